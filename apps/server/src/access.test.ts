@@ -1,0 +1,115 @@
+import { TestServer, type Visitor } from './testing/test-server.js';
+
+/** Who calls: nobody, the owner, another teacher, a student of the lesson. */
+type Caller = 'nobody' | 'owner' | 'other' | 'student';
+
+interface RouteCase {
+  readonly route: string;
+  readonly path?: string;
+  readonly body?: unknown;
+  /** The status each caller gets. */
+  readonly expected: Readonly<Record<Caller, number>>;
+}
+
+const anyone = (status: number) => ({ nobody: status, owner: status, other: status, student: status });
+const teachers = (status: number) => ({ nobody: 401, owner: status, other: status, student: 403 });
+const ownerOnly = (status: number) => ({ nobody: 401, owner: status, other: 404, student: 403 });
+const students = (status: number) => ({ nobody: 401, owner: 403, other: 403, student: status });
+
+const handOut = { deckId: 'night-walk', classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
+const account = { name: 'X', email: 'odile@marrambay.example', password: 'long enough for one' };
+
+/** Every route of the server. Ones that change something come after those that only look. */
+const table: readonly RouteCase[] = [
+  { route: 'GET /api/health', expected: anyone(200) },
+  { route: 'GET /api/ready', expected: anyone(200) },
+  { route: 'GET /api/session', expected: anyone(200) },
+  { route: 'POST /api/accounts', body: account, expected: anyone(409) },
+  { route: 'POST /api/session', body: { email: 'x@y.example', password: 'z' }, expected: anyone(401) },
+  { route: 'GET /api/decks', expected: teachers(200) },
+  { route: 'GET /api/decks/:id', path: '/api/decks/night-walk', expected: ownerOnly(200) },
+  { route: 'POST /api/decks', body: { title: 'New' }, expected: teachers(201) },
+  {
+    route: 'PATCH /api/decks/:id',
+    path: '/api/decks/night-walk',
+    body: { title: 'Night walk' },
+    expected: ownerOnly(200),
+  },
+  { route: 'POST /api/decks/:id/copy', path: '/api/decks/night-walk/copy', expected: ownerOnly(201) },
+  {
+    route: 'GET /api/pictures/:id',
+    path: '/api/pictures/unknown',
+    expected: { nobody: 401, owner: 404, other: 404, student: 404 },
+  },
+  { route: 'POST /api/pictures', expected: teachers(422) },
+  { route: 'GET /api/classes', expected: teachers(200) },
+  { route: 'POST /api/classes', body: { name: 'N', students: ['A'] }, expected: teachers(201) },
+  {
+    route: 'DELETE /api/classes/:id/students/:studentId/pin',
+    path: '/api/classes/6-heron/students/heron-02/pin',
+    expected: ownerOnly(204),
+  },
+  { route: 'GET /api/lessons', expected: teachers(200) },
+  { route: 'GET /api/lessons/:id', path: '/api/lessons/shore-lesson', expected: ownerOnly(200) },
+  { route: 'GET /api/lessons/:id/edition', path: '/api/lessons/shore-lesson/edition', expected: ownerOnly(200) },
+  { route: 'GET /api/lessons/:id/marks', path: '/api/lessons/shore-lesson/marks', expected: ownerOnly(200) },
+  { route: 'POST /api/lessons', body: handOut, expected: ownerOnly(201) },
+  { route: 'GET /api/join/:code', path: '/api/join/HRNS427', expected: anyone(200) },
+  { route: 'POST /api/join', body: { code: 'HRNS427', studentId: 'nobody', pin: '1111' }, expected: anyone(404) },
+  { route: 'GET /api/my-lesson', expected: students(200) },
+  { route: 'GET /api/my-lesson/edition', expected: students(200) },
+  { route: 'POST /api/my-lesson/submission', body: { key: 'a-key-of-mine' }, expected: students(200) },
+  { route: 'DELETE /api/my-lesson/submission', expected: students(200) },
+  { route: 'DELETE /api/decks/:id', path: '/api/decks/night-walk', expected: ownerOnly(204) },
+  { route: 'POST /api/decks/:id/restore', path: '/api/decks/night-walk/restore', expected: ownerOnly(201) },
+  { route: 'POST /api/lessons/:id/close', path: '/api/lessons/shore-lesson/close', expected: ownerOnly(200) },
+  { route: 'DELETE /api/session', expected: anyone(204) },
+  { route: 'DELETE /api/session/student', expected: anyone(204) },
+];
+
+describe('routes and roles', () => {
+  let server: TestServer;
+  let callers: Record<Caller, Visitor>;
+
+  beforeAll(async () => {
+    server = await TestServer.startWithSample();
+    callers = {
+      nobody: server.visitor(),
+      owner: await server.odile(),
+      other: await server.teacher(),
+      student: await server.student(1),
+    };
+  });
+  afterAll(() => server.stop());
+
+  test('the table names every route the server has, and no other', () => {
+    interface Layer {
+      readonly route?: { readonly path: string; readonly methods: Record<string, boolean> };
+    }
+    const express = server.app.getHttpAdapter().getInstance() as { router: { stack: Layer[] } };
+    const routes = express.router.stack.flatMap(({ route }) =>
+      route ? Object.keys(route.methods).map((method) => `${method.toUpperCase()} ${route.path}`) : [],
+    );
+    expect([...new Set(routes)].sort()).toEqual(table.map(({ route }) => route).sort());
+  });
+
+  // Refused callers come first, so that what the owner does cannot be what refuses them.
+  const cases = table.flatMap(({ route, path, body, expected }) =>
+    (['nobody', 'student', 'other', 'owner'] as const).map((caller) => ({
+      route,
+      path,
+      body,
+      caller,
+      status: expected[caller],
+    })),
+  );
+  test.each(cases)('$route by $caller: $status', async ({ route, path, body, caller, status }) => {
+    const [method = '', pattern = ''] = route.split(' ');
+    const answer = await callers[caller].ask(method, path ?? pattern, body);
+    expect(answer.status).toBe(status);
+    if (status >= 400) {
+      expect(answer.body).toMatchObject({ status, code: expect.any(String), message: expect.any(String) });
+      expect(JSON.stringify(answer.body)).not.toMatch(/\bat .*\.(ts|js)\b/);
+    }
+  });
+});

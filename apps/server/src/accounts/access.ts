@@ -1,0 +1,37 @@
+/** Who may call a route: stated on every route, checked by one guard. */
+import { createParamDecorator, type ExecutionContext, SetMetadata } from '@nestjs/common';
+import type { Request } from 'express';
+
+/** Who somebody can be on one device. Teacher and student are told apart by separate cookies. */
+export interface Identity {
+  readonly teacherId: string | null;
+  readonly participant: { readonly id: string; readonly lessonId: string } | null;
+}
+
+/** The roles a route can be open to. */
+export type Role = 'anyone' | 'teacher' | 'participant';
+
+/** The metadata key under which a route's roles stand. */
+export const ROLES = 'gobrel:roles';
+
+/** States who may call a route. A route without it is refused to everybody. */
+export const Allow = (...roles: Role[]) => SetMetadata(ROLES, roles);
+
+/** A request after the guard has looked at it. */
+export interface IdentifiedRequest extends Request {
+  identity?: Identity;
+}
+
+/** The signed-in teacher's id, on routes for teachers. */
+export const TeacherId = createParamDecorator((_data: unknown, context: ExecutionContext): string => {
+  const id = context.switchToHttp().getRequest<IdentifiedRequest>().identity?.teacherId;
+  if (!id) throw new Error('TeacherId stands on a route that is not for teachers only');
+  return id;
+});
+
+/** The participant, on routes for students in a lesson. */
+export const Participant = createParamDecorator((_data: unknown, context: ExecutionContext) => {
+  const participant = context.switchToHttp().getRequest<IdentifiedRequest>().identity?.participant;
+  if (!participant) throw new Error('Participant stands on a route that is not for participants only');
+  return participant;
+});

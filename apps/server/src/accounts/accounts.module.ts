@@ -1,0 +1,15 @@
+/** Accounts, sessions, and the guard on every route. */
+import { Global, Module } from '@nestjs/common';
+import { APP_GUARD } from '@nestjs/core';
+import { AccessGuard } from './access.guard.js';
+import { AccountsController } from './accounts.controller.js';
+import { AttemptsService } from './attempts.service.js';
+import { SessionsService } from './sessions.service.js';
+
+@Global()
+@Module({
+  controllers: [AccountsController],
+  providers: [SessionsService, AttemptsService, { provide: APP_GUARD, useClass: AccessGuard }],
+  exports: [SessionsService, AttemptsService],
+})
+export class AccountsModule {}

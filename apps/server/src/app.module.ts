@@ -1,0 +1,33 @@
+/** The whole server: a module a subject. */
+import { type DynamicModule, Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { AccountsModule } from './accounts/index.js';
+import { ClassesModule } from './classes/index.js';
+import { dataSourceOptions } from './database/index.js';
+import { DecksModule } from './decks/index.js';
+import { HealthController } from './health.controller.js';
+import { LessonsModule } from './lessons/index.js';
+import { PicturesModule } from './pictures/index.js';
+import { SampleModule } from './sample/index.js';
+import { SyncModule } from './sync/index.js';
+
+@Module({})
+export class AppModule {
+  /** The server on a database at `databaseUrl` (postgres://…). */
+  static on(databaseUrl: string): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        TypeOrmModule.forRoot({ ...dataSourceOptions(databaseUrl), retryAttempts: 10, retryDelay: 1000 }),
+        AccountsModule,
+        SyncModule,
+        DecksModule,
+        PicturesModule,
+        ClassesModule,
+        LessonsModule,
+        SampleModule,
+      ],
+      controllers: [HealthController],
+    };
+  }
+}

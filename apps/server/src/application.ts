@@ -1,0 +1,53 @@
+/** Builds the Nest application with everything that stands in front of its routes. */
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import helmet from 'helmet';
+import { pino } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { AppModule } from './app.module.js';
+import { contractPipe, ProblemFilter } from './errors/index.js';
+import { webFiles } from './web-files.js';
+
+/** Where things are. */
+export interface ServerOptions {
+  /** postgres://… */
+  readonly databaseUrl: string;
+  /** Folder of the built web application, or `null` when somebody else serves it. */
+  readonly webFolder: string | null;
+  /** Whether to write a line a request to standard output. */
+  readonly logRequests: boolean;
+}
+
+/** An application that is ready to listen. Migrations have run. */
+export async function createApplication(options: ServerOptions): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(options.databaseUrl), {
+    logger: ['error', 'warn'],
+    abortOnError: false,
+  });
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          // Positions and colours of items are inline styles; scripts are never inline.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  if (options.logRequests)
+    app.use(pinoHttp({ logger: pino({ redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }) }));
+  if (options.webFolder) app.use(...webFiles(options.webFolder));
+  app.useGlobalPipes(contractPipe());
+  app.useGlobalFilters(new ProblemFilter());
+  app.enableShutdownHooks();
+  return app;
+}

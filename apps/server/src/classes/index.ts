@@ -1,0 +1,2 @@
+/** A teacher's classes. */
+export { ClassesModule } from './classes.module.js';

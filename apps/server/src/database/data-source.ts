@@ -1,0 +1,37 @@
+/** Where the database is and what is in it. */
+import type { DataSourceOptions } from 'typeorm';
+import { FailedAttemptRow, SessionRow, TeacherRow } from './entities/account.js';
+import { DeckRow, EditionRow, PictureRow, SharedDocumentRow } from './entities/deck.js';
+import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
+import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
+
+/** Every table of the application. */
+export const entities = [
+  TeacherRow,
+  SessionRow,
+  FailedAttemptRow,
+  DeckRow,
+  SharedDocumentRow,
+  PictureRow,
+  EditionRow,
+  ClassRow,
+  StudentRow,
+  LessonRow,
+  ParticipantRow,
+  SubmissionRow,
+];
+
+/** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */
+export function dataSourceOptions(url: string): DataSourceOptions {
+  return {
+    type: 'postgres',
+    url,
+    entities,
+    migrations: [FirstTables1764000000000],
+    migrationsRun: true,
+    synchronize: false,
+    logging: false,
+    poolSize: 12,
+    extra: { connectionTimeoutMillis: 4000, idleTimeoutMillis: 30_000 },
+  };
+}

@@ -1,0 +1,46 @@
+/** Teachers, and the sessions of teachers and students. */
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+@Entity('teacher')
+export class TeacherRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text')
+  email: string;
+
+  @Column('text')
+  name: string;
+
+  @Column('text', { name: 'password_hash' })
+  passwordHash: string;
+}
+
+/** A session; the browser holds the token, the database only its hash. */
+@Entity('session')
+export class SessionRow {
+  @PrimaryColumn('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text', { name: 'teacher_id', nullable: true })
+  teacherId: string | null;
+
+  @Column('text', { name: 'participant_id', nullable: true })
+  participantId: string | null;
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt: Date;
+}
+
+/** Failed attempts at a secret, counted by what was attempted. */
+@Entity('failed_attempt')
+export class FailedAttemptRow {
+  @PrimaryColumn('text')
+  subject: string;
+
+  @Column('int')
+  count: number;
+
+  @Column('timestamptz', { name: 'last_at' })
+  lastAt: Date;
+}

@@ -1,0 +1,5 @@
+/** The database: tables, migrations, and how to reach it. */
+export { dataSourceOptions, entities } from './data-source.js';
+export * from './entities/account.js';
+export * from './entities/deck.js';
+export * from './entities/lesson.js';

@@ -1,0 +1,47 @@
+/** A teacher's decks. */
+import { DeckTitle, type DeckSummary } from '@gobrel/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { Allow, TeacherId } from '../accounts/index.js';
+import { LibraryService } from './library.service.js';
+
+@Controller('api/decks')
+@Allow('teacher')
+export class DecksController {
+  constructor(private readonly library: LibraryService) {}
+
+  @Get()
+  list(@TeacherId() teacherId: string): Promise<DeckSummary[]> {
+    return this.library.list(teacherId);
+  }
+
+  @Post()
+  create(@TeacherId() teacherId: string, @Body() body: DeckTitle): Promise<DeckSummary> {
+    return this.library.create(teacherId, body.title);
+  }
+
+  @Get(':id')
+  get(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
+    return this.library.get(teacherId, id);
+  }
+
+  @Patch(':id')
+  rename(@TeacherId() teacherId: string, @Param('id') id: string, @Body() body: DeckTitle): Promise<DeckSummary> {
+    return this.library.rename(teacherId, id, body.title);
+  }
+
+  @Post(':id/copy')
+  copy(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
+    return this.library.copy(teacherId, id);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  remove(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
+    return this.library.remove(teacherId, id);
+  }
+
+  @Post(':id/restore')
+  restore(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
+    return this.library.restore(teacherId, id);
+  }
+}

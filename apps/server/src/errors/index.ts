@@ -1,0 +1,4 @@
+/** What is said when something goes wrong. */
+export * from './problem-exception.js';
+export * from './problem-filter.js';
+export * from './validation.js';

@@ -1,0 +1,2 @@
+/** Lessons: handing out, joining, submitting. */
+export { LessonsModule } from './lessons.module.js';

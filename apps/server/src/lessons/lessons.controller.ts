@@ -1,0 +1,43 @@
+/** Lessons, for the teacher who runs them. */
+import { HandOut, type LessonMarks, type LessonSummary, type LessonView } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { Allow, TeacherId } from '../accounts/index.js';
+import { LessonsService } from './lessons.service.js';
+
+@Controller('api/lessons')
+@Allow('teacher')
+export class LessonsController {
+  constructor(private readonly lessons: LessonsService) {}
+
+  @Get()
+  list(@TeacherId() teacherId: string): Promise<LessonSummary[]> {
+    return this.lessons.list(teacherId);
+  }
+
+  @Post()
+  handOut(@TeacherId() teacherId: string, @Body() body: HandOut): Promise<LessonView> {
+    return this.lessons.handOut(teacherId, body);
+  }
+
+  @Get(':id')
+  get(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonView> {
+    return this.lessons.get(teacherId, id);
+  }
+
+  @Get(':id/edition')
+  edition(@TeacherId() teacherId: string, @Param('id') id: string): Promise<Deck> {
+    return this.lessons.edition(teacherId, id);
+  }
+
+  @Get(':id/marks')
+  marks(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonMarks> {
+    return this.lessons.marks(teacherId, id);
+  }
+
+  @Post(':id/close')
+  @HttpCode(200)
+  close(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonView> {
+    return this.lessons.close(teacherId, id);
+  }
+}

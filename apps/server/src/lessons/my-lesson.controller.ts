@@ -1,0 +1,33 @@
+/** The lesson a student is in. */
+import { type MyLessonView, Submit } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { Body, Controller, Delete, Get, HttpCode, Post } from '@nestjs/common';
+import { Allow, Participant } from '../accounts/index.js';
+import { MyLessonService } from './my-lesson.service.js';
+
+@Controller('api/my-lesson')
+@Allow('participant')
+export class MyLessonController {
+  constructor(private readonly lessons: MyLessonService) {}
+
+  @Get()
+  view(@Participant() participant: { id: string }): Promise<MyLessonView> {
+    return this.lessons.view(participant.id);
+  }
+
+  @Get('edition')
+  edition(@Participant() participant: { id: string }): Promise<Deck> {
+    return this.lessons.edition(participant.id);
+  }
+
+  @Post('submission')
+  @HttpCode(200)
+  submit(@Participant() participant: { id: string }, @Body() body: Submit): Promise<MyLessonView> {
+    return this.lessons.submit(participant.id, body.key);
+  }
+
+  @Delete('submission')
+  reopen(@Participant() participant: { id: string }): Promise<MyLessonView> {
+    return this.lessons.reopen(participant.id);
+  }
+}

@@ -1,0 +1,108 @@
+/** A lesson from a student's side: what it is, its edition without keys, submitting and taking back. */
+import type { MyLessonView } from '@gobrel/contract';
+import { type Deck, newId, withoutKeysAndNotes } from '@gobrel/core/deck';
+import { markWork } from '@gobrel/core/questions';
+import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, type EntityManager, IsNull } from 'typeorm';
+import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from '../database/index.js';
+import { notFound, refuse } from '../errors/index.js';
+import { EditionsService, SyncService } from '../sync/index.js';
+
+@Injectable()
+export class MyLessonService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly editions: EditionsService,
+    private readonly sync: SyncService,
+  ) {}
+
+  /** The lesson as this participant sees it. */
+  async view(participantId: string): Promise<MyLessonView> {
+    const { participant, lesson } = await this.find(this.database.manager, participantId);
+    const [student, schoolClass, edition, submission] = await Promise.all([
+      this.database.getRepository(StudentRow).findOneByOrFail({ id: participant.studentId }),
+      this.database.getRepository(ClassRow).findOneByOrFail({ id: lesson.classId }),
+      this.editions.get(lesson.editionHash),
+      this.standing(this.database.manager, participantId),
+    ]);
+    return {
+      lessonId: lesson.id,
+      title: edition.title,
+      className: schoolClass.name,
+      name: student.name,
+      participantId,
+      closedAt: lesson.closedAt?.toISOString() ?? null,
+      submission: submission && { number: submission.number, submittedAt: submission.submittedAt.toISOString() },
+    };
+  }
+
+  /** The edition without answer keys and speaker notes. */
+  async edition(participantId: string): Promise<Deck> {
+    const { lesson } = await this.find(this.database.manager, participantId);
+    return withoutKeysAndNotes(await this.editions.get(lesson.editionHash));
+  }
+
+  /**
+   * Submits the participant's work as it is on the server. Answers only after the transaction is committed.
+   * Repeating it with the same key, or submitting twice at once, leaves one submission.
+   */
+  async submit(participantId: string, key: string): Promise<MyLessonView> {
+    const { lesson } = await this.find(this.database.manager, participantId);
+    const edition = await this.editions.get(lesson.editionHash);
+    const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
+    await this.database.transaction(async (manager) => {
+      const { lesson: locked } = await this.find(manager, participantId, true);
+      if (await manager.existsBy(SubmissionRow, { participantId, key })) return;
+      if (await this.standing(manager, participantId)) return;
+      if (locked.closedAt) throw closed();
+      const work = readWorkDocument(await this.sync.read(name));
+      const number = (await manager.countBy(SubmissionRow, { participantId })) + 1;
+      await manager.insert(SubmissionRow, {
+        id: newId(),
+        participantId,
+        number,
+        key,
+        work: work as object,
+        marks: markWork(edition, work) as object,
+        editionHash: lesson.editionHash,
+        submittedAt: new Date(),
+        takenBackAt: null,
+      });
+    });
+    this.sync.setWriting(name, false);
+    this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), { news: 'participants' });
+    return this.view(participantId);
+  }
+
+  /** Takes the standing submission back, so that the student can go on. */
+  async reopen(participantId: string): Promise<MyLessonView> {
+    const { lesson } = await this.find(this.database.manager, participantId);
+    if (lesson.closedAt) throw closed();
+    await this.database
+      .getRepository(SubmissionRow)
+      .update({ participantId, takenBackAt: IsNull() }, { takenBackAt: new Date() });
+    this.sync.setWriting(formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId }), true);
+    this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), { news: 'participants' });
+    return this.view(participantId);
+  }
+
+  private standing(manager: EntityManager, participantId: string): Promise<SubmissionRow | null> {
+    return manager.findOneBy(SubmissionRow, { participantId, takenBackAt: IsNull() });
+  }
+
+  private async find(manager: EntityManager, participantId: string, lock = false) {
+    const participant = await manager.findOne(ParticipantRow, {
+      where: { id: participantId },
+      ...(lock ? { lock: { mode: 'pessimistic_write' as const } } : {}),
+    });
+    const lesson = participant && (await manager.findOneBy(LessonRow, { id: participant.lessonId }));
+    if (!participant || !lesson) throw notFound('lesson');
+    return { participant, lesson };
+  }
+}
+
+function closed() {
+  return refuse(409, 'lesson-closed', 'This lesson is closed, so nothing can be changed in it any more.');
+}

@@ -1,0 +1,3 @@
+/** Stored pictures. */
+export { PicturesModule } from './pictures.module.js';
+export { PicturesService } from './pictures.service.js';

@@ -1,0 +1,16 @@
+/** Says in words that an upload is over the limit. */
+import { type ArgumentsHost, Catch, type ExceptionFilter, PayloadTooLargeException } from '@nestjs/common';
+import type { Response } from 'express';
+import { refuse } from '../errors/index.js';
+
+@Catch(PayloadTooLargeException)
+export class TooLargeFilter implements ExceptionFilter {
+  catch(_error: PayloadTooLargeException, host: ArgumentsHost): void {
+    const { problem } = refuse(
+      413,
+      'picture-too-large',
+      'This picture is over 20 MB. Make it smaller, or take another one.',
+    );
+    host.switchToHttp().getResponse<Response>().status(problem.status).json(problem);
+  }
+}

@@ -1,0 +1,116 @@
+/** Loads the sample scenario into an empty database. */
+import { createHash } from 'node:crypto';
+import { type DemoScenario, makeScenario } from '@gobrel/demo';
+import { newId } from '@gobrel/core/deck';
+import { markWork } from '@gobrel/core/questions';
+import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, type EntityManager } from 'typeorm';
+import { hashSecret } from '../accounts/index.js';
+import {
+  ClassRow,
+  LessonRow,
+  ParticipantRow,
+  SharedDocumentRow,
+  StudentRow,
+  SubmissionRow,
+  TeacherRow,
+} from '../database/index.js';
+import { LibraryService } from '../decks/index.js';
+import { PicturesService } from '../pictures/index.js';
+import { EditionsService } from '../sync/index.js';
+
+@Injectable()
+export class SampleService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly pictures: PicturesService,
+    private readonly library: LibraryService,
+    private readonly editions: EditionsService,
+  ) {}
+
+  /** Loads the scenario unless somebody has an account already; says whether it did. */
+  async loadIntoEmptyDatabase(): Promise<boolean> {
+    if (await this.database.getRepository(TeacherRow).exists()) return false;
+    const pictureIds: Record<string, string> = {};
+    const scenario = makeScenario((name) => pictureIds[name] ?? '');
+    for (const [name, drawing] of Object.entries(scenario.drawings)) {
+      pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing))).id;
+    }
+    await this.write(makeScenario((name) => pictureIds[name] ?? ''));
+    return true;
+  }
+
+  private async write(scenario: DemoScenario): Promise<void> {
+    const { teacher, schoolClass } = scenario;
+    const pinHash = await hashSecret(scenario.pin);
+    await this.database.getRepository(TeacherRow).insert({
+      id: teacher.id,
+      name: teacher.name,
+      email: teacher.email,
+      passwordHash: await hashSecret(teacher.password),
+    });
+    await this.database
+      .getRepository(ClassRow)
+      .insert({ id: schoolClass.id, teacherId: teacher.id, name: schoolClass.name });
+    await this.database.getRepository(StudentRow).insert(
+      schoolClass.students.map((student) => ({
+        id: student.id,
+        classId: schoolClass.id,
+        name: student.name,
+        pinHash: student.hasPin ? pinHash : null,
+      })),
+    );
+    for (const { id, deck } of scenario.decks) await this.library.keep(teacher.id, deck, id);
+    for (const lesson of scenario.lessons) await this.writeLesson(scenario, lesson);
+  }
+
+  private async writeLesson(scenario: DemoScenario, lesson: DemoScenario['lessons'][number]): Promise<void> {
+    const found = scenario.decks.find((entry) => entry.id === lesson.deckId);
+    if (!found) throw new Error(`the sample lesson ${lesson.id} has no deck`);
+    const editionHash = await this.editions.freeze(found.deck);
+    const openedAt = new Date(Date.now() - lesson.openedHoursAgo * 3_600_000);
+    const after = (minutes: number) => new Date(openedAt.getTime() + minutes * 60_000);
+    await this.database.transaction(async (manager: EntityManager) => {
+      await manager.insert(LessonRow, {
+        id: lesson.id,
+        teacherId: scenario.teacher.id,
+        classId: scenario.schoolClass.id,
+        editionHash,
+        code: lesson.code,
+        workMode: 'copy-each',
+        pace: 'own-pace',
+        openedAt,
+        closedAt: lesson.closed ? after(50) : null,
+      });
+      for (const [index, { studentId, work, submitted }] of lesson.works.entries()) {
+        const participantId = createHash('sha256').update(`${lesson.id} ${studentId}`).digest('hex').slice(0, 10);
+        await manager.insert(ParticipantRow, {
+          id: participantId,
+          lessonId: lesson.id,
+          studentId,
+          joinedAt: after(1 + (index % 3)),
+        });
+        await manager.insert(SharedDocumentRow, {
+          name: formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId }),
+          state: Buffer.from(encodeWork(work)),
+          snapshot: work as object,
+          updatedAt: after(20),
+        });
+        if (!submitted) continue;
+        await manager.insert(SubmissionRow, {
+          id: newId(),
+          participantId,
+          number: 1,
+          key: `sample-${participantId}`,
+          work: work as object,
+          marks: markWork(found.deck, work) as object,
+          editionHash,
+          submittedAt: after(25 + (index % 15)),
+          takenBackAt: null,
+        });
+      }
+    });
+  }
+}

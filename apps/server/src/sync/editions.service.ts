@@ -1,0 +1,60 @@
+/** Editions: frozen decks by their hash, kept in memory once read since they never change. */
+import { createHash } from 'node:crypto';
+import { type Deck, readDeck } from '@gobrel/core/deck';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource } from 'typeorm';
+import { EditionRow, LessonRow } from '../database/index.js';
+import { notFound } from '../errors/index.js';
+
+/** How many editions are kept in memory. */
+const KEPT = 200;
+
+@Injectable()
+export class EditionsService {
+  private readonly kept = new Map<string, Deck>();
+
+  constructor(@InjectDataSource() private readonly database: DataSource) {}
+
+  /** Freezes a deck: stores it under its hash, once. */
+  async freeze(deck: Deck): Promise<string> {
+    const hash = createHash('sha256').update(canonicalJson(deck)).digest('hex');
+    await this.database
+      .createQueryBuilder()
+      .insert()
+      .into(EditionRow)
+      .values({ hash, deck: deck as object })
+      .orIgnore()
+      .execute();
+    return hash;
+  }
+
+  /** The edition with a hash, answer keys included. */
+  async get(hash: string): Promise<Deck> {
+    const known = this.kept.get(hash);
+    if (known) return known;
+    const row = await this.database.getRepository(EditionRow).findOneBy({ hash });
+    if (!row) throw notFound('edition');
+    const { deck } = readDeck(row.deck);
+    if (this.kept.size >= KEPT) this.kept.delete(this.kept.keys().next().value ?? '');
+    this.kept.set(hash, deck);
+    return deck;
+  }
+
+  /** The edition a lesson was handed out with. */
+  async ofLesson(lessonId: string): Promise<Deck> {
+    const lesson = await this.database.getRepository(LessonRow).findOneBy({ id: lessonId });
+    if (!lesson) throw notFound('lesson');
+    return this.get(lesson.editionHash);
+  }
+}
+
+/** JSON with the keys of every object sorted, so that equal values have equal texts. */
+export function canonicalJson(value: unknown): string {
+  if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
+  if (typeof value !== 'object' || value === null) return JSON.stringify(value) ?? 'null';
+  const entries = Object.entries(value)
+    .filter(([, entry]) => entry !== undefined)
+    .sort(([a], [b]) => (a < b ? -1 : 1));
+  return `{${entries.map(([key, entry]) => `${JSON.stringify(key)}:${canonicalJson(entry)}`).join(',')}}`;
+}

@@ -1,0 +1,13 @@
+/** Shared documents and editions. */
+import { Global, Module } from '@nestjs/common';
+import { DocumentAccessService } from './document-access.js';
+import { DocumentStore } from './document-store.js';
+import { EditionsService } from './editions.service.js';
+import { SyncService } from './sync.service.js';
+
+@Global()
+@Module({
+  providers: [DocumentStore, DocumentAccessService, EditionsService, SyncService],
+  exports: [SyncService, EditionsService, DocumentAccessService],
+})
+export class SyncModule {}

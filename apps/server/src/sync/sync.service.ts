@@ -1,0 +1,164 @@
+/** The one sync path: Hocuspocus on the server's own HTTP server, with access, the work gate and storing. */
+import type { IncomingMessage, Server } from 'node:http';
+import type { Duplex } from 'node:stream';
+import { formatNews, type LiveNews } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { parseDocumentName } from '@gobrel/core/shared-doc';
+import { Hocuspocus } from '@hocuspocus/server';
+import { type BeforeApplicationShutdown, Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
+import { HttpAdapterHost } from '@nestjs/core';
+import { type WebSocket, WebSocketServer } from 'ws';
+import * as Y from 'yjs';
+import { SessionsService } from '../accounts/index.js';
+import { DocumentAccessService, type Speaker } from './document-access.js';
+import { DocumentStore } from './document-store.js';
+import { EditionsService } from './editions.service.js';
+import { readClientMessage, refusalsFor } from './work-gate.js';
+
+/** What is known of a connection to one document. */
+interface ConnectionContext {
+  /** The edition a work document must fit; `null` for other documents. */
+  readonly edition: Deck | null;
+}
+
+/** Delay and longest delay before a change is stored, in milliseconds. */
+const STORE_AFTER_MS = 250;
+const STORE_AT_LATEST_MS = 800;
+/** The largest message taken over the socket, in bytes. */
+const LARGEST_MESSAGE = 8 * 1024 * 1024;
+
+@Injectable()
+export class SyncService implements OnApplicationBootstrap, BeforeApplicationShutdown {
+  private readonly log = new Logger('Sync');
+  private readonly sockets = new WebSocketServer({ noServer: true, maxPayload: LARGEST_MESSAGE });
+  private readonly hocuspocus: Hocuspocus;
+
+  constructor(
+    private readonly http: HttpAdapterHost,
+    private readonly sessions: SessionsService,
+    private readonly access: DocumentAccessService,
+    private readonly editions: EditionsService,
+    private readonly store: DocumentStore,
+  ) {
+    this.hocuspocus = new Hocuspocus({
+      quiet: true,
+      debounce: STORE_AFTER_MS,
+      maxDebounce: STORE_AT_LATEST_MS,
+      onAuthenticate: ({ documentName, requestHeaders, connectionConfig, token }) =>
+        this.authenticate(
+          documentName,
+          requestHeaders.cookie,
+          token === 'student' ? 'student' : 'teacher',
+          (readOnly) => {
+            connectionConfig.readOnly = readOnly;
+          },
+        ),
+      onLoadDocument: async ({ documentName, document }) => {
+        const state = await this.store.load(documentName);
+        if (state) Y.applyUpdate(document, state);
+      },
+      beforeHandleMessage: ({ update, document, context }) =>
+        this.passMessage(update, document, (context as ConnectionContext).edition),
+      onStoreDocument: ({ documentName, document }) => this.store.store(documentName, document),
+    });
+  }
+
+  onApplicationBootstrap(): void {
+    const server = this.http.httpAdapter.getHttpServer() as Server;
+    server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
+      if (new URL(request.url ?? '/', 'http://here').pathname !== '/sync' || !isOwnOrigin(request)) {
+        socket.destroy();
+        return;
+      }
+      this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
+        client.on('error', () => client.close());
+        this.hocuspocus.handleConnection(client, request);
+      });
+    });
+  }
+
+  /** Stores everything that is open, then lets the connections go. */
+  async beforeApplicationShutdown(): Promise<void> {
+    this.store.stopRetrying();
+    await Promise.all([...this.hocuspocus.documents].map(([name, document]) => this.store.store(name, document)));
+    for (const client of this.sockets.clients) client.terminate();
+  }
+
+  /** A document that somebody has open, as it is at this moment; `null` when nobody has. */
+  readOpen(name: string): Y.Doc | null {
+    return this.hocuspocus.documents.get(name) ?? null;
+  }
+
+  /** The present state of a document, open or stored; an empty one when there is none yet. */
+  async read(name: string): Promise<Y.Doc> {
+    const open = this.readOpen(name);
+    if (open) return open;
+    const doc = new Y.Doc();
+    const state = await this.store.load(name);
+    if (state) Y.applyUpdate(doc, state);
+    return doc;
+  }
+
+  /** Changes a document from the server's side and stores it; open browsers follow. */
+  async change(name: string, write: (doc: Y.Doc) => void): Promise<void> {
+    const connection = await this.hocuspocus.openDirectConnection(name);
+    try {
+      await connection.transact(write);
+    } finally {
+      await connection.disconnect();
+    }
+  }
+
+  /** Tells everybody who has a document open that there is something to look at. */
+  tell(name: string, news: LiveNews): void {
+    this.hocuspocus.documents.get(name)?.broadcastStateless(formatNews(news));
+  }
+
+  /** Opens or closes a work document for writing, also for connections that stand. */
+  setWriting(name: string, allowed: boolean): void {
+    const document = this.hocuspocus.documents.get(name);
+    for (const connection of document?.getConnections() ?? []) {
+      if ((connection.context as { writes?: boolean }).writes) connection.readOnly = !allowed;
+    }
+    this.tell(name, { news: 'writing', allowed });
+  }
+
+  private async authenticate(
+    documentName: string,
+    cookie: string | undefined,
+    speaker: Speaker,
+    setReadOnly: (readOnly: boolean) => void,
+  ): Promise<ConnectionContext & { writes: boolean }> {
+    const name = parseDocumentName(documentName);
+    if (!name) throw new Error('no such document');
+    const access = await this.access.accessTo(name, await this.sessions.identify(cookie), speaker);
+    if (access === 'none') throw new Error('not allowed');
+    setReadOnly(access === 'read');
+    return {
+      edition: name.kind === 'work' ? await this.editions.ofLesson(name.lessonId) : null,
+      writes: name.kind !== 'work' || speaker === 'student',
+    };
+  }
+
+  private async passMessage(bytes: Uint8Array, document: Y.Doc, edition: Deck | null): Promise<void> {
+    const message = readClientMessage(bytes);
+    if (message.type === 'broadcast') throw new Error('clients do not broadcast');
+    if (message.type !== 'update' || !edition) return;
+    const refusals = refusalsFor(document, message.update, edition);
+    if (refusals.length === 0) return;
+    this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ')}`);
+    throw new Error('the work does not fit its edition');
+  }
+}
+
+/** Whether a browser's request comes from a page of this very server. */
+function isOwnOrigin(request: IncomingMessage): boolean {
+  const { origin, host } = request.headers;
+  if (origin === undefined) return true;
+  const forwarded = request.headers['x-forwarded-host'];
+  try {
+    return [host, forwarded].includes(new URL(origin).host);
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,49 @@
+import { addItem, addSlide, applyChanges, emptyDeck } from '@gobrel/core/deck';
+import { encodeWork } from '@gobrel/core/shared-doc';
+import { emptyWork, type Work } from '@gobrel/core/work';
+import { createEncoder, toUint8Array, writeVarString, writeVarUint, writeVarUint8Array } from 'lib0/encoding';
+import * as Y from 'yjs';
+import { LARGEST_WORK, readClientMessage, refusalsFor } from './work-gate.js';
+
+const withSlide = applyChanges(emptyDeck('x'), addSlide(emptyDeck('x'), { id: 's', name: 'S' }));
+const edition = applyChanges(withSlide, addItem(withSlide, { id: 'word', slideId: 's', kind: 'blank' }));
+const update = (work: Partial<Work>) => encodeWork({ ...emptyWork, ...work });
+
+function message(type: number, step: number, payload: Uint8Array): Uint8Array {
+  const encoder = createEncoder();
+  writeVarString(encoder, 'work:l:p');
+  writeVarUint(encoder, type);
+  writeVarUint(encoder, step);
+  writeVarUint8Array(encoder, payload);
+  return toUint8Array(encoder);
+}
+
+describe('the work gate', () => {
+  test('lets fitting work pass and leaves the document as it was', () => {
+    const doc = new Y.Doc();
+    expect(refusalsFor(doc, update({ blanks: { word: 'eel' } }), edition)).toEqual([]);
+    expect(doc.getMap('blanks').size).toBe(0);
+  });
+
+  test('names what does not fit, and what is no part of work', () => {
+    expect(refusalsFor(new Y.Doc(), update({ blanks: { other: 'eel' } }), edition)).toEqual([
+      'other is not a blank of this edition',
+    ]);
+    const strange = new Y.Doc();
+    strange.getMap('slides').set('s', 1);
+    expect(refusalsFor(new Y.Doc(), Y.encodeStateAsUpdate(strange), edition)).toEqual(['slides is no part of work']);
+  });
+
+  test('refuses work that is too large before looking at it', () => {
+    expect(refusalsFor(new Y.Doc(), new Uint8Array(LARGEST_WORK), edition)).toEqual(['the work is too large']);
+  });
+
+  test('finds the update in both kinds of sync messages, and knows a broadcast', () => {
+    const payload = new Uint8Array([1, 2, 3]);
+    expect(readClientMessage(message(0, 2, payload))).toEqual({ type: 'update', update: payload });
+    expect(readClientMessage(message(4, 1, payload))).toEqual({ type: 'update', update: payload });
+    expect(readClientMessage(message(0, 0, payload))).toEqual({ type: 'other' });
+    expect(readClientMessage(message(1, 0, payload))).toEqual({ type: 'other' });
+    expect(readClientMessage(message(6, 0, payload))).toEqual({ type: 'broadcast' });
+  });
+});

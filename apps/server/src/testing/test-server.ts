@@ -1,0 +1,181 @@
+/** A whole server on a fresh database, for tests: listens on a free port, and is spoken to over HTTP and WebSocket. */
+import { randomBytes } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/provider';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DataSource } from 'typeorm';
+import { WebSocket } from 'ws';
+import * as Y from 'yjs';
+import { createApplication } from '../application.js';
+import { SampleService } from '../sample/index.js';
+
+/** An answer with its body read. */
+export interface Answer<T = Record<string, unknown>> {
+  readonly status: number;
+  readonly body: T;
+  readonly headers: Headers;
+}
+
+/** Somebody at a browser: keeps the cookies it is given. */
+export class Visitor {
+  private readonly cookies = new Map<string, string>();
+
+  constructor(readonly server: TestServer) {}
+
+  get cookieHeader(): string {
+    return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+  }
+
+  async ask<T = Record<string, unknown>>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
+    const isForm = body instanceof FormData;
+    const response = await fetch(`${this.server.address}${path}`, {
+      method,
+      headers: {
+        cookie: this.cookieHeader,
+        ...(body === undefined || isForm ? {} : { 'content-type': 'application/json' }),
+      },
+      ...(body === undefined ? {} : { body: isForm ? body : JSON.stringify(body) }),
+    });
+    for (const cookie of response.headers.getSetCookie()) {
+      const [, name = '', value = ''] = /^([^=]+)=([^;]*)/.exec(cookie) ?? [];
+      this.cookies.set(name, value);
+    }
+    const text = await response.text();
+    const isJson = response.headers.get('content-type')?.includes('json') ?? false;
+    return { status: response.status, body: (isJson ? JSON.parse(text) : text) as T, headers: response.headers };
+  }
+
+  /** Opens a shared document as a browser does. */
+  open(name: string, speaker: 'teacher' | 'student'): OpenedDocument {
+    return new OpenedDocument(this, name, speaker);
+  }
+}
+
+/** A shared document opened over the socket. */
+export class OpenedDocument {
+  readonly doc = new Y.Doc();
+  readonly provider: HocuspocusProvider;
+  private readonly socket: HocuspocusProviderWebsocket;
+  refused = false;
+  closed = false;
+
+  constructor(visitor: Visitor, name: string, speaker: string) {
+    const cookie = visitor.cookieHeader;
+    class WithCookie extends WebSocket {
+      constructor(address: string) {
+        super(address, { headers: { cookie } });
+      }
+    }
+    this.socket = new HocuspocusProviderWebsocket({
+      url: `${visitor.server.address.replace('http', 'ws')}/sync`,
+      WebSocketPolyfill: WithCookie,
+      delay: 100,
+      minDelay: 100,
+      maxDelay: 300,
+    });
+    this.provider = new HocuspocusProvider({
+      websocketProvider: this.socket,
+      name,
+      document: this.doc,
+      token: speaker,
+      onAuthenticationFailed: () => {
+        this.refused = true;
+      },
+      onClose: () => {
+        this.closed = true;
+      },
+    });
+    this.provider.attach();
+  }
+
+  /** Waits until the document is there, or refused. */
+  async settled(): Promise<this> {
+    await until(() => this.refused || this.provider.isSynced);
+    return this;
+  }
+
+  /** Waits until the server has everything. */
+  async sent(): Promise<void> {
+    await until(() => this.provider.isSynced && this.provider.unsyncedChanges === 0);
+  }
+
+  leave(): void {
+    this.provider.destroy();
+    this.socket.destroy();
+  }
+}
+
+/** Waits for something to become true; throws after ten seconds. */
+export async function until(isTrue: () => boolean | Promise<boolean>): Promise<void> {
+  const end = Date.now() + 10_000;
+  while (!(await isTrue())) {
+    if (Date.now() > end) throw new Error('waited ten seconds in vain');
+    await new Promise((resolve) => setTimeout(resolve, 25));
+  }
+}
+
+/** A running server. */
+export class TestServer {
+  private constructor(
+    readonly app: NestExpressApplication,
+    readonly databaseUrl: string,
+    readonly address: string,
+  ) {}
+
+  /** Starts a server on a new database of the test cluster, or again on an old one. */
+  static async start(databaseUrl?: string): Promise<TestServer> {
+    const url = databaseUrl ?? (await newDatabase());
+    const app = await createApplication({ databaseUrl: url, webFolder: null, logRequests: false });
+    await app.listen(0, '127.0.0.1');
+    const { port } = app.getHttpServer().address() as AddressInfo;
+    return new TestServer(app, url, `http://127.0.0.1:${port}`);
+  }
+
+  /** A server with the sample scenario. */
+  static async startWithSample(): Promise<TestServer> {
+    const server = await TestServer.start();
+    await server.app.get(SampleService).loadIntoEmptyDatabase();
+    return server;
+  }
+
+  visitor(): Visitor {
+    return new Visitor(this);
+  }
+
+  /** A visitor with a new teacher's account. */
+  async teacher(name = 'Nadia Quill'): Promise<Visitor> {
+    const visitor = this.visitor();
+    const email = `${randomBytes(5).toString('hex')}@marrambay.example`;
+    await visitor.ask('POST', '/api/accounts', { name, email, password: 'ten letters and more' });
+    return visitor;
+  }
+
+  /** The teacher of the sample scenario. */
+  async odile(): Promise<Visitor> {
+    const visitor = this.visitor();
+    await visitor.ask('POST', '/api/session', { email: 'odile@marrambay.example', password: 'saltmarsh at night' });
+    return visitor;
+  }
+
+  /** A student of the sample class in its running lesson, by the place in the register (1 to 24). */
+  async student(place: number): Promise<Visitor> {
+    const visitor = this.visitor();
+    const studentId = `heron-${String(place).padStart(2, '0')}`;
+    await visitor.ask('POST', '/api/join', { code: 'HRNS-427', studentId, pin: '2468' });
+    return visitor;
+  }
+
+  async stop(): Promise<void> {
+    await this.app.close();
+  }
+}
+
+async function newDatabase(): Promise<string> {
+  const cluster = process.env['TEST_DATABASE_URL'];
+  if (!cluster) throw new Error('run these tests with "npm run server-tests", which starts a database');
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const source = await new DataSource({ type: 'postgres', url: cluster }).initialize();
+  await source.query(`CREATE DATABASE ${name}`);
+  await source.destroy();
+  return cluster.replace(/\/[^/]*$/, `/${name}`);
+}

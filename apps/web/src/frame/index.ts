@@ -1,0 +1,7 @@
+/** What stands around the screens. */
+export { Brand } from './brand';
+export { ForTeachers } from './for-teachers';
+export { KeptNote } from './kept-note';
+export { useScheme } from './scheme';
+export { SchemeButton } from './scheme-button';
+export { TeacherPage } from './teacher-page';

@@ -1,0 +1,229 @@
+/**
+ * A shared document on this device: kept in IndexedDB from the first keystroke, synced with the server whenever
+ * it can be reached, and truthful about which of the two has happened.
+ */
+import { type LiveNews, parseNews } from '@gobrel/contract/live-news';
+import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/provider';
+import { IndexeddbPersistence } from 'y-indexeddb';
+import { Awareness } from 'y-protocols/awareness';
+import * as Y from 'yjs';
+
+/** As whom a document is opened; a browser may be signed in as both. */
+export type Speaker = 'teacher' | 'student';
+
+/** Where what was typed is now. */
+export type KeptWhere = 'loading' | 'saved' | 'saving' | 'on-device' | 'refused' | 'forbidden';
+
+/** What a screen may know of an open document. */
+export interface DocumentStatus {
+  readonly kept: KeptWhere;
+  /** Whether there is anything to show yet. */
+  readonly ready: boolean;
+  /** Whether the server takes changes; it says so when that changes. */
+  readonly writable: boolean;
+}
+
+const sockets = new Map<Speaker, HocuspocusProviderWebsocket>();
+
+function socketFor(speaker: Speaker): HocuspocusProviderWebsocket {
+  const known = sockets.get(speaker);
+  if (known) return known;
+  const address = new URL('/sync', window.location.href);
+  address.protocol = address.protocol.replace('http', 'ws');
+  const socket = new HocuspocusProviderWebsocket({ url: address.href, delay: 500, minDelay: 500, maxDelay: 4000 });
+  window.addEventListener('offline', () => socket.disconnect());
+  window.addEventListener('online', () => void socket.connect());
+  if (!navigator.onLine) socket.disconnect();
+  sockets.set(speaker, socket);
+  return socket;
+}
+
+/** An open document. Made by `openDocument`; let go with `release`. */
+export class OpenDocument {
+  readonly doc = new Y.Doc();
+  /** Who has the document open, and what each of them announces. */
+  readonly awareness = new Awareness(this.doc);
+  private announced: Readonly<Record<string, unknown>> = {};
+  private readonly device: IndexeddbPersistence;
+  private provider: HocuspocusProvider;
+  private status: DocumentStatus = { kept: 'loading', ready: false, writable: true };
+  private readonly listeners = new Set<() => void>();
+  private readonly newsListeners = new Set<(news: LiveNews) => void>();
+  private onDevice = false;
+  private synced = false;
+  private refusals = 0;
+  private forbidden = false;
+
+  constructor(
+    private readonly name: string,
+    private readonly speaker: Speaker,
+  ) {
+    this.device = new IndexeddbPersistence(`gobrel ${speaker} ${name}`, this.doc);
+    void this.device.whenSynced.then(() => {
+      this.onDevice = true;
+      this.refresh();
+    });
+    this.provider = this.connect();
+    socketFor(speaker).on('status', this.refresh);
+  }
+
+  /** Calls `listener` whenever the status changes; gives the way to stop. */
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** The present status; the same object until it changes. */
+  getStatus = (): DocumentStatus => this.status;
+
+  /** Calls `listener` with news the server sends beside this document. */
+  onNews(listener: (news: LiveNews) => void): () => void {
+    this.newsListeners.add(listener);
+    return () => this.newsListeners.delete(listener);
+  }
+
+  /** Resolves to whether everything typed has reached the server, waiting up to `patience` milliseconds. */
+  async reachedServer(patience: number): Promise<boolean> {
+    const until = Date.now() + patience;
+    while (!this.isSaved() && Date.now() < until) await new Promise((resolve) => setTimeout(resolve, 60));
+    return this.isSaved();
+  }
+
+  /** Tells everybody who has the document open something that is not kept, such as where one is. */
+  announce(fields: Readonly<Record<string, unknown>>): void {
+    this.announced = fields;
+    this.awareness.setLocalState({ ...fields });
+  }
+
+  /** Stops syncing; what is on the device stays there. */
+  close(): void {
+    socketFor(this.speaker).off('status', this.refresh);
+    this.provider.destroy();
+    void this.device.destroy();
+    this.awareness.destroy();
+    this.doc.destroy();
+  }
+
+  private connect(): HocuspocusProvider {
+    const provider = new HocuspocusProvider({
+      websocketProvider: socketFor(this.speaker),
+      name: this.name,
+      document: this.doc,
+      awareness: this.awareness,
+      token: this.speaker,
+      onSynced: ({ state }) => {
+        this.synced = state;
+        this.refresh();
+      },
+      onUnsyncedChanges: this.refresh,
+      onAuthenticated: () => {
+        this.forbidden = false;
+        this.setWritable(provider.authorizedScope !== 'readonly');
+      },
+      onAuthenticationFailed: () => {
+        this.forbidden = true;
+        this.refresh();
+      },
+      onStateless: ({ payload }) => this.hear(payload),
+      // The server closes a single document when it refuses an update, or when its database was away at the start.
+      onClose: ({ event }) => this.reopen(event.reason),
+    });
+    provider.attach();
+    this.awareness.setLocalState({ ...this.announced });
+    return provider;
+  }
+
+  private reopen(reason: string): void {
+    if (!socketIsUp(this.speaker) || reason === 'provider_initiated') return;
+    this.refusals += 1;
+    this.synced = false;
+    this.refresh();
+    setTimeout(
+      () => {
+        this.provider.destroy();
+        this.provider = this.connect();
+      },
+      Math.min(8000, 400 * 2 ** this.refusals),
+    );
+  }
+
+  private hear(payload: string): void {
+    const news = parseNews(payload);
+    if (!news) return;
+    if (news.news === 'writing') this.setWritable(news.allowed);
+    for (const listener of this.newsListeners) listener(news);
+  }
+
+  private setWritable(writable: boolean): void {
+    this.status = { ...this.status, writable };
+    this.refresh();
+  }
+
+  private isSaved(): boolean {
+    return this.synced && socketIsUp(this.speaker) && this.provider.unsyncedChanges === 0;
+  }
+
+  private readonly refresh = (): void => {
+    if (this.isSaved()) this.refusals = 0;
+    const somethingHere = this.doc.store.clients.size > 0 || !navigator.onLine;
+    const ready = this.status.ready || this.synced || (this.onDevice && somethingHere);
+    const kept = this.keptWhere(ready);
+    const { writable } = this.status;
+    this.status = { kept, ready, writable };
+    for (const listener of this.listeners) listener();
+  };
+
+  private keptWhere(ready: boolean): KeptWhere {
+    if (this.forbidden) return 'forbidden';
+    if (this.refusals > 2) return 'refused';
+    if (!socketIsUp(this.speaker)) return ready ? 'on-device' : 'loading';
+    if (!this.synced) return ready ? 'saving' : 'loading';
+    return this.isSaved() ? 'saved' : 'saving';
+  }
+}
+
+function socketIsUp(speaker: Speaker): boolean {
+  return socketFor(speaker).status === 'connected';
+}
+
+interface Entry {
+  readonly document: OpenDocument;
+  users: number;
+}
+
+const open = new Map<string, Entry>();
+/** How long a document stays open after its last user left, in milliseconds: screens come and go. */
+const LINGER = 3000;
+
+/** Opens a document, or joins in when it is open already. Each call needs one `releaseDocument`. */
+export function openDocument(name: string, speaker: Speaker): OpenDocument {
+  const key = `${speaker} ${name}`;
+  const entry = open.get(key) ?? { document: new OpenDocument(name, speaker), users: 0 };
+  entry.users += 1;
+  open.set(key, entry);
+  return entry.document;
+}
+
+/** Lets go of a document opened with `openDocument`. */
+export function releaseDocument(name: string, speaker: Speaker): void {
+  const key = `${speaker} ${name}`;
+  const entry = open.get(key);
+  if (!entry) return;
+  entry.users -= 1;
+  setTimeout(() => {
+    if (entry.users > 0 || open.get(key) !== entry) return;
+    open.delete(key);
+    entry.document.close();
+  }, LINGER);
+}
+
+/** Speaks to the server anew: after signing in or out, the old connection still speaks as somebody else. */
+export function forgetConnection(speaker: Speaker): void {
+  for (const [key, entry] of open) {
+    if (!key.startsWith(`${speaker} `)) continue;
+    open.delete(key);
+    entry.document.close();
+  }
+  sockets.get(speaker)?.destroy();
+  sockets.delete(speaker);
+}

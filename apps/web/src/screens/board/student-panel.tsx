@@ -1,0 +1,89 @@
+/** One student's slides as the student has them, with marks. */
+import type { LessonView, ParticipantView } from '@gobrel/contract';
+import { type Deck, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
+import { givenFor, isQuestion, type Marks } from '@gobrel/core/questions';
+import { startTurn } from '@gobrel/core/shared-doc';
+import { strandedIn } from '@gobrel/core/work';
+import { SlideView } from '@gobrel/slide-view';
+import { ChevronLeft, ChevronRight, Presentation } from 'lucide-react';
+import { useState } from 'react';
+import type { OpenDocument } from '../../live';
+import { slideName } from '../../slides';
+import { Button, IconButton } from '../../ui';
+import { useWorkOf } from '../../watching';
+import { words } from '../../words';
+
+interface StudentPanelProps {
+  readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly participant: ParticipantView;
+  readonly marks: Marks | undefined;
+  readonly document: OpenDocument | null;
+}
+
+export function StudentPanel({ lesson, edition, participant, marks, document }: StudentPanelProps) {
+  const { work, at } = useWorkOf(lesson.id, participant.participantId);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const order = slidesInOrder(edition);
+  const slideId = chosen ?? at ?? order[0]?.id ?? '';
+  const place = order.findIndex((slide) => slide.id === slideId);
+  const turn = (by: number) => setChosen(order[place + by]?.id ?? slideId);
+  const questions = itemsOf(edition, slideId).filter(isQuestion);
+  const stranded = strandedIn(edition, work).length;
+  return (
+    <section aria-label={words.board.slidesOf(participant.name)} className="rounded-md border border-rule bg-card p-4">
+      <div className="mb-2 flex items-center justify-between gap-2">
+        <h2 className="text-lg">{participant.name}</h2>
+        <Button
+          onClick={() => document && participant.participantId && startTurn(document.doc, participant.participantId)}
+        >
+          <Presentation size={16} aria-hidden /> {words.board.showNow}
+        </Button>
+      </div>
+      <div className="overflow-hidden rounded border border-edge">
+        <SlideView
+          deck={edition}
+          slideId={slideId}
+          width={390}
+          work={work}
+          marks={marks}
+          label={words.board.slideOf(slideName(edition, slideId), participant.name)}
+        />
+      </div>
+      <div className="mt-1 flex items-center justify-between">
+        <IconButton name={words.board.slideBefore} disabled={place <= 0} onClick={() => turn(-1)}>
+          <ChevronLeft aria-hidden />
+        </IconButton>
+        <span className="text-center font-semibold">
+          {slideName(edition, slideId)}
+          {chosen === null && at ? (
+            <span className="block text-sm font-normal text-soft">{words.board.follows}</span>
+          ) : null}
+        </span>
+        <IconButton name={words.board.slideAfter} disabled={place >= order.length - 1} onClick={() => turn(1)}>
+          <ChevronRight aria-hidden />
+        </IconButton>
+      </div>
+      {questions.length > 0 ? (
+        <dl className="mt-2 grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 text-sm">
+          {questions.map((item) => {
+            const mark = marks?.items[item.id];
+            return (
+              <div key={item.id} className="col-span-2 grid grid-cols-subgrid border-t border-rule py-1.5">
+                <dt className="text-soft">{nameOf(item) || words.onSlides.blank}</dt>
+                <dd className="text-right tabular-nums">
+                  {mark ? words.onSlides.points(mark.points, mark.outOf) : ''}
+                </dd>
+                <dd className="col-span-2">
+                  <strong>{givenFor(item, work, edition) || words.board.nothingGiven}</strong>{' '}
+                  <span className="text-soft">{mark?.why}</span>
+                </dd>
+              </div>
+            );
+          })}
+        </dl>
+      ) : null}
+      {stranded > 0 ? <p className="mt-2 text-sm text-amber">{words.board.stranded(stranded)}</p> : null}
+    </section>
+  );
+}

@@ -1,0 +1,124 @@
+/** The slide in the middle, to work on. */
+import {
+  addItem,
+  type Deck,
+  type Item,
+  shapeRoom,
+  isMovable,
+  itemKinds,
+  itemsOf,
+  newId,
+  plainText,
+  type SlideId,
+  slideSizes,
+} from '@gobrel/core/deck';
+import { SlideStage } from '@gobrel/slide-view';
+import { useCallback, useMemo } from 'react';
+import type { CoAuthor } from '../../../live';
+import { slideName } from '../../../slides';
+import { words } from '../../../words';
+import { typeIn, useDesk } from '../desk';
+import type { Editing } from '../editing';
+import { enterGroup } from '../selecting';
+import { useDragPreview } from './drag-preview';
+import { EditorItem } from './editor-item';
+import { Guides } from './guides';
+import { Others } from './others';
+import { SelectionFrame } from './selection-frame';
+import { beginDrag } from './use-drag';
+
+interface CanvasProps {
+  readonly editing: Editing;
+  readonly others: readonly CoAuthor[];
+  readonly slideId: SlideId;
+  /** Width of the slide on the screen, in CSS pixels. */
+  readonly width: number;
+}
+
+export function Canvas({ editing, others, slideId, width }: CanvasProps) {
+  const { deck, doc, extend } = editing;
+  const items = useItems(deck, slideId);
+  const selected = useDesk((desk) => desk.selected);
+  const marquee = useDragPreview((drag) => drag.marquee);
+  const scale = width / slideSizes[deck.size].width;
+  const surface = { editing, slideId, scale };
+  const startTyping = (at: { clientX: number; clientY: number; currentTarget: Element }) => {
+    // The pointer is captured while it is down, so the event itself does not tell what was pressed.
+    const pressed = document.elementFromPoint(at.clientX, at.clientY)?.closest<HTMLElement>('[data-item]');
+    const item = deck.items[pressed?.dataset['item'] ?? ''];
+    if (item && isMovable(item)) {
+      if (!enterGroup(deck, item) && (item.kind === 'text' || item.kind === 'shape')) typeIn(item.id);
+      return;
+    }
+    const ground = at.currentTarget.getBoundingClientRect();
+    const id = newId();
+    const { width, height } = itemKinds.text.size;
+    const frame = {
+      x: Math.round((at.clientX - ground.left) / scale),
+      y: Math.round((at.clientY - ground.top) / scale - height / 2),
+      width,
+      height,
+      rotation: 0,
+    };
+    editing.run(addItem(deck, { id, slideId, kind: 'text', frame, fields: { text: plainText('') } }));
+    typeIn(id);
+  };
+  const growText = useCallback(
+    (item: Item, height: number) => {
+      // Only a text that grows with what is typed in it; what is typed and the growth are undone together.
+      if ((item.kind !== 'text' && item.kind !== 'shape') || item.look.fit !== 'grow') return;
+      const needed = Math.ceil(item.kind === 'shape' ? height / shapeRoom(item.shape).height : height);
+      if (needed > item.frame.height)
+        extend([{ type: 'set-item', id: item.id, fields: { frame: { ...item.frame, height: needed } } }]);
+    },
+    [extend],
+  );
+  const chosen = items.filter((item) => selected.includes(item.id));
+  return (
+    <div
+      data-canvas
+      className="relative touch-none select-none border border-ink"
+      onPointerDown={(event) => beginDrag(event, { kind: 'canvas' }, surface)}
+      onDoubleClick={startTyping}
+    >
+      <SlideStage
+        deck={deck}
+        slideId={slideId}
+        width={width}
+        label={words.editor.canvas(slideName(deck, slideId))}
+        still={false}
+      >
+        {items.map((item) =>
+          item.hidden ? null : <EditorItem key={item.id} item={item} doc={doc} onTextHeight={growText} />,
+        )}
+      </SlideStage>
+      <SelectionFrame
+        items={chosen}
+        scale={scale}
+        onGrip={(event, grip) => {
+          event.stopPropagation();
+          beginDrag(event, grip, surface);
+        }}
+      />
+      <Others deck={deck} slideId={slideId} others={others} scale={scale} />
+      <Guides scale={scale} />
+      {marquee ? (
+        <div
+          aria-hidden
+          className="pointer-events-none absolute border border-dusk bg-dusk/15"
+          style={{
+            left: marquee.x * scale,
+            top: marquee.y * scale,
+            width: marquee.width * scale,
+            height: marquee.height * scale,
+          }}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+/** The slide's items from back to front; unchanged items keep their identity, so only changed ones are drawn anew. */
+function useItems(deck: Deck, slideId: SlideId) {
+  return useMemo(() => itemsOf(deck, slideId), [deck, slideId]);
+}

@@ -1,0 +1,77 @@
+import { snapTargets } from '@gobrel/core/geometry';
+import { draggedFrames, type Manner } from './dragged-frames';
+
+const sign = { x: 100, y: 100, width: 200, height: 100, rotation: 0 };
+const frames = { sign };
+const from = { x: 0, y: 0 };
+const plain: Manner = { exact: false, fromCentre: false, snap: null };
+const exact: Manner = { ...plain, exact: true };
+const snapping = (...boxes: (typeof sign)[]): Manner => ({
+  ...plain,
+  snap: { targets: snapTargets(boxes, { width: 1280, height: 720 }), reach: 6, grid: 0 },
+});
+const move = { kind: 'canvas' } as const;
+const turn = { kind: 'turn' } as const;
+const corner = { kind: 'handle', handle: { horizontal: 1, vertical: 1 } } as const;
+const dragged = (...[grip, to, manner]: [Parameters<typeof draggedFrames>[1], typeof from, Manner]) =>
+  draggedFrames(frames, grip, from, to, manner).frames['sign'];
+
+test('items are moved by whole slide units, and straight with Shift', () => {
+  expect(dragged(move, { x: 10.4, y: -3.6 }, plain)).toMatchObject({ x: 110, y: 96 });
+  expect(dragged(move, { x: 10, y: -3 }, exact)).toMatchObject({ x: 110, y: 100 });
+  expect(dragged(move, { x: 2, y: -30 }, exact)).toMatchObject({ x: 100, y: 70 });
+});
+
+test('a handle resizes, keeps the proportion with Shift, and the centre with Alt', () => {
+  expect(dragged(corner, { x: 50, y: 10 }, plain)).toMatchObject({ width: 250, height: 110 });
+  expect(dragged(corner, { x: 100, y: 0 }, exact)).toMatchObject({ width: 300, height: 150 });
+  expect(dragged(corner, { x: 50, y: 10 }, { ...plain, fromCentre: true })).toMatchObject({ x: 50, width: 300, y: 90 });
+});
+
+test('turning stops at fifteen degrees, and at each one with Shift', () => {
+  const pointer = { x: 330, y: 20 };
+  expect(dragged(turn, pointer, plain)?.rotation).toBe(45);
+  expect(dragged(turn, pointer, exact)?.rotation).toBe(45);
+  expect(dragged(turn, { x: 330, y: 40 }, exact)?.rotation).toBe(50);
+});
+
+test('a moved item snaps to another one’s edge and shows why; moved straight it keeps to its way', () => {
+  const manner = snapping({ ...sign, x: 600, y: 400 });
+  const snapped = draggedFrames(frames, move, from, { x: 497, y: 150 }, manner);
+  expect(snapped.frames['sign']).toMatchObject({ x: 600, y: 250 });
+  expect(snapped.guides.length).toBeGreaterThan(0);
+  const straight = draggedFrames(frames, move, from, { x: 497, y: 3 }, { ...manner, exact: true });
+  expect(straight.frames['sign']).toMatchObject({ x: 600, y: 100 });
+  expect(straight.guides.every((guide) => guide.axis === 'x')).toBe(true);
+});
+
+test('a dragged edge snaps, unless the item is turned', () => {
+  const manner = snapping({ ...sign, x: 600, y: 400 });
+  expect(dragged(corner, { x: 297, y: 40 }, manner)).toMatchObject({ width: 500, height: 140 });
+  const turned = { sign: { ...sign, rotation: 30 } };
+  expect(draggedFrames(turned, corner, from, { x: 297, y: 40 }, manner).guides).toEqual([]);
+});
+
+describe('several items', () => {
+  const two = { sign, moon: { x: 500, y: 300, width: 100, height: 100, rotation: 0 } };
+
+  test('are resized as one, each keeping its place among them', () => {
+    const { frames: resized } = draggedFrames(two, corner, from, { x: 500, y: 300 }, plain);
+    expect(resized['sign']).toMatchObject({ x: 100, y: 100, width: 400, height: 200 });
+    expect(resized['moon']).toMatchObject({ x: 900, y: 500, width: 200, height: 200 });
+  });
+
+  test('are turned about the middle they share', () => {
+    const { frames: turned } = draggedFrames(two, turn, from, { x: 9000, y: 250 }, plain);
+    expect(turned['sign']).toMatchObject({ rotation: 90, x: 350, y: 50 });
+    expect(turned['moon']?.rotation).toBe(90);
+  });
+
+  test('one of which is askew keep their proportion', () => {
+    const askew = { ...two, moon: { ...two.moon, rotation: 20 } };
+    const { frames: resized } = draggedFrames(askew, corner, from, { x: 200, y: 0 }, plain);
+    const [sign2, moon2] = [resized['sign'], resized['moon']];
+    expect((sign2?.width ?? 0) / (sign2?.height ?? 1)).toBeCloseTo(2, 1);
+    expect(moon2?.width).toBeCloseTo(moon2?.height ?? 0, 1);
+  });
+});

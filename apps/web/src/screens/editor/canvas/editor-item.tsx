@@ -1,0 +1,112 @@
+/** An item on the canvas: drawn as everywhere, and with what an author needs to see of it. */
+import { isMovable, type Item, lettersOf, nameOf } from '@gobrel/core/deck';
+import { frameStyle, ItemContent, lookStyle, roomStyle, textClasses, uprightStyle } from '@gobrel/slide-view';
+import type { Frame } from '@gobrel/core/geometry';
+import { type CSSProperties, memo, useCallback } from 'react';
+import type * as Y from 'yjs';
+import { words } from '../../../words';
+import { select, useDesk } from '../desk';
+import { useDragPreview } from './drag-preview';
+import { TextEditor } from '../text/text-editor';
+import { useOverflow } from '../text/use-overflow';
+
+interface EditorItemProps {
+  readonly item: Item;
+  readonly doc: Y.Doc;
+  /** Given the height of a text, in slide units, while somebody types in it. */
+  readonly onTextHeight: (item: Item, height: number) => void;
+}
+
+export const EditorItem = memo(function EditorItem({ item, doc, onTextHeight }: EditorItemProps) {
+  const preview = useDragPreview((drag) => drag.frames[item.id]);
+  const isSelected = useDesk((desk) => desk.selected.includes(item.id));
+  const isTypedIn = useDesk((desk) => desk.typingIn === item.id);
+  // Some drawings depend on the frame, so they follow it while it is dragged.
+  const drawn = preview && isResized(preview, item.frame) ? { ...item, frame: preview } : item;
+  const label = words.editor.itemLabel(
+    words.kinds[item.kind],
+    nameOf(item) || (item.role ? words.roles[item.role] : ''),
+    {
+      inBackdrop: item.layer === 'backdrop',
+      isPiece: item.loose,
+      isLocked: item.locked,
+    },
+  );
+  const onHeight = useCallback((height: number) => onTextHeight(item, height), [item, onTextHeight]);
+  const [element, runsOver] = useOverflow(item, isTypedIn);
+  const hasText = item.kind === 'text' || item.kind === 'shape';
+  return (
+    <div
+      ref={element}
+      data-item={item.id}
+      role="button"
+      aria-label={label}
+      aria-pressed={isSelected}
+      tabIndex={0}
+      className={`gv-item ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
+      style={previewStyle(item.frame, preview)}
+      onFocus={(event) => {
+        // Tabbing through the items selects them; a press selects on its own.
+        if (event.target === event.currentTarget && event.currentTarget.matches(':focus-visible') && !isSelected)
+          select(item.id);
+      }}
+    >
+      {isTypedIn && hasText ? (
+        <ItemContent item={{ ...drawn, text: { type: 'doc', content: [] } } as Item} editing />
+      ) : (
+        <ItemContent item={drawn} editing />
+      )}
+      {isTypedIn && hasText ? (
+        <div
+          className={item.kind === 'shape' ? 'gv-shape' : 'absolute inset-0'}
+          style={item.kind === 'shape' ? roomStyle(item) : undefined}
+          onPointerDown={(event) => event.stopPropagation()}
+          onDoubleClick={(event) => event.stopPropagation()}
+        >
+          <div className="gv-upright" style={uprightStyle(item.look)}>
+            <div className={textClasses(item.look)} style={lookStyle(item.look)}>
+              <TextEditor doc={doc} itemId={item.id} label={words.editor.textOf(label)} onHeight={onHeight} />
+            </div>
+          </div>
+        </div>
+      ) : null}
+      {hasText && !isTypedIn && item.role && lettersOf(item.text) === '' ? (
+        <span
+          aria-hidden
+          className={item.kind === 'shape' ? 'gv-shape' : 'absolute inset-0'}
+          style={item.kind === 'shape' ? roomStyle(item) : undefined}
+        >
+          <span className="gv-upright outline-2 outline-dashed outline-current/40" style={uprightStyle(item.look)}>
+            <span className={`${textClasses(item.look)} opacity-65`} style={lookStyle(item.look)}>
+              {words.roles[item.role]}
+            </span>
+          </span>
+        </span>
+      ) : null}
+      {runsOver && !isTypedIn ? (
+        <span className="absolute inset-x-0 top-full border-t-4 border-dashed border-[#8a5a00] text-right text-[18px] leading-none font-semibold text-[#8a5a00]">
+          <span className="bg-[#fffcf5] px-2">{words.editor.runsOver}</span>
+        </span>
+      ) : null}
+      {item.link ? (
+        <span
+          aria-hidden
+          className="absolute -right-3 -top-3 size-6 rounded-full border-3 border-[#fffcf5] bg-[#a84226]"
+          title={words.editor.linked}
+        />
+      ) : null}
+    </div>
+  );
+});
+
+/** While it is only moved, an item is shifted as drawn: nothing has to be laid out anew. */
+function previewStyle(frame: Frame, preview: Frame | undefined): CSSProperties {
+  if (!preview) return frameStyle(frame);
+  if (isResized(preview, frame) || preview.rotation !== frame.rotation) return frameStyle(preview);
+  const transform = `translate(${preview.x - frame.x}px, ${preview.y - frame.y}px) rotate(${frame.rotation}deg)`;
+  return { ...frameStyle(frame), transform };
+}
+
+function isResized(a: Frame, b: Frame): boolean {
+  return a.width !== b.width || a.height !== b.height;
+}

@@ -1,0 +1,110 @@
+/** The frame around what is selected, with handles to resize and turn it. */
+import { isMovable, type Item } from '@gobrel/core/deck';
+import { boundsOfAll, type Frame, type Handle } from '@gobrel/core/geometry';
+import { Lock, RotateCw } from 'lucide-react';
+import type { PointerEvent } from 'react';
+import { words } from '../../../words';
+import { useDragPreview } from './drag-preview';
+import type { Grip } from './dragged-frames';
+
+interface SelectionFrameProps {
+  /** What is selected on the slide; several are framed together. */
+  readonly items: readonly Item[];
+  readonly scale: number;
+  readonly onGrip: (event: PointerEvent<HTMLElement>, grip: Grip) => void;
+}
+
+const handles: readonly (Handle & { readonly cursor: string })[] = [
+  { horizontal: -1, vertical: -1, cursor: 'nwse-resize' },
+  { horizontal: 0, vertical: -1, cursor: 'ns-resize' },
+  { horizontal: 1, vertical: -1, cursor: 'nesw-resize' },
+  { horizontal: 1, vertical: 0, cursor: 'ew-resize' },
+  { horizontal: 1, vertical: 1, cursor: 'nwse-resize' },
+  { horizontal: 0, vertical: 1, cursor: 'ns-resize' },
+  { horizontal: -1, vertical: 1, cursor: 'nesw-resize' },
+  { horizontal: -1, vertical: 0, cursor: 'ew-resize' },
+];
+
+export function SelectionFrame({ items, scale, onGrip }: SelectionFrameProps) {
+  const preview = useDragPreview((drag) => drag.frames);
+  const frames = items.map((item) => preview[item.id] ?? item.frame);
+  const [first] = frames;
+  if (!first) return null;
+  const around = boundsOfAll(frames) ?? first;
+  const fixed = !items.some(isMovable);
+  const frame: Frame = frames.length === 1 ? first : { ...around, rotation: 0 };
+  return (
+    <>
+      {frames.length > 1
+        ? frames.map((each, index) => (
+            <div
+              key={items[index]?.id}
+              aria-hidden
+              className="pointer-events-none absolute border border-dusk/60"
+              style={placed(each, scale)}
+            />
+          ))
+        : null}
+      <HandledFrame frame={frame} fixed={fixed} scale={scale} onGrip={onGrip} />
+    </>
+  );
+}
+
+function placed(frame: Frame, scale: number) {
+  return {
+    left: frame.x * scale,
+    top: frame.y * scale,
+    width: frame.width * scale,
+    height: frame.height * scale,
+    transform: `rotate(${frame.rotation}deg)`,
+  };
+}
+
+interface HandledFrameProps extends Pick<SelectionFrameProps, 'scale' | 'onGrip'> {
+  readonly frame: Frame;
+  /** Whether nothing of it moves: then it has no handles. */
+  readonly fixed: boolean;
+}
+
+function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
+  return (
+    <div
+      aria-hidden
+      className={`pointer-events-none absolute border-2 ${fixed ? 'border-dashed border-amber' : 'border-dusk'}`}
+      style={placed(frame, scale)}
+    >
+      {fixed ? (
+        <span className="absolute left-1 top-1 rounded bg-amber p-1 text-card">
+          <Lock size={14} />
+        </span>
+      ) : null}
+      {!fixed ? (
+        <>
+          {handles.map((handle) => (
+            <span
+              key={`${handle.horizontal} ${handle.vertical}`}
+              data-handle={`${handle.horizontal},${handle.vertical}`}
+              className="pointer-events-auto absolute flex size-6 -translate-x-1/2 -translate-y-1/2 touch-none items-center justify-center pointer-coarse:size-11"
+              style={{
+                left: `${(handle.horizontal + 1) * 50}%`,
+                top: `${(handle.vertical + 1) * 50}%`,
+                cursor: handle.cursor,
+              }}
+              onPointerDown={(event) => onGrip(event, { kind: 'handle', handle })}
+            >
+              <span className="size-2.5 border-2 border-dusk bg-card" />
+            </span>
+          ))}
+          <span
+            data-handle="turn"
+            title={words.editor.turn}
+            className="pointer-events-auto absolute -top-9 left-1/2 flex size-7 -translate-x-1/2 cursor-grab touch-none items-center justify-center rounded-full border-2 border-dusk bg-card text-dusk pointer-coarse:-top-14 pointer-coarse:size-11"
+            onPointerDown={(event) => onGrip(event, { kind: 'turn' })}
+          >
+            <RotateCw size={14} />
+          </span>
+        </>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,157 @@
+/** What the pointer does on the canvas: selecting, moving, resizing, turning, drawing a marquee. */
+import {
+  applyChanges,
+  type Deck,
+  duplicateItems,
+  isMovable,
+  type ItemId,
+  itemsOf,
+  newId,
+  setFrames,
+  type SlideId,
+  slideSizes,
+} from '@gobrel/core/deck';
+import { boundsOf, boxesMeet, type Frame, type Point, snapTargets } from '@gobrel/core/geometry';
+import type { PointerEvent } from 'react';
+import { select, useDesk } from '../desk';
+import type { Editing } from '../editing';
+import { pressItem, wholeUnits } from '../selecting';
+import { clearDragPreview, useDragPreview } from './drag-preview';
+import { draggedFrames, type Grip } from './dragged-frames';
+
+/** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */
+const PRESS = { mouse: 3, pen: 4, touch: 8 };
+/** How near things must come to be drawn in, in CSS pixels. */
+const REACH = 6;
+/** Width of the grid's squares, in slide units. */
+const GRID = 20;
+
+interface Surface {
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  /** CSS pixels a slide unit. */
+  readonly scale: number;
+}
+
+/** Breaks off whatever is being dragged, as if it had not begun. */
+export function breakOffDrag(): void {
+  breakOff?.();
+}
+let breakOff: (() => void) | null = null;
+
+/** Begins a drag; the rest happens on the element that captures the pointer. */
+export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip, surface: Surface): void {
+  if (event.button !== 0 || !event.isPrimary) return;
+  const { editing, slideId, scale } = surface;
+  const { deck } = editing;
+  const element = event.currentTarget;
+  const ground = document.querySelector('[data-canvas] .gv-slide')?.getBoundingClientRect();
+  if (!ground) return;
+  const pointAt = (at: { clientX: number; clientY: number }): Point => ({
+    x: (at.clientX - ground.left) / scale,
+    y: (at.clientY - ground.top) / scale,
+  });
+  const from = pointAt(event);
+  const itemId = (event.target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'] ?? null;
+  const pressed = itemId === null ? null : (deck.items[itemId] ?? null);
+  const isFixed = !pressed || !isMovable(pressed);
+  const wasSelected = useDesk.getState().selected;
+  if (grip.kind === 'canvas' && pressed && !isFixed && !event.shiftKey && !wasSelected.includes(pressed.id))
+    pressItem(deck, pressed, false);
+
+  let targets: ReturnType<typeof targetsBeside> | null = null;
+  let moved = false;
+  const follow = (at: globalThis.PointerEvent) => {
+    const to = pointAt(at);
+    const way = Math.hypot(to.x - from.x, to.y - from.y) * scale;
+    if (!moved && way < (PRESS[at.pointerType as keyof typeof PRESS] ?? PRESS.mouse)) return;
+    moved = true;
+    if (grip.kind === 'canvas' && isFixed) {
+      const marquee = {
+        x: Math.min(from.x, to.x),
+        y: Math.min(from.y, to.y),
+        width: Math.abs(to.x - from.x),
+        height: Math.abs(to.y - from.y),
+      };
+      useDragPreview.setState({ marquee });
+      return;
+    }
+    const { selected, grid } = useDesk.getState();
+    targets ??= targetsBeside(deck, slideId, selected);
+    const dragged = draggedFrames(movableFrames(deck, selected), grip, from, to, {
+      exact: at.shiftKey,
+      fromCentre: at.altKey,
+      snap: at.ctrlKey || at.metaKey ? null : { targets, reach: REACH / scale, grid: grid ? GRID : 0 },
+    });
+    useDragPreview.setState(dragged);
+  };
+  const finish = (at: globalThis.PointerEvent) => {
+    stop();
+    const { frames, marquee } = useDragPreview.getState();
+    clearDragPreview();
+    if (at.type === 'pointercancel') return;
+    if (marquee) {
+      const met = itemsOf(deck, slideId).filter(
+        (item) => item.layer === 'slide' && !item.hidden && boxesMeet(boundsOf(item.frame), marquee),
+      );
+      select(...new Set([...(at.shiftKey ? wasSelected : []), ...wholeUnits(deck, met)]));
+    } else if (moved && at.altKey && grip.kind === 'canvas') {
+      placeCopies(editing, frames);
+    } else if (moved) {
+      editing.run(setFrames(editing.deck, frames));
+    } else if (grip.kind === 'canvas' && pressed) {
+      pressItem(deck, pressed, at.shiftKey);
+    } else if (grip.kind === 'canvas' && !at.shiftKey) {
+      useDesk.setState({ entered: null });
+      select();
+    }
+  };
+  const stop = () => {
+    element.removeEventListener('pointermove', follow);
+    element.removeEventListener('pointerup', finish);
+    element.removeEventListener('pointercancel', finish);
+    breakOff = null;
+  };
+  breakOff = () => {
+    stop();
+    clearDragPreview();
+  };
+  element.setPointerCapture(event.pointerId);
+  element.addEventListener('pointermove', follow);
+  element.addEventListener('pointerup', finish);
+  element.addEventListener('pointercancel', finish);
+}
+
+/** Leaves the dragged items where they were and puts copies where they were dropped. */
+function placeCopies({ deck, run }: Editing, dropped: Readonly<Record<ItemId, Frame>>): void {
+  const ids = itemsInOrder(deck, Object.keys(dropped));
+  const { changes, copies } = duplicateItems(deck, ids, newId, { x: 0, y: 0 });
+  const placed = Object.fromEntries(ids.flatMap((id, at) => (dropped[id] ? [[copies[at] ?? '', dropped[id]]] : [])));
+  run([...changes, ...setFrames(applyChanges(deck, changes), placed)]);
+  select(...copies);
+}
+
+/** Ids in the order in which copies are made: from back to front. */
+function itemsInOrder(deck: Deck, ids: readonly ItemId[]): readonly ItemId[] {
+  const [first] = ids;
+  const slideId = deck.items[first ?? '']?.slideId ?? '';
+  return itemsOf(deck, slideId).flatMap((item) => (ids.includes(item.id) ? [item.id] : []));
+}
+
+/** What dragged items can snap to: everything in sight that stays where it is. */
+function targetsBeside(deck: Deck, slideId: SlideId, dragged: readonly ItemId[]) {
+  const still = itemsOf(deck, slideId).filter((item) => !item.hidden && !dragged.includes(item.id));
+  return snapTargets(
+    still.map((item) => boundsOf(item.frame)),
+    slideSizes[deck.size],
+  );
+}
+
+function movableFrames(deck: Deck, ids: readonly ItemId[]): Record<ItemId, Frame> {
+  return Object.fromEntries(
+    ids.flatMap((id) => {
+      const item = deck.items[id];
+      return item && isMovable(item) ? [[id, item.frame] as const] : [];
+    }),
+  );
+}

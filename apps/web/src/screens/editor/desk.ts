@@ -1,0 +1,54 @@
+/** What is only on this author's screen: what is selected, what is being typed in, how near the slide is. */
+import type { Format, GroupId, ItemId } from '@gobrel/core/deck';
+import type { Editor } from '@tiptap/core';
+import { create } from 'zustand';
+import type { View } from './canvas/view';
+
+interface Desk {
+  readonly selected: readonly ItemId[];
+  /** The group one has gone into, so that what stands in it is taken by itself. */
+  readonly entered: GroupId | null;
+  /** The item whose text is being typed in. */
+  readonly typingIn: ItemId | null;
+  /** The text editor of `typingIn`, once it is there. */
+  readonly textEditor: Editor | null;
+  /** What to do with the text editor as soon as it is there. */
+  readonly onTextEditor: ((editor: Editor) => void) | null;
+  /** Where the slide lies and at what scale; `null` while it fits the area. */
+  readonly view: View | null;
+  /** Whether items fall on a grid. */
+  readonly grid: boolean;
+  /** The look that was picked up, to be given to other items. */
+  readonly format: Format | null;
+}
+
+export const useDesk = create<Desk>(() => ({
+  selected: [],
+  typingIn: null,
+  textEditor: null,
+  onTextEditor: null,
+  entered: null,
+  view: null,
+  grid: false,
+  format: null,
+}));
+
+/** Selects exactly these items. */
+export function select(...ids: ItemId[]): void {
+  useDesk.setState({ selected: ids, typingIn: null });
+}
+
+/** Begins typing in an item. */
+export function typeIn(id: ItemId, onTextEditor: Desk['onTextEditor'] = null): void {
+  useDesk.setState({ selected: [id], typingIn: id, onTextEditor });
+}
+
+/** Does something with an item's text: in what is marked while typing, else in all of it. */
+export function withText(id: ItemId, act: (editor: Editor) => void): void {
+  const { typingIn, textEditor } = useDesk.getState();
+  if (typingIn === id && textEditor) return act(textEditor);
+  typeIn(id, (editor) => {
+    editor.commands.selectAll();
+    act(editor);
+  });
+}

@@ -1,0 +1,230 @@
+/** The editor: the slide in the middle, its routes at its edges, the running order below. */
+import { addSlideFrom, type LayoutName, newId, type SlideId, slideSizes, slidesInOrder } from '@gobrel/core/deck';
+import { CircleHelp, Play, Redo2, Send, Undo2 } from 'lucide-react';
+import { type DragEvent, useCallback, useDeferredValue, useEffect, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { Brand, KeptNote, SchemeButton } from '../../frame';
+import { HandOutDialog } from '../../handing-out';
+import { type CoAuthor, type DocumentStatus, type OpenDocument, useDocument, useDocumentStatus } from '../../live';
+import { Button, buttonClasses, Failing, IconButton, Loading, Tabs } from '../../ui';
+import { words } from '../../words';
+import { Canvas } from './canvas/canvas';
+import { RouteCards } from './canvas/route-cards';
+import { layOutRoutes } from './canvas/route-layout';
+import { beginDrag } from './canvas/use-drag';
+import { useView } from './canvas/use-view';
+import { ZoomBar } from './canvas/zoom-bar';
+import { select, useDesk } from './desk';
+import { type Editing, useEditing } from './editing';
+import { LinkDialog } from './link-dialog';
+import { Palette } from './palette';
+import { ItemPanel } from './panel/item-panel';
+import { ItemsList } from './panel/items-list';
+import { SeveralPanel } from './panel/several-panel';
+import { SlidePanel } from './panel/slide-panel';
+import { ShortcutsDialog } from './shortcuts-dialog';
+import { Strip } from './strip';
+import { useArea } from './use-area';
+import { useClipboard } from './use-clipboard';
+import { useKeys } from './use-keys';
+import { useLinking } from './use-linking';
+import { useStable } from './use-stable';
+import { usePictures } from './use-pictures';
+import { usePresence } from './use-presence';
+
+export function Screen() {
+  const { deckId = '' } = useParams();
+  const document = useDocument(`deck:${deckId}`, 'teacher');
+  const status = useDocumentStatus(document);
+  const editing = useEditing(document);
+  if (status.kept === 'forbidden') return <Failing message={words.editor.notYours} />;
+  if (!editing || !status.ready) return <Loading what={words.show.deck} />;
+  return <Editor deckId={deckId} document={document} editing={editing} status={status} />;
+}
+
+interface EditorProps {
+  readonly deckId: string;
+  readonly document: OpenDocument | null;
+  readonly editing: Editing;
+  readonly status: DocumentStatus;
+}
+
+function Editor({ deckId, document, editing, status }: EditorProps) {
+  const { deck, run } = editing;
+  const [search, setSearch] = useSearchParams();
+  const order = slidesInOrder(deck);
+  // The slide changes at once, so that whatever is typed next goes to it; the address follows when it can.
+  const [chosen, setChosen] = useState(search.get('slide') ?? '');
+  const slide = deck.slides[chosen] ?? order[0] ?? null;
+  const slideId = slide?.id ?? '';
+  const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
+  const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
+  const [dialog, setDialog] = useState<'hand-out' | 'keys' | null>(null);
+  const others = usePresence(document, slideId);
+  const { linking, begin, end } = useLinking(editing, item);
+  const [placePictures, underWay] = usePictures(editing, slideId);
+  const onPictures = useCallback((files: readonly File[]) => void placePictures(files), [placePictures]);
+  const go = useCallback(
+    (next: SlideId) => {
+      select();
+      setChosen(next);
+      setSearch({ slide: next }, { replace: true });
+    },
+    [setSearch],
+  );
+  const add = useStable((layout: LayoutName) => {
+    const id = newId();
+    run(addSlideFrom(deck, layout, { id, name: '', after: slideId }));
+    go(id);
+  });
+  // What stands around the slide may follow a moment later than the slide that is worked on.
+  const deferredDeck = useDeferredValue(deck);
+  const onHelp = useCallback(() => setDialog('keys'), []);
+  const onLink = useStable(begin);
+  useKeys({ editing, slideId, onHelp, onLink });
+  useClipboard(editing, slideId, onPictures, go);
+  useEffect(() => () => select(), []);
+
+  return (
+    <div className="flex h-full flex-col">
+      <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
+        <Link to="/" aria-label={words.frame.home}>
+          <Brand />
+        </Link>
+        <Link to="/" className="text-sm text-soft hover:text-ink">
+          {words.frame.library} /
+        </Link>
+        <input
+          aria-label={words.library.deckTitle}
+          value={deck.title}
+          maxLength={200}
+          onChange={(event) => run([{ type: 'set-deck', fields: { title: event.target.value } }])}
+          className="min-h-11 w-[min(24rem,40vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+        />
+        <KeptNote kept={status.kept} />
+        {underWay > 0 ? (
+          <span role="status" className="text-sm text-soft">
+            {words.editor.uploading(underWay)}
+          </span>
+        ) : null}
+        {others.length > 0 ? (
+          <span role="status" className="text-sm text-soft">
+            {words.editor.alsoHere(others.map((other) => other.name))}
+          </span>
+        ) : null}
+        <span className="ml-auto flex items-center gap-1">
+          <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
+            <Undo2 size={20} aria-hidden />
+          </IconButton>
+          <IconButton name={words.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
+            <Redo2 size={20} aria-hidden />
+          </IconButton>
+          <IconButton name={words.editor.keysTitle} onClick={onHelp}>
+            <CircleHelp size={20} aria-hidden />
+          </IconButton>
+          <SchemeButton />
+          <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
+            <Play size={18} aria-hidden /> {words.editor.tryIt}
+          </Link>
+          <Button look="main" onClick={() => setDialog('hand-out')}>
+            <Send size={18} aria-hidden /> {words.handOut.action}
+          </Button>
+        </span>
+      </header>
+      <div className="flex min-h-0 flex-1">
+        <Palette editing={editing} slideId={slideId} onPictures={onPictures} />
+        {slide ? (
+          <Middle others={others} editing={editing} slideId={slideId} onGo={go} onPictures={onPictures} />
+        ) : (
+          <p className="flex-1 p-8">{words.show.noSlides}</p>
+        )}
+        <aside
+          aria-label={words.editor.panel}
+          className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
+        >
+          <Tabs
+            label={words.editor.panel}
+            tabs={[
+              {
+                id: 'settings',
+                name: words.editor.settings,
+                content: (
+                  <>
+                    {selected.length > 1 ? <SeveralPanel editing={editing} ids={selected} /> : null}
+                    {item ? <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} /> : null}
+                    {selected.length === 0 && slide ? (
+                      <SlidePanel key={slideId} editing={editing} slide={slide} onGo={go} />
+                    ) : null}
+                  </>
+                ),
+              },
+              {
+                id: 'items',
+                name: words.editor.allItems,
+                content: <ItemsList editing={editing} slideId={slideId} />,
+              },
+            ]}
+          />
+        </aside>
+      </div>
+      <Strip deck={deferredDeck} run={run} others={others} current={slideId} onGo={go} onAdd={add} />
+      {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'keys' ? <ShortcutsDialog onClose={() => setDialog(null)} /> : null}
+      {linking ? (
+        <LinkDialog
+          deck={deck}
+          carrier={linking.carrier}
+          present={linking.present}
+          onPick={linking.tie}
+          onClose={end}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+interface MiddleProps {
+  readonly others: readonly CoAuthor[];
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  readonly onGo: (slideId: SlideId) => void;
+  readonly onPictures: (files: readonly File[]) => void;
+}
+
+function Middle({ others, editing, slideId, onGo, onPictures }: MiddleProps) {
+  const { deck } = editing;
+  const deferredDeck = useDeferredValue(deck);
+  const [element, area] = useArea();
+  const size = slideSizes[deck.size];
+  const fitting = layOutRoutes(area, size);
+  const { view, zoom, fit } = useView(element, area, fitting.slide, editing, slideId);
+  const slide = { x: view.x, y: view.y, width: size.width * view.scale, height: size.height * view.scale };
+  const layout = { ...fitting, slide };
+  const drop = (event: DragEvent) => {
+    if (event.dataTransfer.files.length === 0) return;
+    event.preventDefault();
+    onPictures([...event.dataTransfer.files]);
+  };
+  return (
+    <main
+      ref={element}
+      className="dotted-ground relative min-w-0 flex-1 touch-none overflow-hidden"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={drop}
+      onPointerDown={(event) => {
+        // A press beside the slide selects nothing; a drag draws a marquee from there.
+        if (!(event.target instanceof Element) || event.target.closest('button, [data-canvas], [role=toolbar]')) return;
+        beginDrag(event, { kind: 'canvas' }, { editing, slideId, scale: view.scale });
+      }}
+    >
+      {area.width > 0 ? (
+        <RouteCards deck={deferredDeck} slideId={slideId} area={area} layout={layout} onGo={onGo}>
+          <div className="absolute" style={{ left: layout.slide.x, top: layout.slide.y }}>
+            <Canvas editing={editing} others={others} slideId={slideId} width={layout.slide.width} />
+          </div>
+        </RouteCards>
+      ) : null}
+      <ZoomBar scale={view.scale} onZoom={zoom} onFit={fit} />
+    </main>
+  );
+}

@@ -1,0 +1,125 @@
+/** The palette: what can be placed on a slide, in one press. */
+import {
+  addItem,
+  type Deck,
+  type ItemKindName,
+  newId,
+  type OwnFields,
+  plainText,
+  type SlideId,
+} from '@gobrel/core/deck';
+import {
+  BoxSelect,
+  Circle,
+  CircleHelp,
+  Image,
+  MessageSquareText,
+  PencilLine,
+  Puzzle,
+  Scan,
+  Shapes,
+  Square,
+  TextCursorInput,
+  Type,
+} from 'lucide-react';
+import { type ChangeEvent, useRef, useState } from 'react';
+import { Dialog } from '../../ui';
+import { words } from '../../words';
+import { select, typeIn } from './desk';
+import type { Editing } from './editing';
+import { ShapePicker } from './panel/shape-picker';
+
+interface PaletteProps {
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  readonly onPictures: (files: readonly File[]) => void;
+}
+
+/** A new item's fields: a sensible start, never a form first. */
+function startFields(deck: Deck, kind: ItemKindName): Partial<OwnFields<ItemKindName>> {
+  const zones = Object.values(deck.items).filter((item) => item.kind === 'zone').length;
+  switch (kind) {
+    case 'text':
+      return { text: plainText('') } as Partial<OwnFields<'text'>>;
+    case 'zone':
+      return { label: words.editor.newZone(zones + 1) } as Partial<OwnFields<'zone'>>;
+    case 'choice':
+      return {
+        prompt: words.editor.newPrompt,
+        choices: ['a', 'b', 'c'].map((id) => ({ id, text: words.editor.newChoice(id.toUpperCase()) })),
+        right: ['a'],
+      } as Partial<OwnFields<'choice'>>;
+    case 'short-text':
+      return { prompt: words.editor.newPrompt } as Partial<OwnFields<'short-text'>>;
+    default:
+      return {};
+  }
+}
+
+export function Palette({ editing, slideId, onPictures }: PaletteProps) {
+  const { deck, run } = editing;
+  const file = useRef<HTMLInputElement>(null);
+  const [picking, setPicking] = useState(false);
+  const place = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>> = {}, loose = false) => {
+    const id = newId();
+    const start = { ...(startFields(deck, kind) as Partial<OwnFields<K>>), ...fields };
+    run(addItem(deck, { id, slideId, kind, loose, fields: start }));
+    if (kind === 'text' || loose) typeIn(id);
+    else select(id);
+  };
+  const entries = [
+    { name: words.kinds.text, icon: Type, run: () => place('text') },
+    { name: words.kinds.picture, icon: Image, run: () => file.current?.click() },
+    { name: words.editor.rectangle, icon: Square, run: () => place('shape') },
+    { name: words.editor.ellipse, icon: Circle, run: () => place('shape', { shape: 'ellipse' }) },
+    { name: words.editor.shapes, icon: Shapes, run: () => setPicking(true) },
+    null,
+    { name: words.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
+    { name: words.kinds.zone, icon: BoxSelect, run: () => place('zone') },
+    { name: words.kinds.blank, icon: TextCursorInput, run: () => place('blank') },
+    { name: words.kinds.choice, icon: CircleHelp, run: () => place('choice') },
+    { name: words.kinds['short-text'], icon: MessageSquareText, run: () => place('short-text') },
+    { name: words.kinds['open-area'], icon: PencilLine, run: () => place('open-area') },
+    { name: words.kinds.hotspot, icon: Scan, run: () => place('hotspot') },
+  ];
+  const take = (event: ChangeEvent<HTMLInputElement>) => {
+    onPictures([...(event.target.files ?? [])]);
+    event.target.value = '';
+  };
+  return (
+    <div
+      role="toolbar"
+      aria-label={words.editor.palette}
+      aria-orientation="vertical"
+      className="flex w-[76px] flex-none flex-col overflow-y-auto border-r border-rule py-1.5"
+    >
+      {entries.map((entry) =>
+        entry === null ? (
+          <hr key="rule" className="mx-3 my-1 border-rule" />
+        ) : (
+          <button
+            key={entry.name}
+            type="button"
+            onClick={entry.run}
+            className="flex min-h-[44px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50"
+          >
+            <entry.icon size={18} aria-hidden /> {entry.name}
+          </button>
+        ),
+      )}
+      {picking ? (
+        <Dialog title={words.editor.shapes} open onClose={() => setPicking(false)}>
+          <ShapePicker
+            label={words.editor.shapes}
+            value={null}
+            onPick={(shape) => {
+              setPicking(false);
+              place('shape', { shape });
+            }}
+          />
+        </Dialog>
+      ) : null}
+      <input ref={file} type="file" accept="image/*" multiple hidden aria-label={words.kinds.picture} onChange={take} />
+    </div>
+  );
+}

@@ -1,0 +1,86 @@
+/** The panel for one selected item: only what applies to it. */
+import { type Item, nameOf, setFrames, setItemFields, setLayer, setLoose } from '@gobrel/core/deck';
+import { Choose, Field } from '../../../ui';
+import { words } from '../../../words';
+import { useDesk } from '../desk';
+import type { Editing } from '../editing';
+import { ArrangeGroup } from './arrange-group';
+import { LinkGroup } from './link-group';
+import { Group, NumberField } from './parts';
+import { PictureGroup } from './picture-group';
+import { PieceGroup, QuestionGroups } from './question-groups';
+import { ShapeGroup } from './shape-group';
+import { TextGroup } from './text-group';
+
+/** What an item is for students. */
+type Standing = 'backdrop' | 'fixed' | 'piece';
+
+export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; item: Item; onPickLink: () => void }) {
+  const { deck, run } = editing;
+  const typing = useDesk((desk) => desk.typingIn === item.id);
+  const standing: Standing = item.layer === 'backdrop' ? 'backdrop' : item.loose ? 'piece' : 'fixed';
+  const canBeLoose = ['text', 'shape', 'picture'].includes(item.kind);
+  const setStanding = (next: Standing) => {
+    if (next === 'backdrop') run(setLayer(deck, [item.id], 'backdrop'));
+    else if (standing === 'backdrop') run(setLayer(deck, [item.id], 'slide'));
+    else run(setLoose(deck, [item.id], next === 'piece'));
+  };
+  const set = (fields: Parameters<typeof setItemFields>[2]) => run(setItemFields(deck, item.id, fields));
+  const place = (side: 'x' | 'y' | 'width' | 'height' | 'rotation') => (value: number) =>
+    run(setFrames(deck, { [item.id]: { ...item.frame, [side]: value } }));
+  const options: { value: Standing; name: string }[] = [
+    { value: 'backdrop', name: words.editor.backdrop },
+    { value: 'fixed', name: words.editor.fixed },
+    ...(canBeLoose ? [{ value: 'piece' as const, name: words.editor.aPiece }] : []),
+  ];
+  return (
+    <>
+      <h2 className="text-lg">{nameOf(item) || words.kinds[item.kind]}</h2>
+      <p className="mb-3 text-sm text-soft">{words.kinds[item.kind]}</p>
+      {canBeLoose || item.layer === 'backdrop' ? (
+        <Group title={words.editor.forStudents}>
+          <Choose label={words.editor.forStudents} value={standing} options={options} onChange={setStanding} />
+          {standing === 'backdrop' ? <p className="mt-1 text-sm text-soft">{words.editor.backdropHint}</p> : null}
+        </Group>
+      ) : null}
+      {item.loose ? <PieceGroup editing={editing} item={item} /> : null}
+      <div className="mb-4 empty:hidden">
+        <QuestionGroups editing={editing} item={item} />
+      </div>
+      {item.kind === 'text' || item.kind === 'shape' || item.kind === 'picture' || item.kind === 'hotspot' ? (
+        <LinkGroup editing={editing} item={item} onWords={typing} onPick={onPickLink} />
+      ) : null}
+      {item.kind === 'text' || item.kind === 'shape' ? <TextGroup editing={editing} item={item} /> : null}
+      {item.kind === 'shape' ? <ShapeGroup editing={editing} item={item} /> : null}
+      {item.kind === 'picture' ? <PictureGroup editing={editing} item={item} /> : null}
+      {item.kind === 'hotspot' ? (
+        <div className="mb-4">
+          <Field
+            label={words.editor.itemName}
+            hint={words.editor.hotspotHint}
+            value={item.name}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+        </div>
+      ) : null}
+      {item.layer === 'slide' ? (
+        <Group title={words.editor.place}>
+          <div className="grid grid-cols-2 gap-2">
+            <NumberField label={words.editor.fromLeft} value={item.frame.x} onChange={place('x')} />
+            <NumberField label={words.editor.fromTop} value={item.frame.y} onChange={place('y')} />
+            <NumberField label={words.editor.wide} value={item.frame.width} least={8} onChange={place('width')} />
+            <NumberField label={words.editor.high} value={item.frame.height} least={8} onChange={place('height')} />
+            <NumberField
+              label={words.editor.turned}
+              value={item.frame.rotation}
+              least={0}
+              most={359}
+              onChange={place('rotation')}
+            />
+          </div>
+        </Group>
+      ) : null}
+      {item.layer === 'slide' ? <ArrangeGroup editing={editing} ids={[item.id]} /> : null}
+    </>
+  );
+}

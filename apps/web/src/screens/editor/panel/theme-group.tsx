@@ -1,0 +1,116 @@
+/** The deck's theme: one that comes along, or its colours and fonts one by one. */
+import { colourNames, contrastOf, isSameTheme, type Theme, themes } from '@gobrel/core/deck';
+import { Palette } from 'lucide-react';
+import { useState } from 'react';
+import { Button, Dialog } from '../../../ui';
+import { words } from '../../../words';
+import type { Editing } from '../editing';
+import { FontField } from './font-field';
+import { Group } from './parts';
+
+/** The least contrast of words on their ground (WCAG 2.2, 1.4.3). */
+const READABLE = 4.5;
+
+export function ThemeGroup({ editing }: { editing: Editing }) {
+  const [open, setOpen] = useState(false);
+  const { theme } = editing.deck;
+  return (
+    <Group title={words.editor.theme}>
+      <Button
+        className="w-full !justify-start !px-2.5"
+        aria-label={`${words.editor.theme}: ${theme.name}`}
+        onClick={() => setOpen(true)}
+      >
+        <Palette size={18} aria-hidden />
+        <span className="min-w-0 flex-1 truncate text-left">{theme.name}</span>
+        <Dots theme={theme} />
+      </Button>
+      {open ? <ThemeDialog editing={editing} onClose={() => setOpen(false)} /> : null}
+    </Group>
+  );
+}
+
+function Dots({ theme }: { theme: Theme }) {
+  return (
+    <span aria-hidden className="flex">
+      {colourNames.map((name) => (
+        <span
+          key={name}
+          className="-ml-1 size-4 rounded-full border border-edge"
+          style={{ background: theme.colours[name] }}
+        />
+      ))}
+    </span>
+  );
+}
+
+function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => void }) {
+  const { deck, run } = editing;
+  const { theme } = deck;
+  const set = (next: Theme) => run([{ type: 'set-deck', fields: { theme: next } }]);
+  const own = (fields: Partial<Theme>) => set({ ...theme, name: words.editor.ownTheme, ...fields });
+  return (
+    <Dialog title={words.editor.themeTitle} open onClose={onClose} wide>
+      <div role="group" aria-label={words.editor.themes} className="grid grid-cols-2 gap-2 sm:grid-cols-5">
+        {themes.map((each) => (
+          <button
+            key={each.name}
+            type="button"
+            aria-pressed={isSameTheme(each, theme)}
+            onClick={() => set(each)}
+            className={`rounded-md border p-1 text-left ${isSameTheme(each, theme) ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
+          >
+            <Sample theme={each} />
+            <span className="block px-1 pt-1 text-sm font-semibold">{each.name}</span>
+          </button>
+        ))}
+      </div>
+      <h3 className="mb-1 mt-4 text-base">{words.editor.themeColours}</h3>
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+        {colourNames.map((name) => {
+          const faint = name !== 'ground' && contrastOf(theme.colours[name], theme.colours.ground) < READABLE;
+          return (
+            <label key={name} className="flex min-h-11 items-center gap-2 rounded-md border border-edge px-2">
+              <input
+                type="color"
+                value={theme.colours[name]}
+                onChange={(event) => own({ colours: { ...theme.colours, [name]: event.target.value } })}
+                className="size-8 rounded-md border border-edge bg-card p-0.5"
+              />
+              <span>
+                {words.colours[name]}
+                {faint ? <span className="block text-xs text-amber">{words.editor.faint}</span> : null}
+              </span>
+            </label>
+          );
+        })}
+      </div>
+      <div className="mt-3 grid gap-2 sm:grid-cols-2">
+        {(['headingFont', 'textFont'] as const).map((which) => (
+          <FontField
+            key={which}
+            label={words.editor.themeFonts[which]}
+            value={theme[which]}
+            onChange={(font) => own({ [which]: font })}
+          />
+        ))}
+      </div>
+      <p className="mt-3 text-sm text-soft">{words.editor.themeHint}</p>
+    </Dialog>
+  );
+}
+
+/** A theme at a glance: a headline, words, and the colours that stand out. */
+function Sample({ theme: { colours } }: { theme: Theme }) {
+  return (
+    <svg viewBox="0 0 160 90" className="block w-full rounded" aria-hidden="true">
+      <rect width="160" height="90" fill={colours.ground} />
+      <rect x="14" y="16" width="92" height="12" fill={colours.words} />
+      <rect x="14" y="38" width="120" height="5" fill={colours.soft} />
+      <rect x="14" y="48" width="104" height="5" fill={colours.soft} />
+      <rect x="14" y="64" width="36" height="14" rx="3" fill={colours.accent} />
+      <rect x="56" y="64" width="36" height="14" rx="3" fill={colours.second} />
+      <rect x="98" y="64" width="36" height="14" rx="3" fill={colours.third} />
+    </svg>
+  );
+}

@@ -1,0 +1,72 @@
+/** Typing in an item's text, where it stands on the slide. */
+import { type ItemId, LONGEST_TEXT } from '@gobrel/core/deck';
+import { textFragment } from '@gobrel/core/shared-doc';
+import { EditorContent, useEditor } from '@tiptap/react';
+import { useEffect, useMemo } from 'react';
+import type * as Y from 'yjs';
+import { tell } from '../../../ui';
+import { words } from '../../../words';
+import { useDesk } from '../desk';
+import { textExtensions } from './text-schema';
+
+interface TextEditorProps {
+  readonly doc: Y.Doc;
+  readonly itemId: ItemId;
+  readonly label: string;
+  /** Given the height of the text, in slide units, whenever it changes. */
+  readonly onHeight: (height: number) => void;
+}
+
+export function TextEditor({ doc, itemId, label, onHeight }: TextEditorProps) {
+  const fragment = useMemo(() => textFragment(doc, itemId), [doc, itemId]);
+  return fragment ? <FragmentEditor key={itemId} fragment={fragment} label={label} onHeight={onHeight} /> : null;
+}
+
+type FragmentEditorProps = Pick<TextEditorProps, 'label' | 'onHeight'> & { readonly fragment: Y.XmlFragment };
+
+function FragmentEditor({ fragment, label, onHeight }: FragmentEditorProps) {
+  const editor = useEditor(
+    {
+      extensions: textExtensions(fragment),
+      injectCSS: false,
+      editorProps: {
+        attributes: {
+          'aria-label': label,
+          class: 'min-h-[1em] whitespace-pre-wrap break-words !outline-none',
+          spellcheck: 'true',
+        },
+        handlePaste: (view, event) => {
+          const pasted = event.clipboardData?.getData('text/plain').length ?? 0;
+          if (pasted + view.state.doc.textContent.length <= LONGEST_TEXT) return false;
+          tell(words.editor.textTooLong(pasted, LONGEST_TEXT), { tone: 'trouble' });
+          return true;
+        },
+        handleTextInput: (view) => {
+          if (view.state.doc.textContent.length < LONGEST_TEXT) return false;
+          tell(words.editor.textFull(LONGEST_TEXT), { tone: 'trouble' });
+          return true;
+        },
+      },
+    },
+    [fragment],
+  );
+  useEffect(() => {
+    if (!editor) return;
+    // The panel works on this editor while it is open.
+    const { onTextEditor } = useDesk.getState();
+    useDesk.setState({ textEditor: editor, onTextEditor: null });
+    editor.commands.focus('end');
+    onTextEditor?.(editor);
+    return () => useDesk.setState({ textEditor: null });
+  }, [editor]);
+  useEffect(() => {
+    if (!editor) return;
+    // The text's height is known only after the browser has laid it out.
+    const measure = () => onHeight(editor.view.dom.offsetHeight);
+    editor.on('update', measure);
+    return () => {
+      editor.off('update', measure);
+    };
+  }, [editor, onHeight]);
+  return <EditorContent editor={editor} className="w-full" />;
+}

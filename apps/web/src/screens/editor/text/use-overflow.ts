@@ -1,0 +1,16 @@
+/** Whether an item's words run over its box: only the browser knows how high they are. */
+import type { Item } from '@gobrel/core/deck';
+import { overflows } from '@gobrel/slide-view';
+import { type RefObject, useLayoutEffect, useRef, useState } from 'react';
+
+/** An element to put on the item, and whether its words have no room in it; measured anew when typing ends. */
+export function useOverflow(item: Item, isTypedIn: boolean): [RefObject<HTMLDivElement | null>, boolean] {
+  const element = useRef<HTMLDivElement>(null);
+  const [runsOver, setRunsOver] = useState(false);
+  useLayoutEffect(() => {
+    if ((item.kind !== 'text' && item.kind !== 'shape') || isTypedIn) return;
+    const box = element.current?.querySelector<HTMLElement>('.gv-upright');
+    setRunsOver(box ? overflows(box, item.look) : false);
+  }, [item, isTypedIn]);
+  return [element, runsOver];
+}

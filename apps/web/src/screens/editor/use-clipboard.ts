@@ -1,0 +1,85 @@
+/** Copying, cutting and pasting in the editor: items, whole slides, pictures and plain text. */
+import {
+  addItem,
+  copyToClip,
+  ITEMS_TYPE,
+  LONGEST_TEXT,
+  newId,
+  pasteItems,
+  pasteSlides,
+  plainText,
+  readClip,
+  readSlideClip,
+  removeItems,
+  type SlideId,
+  SLIDES_TYPE,
+  slidesToClip,
+} from '@gobrel/core/deck';
+import { useEffect } from 'react';
+import { tell } from '../../ui';
+import { words } from '../../words';
+import { select, useDesk } from './desk';
+import type { Editing } from './editing';
+import { isInField } from './in-field';
+import { movable } from './selecting';
+
+/** Listens to the clipboard while the editor is there. */
+export function useClipboard(
+  editing: Editing,
+  slideId: SlideId,
+  onPictures: (files: readonly File[]) => void,
+  onGo: (slideId: SlideId) => void,
+): void {
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent) => {
+      if (isInField(event)) return;
+      const files = [...(event.clipboardData?.files ?? [])];
+      const text = event.clipboardData?.getData('text/plain') ?? '';
+      const slides = readSlideClip(event.clipboardData?.getData(SLIDES_TYPE) ?? '');
+      const clipped = readClip(event.clipboardData?.getData(ITEMS_TYPE) ?? '');
+      if (slides) {
+        const { changes, pasted, openLinks } = pasteSlides(editing.deck, slides, slideId);
+        editing.run(changes);
+        onGo(pasted[0] ?? slideId);
+        tell(words.editor.slidesPasted(pasted.length, openLinks));
+      } else if (clipped.length > 0) {
+        const { changes, pasted } = pasteItems(editing.deck, slideId, clipped);
+        editing.run(changes);
+        select(...pasted);
+      } else if (files.length > 0) onPictures(files);
+      else if (text.length > LONGEST_TEXT)
+        tell(words.editor.textTooLong(text.length, LONGEST_TEXT), { tone: 'trouble' });
+      else if (text.trim() !== '') {
+        const id = newId();
+        editing.run(addItem(editing.deck, { id, slideId, kind: 'text', fields: { text: plainText(text) } }));
+        select(id);
+      } else return;
+      event.preventDefault();
+    };
+    const onCopy = (event: ClipboardEvent) => {
+      const { deck, run } = editing;
+      const ids = useDesk.getState().selected.filter((id) => deck.items[id]?.slideId === slideId);
+      if (isInField(event) || !event.clipboardData) return;
+      const onStrip = document.activeElement?.closest<HTMLElement>('[data-slide]')?.dataset['slide'];
+      if (onStrip !== undefined && event.type === 'copy') {
+        event.clipboardData.setData(SLIDES_TYPE, slidesToClip(deck, [onStrip]));
+        event.preventDefault();
+        tell(words.editor.slideCopied);
+        return;
+      }
+      if (ids.length === 0) return;
+      const clip = copyToClip(deck, ids);
+      event.clipboardData.setData(ITEMS_TYPE, clip.json);
+      event.clipboardData.setData('text/plain', clip.plain);
+      event.preventDefault();
+      if (event.type === 'cut') run(removeItems(deck, movable(deck, ids)));
+    };
+    const listeners = { paste: onPaste, copy: onCopy, cut: onCopy } as const;
+    for (const [name, listener] of Object.entries(listeners))
+      window.addEventListener(name as keyof typeof listeners, listener);
+    return () => {
+      for (const [name, listener] of Object.entries(listeners))
+        window.removeEventListener(name as keyof typeof listeners, listener);
+    };
+  }, [editing, slideId, onPictures, onGo]);
+}

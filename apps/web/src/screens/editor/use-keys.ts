@@ -1,0 +1,167 @@
+/** The editor's keys: the platform's universal ones as everywhere, the others our own. */
+import {
+  applyFormat,
+  duplicateItems,
+  formatOf,
+  groupItems,
+  type ItemId,
+  itemsOf,
+  moveItems,
+  newId,
+  removeItems,
+  restack,
+  setFrames,
+  setLocked,
+  type SlideId,
+  unitsAmong,
+  ungroup,
+} from '@gobrel/core/deck';
+import { normaliseAngle, SMALLEST_SIDE } from '@gobrel/core/geometry';
+import { useEffect } from 'react';
+import { tell } from '../../ui';
+import { words } from '../../words';
+import { select, typeIn, useDesk } from './desk';
+import type { Editing } from './editing';
+import { isInField } from './in-field';
+import { enterGroup, leaveGroup, movable } from './selecting';
+
+/** Steps of the arrow keys, in slide units, and of turning, in degrees; with Shift the fine ones. */
+const STEP = { coarse: 8, fine: 1, turn: 15, turnFine: 1 };
+
+interface Keys {
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  readonly onHelp: () => void;
+  readonly onLink: () => void;
+}
+
+/** Listens to the keys while the editor is there. */
+export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const { typingIn } = useDesk.getState();
+      if (event.key === 'Escape' && typingIn) {
+        focusItem(typingIn);
+        useDesk.setState({ typingIn: null });
+        return event.preventDefault();
+      }
+      if (history(event, editing)) return event.preventDefault();
+      if ((event.ctrlKey || event.metaKey) && event.key === 'k') {
+        onLink();
+        return event.preventDefault();
+      }
+      if (isInField(event)) return;
+      if (event.key === '?') onHelp();
+      else if (!onSelection(event, editing, slideId)) return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [editing, slideId, onHelp, onLink]);
+}
+
+function focusItem(id: string): void {
+  document.querySelector<HTMLElement>(`[data-item="${id}"]`)?.focus();
+}
+
+function history(event: KeyboardEvent, editing: Editing): boolean {
+  if (!(event.ctrlKey || event.metaKey)) return false;
+  const isPlainField = (event.target as HTMLElement | null)?.closest?.('input, textarea') ?? null;
+  if (isPlainField) return false;
+  const key = event.key.toLowerCase();
+  if (key === 'z' && !event.shiftKey) editing.undo();
+  else if (key === 'y' || (key === 'z' && event.shiftKey)) editing.redo();
+  else return false;
+  return true;
+}
+
+/** Keys on what is selected; says whether it was one. */
+function onSelection(event: KeyboardEvent, { deck, run }: Editing, slideId: SlideId): boolean {
+  const selected = useDesk.getState().selected.filter((id) => deck.items[id]?.slideId === slideId);
+  const isCommand = event.ctrlKey || event.metaKey;
+  if (isCommand && event.key === 'a') {
+    select(
+      ...itemsOf(deck, slideId)
+        .filter((item) => item.layer === 'slide' && !item.hidden)
+        .map((item) => item.id),
+    );
+    return true;
+  }
+  if (selected.length === 0) return false;
+  if (isCommand && event.key === 'd') {
+    const { changes, copies } = duplicateItems(deck, selected);
+    run(changes);
+    select(...copies);
+    return true;
+  }
+  if (isCommand) return false;
+  const arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+  if (arrow) {
+    const step = event.shiftKey ? STEP.fine : STEP.coarse;
+    const [dx = 0, dy = 0] = arrow.map((part) => part * step);
+    run(event.altKey ? resized(deck, selected, dx, dy) : moveItems(deck, selected, dx, dy));
+    return true;
+  }
+  const [first = ''] = selected;
+  const item = deck.items[first];
+  const act = selectionKeys[event.key];
+  if (act) act({ deck, run }, selected);
+  else if (event.key === 'Enter' && item && enterGroup(deck, item)) return true;
+  else if (event.key === 'Enter' && (item?.kind === 'text' || item?.kind === 'shape') && item.layer === 'slide')
+    typeIn(first);
+  else if (event.key === 'Delete' || event.key === 'Backspace') {
+    run(removeItems(deck, movable(deck, selected)));
+    select();
+  } else if (event.key === 'Escape') {
+    if (!leaveGroup(deck, slideId)) select();
+  } else if (event.key === ',' || event.key === '.' || event.key === '<' || event.key === '>') {
+    const step = event.shiftKey ? STEP.turnFine : STEP.turn;
+    run(turned(deck, selected, [',', '<'].includes(event.key) ? -step : step));
+  } else return false;
+  return true;
+}
+
+/** Keys of our own that do something with what is selected; each is one letter, without a command key. */
+const selectionKeys: Readonly<
+  Record<string, (editing: Pick<Editing, 'deck' | 'run'>, selected: readonly ItemId[]) => void>
+> = {
+  g: ({ deck, run }, selected) => run(groupItems(deck, selected, newId())),
+  u: ({ deck, run }, selected) =>
+    run(unitsAmong(deck, selected).flatMap((unit) => (unit.group === null ? [] : ungroup(deck, unit.group)))),
+  l: ({ deck, run }, selected) => run(setLocked(deck, selected, !selected.every((id) => deck.items[id]?.locked))),
+  f: ({ deck, run }, selected) => run(restack(deck, selected, 'front')),
+  b: ({ deck, run }, selected) => run(restack(deck, selected, 'back')),
+  q: ({ deck }, [first = '']) => {
+    const item = deck.items[first];
+    if (!item) return;
+    useDesk.setState({ format: formatOf(item) });
+    tell(words.editor.lookPickedUp);
+  },
+  w: ({ deck, run }, selected) => run(applyFormat(deck, selected, useDesk.getState().format ?? {})),
+};
+
+function resized(deck: Editing['deck'], ids: readonly string[], dx: number, dy: number) {
+  return setFrames(
+    deck,
+    framesOf(deck, ids, (frame) => ({
+      ...frame,
+      width: Math.max(SMALLEST_SIDE, frame.width + dx),
+      height: Math.max(SMALLEST_SIDE, frame.height + dy),
+    })),
+  );
+}
+
+function turned(deck: Editing['deck'], ids: readonly string[], degrees: number) {
+  return setFrames(
+    deck,
+    framesOf(deck, ids, (frame) => ({ ...frame, rotation: normaliseAngle(frame.rotation + degrees) })),
+  );
+}
+
+function framesOf(
+  deck: Editing['deck'],
+  ids: readonly string[],
+  change: (frame: Editing['deck']['items'][string]['frame']) => Editing['deck']['items'][string]['frame'],
+) {
+  return Object.fromEntries(ids.flatMap((id) => (deck.items[id] ? [[id, change(deck.items[id].frame)] as const] : [])));
+}

@@ -1,0 +1,150 @@
+/** Coming into a lesson: the code, one's name, a PIN. */
+import type { JoinView, MyLessonView } from '@gobrel/contract';
+import { plainCode, readableCode } from '@gobrel/contract/join-code';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Brand, SchemeButton } from '../../frame';
+import { forgetConnection } from '../../live';
+import { ANSWERS_CACHE } from '../../offline-caches';
+import { ask, joinQuery, messageOf, myLessonQuery } from '../../server';
+import { Button, buttonClasses, Field, Loading } from '../../ui';
+import { words } from '../../words';
+
+type Student = JoinView['students'][number];
+
+export function Screen() {
+  const { code = '' } = useParams();
+  const lesson = useQuery(joinQuery(plainCode(code)));
+  const mine = useQuery({ ...myLessonQuery, retry: false });
+  const [student, setStudent] = useState<Student | null>(null);
+  const queries = useQueryClient();
+  const leave = async () => {
+    await ask('DELETE', '/session/student');
+    forgetConnection('student');
+    if ('caches' in window) await caches.delete(ANSWERS_CACHE);
+    queries.removeQueries({ queryKey: ['my-lesson'] });
+    await mine.refetch();
+  };
+  return (
+    <div className="dotted-ground flex min-h-full flex-col">
+      <header className="flex items-center justify-between px-4 py-2">
+        <Brand />
+        <SchemeButton />
+      </header>
+      <main className="mx-auto w-full max-w-2xl flex-1 px-4 pb-12">
+        {mine.data && !student ? (
+          <p className="mb-5 flex flex-wrap items-center gap-3 rounded-md border border-edge bg-card p-3">
+            <span className="flex-1">{words.join.stillIn(mine.data.name, mine.data.title)}</span>
+            <Button onClick={() => void leave()}>{words.join.leave}</Button>
+            <Link to="/work" className={buttonClasses('main')}>
+              {words.join.goOn}
+            </Link>
+          </p>
+        ) : null}
+        {lesson.isFetching && !lesson.data ? <Loading what={words.join.lesson} /> : null}
+        {code === '' || lesson.isError ? (
+          <CodeForm fault={lesson.isError ? messageOf(lesson.error) : undefined} typed={code} />
+        ) : null}
+        {lesson.data && !student ? <Names lesson={lesson.data} code={code} onPick={setStudent} /> : null}
+        {student ? <PinForm code={code} student={student} onBack={() => setStudent(null)} /> : null}
+      </main>
+    </div>
+  );
+}
+
+function CodeForm({ fault, typed }: { fault: string | undefined; typed: string }) {
+  const [code, setCode] = useState(typed);
+  const navigate = useNavigate();
+  return (
+    <form
+      className="mx-auto mt-10 flex max-w-sm flex-col gap-4 rounded-md border border-edge bg-card p-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (plainCode(code) !== '') void navigate(`/join/${plainCode(code)}`);
+      }}
+    >
+      <h1 className="text-2xl">{words.join.title}</h1>
+      <Field
+        label={words.join.code}
+        hint={words.join.codeHint}
+        fault={fault}
+        value={code}
+        onChange={(event) => setCode(event.target.value)}
+        autoFocus
+        autoComplete="off"
+        autoCapitalize="characters"
+        spellCheck={false}
+        className="text-center font-display text-3xl font-bold uppercase tracking-widest"
+      />
+      <Button type="submit" look="main">
+        {words.join.enter}
+      </Button>
+    </form>
+  );
+}
+
+function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPick: (student: Student) => void }) {
+  return (
+    <>
+      <p className="text-soft">
+        {lesson.className} · {readableCode(plainCode(code))}
+      </p>
+      <h1 className="text-3xl">{lesson.title}</h1>
+      <h2 className="mb-2 mt-4 text-lg">{words.join.whoAreYou}</h2>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
+        {lesson.students.map((student) => (
+          <li key={student.id}>
+            <Button className="w-full justify-start" onClick={() => onPick(student)}>
+              {student.name}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function PinForm({ code, student, onBack }: { code: string; student: Student; onBack: () => void }) {
+  const [pin, setPin] = useState('');
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const join = useMutation({
+    mutationFn: () => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin }),
+    onSuccess: async (lesson) => {
+      forgetConnection('student');
+      queries.removeQueries({ queryKey: ['my-lesson'] });
+      queries.setQueryData(myLessonQuery.queryKey, lesson);
+      await navigate('/work');
+    },
+  });
+  return (
+    <form
+      className="mx-auto mt-6 flex max-w-sm flex-col gap-4 rounded-md border border-edge bg-card p-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        join.mutate();
+      }}
+    >
+      <h1 className="text-2xl">{student.name}</h1>
+      <Field
+        label={student.hasPin ? words.join.pin : words.join.newPin}
+        hint={student.hasPin ? words.join.pinHint : words.join.newPinHint}
+        fault={join.isError ? messageOf(join.error) : undefined}
+        value={pin}
+        onChange={(event) => setPin(event.target.value.replace(/\D/g, '').slice(0, 4))}
+        type="password"
+        inputMode="numeric"
+        autoComplete="off"
+        autoFocus
+        className="text-center text-3xl tracking-[0.5em]"
+      />
+      <Button type="submit" look="main" disabled={pin.length !== 4 || join.isPending}>
+        {words.join.begin}
+      </Button>
+      <Button look="quiet" onClick={onBack}>
+        {words.join.notMe}
+      </Button>
+    </form>
+  );
+}

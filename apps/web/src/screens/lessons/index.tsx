@@ -1,0 +1,61 @@
+/** A teacher's lessons: the running ones first. */
+import type { LessonSummary } from '@gobrel/contract';
+import { readableCode } from '@gobrel/contract/join-code';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { TeacherPage } from '../../frame';
+import { lessonsQuery, messageOf } from '../../server';
+import { Cover } from '../../slides';
+import { Empty, Failing, Loading } from '../../ui';
+import { words } from '../../words';
+
+export function Screen() {
+  const lessons = useQuery(lessonsQuery);
+  const running = lessons.data?.filter((lesson) => lesson.closedAt === null) ?? [];
+  const closed = lessons.data?.filter((lesson) => lesson.closedAt !== null) ?? [];
+  return (
+    <TeacherPage>
+      <h1 className="mb-5 text-3xl">{words.lessons.title}</h1>
+      {lessons.isPending ? <Loading what={words.lessons.title} /> : null}
+      {lessons.isError ? <Failing message={messageOf(lessons.error)} onRetry={() => void lessons.refetch()} /> : null}
+      {lessons.data?.length === 0 ? (
+        <Empty title={words.lessons.empty}>
+          <p>{words.lessons.emptyText}</p>
+        </Empty>
+      ) : null}
+      <LessonRows title={words.lessons.running} lessons={running} />
+      <LessonRows title={words.lessons.closed} lessons={closed} />
+    </TeacherPage>
+  );
+}
+
+function LessonRows({ title, lessons }: { title: string; lessons: readonly LessonSummary[] }) {
+  if (lessons.length === 0) return null;
+  return (
+    <section className="mb-8">
+      <h2 className="mb-2 text-xl">{title}</h2>
+      <ul className="border-t border-rule">
+        {lessons.map((lesson) => (
+          <li key={lesson.id} className="border-b border-rule">
+            <Link
+              to={`/lessons/${lesson.id}`}
+              className="flex flex-wrap items-center gap-x-5 gap-y-1 py-3 hover:bg-card"
+            >
+              <span className="w-32 flex-none overflow-hidden rounded border border-edge">
+                <Cover deck={lesson.cover} />
+              </span>
+              <span className="min-w-48 flex-1">
+                <span className="block font-display text-lg font-bold">{lesson.title}</span>
+                <span className="text-soft">{words.lessons.facts(lesson.className, lesson.openedAt)}</span>
+              </span>
+              <span className="min-w-40">{words.lessons.counts(lesson.joined, lesson.students, lesson.submitted)}</span>
+              <span className="w-28 font-semibold">
+                {lesson.closedAt ? words.lessons.isClosed : readableCode(lesson.code)}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,102 @@
+/** The library: a teacher's decks as live pictures. */
+import type { DeckSummary } from '@gobrel/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Copy, EllipsisVertical, PenLine, Plus, Send, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { TeacherPage } from '../../frame';
+import { HandOutDialog } from '../../handing-out';
+import { ask, decksQuery, messageOf } from '../../server';
+import { Cover } from '../../slides';
+import { Button, Empty, Failing, IconButton, Loading, Menu, MenuEntry, MenuRule, tell } from '../../ui';
+import { words } from '../../words';
+import { RenameDialog } from './rename-dialog';
+
+type OpenDialog = { readonly kind: 'rename' | 'hand-out'; readonly deck: DeckSummary } | null;
+
+export function Screen() {
+  const decks = useQuery(decksQuery);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [dialog, setDialog] = useState<OpenDialog>(null);
+  const settled = {
+    onSettled: () => queries.invalidateQueries({ queryKey: ['decks'] }),
+    onError: (error: unknown) => tell(messageOf(error), { tone: 'trouble' }),
+  };
+  const create = useMutation({
+    ...settled,
+    mutationFn: () => ask<DeckSummary>('POST', '/decks', { title: words.library.untitled }),
+    onSuccess: (deck) => navigate(`/decks/${deck.id}`),
+  });
+  const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
+  const restore = useMutation({
+    ...settled,
+    mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/restore`),
+  });
+  const remove = useMutation({
+    ...settled,
+    mutationFn: (deck: DeckSummary) => ask('DELETE', `/decks/${deck.id}`),
+    onSuccess: (_answer, deck) =>
+      tell(words.library.deleted(deck.title), {
+        action: { name: words.library.takeBack, run: () => restore.mutate(deck) },
+      }),
+  });
+
+  return (
+    <TeacherPage>
+      <div className="mb-5 flex items-center justify-between gap-4">
+        <h1 className="text-3xl">{words.library.title}</h1>
+        <Button look="main" onClick={() => create.mutate()} disabled={create.isPending}>
+          <Plus size={18} aria-hidden /> {words.library.newDeck}
+        </Button>
+      </div>
+      {decks.isPending ? <Loading what={words.library.decks} /> : null}
+      {decks.isError ? <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} /> : null}
+      {decks.data?.length === 0 ? (
+        <Empty title={words.library.empty}>
+          <p>{words.library.emptyText}</p>
+        </Empty>
+      ) : null}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-6">
+        {decks.data?.map((deck) => (
+          <li key={deck.id} className="relative overflow-hidden rounded-md border border-edge bg-card">
+            <Link to={`/decks/${deck.id}`} className="block pb-2 after:absolute after:inset-0 after:content-['']">
+              <Cover deck={deck.cover} />
+              <span className="border-t border-rule px-3.5 pr-14 pt-2.5 font-display text-lg font-bold leading-tight wrap-anywhere line-clamp-3">
+                {deck.title}
+              </span>
+              <span className="block px-3.5 text-sm text-soft">
+                {words.library.facts(deck.slideCount, deck.updatedAt)}
+              </span>
+            </Link>
+            <div className="absolute bottom-2 right-1.5">
+              <Menu
+                trigger={
+                  <IconButton name={words.library.actions(deck.title)}>
+                    <EllipsisVertical size={20} aria-hidden />
+                  </IconButton>
+                }
+              >
+                <MenuEntry onSelect={() => setDialog({ kind: 'hand-out', deck })}>
+                  <Send size={18} aria-hidden /> {words.handOut.action}
+                </MenuEntry>
+                <MenuEntry onSelect={() => setDialog({ kind: 'rename', deck })}>
+                  <PenLine size={18} aria-hidden /> {words.library.rename}
+                </MenuEntry>
+                <MenuEntry onSelect={() => copy.mutate(deck)}>
+                  <Copy size={18} aria-hidden /> {words.library.duplicate}
+                </MenuEntry>
+                <MenuRule />
+                <MenuEntry danger onSelect={() => remove.mutate(deck)}>
+                  <Trash2 size={18} aria-hidden /> {words.library.delete}
+                </MenuEntry>
+              </Menu>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
+      {dialog?.kind === 'hand-out' ? <HandOutDialog deckId={dialog.deck.id} onClose={() => setDialog(null)} /> : null}
+    </TeacherPage>
+  );
+}

@@ -1,0 +1,33 @@
+/** A student at work: their own copy of the slides, filled in, kept, submitted, shown. */
+import type { MyLessonView } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { formatDocumentName } from '@gobrel/core/shared-doc';
+import { useQuery } from '@tanstack/react-query';
+import { Navigate } from 'react-router';
+import { useDocument, useDocumentStatus, useObserved, workReading } from '../../live';
+import { messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../server';
+import { Failing, Loading } from '../../ui';
+import { words } from '../../words';
+import { AtWork } from './at-work';
+
+export function Screen() {
+  const lesson = useQuery(myLessonQuery);
+  const edition = useQuery(myEditionQuery(lesson.data?.lessonId));
+  const failed = lesson.error ?? edition.error;
+  if (failed instanceof Refusal && [401, 403].includes(failed.problem.status)) return <Navigate to="/join" replace />;
+  if (lesson.data && edition.data) return <Opening lesson={lesson.data} edition={edition.data} />;
+  if (failed)
+    return (
+      <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
+    );
+  return <Loading what={words.student.slides} />;
+}
+
+function Opening({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
+  const { lessonId, participantId } = lesson;
+  const document = useDocument(formatDocumentName({ kind: 'work', lessonId, participantId }), 'student');
+  const status = useDocumentStatus(document);
+  const work = useObserved(document, workReading);
+  if (!document || !work || !status.ready) return <Loading what={words.student.slides} />;
+  return <AtWork lesson={lesson} edition={edition} document={document} status={status} work={work} />;
+}

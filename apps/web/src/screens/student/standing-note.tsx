@@ -1,0 +1,30 @@
+/** How things stand, over the slide: it is your turn, it is submitted, the lesson is closed. */
+import type { MyLessonView } from '@gobrel/contract';
+import { CircleCheck, Lock, Presentation } from 'lucide-react';
+import { words } from '../../words';
+
+export function StandingNote({ lesson, isShowing }: { lesson: MyLessonView; isShowing: boolean }) {
+  const look = 'flex items-center justify-center gap-2 border-b border-rule px-3 py-2 font-semibold';
+  if (isShowing) {
+    return (
+      <p role="status" className={`${look} bg-dusk-wash text-dusk`}>
+        <Presentation size={18} aria-hidden /> {words.student.yourTurn}
+      </p>
+    );
+  }
+  if (lesson.submission) {
+    return (
+      <p role="status" className={`${look} bg-card text-reed`}>
+        <CircleCheck size={18} aria-hidden /> {words.student.submitted(lesson.submission.submittedAt)}
+      </p>
+    );
+  }
+  if (lesson.closedAt) {
+    return (
+      <p role="status" className={`${look} bg-card text-amber`}>
+        <Lock size={18} aria-hidden /> {words.student.closed}
+      </p>
+    );
+  }
+  return null;
+}

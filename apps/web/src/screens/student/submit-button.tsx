@@ -1,0 +1,81 @@
+/** Submitting: says what is still empty, waits until everything is on the server, and tells that it arrived. */
+import type { MyLessonView } from '@gobrel/contract';
+import { type Deck, newId } from '@gobrel/core/deck';
+import { progressOver, type Work } from '@gobrel/core/work';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { OpenDocument } from '../../live';
+import { ask, messageOf, myLessonQuery } from '../../server';
+import { Button, Dialog, tell } from '../../ui';
+import { words } from '../../words';
+
+interface SubmitProps {
+  readonly lesson: MyLessonView;
+  readonly edition: Deck;
+  readonly work: Work;
+  readonly document: OpenDocument;
+  readonly locked: boolean;
+}
+
+/** How long submitting waits for the last changes to reach the server, in milliseconds. */
+const PATIENCE = 6000;
+
+export function SubmitButton({ lesson, edition, work, document, locked }: SubmitProps) {
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  // One key for each attempt to submit, kept while it is repeated, so that repeating it is harmless.
+  const [key, setKey] = useState(() => newId());
+  const take = (next: MyLessonView) => queries.setQueryData(myLessonQuery.queryKey, next);
+  const submit = useMutation({
+    mutationFn: async () => {
+      if (!(await document.reachedServer(PATIENCE))) throw new NotYetThere();
+      return ask<MyLessonView>('POST', '/my-lesson/submission', { key });
+    },
+    onSuccess: (next) => {
+      take(next);
+      setAsking(false);
+      setKey(newId());
+      tell(words.student.arrived);
+    },
+  });
+  const reopen = useMutation({
+    mutationFn: () => ask<MyLessonView>('DELETE', '/my-lesson/submission'),
+    onSuccess: take,
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  if (lesson.closedAt) return null;
+  if (lesson.submission) {
+    return (
+      <Button onClick={() => reopen.mutate()} disabled={reopen.isPending}>
+        {words.student.takeBack}
+      </Button>
+    );
+  }
+  const { asked, filled } = progressOver(edition, work);
+  const fault =
+    submit.error instanceof NotYetThere ? words.student.notYetThere : submit.error ? messageOf(submit.error) : null;
+  return (
+    <>
+      <Button look="main" disabled={locked} onClick={() => setAsking(true)}>
+        {words.student.submit}
+      </Button>
+      <Dialog title={words.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
+        <p>{asked > filled ? words.student.stillEmpty(asked - filled) : words.student.allFilled}</p>
+        {fault ? (
+          <p role="alert" className="mt-3 text-berry">
+            {fault}
+          </p>
+        ) : null}
+        <div className="mt-5 flex justify-end gap-2">
+          <Button onClick={() => setAsking(false)}>{words.student.notYet}</Button>
+          <Button look="main" disabled={submit.isPending} onClick={() => submit.mutate()}>
+            {submit.isPending ? words.student.sending : words.student.submit}
+          </Button>
+        </div>
+      </Dialog>
+    </>
+  );
+}
+
+/** The last changes have not reached the server yet. */
+class NotYetThere extends Error {}

@@ -1,0 +1,32 @@
+/** Keeps what this lesson needs on the device, so that a reload without a network finds it all. */
+import type { Deck } from '@gobrel/core/deck';
+import { useEffect } from 'react';
+import { FILES_CACHE } from '../../offline-caches';
+import { pictureUrl } from '../../server';
+
+export function useKeptOffline(edition: Deck): void {
+  useEffect(() => {
+    // The service worker was not there yet when the first files were loaded, so they are put beside its own.
+    if (!('caches' in window)) return;
+    const loaded = performance
+      .getEntriesByType('resource')
+      .map((entry) => new URL(entry.name))
+      .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/assets/'))
+      .map((url) => url.href);
+    const pictures = Object.values(edition.items).flatMap((item) =>
+      item.kind === 'picture' && item.picture !== ''
+        ? [new URL(pictureUrl(item.picture), window.location.origin).href]
+        : [],
+    );
+    void keep([...new Set([...loaded, ...pictures])]);
+  }, [edition]);
+}
+
+async function keep(addresses: readonly string[]): Promise<void> {
+  const cache = await caches.open(FILES_CACHE);
+  for (const address of addresses) {
+    if (await cache.match(address)) continue;
+    // Without a network there is nothing to add; the next visit tries again.
+    await cache.add(address).catch(() => undefined);
+  }
+}

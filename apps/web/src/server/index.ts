@@ -1,0 +1,3 @@
+/** The server, as the screens see it. */
+export * from './client';
+export * from './queries';

@@ -1,0 +1,59 @@
+/** What the screens ask the server for, by TanStack Query. */
+import type {
+  ClassView,
+  DeckSummary,
+  JoinView,
+  LessonMarks,
+  LessonSummary,
+  LessonView,
+  MyLessonView,
+  SessionView,
+} from '@gobrel/contract';
+import { readDeck } from '@gobrel/core/deck';
+import { queryOptions } from '@tanstack/react-query';
+import { ask } from './client';
+
+export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: () => ask<SessionView>('GET', '/session') });
+export const decksQuery = queryOptions({
+  queryKey: ['decks'],
+  queryFn: () => ask<DeckSummary[]>('GET', '/decks'),
+  // Decks change in the editor, whose documents the queries do not see.
+  refetchOnMount: 'always',
+});
+export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: () => ask<ClassView[]>('GET', '/classes') });
+export const lessonsQuery = queryOptions({
+  queryKey: ['lessons'],
+  queryFn: () => ask<LessonSummary[]>('GET', '/lessons'),
+  refetchOnMount: 'always',
+});
+export const myLessonQuery = queryOptions({
+  queryKey: ['my-lesson'],
+  queryFn: () => ask<MyLessonView>('GET', '/my-lesson'),
+});
+export const myEditionQuery = (lessonId: string | undefined) =>
+  queryOptions({
+    queryKey: ['my-lesson', 'edition', lessonId],
+    queryFn: async () => readDeck(await ask('GET', '/my-lesson/edition')).deck,
+    staleTime: Infinity,
+    enabled: lessonId !== undefined,
+  });
+
+export const deckQuery = (id: string) =>
+  queryOptions({ queryKey: ['decks', id], queryFn: () => ask<DeckSummary>('GET', `/decks/${id}`) });
+export const lessonQuery = (id: string) =>
+  queryOptions({ queryKey: ['lessons', id], queryFn: () => ask<LessonView>('GET', `/lessons/${id}`) });
+export const editionQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['lessons', id, 'edition'],
+    queryFn: async () => readDeck(await ask('GET', `/lessons/${id}/edition`)).deck,
+    staleTime: Infinity,
+  });
+export const marksQuery = (id: string) =>
+  queryOptions({ queryKey: ['lessons', id, 'marks'], queryFn: () => ask<LessonMarks>('GET', `/lessons/${id}/marks`) });
+export const joinQuery = (code: string) =>
+  queryOptions({
+    queryKey: ['join', code],
+    queryFn: () => ask<JoinView>('GET', `/join/${encodeURIComponent(code)}`),
+    enabled: code !== '',
+    retry: false,
+  });

@@ -1,0 +1,62 @@
+/**
+ * Keeps the application usable without a network: the page and its files, pictures, and what a student needs of
+ * their lesson. Everything else goes to the server. Shared documents are kept in IndexedDB, not here.
+ */
+import { ANSWERS_CACHE as ANSWERS, FILES_CACHE as FILES } from './offline-caches';
+
+declare const self: ServiceWorkerGlobalScope;
+
+/** Answers that may be shown again without a network. */
+const KEPT_ANSWERS = /^\/api\/(session|my-lesson|my-lesson\/edition)$/;
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(
+    caches
+      .open(FILES)
+      .then((cache) => cache.add('/join'))
+      .then(() => self.skipWaiting()),
+  );
+});
+
+self.addEventListener('activate', (event) => {
+  const old = caches
+    .keys()
+    .then((names) =>
+      Promise.all(names.filter((name) => ![FILES, ANSWERS].includes(name)).map((name) => caches.delete(name))),
+    );
+  event.waitUntil(old.then(() => self.clients.claim()));
+});
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const { origin, pathname } = new URL(request.url);
+  if (request.method !== 'GET' || origin !== self.location.origin) return;
+  if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/join'));
+  else if (/^\/(assets|api\/pictures)\//.test(pathname)) event.respondWith(kept(request));
+  else if (KEPT_ANSWERS.test(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));
+});
+
+/** From the cache when it is there: for files whose address changes with their content. */
+async function kept(request: Request): Promise<Response> {
+  const cache = await caches.open(FILES);
+  const known = await cache.match(request.url);
+  if (known) return known;
+  const answer = await fetch(request);
+  if (answer.ok) await cache.put(request.url, answer.clone());
+  return answer;
+}
+
+/** From the server when it answers, else as it was the last time. */
+async function fresh(request: Request, cacheName: string, key: string): Promise<Response> {
+  const cache = await caches.open(cacheName);
+  try {
+    const answer = await fetch(request);
+    if (answer.ok) await cache.put(key, answer.clone());
+    if (answer.status === 401) await cache.delete(key);
+    return answer;
+  } catch (error) {
+    const known = await cache.match(key);
+    if (known) return known;
+    throw error;
+  }
+}

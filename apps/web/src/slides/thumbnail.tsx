@@ -1,0 +1,39 @@
+/** A slide as a small live picture. */
+import { type Deck, drawingOf, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { SlideView } from '@gobrel/slide-view';
+import { memo, useEffect, useRef, useState } from 'react';
+
+interface ThumbnailProps {
+  readonly deck: Deck;
+  readonly slideId: SlideId;
+  /** Width of the picture, in CSS pixels. */
+  readonly width: number;
+  readonly label?: string;
+}
+
+/** How far outside the screen a picture is drawn already, in CSS pixels. */
+const AHEAD = '300px';
+
+/** A slide drawn `width` wide, once it comes near the screen; decoration beside its name unless `label` is given. */
+export const Thumbnail = memo(function Thumbnail({ deck, slideId, width, label = '' }: ThumbnailProps) {
+  const element = useRef<HTMLSpanElement>(null);
+  const [isNear, setIsNear] = useState(false);
+  useEffect(() => {
+    // Only the browser knows what is near the screen; a deck may have hundreds of slides.
+    const observer = new IntersectionObserver(([entry]) => setIsNear(entry?.isIntersecting ?? false), {
+      rootMargin: AHEAD,
+    });
+    if (element.current) observer.observe(element.current);
+    return () => observer.disconnect();
+  }, []);
+  const size = slideSizes[deck.size];
+  return (
+    <span
+      ref={element}
+      className="pointer-events-none block overflow-hidden rounded border border-ink/70"
+      style={{ width: width + 2, height: (width * size.height) / size.width + 2 }}
+    >
+      {isNear ? <SlideView deck={drawingOf(deck, slideId)} slideId={slideId} width={width} label={label} /> : null}
+    </span>
+  );
+});

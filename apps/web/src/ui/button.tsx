@@ -1,0 +1,43 @@
+/** Buttons: one main action a screen, plain ones beside it, quiet ones within lists. */
+import type { ComponentProps } from 'react';
+import { Tip } from './tip';
+
+export type ButtonLook = 'main' | 'plain' | 'quiet' | 'danger';
+
+const looks: Readonly<Record<ButtonLook, string>> = {
+  main: 'bg-tide text-on-tide border-tide hover:brightness-110',
+  plain: 'bg-card text-ink border-edge hover:border-ink',
+  quiet: 'bg-transparent text-ink border-transparent hover:bg-rule/50',
+  danger: 'bg-card text-berry border-berry hover:bg-berry hover:text-card',
+};
+
+/** Classes of a button, also for links that look like one. */
+export function buttonClasses(look: ButtonLook = 'plain', extra = ''): string {
+  return `inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-3.5 font-semibold disabled:cursor-not-allowed disabled:opacity-55 ${looks[look]} ${extra}`;
+}
+
+type ButtonProps = ComponentProps<'button'> & { look?: ButtonLook };
+
+export function Button({ look = 'plain', className = '', type = 'button', ...rest }: ButtonProps) {
+  return <button type={type} className={buttonClasses(look, className)} {...rest} />;
+}
+
+/** A button that shows an icon only; its name is spoken and shown as a tip. */
+export function IconButton({
+  name,
+  className = '',
+  pressed,
+  ...rest
+}: ComponentProps<'button'> & { name: string; pressed?: boolean }) {
+  return (
+    <Tip text={name}>
+      <button
+        type="button"
+        aria-label={name}
+        aria-pressed={pressed}
+        className={`inline-flex size-11 flex-none items-center justify-center rounded-md border border-transparent hover:bg-rule/50 disabled:cursor-not-allowed disabled:opacity-40 ${pressed ? 'bg-dusk-wash text-dusk' : ''} ${className}`}
+        {...rest}
+      />
+    </Tip>
+  );
+}

@@ -1,0 +1,12 @@
+/** The primitives of every screen. */
+export * from './button';
+export * from './choose';
+export * from './dialog';
+export * from './field';
+export * from './menu';
+export * from './popover';
+export * from './state';
+export * from './table';
+export * from './tabs';
+export * from './tip';
+export * from './toast';

@@ -1,0 +1,32 @@
+/** A small sheet beside the button that opens it; Escape and a press outside close it. */
+import { Popover as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface PopoverProps {
+  readonly label: string;
+  readonly trigger: ReactNode;
+  readonly side?: 'right' | 'bottom' | 'left';
+  readonly children: ReactNode;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+export function Popover({ label, trigger, side = 'bottom', children, open, onOpenChange }: PopoverProps) {
+  return (
+    <Radix.Root open={open} onOpenChange={onOpenChange}>
+      <Radix.Trigger asChild>{trigger}</Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          role="dialog"
+          aria-label={label}
+          side={side}
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-40 max-h-[80vh] max-w-[92vw] overflow-auto rounded-md border border-edge bg-card p-2"
+        >
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

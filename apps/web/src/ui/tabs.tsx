@@ -1,0 +1,32 @@
+/** Tabs within a screen. */
+import { Tabs as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+export function Tabs({
+  label,
+  tabs,
+}: {
+  label: string;
+  tabs: readonly { id: string; name: string; content: ReactNode }[];
+}) {
+  return (
+    <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
+      <Radix.List aria-label={label} className="flex gap-6 border-b border-rule">
+        {tabs.map((tab) => (
+          <Radix.Trigger
+            key={tab.id}
+            value={tab.id}
+            className="-mb-px min-h-11 border-b-[3px] border-transparent px-1 font-semibold text-soft data-[state=active]:border-ink data-[state=active]:text-ink"
+          >
+            {tab.name}
+          </Radix.Trigger>
+        ))}
+      </Radix.List>
+      {tabs.map((tab) => (
+        <Radix.Content key={tab.id} value={tab.id} className="pt-4">
+          {tab.content}
+        </Radix.Content>
+      ))}
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,2 @@
+/** Watching students at work. */
+export { useWorkOf, type WorkOf } from './use-work-of';

@@ -1,0 +1,36 @@
+/** Every word of the interface, in English. A second language is a second folder of this shape. */
+import { board } from './board';
+import { common, kept } from './common';
+import { colours, editor, kinds, layouts, roles, shapes, slides } from './editor';
+import { frame, elsewhere } from './frame';
+import { handOut, lessons, classes } from './lessons';
+import { library } from './library';
+import { onSlides } from './on-slides';
+import { show, walking } from './show';
+import { signIn } from './sign-in';
+import { join, student } from './student';
+
+export const en = {
+  common,
+  kept,
+  frame,
+  elsewhere,
+  signIn,
+  library,
+  handOut,
+  lessons,
+  classes,
+  kinds,
+  colours,
+  layouts,
+  roles,
+  shapes,
+  slides,
+  editor,
+  show,
+  walking,
+  join,
+  student,
+  board,
+  onSlides,
+} as const;

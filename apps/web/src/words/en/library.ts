@@ -1,0 +1,19 @@
+/** Words of the library. */
+import { many, moment } from './phrases';
+
+export const library = {
+  title: 'Library',
+  decks: 'your decks',
+  newDeck: 'New deck',
+  untitled: 'Untitled deck',
+  deckTitle: 'Title of the deck',
+  empty: 'No deck yet',
+  emptyText: 'Press “New deck” and begin to write; everything is saved as you go.',
+  facts: (slides: number, updatedAt: string) => `${many(slides, 'slide', 'slides')} · ${moment(updatedAt)}`,
+  actions: (title: string) => `What to do with “${title}”`,
+  rename: 'Rename',
+  duplicate: 'Duplicate',
+  delete: 'Delete',
+  deleted: (title: string) => `“${title}” is deleted.`,
+  takeBack: 'Take it back',
+} as const;

@@ -1,0 +1,81 @@
+// Callers for benchmarks: a signed-in visitor over HTTP, and shared documents over the socket.
+import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/provider';
+import { WebSocket } from 'ws';
+import * as Y from 'yjs';
+
+/** Somebody at a browser. */
+export class Visitor {
+  cookie = '';
+
+  constructor(address) {
+    this.address = address;
+  }
+
+  async ask(method, path, body) {
+    const response = await fetch(`${this.address}/api${path}`, {
+      method,
+      headers: { cookie: this.cookie, ...(body ? { 'content-type': 'application/json' } : {}) },
+      body: body ? JSON.stringify(body) : undefined,
+    });
+    const given = response.headers.getSetCookie().map((cookie) => cookie.split(';')[0]);
+    if (given.length > 0) this.cookie = given.join('; ');
+    if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+    const text = await response.text();
+    return text === '' ? undefined : JSON.parse(text);
+  }
+
+  /** A socket that carries this visitor's cookie; several documents share one. */
+  socket() {
+    const { cookie } = this;
+    class WithCookie extends WebSocket {
+      constructor(url) {
+        super(url, { headers: { cookie } });
+      }
+    }
+    const url = `${this.address.replace('http', 'ws')}/sync`;
+    return new HocuspocusProviderWebsocket({ url, WebSocketPolyfill: WithCookie });
+  }
+}
+
+/** Opens a shared document; resolves when it is synced. */
+export function openDocument(socket, name, speaker) {
+  return new Promise((resolve, reject) => {
+    const doc = new Y.Doc();
+    const provider = new HocuspocusProvider({
+      websocketProvider: socket,
+      name,
+      document: doc,
+      token: speaker,
+      onSynced: () => resolve({ doc, provider }),
+      onAuthenticationFailed: () => reject(new Error(`${name} is not open to the ${speaker}`)),
+    });
+    provider.attach();
+  });
+}
+
+/** A new teacher's account, signed in. */
+export async function newTeacher(address) {
+  const teacher = new Visitor(address);
+  const email = `bench-${Date.now()}-${Math.random().toString(36).slice(2)}@marrambay.example`;
+  await teacher.ask('POST', '/accounts', { name: 'Bench', email, password: 'a sentence by the sea' });
+  return teacher;
+}
+
+/** A deck of the teacher's, filled by changes that `write` makes of it. */
+export async function newDeck(teacher, title, write) {
+  const { id } = await teacher.ask('POST', '/decks', { title });
+  const socket = teacher.socket();
+  const { doc, provider } = await openDocument(socket, `deck:${id}`, 'teacher');
+  await write(doc);
+  while (provider.unsyncedChanges > 0) await new Promise((resolve) => setTimeout(resolve, 20));
+  await new Promise((resolve) => setTimeout(resolve, 1500));
+  provider.destroy();
+  socket.destroy();
+  return id;
+}
+
+/** The value below which a share of the numbers lies. */
+export function quantile(numbers, share) {
+  const sorted = [...numbers].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN;
+}

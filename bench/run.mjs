@@ -1,0 +1,24 @@
+// npm run bench: one benchmark a line, each a ratio to a baseline measured in the same run. Asserts nothing.
+import { chromium } from '@playwright/test';
+import { withApplication } from '../scripts/e2e.mjs';
+import { chromiumOptions, installPackages, main, say } from '../scripts/steps.mjs';
+
+main(async () => {
+  installPackages();
+  const { benchAuthoring } = await import('./authoring.mjs');
+  const { benchDrag } = await import('./drag.mjs');
+  const { benchOpenDeck } = await import('./open-deck.mjs');
+  const { benchStudents } = await import('./students.mjs');
+  await withApplication(async (address) => {
+    const browser = await chromium.launch(chromiumOptions);
+    say('measuring …');
+    console.log(await benchDrag(address, browser, 300));
+    console.log(await benchDrag(address, browser, 500));
+    console.log(await benchAuthoring(address, browser));
+    console.log(await benchOpenDeck(address, browser, 200));
+    console.log(await benchOpenDeck(address, browser, 500));
+    await browser.close();
+    console.log(await benchStudents(address));
+  });
+  process.exit();
+});

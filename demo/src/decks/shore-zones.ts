@@ -1,0 +1,90 @@
+/** "Shore zones": a worksheet with a locked shore profile, loose species, blanks and an area of one's own. */
+import { applyChanges, type Deck, setBelongs } from '@gobrel/core/deck';
+import { DeckWriter, type PictureIds } from './deck-writer.js';
+
+/** Which zone each species belongs into. */
+export const homes: Readonly<Record<string, string>> = {
+  'sea-lavender': 'splash-zone',
+  'bladder-wrack': 'middle-shore',
+  periwinkle: 'upper-shore',
+  barnacle: 'upper-shore',
+  kelp: 'lower-shore',
+  lugworm: 'middle-shore',
+};
+
+const INK = 'words';
+const ink = { color: INK };
+
+/** The deck. */
+export function shoreZones(pictures: PictureIds): Deck {
+  const deck = new DeckWriter('Shore zones', pictures, 'Saltmarsh');
+  deck
+    .slide('start', 'Start', { background: 'ground' })
+    .title('Who lives where on the shore?', [90, 90, 1100, 84], INK)
+    .text('You will place six species, fill in what the tide does, and add a find of your own.', [90, 200, 1000, 90], {
+      ...ink,
+      size: 32,
+    })
+    .text('Everything you do is kept at once, also without a network.', [90, 320, 1000, 50], {
+      color: 'soft',
+      size: 26,
+    });
+  deck
+    .slide('tides', 'Tides', { background: 'ground' })
+    .title('The tide in words', [90, 70, 1000, 80], INK)
+    .text('Twice a day the water is high, and twice it is', [90, 210, 640, 44], ink)
+    .add('blank', [740, 200, 220, 56], { id: 'blank-low', name: 'Twice a day it is', fields: { accepted: ['low'] } })
+    .text('What pulls the water is mostly the', [90, 310, 500, 44], ink)
+    .add('blank', [600, 300, 220, 56], {
+      id: 'blank-moon',
+      name: 'What pulls the water',
+      fields: { accepted: ['moon', 'the moon'] },
+    })
+    .add('choice', [90, 400, 700, 270], {
+      id: 'driest',
+      fields: {
+        prompt: 'Where is it dry for the longest time?',
+        choices: [
+          { id: 'splash', text: 'in the splash zone' },
+          { id: 'middle', text: 'on the middle shore' },
+          { id: 'lower', text: 'on the lower shore' },
+        ],
+        right: ['splash'],
+      },
+    });
+  deck
+    .slide('species', 'Shore zones', { background: 'ground' })
+    .backdrop('shore profile', 'The shore in profile, from the dry bank down into the sea')
+    .title('Who lives where on the shore?', [60, 36, 900, 64], INK)
+    .text('Put each species into the zone where it is found at low water.', [60, 104, 900, 44], { ...ink, size: 24 })
+    .add('zone', [50, 170, 280, 150], { id: 'splash-zone', fields: { label: 'Splash zone' } })
+    .add('zone', [350, 230, 280, 150], { id: 'upper-shore', fields: { label: 'Upper shore' } })
+    .add('zone', [650, 290, 280, 150], { id: 'middle-shore', fields: { label: 'Middle shore' } })
+    .add('zone', [950, 450, 280, 150], { id: 'lower-shore', fields: { label: 'Lower shore' } })
+    .piece('sea-lavender', 'sea lavender', [50, 560, 176, 52])
+    .piece('bladder-wrack', 'bladder wrack', [244, 560, 176, 52])
+    .piece('periwinkle', 'periwinkle', [438, 560, 150, 52])
+    .piece('barnacle', 'barnacle', [50, 632, 150, 52])
+    .piece('kelp', 'kelp', [218, 632, 120, 52])
+    .piece('lugworm', 'lugworm', [356, 632, 150, 52]);
+  deck
+    .slide('own-find', 'Your own find', { background: '#f3ece0' })
+    .title('Your own find', [90, 60, 1000, 80], INK)
+    .text('Write what you found on the shore, or would like to find.', [90, 140, 1000, 44], ink)
+    .add('open-area', [90, 210, 620, 420], {
+      id: 'find-area',
+      fields: { hint: 'Press here to add a text of your own' },
+    })
+    .add('short-text', [760, 210, 430, 220], {
+      id: 'find-zone',
+      fields: { prompt: 'In which zone, and why there?', accepted: [] },
+    });
+  deck
+    .slide('done', 'Done', { background: 'ground' })
+    .title('That was it', [90, 90, 1000, 80], INK)
+    .text('Look through your slides once more, then press Submit.', [90, 200, 1000, 60], { ...ink, size: 32 });
+  return Object.entries(homes).reduce(
+    (made, [piece, zone]) => applyChanges(made, setBelongs(made, piece, zone)),
+    deck.deck,
+  );
+}

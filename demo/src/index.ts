@@ -1,0 +1,95 @@
+/** The sample scenario: Marram Bay School, class 6 Heron, the unit "Night on the saltmarsh". All of it is made up. */
+import type { Deck } from '@gobrel/core/deck';
+import { emptyWork, type Work } from '@gobrel/core/work';
+import { heronId, heronNames } from './class-heron.js';
+import type { PictureIds } from './decks/deck-writer.js';
+import { exitQuestions } from './decks/exit-questions.js';
+import { nightWalk } from './decks/night-walk.js';
+import { shoreZones } from './decks/shore-zones.js';
+import { drawings } from './pictures/index.js';
+import { exitWork, shoreZonesWork } from './student-work.js';
+
+/** The scenario as plain data. */
+export interface DemoScenario {
+  readonly teacher: { readonly id: string; readonly name: string; readonly email: string; readonly password: string };
+  /** The PIN of every student who has one. */
+  readonly pin: string;
+  readonly schoolClass: {
+    readonly id: string;
+    readonly name: string;
+    readonly students: readonly { readonly id: string; readonly name: string; readonly hasPin: boolean }[];
+  };
+  /** SVG by picture name. */
+  readonly drawings: Readonly<Record<string, string>>;
+  readonly decks: readonly { readonly id: string; readonly deck: Deck }[];
+  readonly lessons: readonly DemoLesson[];
+}
+
+/** A lesson with what its students did. */
+export interface DemoLesson {
+  readonly id: string;
+  readonly deckId: string;
+  readonly code: string;
+  readonly openedHoursAgo: number;
+  readonly closed: boolean;
+  readonly works: readonly { readonly studentId: string; readonly work: Work; readonly submitted: boolean }[];
+}
+
+/** How many of the class have not come in yet: they set their PIN at their first visit. */
+const ABSENT = 4;
+
+/** The scenario, with pictures by the ids under which they are stored. */
+export function makeScenario(pictures: PictureIds): DemoScenario {
+  const shore = shoreZones(pictures);
+  const exit = exitQuestions(pictures);
+  const students = heronNames.map((name, index) => ({
+    id: heronId(index),
+    name,
+    hasPin: index < heronNames.length - ABSENT,
+  }));
+  const habit = (index: number) => ({
+    care: 0.45 + 0.5 * (((index * 5) % 11) / 10),
+    pace: 0.25 + 0.75 * (((index * 7) % 13) / 12),
+    seed: index + 1,
+  });
+  const present = students.slice(0, students.length - ABSENT);
+  return {
+    teacher: { id: 'odile', name: 'Odile Farrow', email: 'odile@marrambay.example', password: 'saltmarsh at night' },
+    pin: '2468',
+    schoolClass: { id: '6-heron', name: '6 Heron', students },
+    drawings,
+    decks: [
+      { id: 'night-walk', deck: nightWalk(pictures) },
+      { id: 'shore-zones', deck: shore },
+      { id: 'exit-questions', deck: exit },
+    ],
+    lessons: [
+      {
+        id: 'shore-lesson',
+        deckId: 'shore-zones',
+        code: 'HRNS427',
+        openedHoursAgo: 0.5,
+        closed: false,
+        works: present.map((student, index) => ({
+          studentId: student.id,
+          work: index === present.length - 1 ? { ...emptyWork, way: ['start'] } : shoreZonesWork(shore, habit(index)),
+          submitted: habit(index).pace > 0.9,
+        })),
+      },
+      {
+        id: 'exit-lesson',
+        deckId: 'exit-questions',
+        code: 'HRNX835',
+        openedHoursAgo: 74,
+        closed: true,
+        works: present.map((student, index) => ({
+          studentId: student.id,
+          work: exitWork(exit, habit(index)),
+          submitted: index % 9 !== 8,
+        })),
+      },
+    ],
+  };
+}
+
+export type { DrawingName } from './pictures/index.js';

@@ -1,0 +1,124 @@
+/** axe finds nothing on any view, in either scheme. */
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { join, odile } from './people';
+
+test.describe.configure({ timeout: 240_000 });
+
+async function expectClean(page: Page): Promise<void> {
+  for (const scheme of ['light', 'lamp']) {
+    await page.evaluate((value) => {
+      document.documentElement.dataset['scheme'] = value;
+    }, scheme);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    const found = violations.map(
+      ({ id, nodes }) => `${scheme} ${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
+    );
+    expect(found).toEqual([]);
+  }
+}
+
+test('the ways in', async ({ page }) => {
+  await page.goto('/sign-in');
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await expectClean(page);
+  await page.goto('/join/HRNS-427');
+  await expect(page.getByRole('button', { name: 'Dov Kestrel' })).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('button', { name: 'Dov Kestrel' }).click();
+  await expectClean(page);
+});
+
+test('the teacher’s lists', async ({ page }) => {
+  await odile(page);
+  await expectClean(page);
+  for (const [place, heading] of [
+    ['/lessons', 'Lessons'],
+    ['/classes', 'Classes'],
+  ] as const) {
+    await page.goto(place);
+    await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+    await expectClean(page);
+  }
+});
+
+test('the editor and its dialogs', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-walk?slide=fork');
+  await expect(page.getByLabel('Name of the slide')).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('button', { name: /^Shape, “Climb/ }).click();
+  await expectClean(page);
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectClean(page);
+  await page.goto('/decks/exit-questions');
+  await page
+    .getByRole('button', { name: /^Choice/ })
+    .last()
+    .click();
+  await expectClean(page);
+  await page.getByRole('button', { name: 'Hand out' }).click();
+  await expectClean(page);
+});
+
+test('what shapes, pictures, layouts and themes are chosen from', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-walk?slide=fork');
+  await page.getByRole('tab', { name: 'Items' }).click();
+  await page.getByLabel(/^Name of Climb/).focus();
+  await expectClean(page);
+  await page.getByRole('tab', { name: 'Settings' }).click();
+  const main = page.getByRole('main');
+  await main.getByRole('button', { name: /^Picture, / }).click({ position: { x: 300, y: 300 } });
+  await page.getByRole('button', { name: 'Crop', exact: true }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await main.getByRole('button', { name: /^Text, “Something/ }).click();
+  await page.getByRole('button', { name: 'Special characters' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  for (const name of ['Shapes', 'Add a slide from a layout']) {
+    await page.getByRole('button', { name }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectClean(page);
+    await page.keyboard.press('Escape');
+  }
+  await page.keyboard.press('Escape');
+  for (const name of [/^Theme:/, 'Slide size']) {
+    await page.getByRole('button', { name }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectClean(page);
+    await page.keyboard.press('Escape');
+  }
+});
+
+test('the show', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-walk/show/hide');
+  await expect(page.getByRole('link', { name: 'Wait' })).toBeVisible();
+  await expectClean(page);
+});
+
+test('the board and the class screen', async ({ page }) => {
+  await odile(page);
+  await page.goto('/lessons/exit-lesson');
+  await expect(page.getByRole('row', { name: /Ines Calder/ })).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('tab', { name: 'Charts' }).click();
+  await expect(page.getByText(/students answered/).first()).toBeVisible();
+  await expectClean(page);
+  await page.goto('/lessons/shore-lesson/screen');
+  await expect(page.getByText('HRNS-427')).toBeVisible();
+  await expectClean(page);
+});
+
+test('a student’s slides', async ({ page }) => {
+  await join(page, 'HRNS-427', 'Tamsin Oriel', '2468');
+  await expectClean(page);
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expectClean(page);
+});

@@ -1,0 +1,150 @@
+/** Putting items in line, into groups and onto the clipboard; zooming and panning. */
+import { expect, type Page, test } from '@playwright/test';
+import { dragBy, item, middleOf, newDeck, newTeacher, saved } from './people';
+
+const field = (page: Page, name: string) => page.getByRole('spinbutton', { name });
+const shapes = (page: Page) => item(page, /^Shape/);
+
+/** Two rectangles on an otherwise empty slide, at (100, 400) and (700, 500); nothing is selected. */
+async function twoShapes(page: Page): Promise<void> {
+  await page.getByRole('group', { name: /^Slide “/ }).click({ position: { x: 5, y: 5 } });
+  await page.keyboard.press('Control+a');
+  await page.keyboard.press('Delete');
+  for (const [left, top] of [
+    ['100', '400'],
+    ['700', '500'],
+  ] as const) {
+    await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+    await field(page, 'left').fill(left);
+    await field(page, 'top').fill(top);
+    await page.keyboard.press('Tab');
+    await page.getByRole('heading', { name: 'Shape', exact: true, level: 2 }).click();
+  }
+  await page.getByRole('group', { name: /^Slide “/ }).click({ position: { x: 5, y: 5 } });
+}
+
+test.beforeEach(async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Saltmarsh');
+  await twoShapes(page);
+});
+
+test('a dragged item snaps into line with another, freely with Ctrl', async ({ page }) => {
+  const second = shapes(page).last();
+  await second.click();
+  const scale = (await second.boundingBox().then((box) => box?.width ?? 0)) / 240;
+  await dragBy(page, second, 0, -97 * scale);
+  await expect(field(page, 'top')).toHaveValue('400');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.down('Control');
+  await dragBy(page, second, 0, -97 * scale);
+  await page.keyboard.up('Control');
+  await expect(field(page, 'top')).not.toHaveValue('400');
+});
+
+test('items are aligned, grouped, entered, moved as one, and ungrouped', async ({ page }) => {
+  await page.keyboard.press('Control+a');
+  await page.getByRole('button', { name: 'Top edges in line' }).click();
+  await page.keyboard.press('g');
+  await page.keyboard.press('Escape');
+  await shapes(page).first().click();
+  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(field(page, 'top')).toHaveValue('408');
+  await expect(field(page, 'left')).toHaveValue('100');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await page.getByRole('button', { name: 'Ungroup' }).click();
+  await page.keyboard.press('Escape');
+  await shapes(page).last().click();
+  await expect(field(page, 'left')).toHaveValue('700');
+  await expect(field(page, 'top')).toHaveValue('408');
+});
+
+test('several items are resized and turned as one', async ({ page }) => {
+  await page.keyboard.press('Control+a');
+  const before = await middleOf(shapes(page).last());
+  await dragBy(page, page.locator('[data-handle="1,0"]'), 60, 0);
+  expect((await middleOf(shapes(page).last())).x).toBeGreaterThan(before.x + 20);
+  await dragBy(page, page.locator('[data-handle="turn"]'), 300, 150);
+  await page.keyboard.press('Escape');
+  await shapes(page).first().click();
+  expect(Number(await field(page, 'turned').inputValue())).toBeGreaterThan(20);
+});
+
+test('what is locked stays; what is out of sight is in the list and not in the show', async ({ page }) => {
+  await shapes(page).first().click();
+  await page.keyboard.press('l');
+  const before = await middleOf(item(page, 'Shape, locked'));
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Delete');
+  expect(await middleOf(item(page, 'Shape, locked'))).toEqual(before);
+  await page.getByRole('tab', { name: 'Items' }).click();
+  await page.getByLabel('Name of Shape').first().fill('Moon');
+  await page.getByRole('button', { name: 'Put Moon out of sight' }).click();
+  await expect(shapes(page)).toHaveCount(1);
+  await page.getByRole('button', { name: 'Show Moon' }).click();
+  await expect(item(page, 'Shape, “Moon”')).toBeVisible();
+  await page.getByRole('button', { name: 'Moon one step backward' }).click();
+  await expect(shapes(page).first()).toHaveAccessibleName('Shape, “Moon”');
+});
+
+test('items are copied between decks, duplicated by dragging, and give their look away', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await shapes(page).first().click();
+  await page.getByRole('group', { name: 'Fill' }).getByRole('button', { name: 'Berry' }).click();
+  await shapes(page).first().click();
+  await page.keyboard.press('q');
+  await shapes(page).last().click();
+  await page.keyboard.press('w');
+  for (const shape of await page.locator('[data-canvas] .gv-outline path').all())
+    await expect(shape).toHaveAttribute('fill', '#9b2242');
+  await page.keyboard.down('Alt');
+  await dragBy(page, shapes(page).last(), 0, -120);
+  await page.keyboard.up('Alt');
+  await expect(shapes(page)).toHaveCount(3);
+  await page.keyboard.press('Control+a');
+  await page.keyboard.press('Control+c');
+  await page.keyboard.press('Control+x');
+  await expect(shapes(page)).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await saved(page);
+  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await newDeck(page, 'Another deck');
+  await page.keyboard.press('Escape');
+  await item(page, 'Text, “Title”').click();
+  await page.keyboard.press('Control+v');
+  await expect(shapes(page)).toHaveCount(3);
+  await expect(page.getByRole('heading', { name: '3 items' })).toBeVisible();
+});
+
+test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', async ({ page }) => {
+  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const width = async () => (await slide.boundingBox())?.width ?? 0;
+  const fitting = await width();
+  await shapes(page).first().click();
+  await page.keyboard.press('9');
+  await expect.poll(width).toBeGreaterThan(fitting * 2);
+  const before = await middleOf(shapes(page).first());
+  await page.mouse.move(before.x, before.y);
+  await page.mouse.wheel(0, 60);
+  await expect.poll(async () => (await middleOf(shapes(page).first())).y).toBeLessThan(before.y - 30);
+  await page.keyboard.down('Control');
+  await page.mouse.wheel(0, 900);
+  await page.keyboard.up('Control');
+  await expect.poll(width).toBeLessThan(fitting * 2);
+  await page.getByRole('button', { name: /^The whole slide/ }).click();
+  await expect.poll(width).toBeCloseTo(fitting, 0);
+  await page.getByRole('button', { name: 'Closer' }).click();
+  await page.keyboard.press('-');
+  await page.keyboard.press('0');
+  await expect.poll(width).toBeCloseTo(fitting, 0);
+});
+
+test('two presses beside everything begin a text there', async ({ page }) => {
+  await page.getByRole('group', { name: /^Slide “/ }).dblclick({ position: { x: 300, y: 60 } });
+  await page.keyboard.type('Straight away');
+  await page.keyboard.press('Escape');
+  await expect(item(page, 'Text, “Straight away”')).toBeVisible();
+});

@@ -1,0 +1,280 @@
+/** Making slides in the editor, by mouse and keys, alone and together. */
+import { expect, type Page, test } from '@playwright/test';
+import { dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved } from './people';
+
+const left = (page: Page) => page.getByRole('spinbutton', { name: 'left' });
+const undo = (page: Page) => page.getByRole('button', { name: 'Undo' });
+
+test.beforeEach(async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Saltmarsh');
+});
+
+test('items are moved, resized and turned by mouse and by keys, and every step can be undone', async ({ page }) => {
+  await page.getByRole('button', { name: 'Rectangle' }).click();
+  await expect(left(page)).toHaveValue('520');
+  const shape = item(page, /^Shape/);
+  await dragBy(page, shape, 100, 40);
+  await expect(left(page)).not.toHaveValue('520');
+  await undo(page).click();
+  await expect(left(page)).toHaveValue('520');
+  await shape.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(left(page)).toHaveValue('528');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(left(page)).toHaveValue('529');
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect(page.getByRole('spinbutton', { name: 'wide' })).toHaveValue('248');
+  await page.keyboard.press('.');
+  await expect(page.getByRole('spinbutton', { name: 'turned' })).toHaveValue('15');
+  for (let count = 0; count < 4; count += 1) await page.keyboard.press('Control+z');
+  await expect(left(page)).toHaveValue('520');
+  await page.keyboard.press('Control+y');
+  await expect(left(page)).toHaveValue('528');
+  const wide = page.getByRole('spinbutton', { name: 'wide' });
+  await dragBy(page, page.locator('[data-handle="1,1"]'), 60, 30);
+  expect(Number(await wide.inputValue())).toBeGreaterThan(300);
+  await dragBy(page, page.locator('[data-handle="turn"]'), 200, 100);
+  expect(Number(await page.getByRole('spinbutton', { name: 'turned' }).inputValue())).toBeGreaterThan(30);
+  await saved(page);
+});
+
+test('nothing moves what is in the backdrop until it is taken out again', async ({ page }) => {
+  await page.getByRole('button', { name: 'Rectangle' }).click();
+  await page.getByRole('radio', { name: 'backdrop' }).click();
+  const inBackdrop = item(page, 'Shape, in the backdrop');
+  const before = await middleOf(inBackdrop);
+  await dragBy(page, inBackdrop, 120, 60);
+  await inBackdrop.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Delete');
+  expect(await middleOf(inBackdrop)).toEqual(before);
+  await inBackdrop.click();
+  await page.getByRole('radio', { name: 'fixed' }).click();
+  await item(page, 'Shape').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(left(page)).toHaveValue('528');
+});
+
+test('several items are selected by a marquee and with Shift, and moved as one', async ({ page }) => {
+  for (const [kind, x] of [
+    ['Rectangle', '100'],
+    ['Ellipse', '500'],
+  ] as const) {
+    await page.getByRole('button', { name: kind }).click();
+    await left(page).fill(x);
+  }
+  const [first, second] = [item(page, /^Shape/).first(), item(page, /^Shape/).last()];
+  const canvas = await page.getByRole('group', { name: /^Slide “/ }).boundingBox();
+  if (!canvas) throw new Error('no canvas');
+  await page.mouse.move(canvas.x + 4, canvas.y + canvas.height - 4);
+  await page.mouse.down();
+  await page.mouse.move(canvas.x + canvas.width * 0.7, canvas.y + canvas.height * 0.45, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByRole('heading', { name: '4 items' })).toBeVisible();
+  const before = [await middleOf(first), await middleOf(second)];
+  await dragBy(page, first, 0, 60);
+  const after = [await middleOf(first), await middleOf(second)];
+  for (const [index, point] of after.entries()) expect(point.y - (before[index]?.y ?? 0)).toBeCloseTo(60, -1);
+  await first.click();
+  await second.click({ modifiers: ['Shift'] });
+  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await page.keyboard.press('Delete');
+  await expect(item(page, /^Shape/)).toHaveCount(0);
+});
+
+test('words are set bold, in a list, and linked to a slide; the routes show it on both slides', async ({ page }) => {
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByRole('button', { name: /^1 Opening/ }).click();
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('Go to the creek');
+  for (let count = 0; count < 5; count += 1) await page.keyboard.press('Shift+ArrowLeft');
+  await page.getByRole('button', { name: 'Bold' }).click();
+  await expect(page.getByRole('button', { name: 'Bold' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Link the marked words' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'The creek' }).click();
+  await page.getByRole('button', { name: 'Bulleted list' }).click();
+  await page.keyboard.press('Escape');
+  const leads = page.getByRole('navigation', { name: 'leads to' });
+  await expect(leads).toContainText('The creek');
+  await expect(leads).toContainText('by “creek”');
+  await item(page, 'Text, “Go to the creek”').click();
+  await expect(page.getByLabel('Name of the slide')).toHaveCount(0);
+  await leads.getByRole('button', { name: 'The creek' }).first().click();
+  await expect(page.getByLabel('Name of the slide')).toHaveValue('The creek');
+  await expect(page.getByRole('navigation', { name: 'reached from' })).toContainText('Opening');
+  // A link whose slide is removed is shown as open, and comes back with the slide.
+  await page.getByRole('button', { name: 'Remove the slide' }).click();
+  await expect(page.getByText(/1 link that led here is open now/).first()).toBeVisible();
+  await expect(leads).toContainText('slide is gone');
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(leads).toContainText('The creek');
+});
+
+test('an item is linked by Ctrl+K to back, restart and a web address; other addresses are refused', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Hotspot' }).click();
+  const leads = page.getByRole('navigation', { name: 'leads to' });
+  for (const way of ['back', 'restart']) {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('dialog').getByRole('button', { name: way }).click();
+    await expect(leads).toContainText(way);
+  }
+  await page.keyboard.press('Control+k');
+  await page.getByLabel('Or a web address').fill('javascript:alert(1)');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(page.getByRole('alert')).toContainText('Only addresses with http');
+  await page.getByLabel('Or a web address').fill('tides.example/today');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(leads).toContainText('tides.example/today');
+});
+
+test('slides are named, duplicated, left out, set to links only and reordered by keys', async ({ page }) => {
+  await page.getByRole('button', { name: 'Duplicate the slide' }).click();
+  await page.getByLabel('Name of the slide').fill('Second');
+  await page.getByRole('radio', { name: 'left out' }).click();
+  await page.getByRole('radio', { name: 'by links only' }).click();
+  const strip = page.getByRole('region', { name: 'Running order' });
+  await expect(strip.getByRole('button', { name: '2 Second, left out' })).toBeVisible();
+  await page.getByRole('button', { name: 'Move earlier' }).click();
+  await expect(strip.getByRole('button', { name: '1 Second, left out' })).toBeVisible();
+  const second = strip.getByRole('button', { name: '1 Second, left out' });
+  await second.focus();
+  await page.keyboard.press('m');
+  await page.waitForTimeout(200);
+  await page.keyboard.press('ArrowRight');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('m');
+  await expect(strip.getByRole('button', { name: '2 Second, left out' })).toBeVisible();
+});
+
+test('a second browser follows within a second, and both may type in one text', async ({ page, browser }) => {
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('One ');
+  await saved(page);
+  const other = await browser.newContext({ storageState: await page.context().storageState() });
+  const second = await other.newPage();
+  await second.goto(page.url());
+  await item(second, /Text, “One/).dblclick();
+  await expect(second.getByLabel(/^Typing in/)).toBeFocused();
+  await expect(page.getByText('also here: Nadia Quill')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^1 Opening, Nadia Quill here/ })).toBeVisible();
+  await expect(page.getByRole('main').getByText('Nadia Quill')).toHaveCount(2);
+  await second.keyboard.press('End');
+  await second.keyboard.type('and two');
+  await expect(page.getByText('One and two').first()).toBeVisible();
+  await page.keyboard.press('Home');
+  await expect.poll(() => page.evaluate(() => getSelection()?.anchorOffset)).toBe(0);
+  await Promise.all([page.keyboard.type('Also '), second.keyboard.type(' and three')]);
+  for (const who of [page, second]) await expect(who.getByText('Also One and two and three').first()).toBeVisible();
+  await second.keyboard.press('Escape');
+  await second.getByLabel('Title of the deck').fill('Saltmarsh together');
+  await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh together');
+  await other.close();
+});
+
+test('a picture is placed by file, drop and paste; what is no picture is refused in words', async ({ page }) => {
+  const choose = page.getByRole('toolbar').locator('input[type=file]');
+  const png = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  );
+  await choose.setInputFiles({ name: 'marsh.png', mimeType: 'image/png', buffer: png });
+  await expect(item(page, 'Picture')).toHaveCount(1);
+  await page.getByLabel('What the picture shows').fill('The marsh at dusk');
+  await expect(item(page, 'Picture, “The marsh at dusk”')).toBeVisible();
+  await choose.setInputFiles({ name: 'words.png', mimeType: 'image/png', buffer: Buffer.from('only words') });
+  await expect(page.getByText(/This file is not a picture/).first()).toBeVisible();
+  await choose.setInputFiles({ name: 'huge.png', mimeType: 'image/png', buffer: Buffer.alloc(21 * 1024 * 1024) });
+  await expect(page.getByText(/“huge.png” is over 20 MB/).first()).toBeVisible();
+  const transfer = await page.evaluateHandle(
+    (bytes) => {
+      const data = new DataTransfer();
+      data.items.add(new File([new Uint8Array(bytes)], 'dropped.png', { type: 'image/png' }));
+      return data;
+    },
+    [...png],
+  );
+  await page.getByRole('main').dispatchEvent('drop', { dataTransfer: transfer });
+  await expect(item(page, /^Picture/)).toHaveCount(2);
+  await page.evaluate(
+    (data) =>
+      window.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true })),
+    transfer,
+  );
+  await expect(item(page, /^Picture/)).toHaveCount(3);
+});
+
+test('a text of 100,000 letters is refused in words and nothing is lost', async ({ page }) => {
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('Before. ');
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'x'.repeat(100_000));
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(page.getByText(/The clipboard holds 100,000 letters/).first()).toBeVisible();
+  await expect(item(page, 'Text, “Before.”')).toBeVisible();
+});
+
+test('a whole text and marked words get their own size, colour and alignment', async ({ page }) => {
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('High water at ten');
+  for (let count = 0; count < 3; count += 1) await page.keyboard.press('Shift+ArrowLeft');
+  const colours = page.getByRole('group', { name: 'Text colour' });
+  await colours.getByRole('button', { name: 'Berry' }).click();
+  await page.keyboard.press('Escape');
+  await colours.getByRole('button', { name: 'Tide' }).click();
+  await page.getByRole('spinbutton', { name: 'points' }).fill('30');
+  await page.getByRole('radio', { name: 'Centre' }).click();
+  const whole = page.locator('[data-item] .gv-text').filter({ hasText: 'High water' });
+  await expect(whole).toHaveCSS('color', 'rgb(15, 92, 90)');
+  await expect(whole).toHaveCSS('font-size', '40px');
+  await expect(whole).toHaveCSS('text-align', 'center');
+  await expect(whole.getByText('ten', { exact: true })).toHaveCSS('color', 'rgb(155, 34, 66)');
+  await page.getByRole('button', { name: 'Italic' }).click();
+  await page.keyboard.press('Escape');
+  await expect(whole.locator('em').first()).toBeVisible();
+});
+
+test('a slide gets its ground colour; an item becomes a piece; a short-text question its key', async ({ page }) => {
+  await page.getByRole('group', { name: 'Ground colour' }).getByRole('button', { name: 'Marsh' }).click();
+  await expect(page.locator('[data-canvas] .gv-ground')).toHaveCSS('background-color', 'rgb(31, 75, 74)');
+  await page.getByRole('button', { name: 'Ellipse' }).click();
+  await page.getByRole('radio', { name: 'a piece' }).click();
+  await expect(item(page, 'Shape, a piece')).toBeVisible();
+  await page.getByRole('button', { name: 'Short text' }).click();
+  await page.getByRole('textbox', { name: 'Question' }).fill('Which plant is purple?');
+  await page.getByLabel('Counts as right').fill('sea lavender\nlimonium');
+  await expect(item(page, 'Short text, “Which plant is purple?”')).toBeVisible();
+  await expect(page.getByLabel('Counts as right')).toHaveValue('sea lavender\nlimonium');
+});
+
+test('items are moved, resized and turned by touch', async ({ browser, page }) => {
+  const context = await browser.newContext({
+    storageState: await page.context().storageState(),
+    viewport: { width: 1180, height: 820 },
+    hasTouch: true,
+  });
+  const tabletPage = await context.newPage();
+  await tabletPage.goto(page.url());
+  await tabletPage.getByRole('button', { name: 'Rectangle' }).tap();
+  const field = (name: string) => tabletPage.getByRole('spinbutton', { name });
+  await expect(field('left')).toHaveValue('520');
+  await dragByTouch(
+    tabletPage,
+    item(tabletPage, /^Shape/),
+    tabletPage.getByRole('navigation', { name: 'reached from' }).getByRole('heading'),
+  );
+  await expect(field('left')).not.toHaveValue('520');
+  const target = tabletPage.getByRole('navigation', { name: 'leads to' }).getByRole('heading');
+  await dragByTouch(tabletPage, tabletPage.locator('[data-handle="1,1"]'), target);
+  expect(Number(await field('wide').inputValue())).toBeGreaterThan(300);
+  await dragByTouch(tabletPage, tabletPage.locator('[data-handle="turn"]'), target);
+  expect(Number(await field('turned').inputValue())).toBeGreaterThan(0);
+  await context.close();
+});

@@ -1,0 +1,97 @@
+/** The people of the sample scenario at their browsers, and things several tests do. */
+import { type Browser, type BrowserContextOptions, expect, type Locator, type Page } from '@playwright/test';
+
+/** A teacher with an account of their own, in the library, so that tests do not meet. */
+export async function newTeacher(page: Page, name = 'Nadia Quill'): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByRole('button', { name: 'I have no account yet' }).click();
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByLabel('E-mail address').fill(`${Date.now()}${Math.floor(Math.random() * 1e6)}@marrambay.example`);
+  await page.getByLabel('Password').fill('a sentence by the sea');
+  await page.getByRole('button', { name: 'Create account' }).click();
+  await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+}
+
+/** Odile Farrow, the teacher of the sample scenario, in her library. */
+export async function odile(page: Page): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail address').fill('odile@marrambay.example');
+  await page.getByLabel('Password').fill('saltmarsh at night');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+}
+
+/** A new deck, open in the editor and saved. */
+export async function newDeck(page: Page, title: string): Promise<void> {
+  await page.getByRole('button', { name: 'New deck' }).click();
+  await page.getByLabel('Title of the deck').fill(title);
+  await saved(page);
+}
+
+/** A class with some names. */
+export async function newClass(page: Page, name: string, students: readonly string[]): Promise<void> {
+  await page.goto('/classes');
+  await page.getByRole('button', { name: 'New class' }).click();
+  await page.getByLabel('Name of the class').fill(name);
+  await page.getByLabel('Students, one name a line').fill(students.join('\n'));
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+}
+
+/** Waits until everything typed is on the server. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** A student's tablet: touch, of middling size. */
+export function tablet(browser: Browser, options: BrowserContextOptions = {}) {
+  return browser.newContext({ viewport: { width: 1180, height: 820 }, hasTouch: true, ...options });
+}
+
+/** A student comes into a lesson by its code and is on their slides. */
+export async function join(page: Page, code: string, name: string, pin: string): Promise<void> {
+  await page.goto('/join');
+  await page.getByLabel('Code from the board').fill(code);
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name }).click();
+  await page.getByLabel(/PIN/).fill(pin);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('button', { name: 'Next' })).toBeVisible();
+}
+
+/** The middle of an element, in CSS pixels. */
+export async function middleOf(element: Locator): Promise<{ x: number; y: number }> {
+  const box = await element.boundingBox();
+  if (!box) throw new Error('the element is not on the screen');
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+/** Drags by mouse from the middle of an element by some CSS pixels. */
+export async function dragBy(page: Page, element: Locator, dx: number, dy: number): Promise<void> {
+  const from = await middleOf(element);
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x + dx / 2, from.y + dy / 2, { steps: 4 });
+  await page.mouse.move(from.x + dx, from.y + dy, { steps: 4 });
+  await page.mouse.up();
+}
+
+/** Drags by finger from one element's middle to another's. */
+export async function dragByTouch(page: Page, element: Locator, onto: Locator): Promise<void> {
+  const from = await middleOf(element);
+  const to = await middleOf(onto);
+  const session = await page.context().newCDPSession(page);
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', point?: { x: number; y: number }) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints: point ? [point] : [] });
+  await touch('touchStart', from);
+  for (let step = 1; step <= 8; step += 1) {
+    await touch('touchMove', { x: from.x + ((to.x - from.x) * step) / 8, y: from.y + ((to.y - from.y) * step) / 8 });
+  }
+  await touch('touchEnd');
+  await session.detach();
+}
+
+/** An item on the editor's canvas, by its name for a screen reader. */
+export function item(page: Page, name: string | RegExp): Locator {
+  return page.getByRole('group', { name: /^Slide “/ }).getByRole('button', { name });
+}

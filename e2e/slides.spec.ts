@@ -1,0 +1,92 @@
+/** Slides from layouts, other layouts, other slide sizes, themes. */
+import { expect, test } from '@playwright/test';
+import { item, newDeck, newTeacher, saved } from './people';
+
+test.beforeEach(async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Saltmarsh');
+});
+
+test('a slide is added from a layout, filled in, and given another layout without losing a word', async ({ page }) => {
+  await page.getByRole('button', { name: 'Add a slide from a layout' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Two columns' }).click();
+  await item(page, 'Text, “More text”').dblclick();
+  await page.keyboard.type('What the tide leaves');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Layout: Two columns' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Story with choices' }).click();
+  await expect(item(page, 'Text, “What the tide leaves”')).toBeVisible();
+  await expect(item(page, 'Shape, “First choice”')).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'by links only' })).toBeChecked();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Layout: Two columns' })).toBeVisible();
+  await expect(item(page, 'Shape, “First choice”')).toHaveCount(0);
+});
+
+test('empty parts say what they are for while editing, and are not in the show', async ({ page }) => {
+  await expect(item(page, 'Text, “Title”')).toContainText('Title');
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await expect(page.getByRole('group', { name: 'Opening' })).toBeVisible();
+  await expect(page.getByText('Title', { exact: true })).toHaveCount(0);
+});
+
+test('the slide size is changed with the content scaled, and back', async ({ page }) => {
+  await page.getByRole('button', { name: 'Slide size' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: '4:3' }).click();
+  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const ratio = async () => {
+    const box = await slide.boundingBox();
+    return box ? box.width / box.height : 0;
+  };
+  await expect.poll(ratio).toBeCloseTo(4 / 3, 1);
+  await item(page, 'Text, “Title”').click();
+  await expect(page.getByRole('spinbutton', { name: 'points' })).toHaveValue('36');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(ratio).toBeCloseTo(16 / 9, 1);
+});
+
+test('the theme is switched over the whole deck, one of its colours changed, and both taken back', async ({ page }) => {
+  const grounds = page.locator('.gv-ground');
+  await page.getByRole('button', { name: 'Rectangle' }).click();
+  await page.getByRole('group', { name: 'Fill' }).getByRole('button', { name: 'First accent' }).click();
+  const shape = page.locator('[data-canvas] .gv-outline path');
+  await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByRole('button', { name: /^1 Opening/ }).click();
+  await page.getByRole('button', { name: 'Theme: Notebook' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Dusk' }).click();
+  for (const ground of await grounds.all()) await expect(ground).toHaveCSS('background-color', 'rgb(38, 43, 79)');
+  await expect(shape).toHaveCSS('fill', 'rgb(255, 196, 107)');
+  await page.getByRole('dialog').getByLabel('First accent').fill('#123456');
+  await expect(shape).toHaveCSS('fill', 'rgb(18, 52, 86)');
+  await expect(page.getByText('hard to read on the ground')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Theme: Own theme' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Theme: Notebook' })).toBeVisible();
+  await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
+});
+
+test('a slide is copied into another deck, with its words and its link to itself', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await item(page, 'Text, “Title”').dblclick();
+  await page.keyboard.type('Low water');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.getByRole('dialog').getByRole('button', { name: 'Opening' }).click();
+  const first = page.getByRole('button', { name: /^1 Opening/ });
+  await first.focus();
+  await page.keyboard.press('Control+c');
+  await expect(page.getByText('The slide is copied.').first()).toBeVisible();
+  await saved(page);
+  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await newDeck(page, 'Another deck');
+  await page.getByRole('button', { name: /^1 Opening/ }).focus();
+  await page.keyboard.press('Control+v');
+  await expect(page.getByText('1 slide is pasted.').first()).toBeVisible();
+  await expect(item(page, 'Text, “Low water”')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^2 Opening/ })).toBeVisible();
+});

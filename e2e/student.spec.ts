@@ -1,0 +1,103 @@
+/** A student at work: by keys, without a network, with a server that dies. */
+import { expect, type Page, test } from '@playwright/test';
+import { join, middleOf, saved, tablet } from './people';
+
+test('pieces are picked up, moved among zones and put down by keys, and everything is spoken', async ({ page }) => {
+  await join(page, 'HRNS-427', 'Ulises Brand', '1111');
+  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Next' }).click();
+  const kelp = page.getByRole('button', { name: /^kelp/ });
+  await kelp.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/kelp picked up, over Splash zone/)).toBeAttached();
+  for (let count = 0; count < 3; count += 1) await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('over Lower shore')).toBeAttached();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'kelp, in Lower shore' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'kelp, not in a zone' })).toBeVisible();
+});
+
+test('what is fixed does not move under a student’s hand', async ({ page }) => {
+  await join(page, 'HRNS-427', 'Vesna Croft', '2222');
+  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Next' }).click();
+  const zone = page.getByText('Splash zone', { exact: true });
+  const before = await middleOf(zone);
+  await page.mouse.move(before.x, before.y);
+  await page.mouse.down();
+  await page.mouse.move(before.x + 90, before.y + 90, { steps: 5 });
+  await page.mouse.up();
+  expect(await middleOf(zone)).toEqual(before);
+});
+
+/** Waits until the page would open without a network; begins anew when a busy browser left the worker behind. */
+async function readyForOffline(page: Page): Promise<void> {
+  await expect(async () => {
+    const ready = await page.evaluate(async () => {
+      const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), 10_000));
+      return Promise.race([navigator.serviceWorker.ready.then(() => true), late]);
+    });
+    if (!ready) {
+      await page.evaluate(async () => {
+        for (const registration of await navigator.serviceWorker.getRegistrations()) await registration.unregister();
+      });
+      await page.reload();
+    }
+    expect(ready).toBe(true);
+  }).toPass({ timeout: 90_000 });
+  await expect
+    .poll(() => page.evaluate(() => caches.open('gobrel files 1').then(async (cache) => (await cache.keys()).length)))
+    .toBeGreaterThan(8);
+}
+
+test('without a network work goes on, survives a reload, and is on the server when the network is back', async ({
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const context = await tablet(browser);
+  const page = await context.newPage();
+  await join(page, 'HRNS-427', 'Wilder Nash', '3333');
+  await page.getByRole('button', { name: 'Next' }).tap();
+  await page.getByLabel('Twice a day it is').fill('low');
+  await saved(page);
+  await readyForOffline(page);
+  await page.reload();
+  await saved(page);
+  await context.setOffline(true);
+  await expect(page.getByText('no network: kept on this device')).toBeVisible();
+  await page.getByLabel('What pulls the water').fill('the moon');
+  await page.getByRole('button', { name: 'Submit' }).tap();
+  await page.getByRole('dialog').getByRole('button', { name: 'Submit' }).tap();
+  await expect(page.getByText(/have not reached the server yet/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Not yet' }).tap();
+  await page.reload();
+  await expect(page.getByLabel('What pulls the water')).toHaveValue('the moon');
+  await expect(page.getByLabel('Twice a day it is')).toHaveValue('low');
+  await context.setOffline(false);
+  await saved(page);
+  const elsewhere = await (await tablet(browser)).newPage();
+  await join(elsewhere, 'HRNS-427', 'Wilder Nash', '3333');
+  await expect(elsewhere.getByLabel('What pulls the water')).toHaveValue('the moon');
+  await elsewhere.context().close();
+  await context.close();
+});
+
+test('a wrong code and a wrong PIN are said in words', async ({ page }) => {
+  await page.goto('/join/XXXX-999');
+  await expect(page.getByRole('alert')).toContainText('No lesson has this code');
+  await page.getByLabel('Code from the board').fill('hrns 427');
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: 'Perrin Holt' }).click();
+  await page.getByLabel('Your PIN').fill('0000');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('alert')).toContainText('This is not the PIN of this name');
+});
+
+test('on a shared device one student leaves before the next comes in', async ({ page }) => {
+  await join(page, 'HRNS-427', 'Noor Ashby', '2468');
+  await page.goto('/join');
+  await expect(page.getByText('Noor Ashby is still in “Shore zones” on this device.')).toBeVisible();
+  await page.getByRole('button', { name: 'That is not me' }).click();
+  await expect(page.getByText(/is still in/)).toBeHidden();
+  await page.goto('/work');
+  await expect(page.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+});

@@ -1,0 +1,99 @@
+/** Trouble: wrong passwords, decks of others, files that do not arrive, and a server that is killed. */
+import { expect, test } from '@playwright/test';
+import { join, middleOf, newTeacher, saved } from './people';
+
+test('a wrong password and a taken address are said in words', async ({ page }) => {
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail address').fill('odile@marrambay.example');
+  await page.getByLabel('Password').fill('wrong');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toContainText('do not go together');
+  await page.getByRole('button', { name: 'I have no account yet' }).click();
+  await page.getByRole('button', { name: 'Create account' }).click();
+  await expect(page.getByText('Write your name, up to 80 letters.')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Somebody');
+  await page.getByLabel('E-mail address').fill('odile@marrambay.example');
+  await page.getByLabel('Password').fill('long enough, surely');
+  await page.getByRole('button', { name: 'Create account' }).click();
+  await expect(page.getByText(/There is an account with this address already/)).toBeVisible();
+});
+
+test('a deck that is not yours, a lesson that is not yours, and no such address', async ({ page }) => {
+  await newTeacher(page);
+  await page.goto('/decks/night-walk');
+  await expect(page.getByText(/This deck is not here, or it is not yours/)).toBeVisible();
+  await page.goto('/lessons/shore-lesson');
+  await expect(page.getByText(/There is no such lesson here/)).toBeVisible();
+  await page.goto('/nowhere');
+  await expect(page.getByRole('heading', { name: 'Nothing is here' })).toBeVisible();
+});
+
+test('a deck is deleted, and the deletion taken back', async ({ page }) => {
+  await newTeacher(page);
+  await expect(page.getByRole('heading', { name: 'No deck yet' })).toBeVisible();
+  await page.getByRole('button', { name: 'New deck' }).click();
+  await page.getByLabel('Title of the deck').fill('Tides');
+  await saved(page);
+  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await expect(page.getByText('“Tides” is deleted.').first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Tides/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
+  await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await page.getByRole('menuitem', { name: 'Rename' }).click();
+  await page.getByRole('dialog').getByLabel('Title of the deck').fill('Tides and moon');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'What to do with “Tides and moon”' }).click();
+  await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+  await expect(page.getByRole('link', { name: /^Tides and moon \(copy\)/ })).toBeVisible();
+});
+
+test.describe('without a service worker to help', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('a list the server could not give is there by itself once it can', async ({ page }) => {
+    await newTeacher(page);
+    const away = {
+      status: 503,
+      json: { status: 503, code: 'database-away', message: 'The server cannot reach its database just now.' },
+    };
+    await page.route('**/api/classes', (route) => route.fulfill(away));
+    await page.goto('/classes');
+    await expect(page.getByText('The server cannot reach its database just now.')).toBeVisible();
+    await page.unroute('**/api/classes');
+    await expect(page.getByRole('heading', { name: 'No class yet' })).toBeVisible();
+  });
+
+  test('a screen whose file does not arrive at once is fetched again', async ({ page }) => {
+    let refused = 0;
+    await page.route(/\/assets\/join-.*\.js$/, (route) => (refused++ < 2 ? route.abort() : route.continue()));
+    await page.goto('/join');
+    await expect(page.getByLabel('Code from the board')).toBeVisible();
+    expect(refused).toBeGreaterThan(2);
+  });
+});
+
+test.describe('on a server that is killed', () => {
+  test.use({ baseURL: process.env['GOBREL_MORTAL_ADDRESS'] ?? '' });
+
+  test('in the middle of a drag, nothing is lost', async ({ page, request }) => {
+    await join(page, 'HRNS-427', 'Yuki Thorne', '4444');
+    for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Next' }).click();
+    await saved(page);
+    const from = await middleOf(page.getByRole('button', { name: /^barnacle/ }));
+    const to = await middleOf(page.getByText('Upper shore', { exact: true }));
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    await page.mouse.move(to.x, from.y, { steps: 4 });
+    const again = request.post(process.env['GOBREL_KILL_SWITCH'] ?? '');
+    await page.mouse.move(to.x, to.y, { steps: 4 });
+    await page.mouse.up();
+    await expect(page.getByRole('button', { name: 'barnacle, in Upper shore' })).toBeVisible();
+    expect((await again).ok()).toBe(true);
+    await saved(page);
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'barnacle, in Upper shore' })).toBeVisible();
+  });
+});

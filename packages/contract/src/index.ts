@@ -1,0 +1,8 @@
+/** Requests and responses, used by the server's pipes and the web's forms alike. */
+export * from './accounts.js';
+export * from './classes.js';
+export * from './decks.js';
+export * from './join-code.js';
+export * from './lessons.js';
+export * from './live-news.js';
+export * from './problem.js';

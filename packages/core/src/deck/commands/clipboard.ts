@@ -1,0 +1,89 @@
+/** Items on the clipboard, between slides and between decks: written as JSON, and read back with suspicion. */
+import { moveFrame, type Point } from '../../geometry/index.js';
+import type { Change } from '../change.js';
+import { type Deck, itemsOf, readItem } from '../deck.js';
+import { type ItemId, newId, type SlideId } from '../identifiers.js';
+import type { Item } from '../item.js';
+import { nameOf } from '../item-kinds/index.js';
+import { byRank, ranksAt } from '../rank.js';
+import { readFields } from '../reading.js';
+import { copyIdsFor, copyItem } from './copying.js';
+import { setItemFields } from './items.js';
+
+/** The clipboard's type for items. */
+export const ITEMS_TYPE = 'application/x-gobrel-items+json';
+/** The most items one paste brings. */
+const MOST_ITEMS = 2000;
+
+/** Items as they travel: the text for our own clipboard type, and their words for everybody else's. */
+export interface ItemClip {
+  readonly json: string;
+  readonly plain: string;
+}
+
+/** Items written for the clipboard, from back to front. */
+export function copyToClip(deck: Deck, ids: readonly ItemId[]): ItemClip {
+  const items = ids.flatMap((id) => deck.items[id] ?? []).sort(byRank);
+  const plain = items.map(nameOf).filter(Boolean).join('\n');
+  return { json: JSON.stringify({ version: 1, items }), plain };
+}
+
+/** The items of a clip; what cannot be read is left out. */
+export function readClip(json: string): readonly Item[] {
+  try {
+    const entries: unknown = readFields(JSON.parse(json))?.['items'];
+    if (!Array.isArray(entries)) return [];
+    return entries.slice(0, MOST_ITEMS).flatMap((entry) => {
+      const fields = readFields(entry);
+      return readItem(String(fields?.['id']), fields) ?? [];
+    });
+  } catch {
+    return [];
+  }
+}
+
+/**
+ * Places clipped items in front of a slide's others, under new ids. Links to slides that are not in this deck
+ * come along and are open. A paste onto the slide the items came from is set off, so that it can be seen.
+ */
+export function pasteItems(
+  deck: Deck,
+  slideId: SlideId,
+  clipped: readonly Item[],
+  options: { createId?: () => string; offset?: Point } = {},
+): { readonly changes: Change[]; readonly pasted: ItemId[] } {
+  if (!deck.slides[slideId]) return { changes: [], pasted: [] };
+  const present = itemsOf(deck, slideId);
+  const inFront = present.filter((item) => item.layer === 'slide');
+  const ranks = ranksAt(inFront, inFront.length, clipped.length);
+  const copies = copyIdsFor(clipped, options.createId ?? newId);
+  const isAtHome = clipped.some((item) => present.some((other) => samePlace(item, other)));
+  const by = options.offset ?? (isAtHome ? { x: 24, y: 24 } : { x: 0, y: 0 });
+  const changes = clipped.map((item, at): Change => {
+    const copy = copyItem(item, slideId, copies);
+    const frame = moveFrame(copy.frame, by.x, by.y);
+    return { type: 'put-item', item: { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame } };
+  });
+  return { changes, pasted: clipped.map((item) => copies.get(item.id) ?? item.id) };
+}
+
+function samePlace(a: Item, b: Item): boolean {
+  return a.kind === b.kind && a.frame.x === b.frame.x && a.frame.y === b.frame.y;
+}
+
+/** The fields that make up a format, over all kinds. */
+const FORMAT_FIELDS = ['fill', 'outline', 'outlineWidth', 'dash', 'opacity', 'look'] as const;
+
+/** How an item looks, apart from what it says and where it is. */
+export type Format = Partial<Readonly<Record<(typeof FORMAT_FIELDS)[number], unknown>>>;
+
+/** The format of an item. */
+export function formatOf(item: Item): Format {
+  const fields: Readonly<Record<string, unknown>> = { ...item };
+  return Object.fromEntries(FORMAT_FIELDS.flatMap((name) => (name in fields ? [[name, fields[name]]] : [])));
+}
+
+/** Gives items the format of another one, as far as their kind knows it. */
+export function applyFormat(deck: Deck, ids: readonly ItemId[], format: Format): Change[] {
+  return ids.flatMap((id) => setItemFields(deck, id, format));
+}

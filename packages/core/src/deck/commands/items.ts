@@ -1,0 +1,207 @@
+/** Commands on items: pure functions from a deck and arguments to changes. */
+import { type Frame, moveFrame, type Point } from '../../geometry/index.js';
+import type { Change, ItemFields } from '../change.js';
+import { type Deck, itemsOf, readItem, slideSizes } from '../deck.js';
+import type { Destination } from '../destination.js';
+import { type ItemId, newId, type SlideId } from '../identifiers.js';
+import type { Item, ItemKindName, Layer, OwnFields, Role } from '../item.js';
+import { itemKinds } from '../item-kinds/index.js';
+import { byRank, ranksAt } from '../rank.js';
+import type { RichText } from '../rich-text.js';
+import { copyIdsFor, copyItem } from './copying.js';
+
+/** How far a copy is set off from its original, in slide units. */
+const COPY_OFFSET = 24;
+
+/** Places a new item in front of the others; without a frame, in the middle of the slide at its usual size. */
+export function addItem<K extends ItemKindName>(
+  deck: Deck,
+  options: {
+    id: ItemId;
+    slideId: SlideId;
+    kind: K;
+    frame?: Frame;
+    layer?: Layer;
+    loose?: boolean;
+    link?: Destination;
+    name?: string;
+    role?: Role;
+    fields?: Partial<OwnFields<K>>;
+  },
+): Change[] {
+  if (!deck.slides[options.slideId]) return [];
+  const layer = options.layer ?? 'slide';
+  const present = itemsOf(deck, options.slideId).filter((item) => item.layer === layer);
+  const item = readItem(options.id, {
+    ...options.fields,
+    kind: options.kind,
+    slideId: options.slideId,
+    rank: ranksAt(present, present.length, 1)[0],
+    frame: options.frame ?? centredFrame(deck, itemKinds[options.kind].size),
+    layer,
+    loose: options.loose ?? false,
+    link: options.link ?? null,
+    name: options.name ?? '',
+    role: options.role ?? null,
+  });
+  return item ? [{ type: 'put-item', item }] : [];
+}
+
+/** A frame of the given size in the middle of the deck's slides. */
+export function centredFrame(deck: Deck, size: { readonly width: number; readonly height: number }): Frame {
+  const slide = slideSizes[deck.size];
+  return { x: (slide.width - size.width) / 2, y: (slide.height - size.height) / 2, ...size, rotation: 0 };
+}
+
+/** Whether an author's gestures move and remove an item: not when it is in the backdrop or locked. */
+export function isMovable(item: Item): boolean {
+  return item.layer !== 'backdrop' && !item.locked;
+}
+
+/** Sets frames: the one command behind moving, resizing and turning. What is not movable stays where it is. */
+export function setFrames(deck: Deck, frames: Readonly<Record<ItemId, Frame>>): Change[] {
+  return Object.entries(frames).flatMap(([id, frame]): Change[] => {
+    const item = deck.items[id];
+    return item && isMovable(item) ? [{ type: 'set-item', id, fields: { frame } }] : [];
+  });
+}
+
+/** Moves items by slide units. */
+export function moveItems(deck: Deck, ids: readonly ItemId[], dx: number, dy: number): Change[] {
+  const frames = ids.flatMap((id) => {
+    const item = deck.items[id];
+    return item ? [[id, moveFrame(item.frame, dx, dy)] as const] : [];
+  });
+  return setFrames(deck, Object.fromEntries(frames));
+}
+
+/** Sets items into the backdrop (at its front, no longer loose) or takes them out of it. */
+export function setLayer(deck: Deck, ids: readonly ItemId[], layer: Layer): Change[] {
+  const moving = ids.flatMap((id) => {
+    const item = deck.items[id];
+    return item && item.layer !== layer ? [item] : [];
+  });
+  const first = moving[0];
+  if (!first) return [];
+  const others = itemsOf(deck, first.slideId).filter((item) => item.layer === layer);
+  const index = layer === 'backdrop' ? others.length : 0;
+  const ranks = ranksAt(others, index, moving.length);
+  return moving.map((item, at) => ({
+    type: 'set-item',
+    id: item.id,
+    fields: { layer, rank: ranks[at] ?? item.rank, ...(layer === 'backdrop' ? { loose: false } : {}) },
+  }));
+}
+
+/** Makes items loose pieces, or fixed again. A backdrop item is not made loose. */
+export function setLoose(deck: Deck, ids: readonly ItemId[], loose: boolean): Change[] {
+  return ids.flatMap((id): Change[] => {
+    const item = deck.items[id];
+    return item && item.layer === 'slide' && item.loose !== loose ? [{ type: 'set-item', id, fields: { loose } }] : [];
+  });
+}
+
+/** Ties an item's link to a destination, or takes the link off. */
+export function setLink(deck: Deck, id: ItemId, link: Destination | null): Change[] {
+  return deck.items[id] ? [{ type: 'set-item', id, fields: { link } }] : [];
+}
+
+/** Sets fields of an item's own kind; what the kind does not know or cannot read is left as it was. */
+export function setItemFields(deck: Deck, id: ItemId, fields: ItemFields): Change[] {
+  const item = deck.items[id];
+  if (!item) return [];
+  const read = readItem(id, { ...item, ...fields });
+  if (!read) return [];
+  const known = Object.keys(fields).filter((name) => Object.hasOwn(item, name));
+  const readFieldsOfItem: ItemFields = { ...read, id: undefined as never, kind: undefined as never };
+  return known.length === 0
+    ? []
+    : [{ type: 'set-item', id, fields: Object.fromEntries(known.map((name) => [name, readFieldsOfItem[name]])) }];
+}
+
+/** Replaces an item's text. */
+export function setText(deck: Deck, id: ItemId, text: RichText): Change[] {
+  return setItemFields(deck, id, { text });
+}
+
+/** Puts an item at a place in the stacking order of its layer, counted from the back among the others. */
+export function stackAt(deck: Deck, id: ItemId, place: number): Change[] {
+  const item = deck.items[id];
+  if (!item) return [];
+  const others = itemsOf(deck, item.slideId).filter((other) => other.layer === item.layer && other.id !== id);
+  const rank = ranksAt(others, Math.min(Math.max(0, place), others.length), 1)[0] ?? item.rank;
+  return [{ type: 'set-item', id, fields: { rank } }];
+}
+
+/** Brings items to the front of their layer, or sends them to its back. */
+export function restack(deck: Deck, ids: readonly ItemId[], to: 'front' | 'back'): Change[] {
+  const first = ids.map((id) => deck.items[id]).find((item) => item !== undefined);
+  if (!first) return [];
+  const inLayer = itemsOf(deck, first.slideId).filter((item) => item.layer === first.layer);
+  const moving = inLayer.filter((item) => ids.includes(item.id));
+  const resting = inLayer.filter((item) => !ids.includes(item.id));
+  const ranks = ranksAt(resting, to === 'front' ? resting.length : 0, moving.length);
+  return moving.map((item, at) => ({ type: 'set-item', id: item.id, fields: { rank: ranks[at] ?? item.rank } }));
+}
+
+/** Copies items on their slide, in front of the others, set off by some slide units. */
+export function duplicateItems(
+  deck: Deck,
+  ids: readonly ItemId[],
+  createId: () => string = newId,
+  by: Point = { x: COPY_OFFSET, y: COPY_OFFSET },
+): { changes: Change[]; copies: ItemId[] } {
+  const originals = Object.values(deck.items)
+    .filter((item) => ids.includes(item.id))
+    .sort(byRank);
+  const first = originals[0];
+  if (!first) return { changes: [], copies: [] };
+  const present = itemsOf(deck, first.slideId).filter((item) => item.layer === 'slide');
+  const ranks = ranksAt(present, present.length, originals.length);
+  const copyIds = copyIdsFor(originals, createId);
+  const changes = originals.map((item, at): Change => {
+    const frame = moveFrame(item.frame, by.x, by.y);
+    const copy = copyItem(item, item.slideId, copyIds);
+    return { type: 'put-item', item: { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame } };
+  });
+  return { changes, copies: originals.map((item) => copyIds.get(item.id) ?? item.id) };
+}
+
+/** Locks items where they are, or unlocks them. */
+export function setLocked(deck: Deck, ids: readonly ItemId[], locked: boolean): Change[] {
+  return setEach(deck, ids, { locked });
+}
+
+/** Puts items out of sight, or shows them again. */
+export function setHidden(deck: Deck, ids: readonly ItemId[], hidden: boolean): Change[] {
+  return setEach(deck, ids, { hidden });
+}
+
+function setEach(deck: Deck, ids: readonly ItemId[], fields: Partial<Pick<Item, 'locked' | 'hidden'>>): Change[] {
+  return ids.flatMap((id): Change[] => (deck.items[id] ? [{ type: 'set-item', id, fields }] : []));
+}
+
+/** Removes items; zones no longer expect removed pieces. */
+export function removeItems(deck: Deck, ids: readonly ItemId[]): Change[] {
+  const removed = ids.filter((id) => deck.items[id]);
+  const zones = Object.values(deck.items).flatMap((item): Change[] =>
+    item.kind === 'zone' && !removed.includes(item.id) && item.belongs.some((piece) => removed.includes(piece))
+      ? [{ type: 'set-item', id: item.id, fields: { belongs: item.belongs.filter((p) => !removed.includes(p)) } }]
+      : [],
+  );
+  return [...zones, ...removed.map((id): Change => ({ type: 'remove-item', id }))];
+}
+
+/** Says which zone a piece belongs into (and no other), or with `null` that it belongs nowhere. */
+export function setBelongs(deck: Deck, pieceId: ItemId, zoneId: ItemId | null): Change[] {
+  const piece = deck.items[pieceId];
+  if (!piece) return [];
+  return itemsOf(deck, piece.slideId).flatMap((item): Change[] => {
+    if (item.kind !== 'zone') return [];
+    const had = item.belongs.includes(pieceId);
+    const wanted = item.id === zoneId;
+    if (had === wanted) return [];
+    const belongs = wanted ? [...item.belongs, pieceId] : item.belongs.filter((id) => id !== pieceId);
+    return [{ type: 'set-item', id: item.id, fields: { belongs } }];
+  });
+}

@@ -1,0 +1,69 @@
+/** Commands on layouts: a slide with its parts, and another layout for a slide that is there. */
+import { applyChanges, type Change } from '../change.js';
+import { type Deck, itemsOf, slideSizes } from '../deck.js';
+import { newId, type SlideId } from '../identifiers.js';
+import type { Item, TextLook } from '../item.js';
+import { nameOf } from '../item-kinds/index.js';
+import { frameOfPart, type LayoutPart, layouts } from '../layouts.js';
+import type { LayoutName } from '../slide.js';
+import { addItem } from './items.js';
+import { addSlide } from './slides.js';
+
+/** Adds a slide with the parts of a layout, empty, after another one or at the end. */
+export function addSlideFrom(
+  deck: Deck,
+  layout: LayoutName,
+  options: { id: SlideId; name: string; after?: SlideId; createId?: () => string },
+): Change[] {
+  const added = addSlide(deck, options);
+  const withSlide = applyChanges(deck, added);
+  return [...added, ...setLayout(withSlide, options.id, layout, options.createId)];
+}
+
+/**
+ * Gives a slide another layout. What plays a part in both moves to its new place; what has no part any more goes when
+ * it is empty and stays where it is otherwise, so that nothing is lost and going back to the old layout takes it along.
+ */
+export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, createId: () => string = newId): Change[] {
+  const slide = deck.slides[slideId];
+  if (!slide) return [];
+  const { parts, exits } = layouts[layout];
+  const present = itemsOf(deck, slideId);
+  const before = layouts[slide.layout].parts;
+  const changes: Change[] = [{ type: 'set-slide', id: slideId, fields: { layout, exits } }];
+  let next = deck;
+  const add = (more: readonly Change[]) => {
+    changes.push(...more);
+    next = applyChanges(next, more);
+  };
+  const wanted = new Set(parts.map((part) => part.role));
+  for (const item of present)
+    if (item.role && !wanted.has(item.role) && isEmpty(item)) add([{ type: 'remove-item', id: item.id }]);
+  for (const part of parts) {
+    const frame = frameOfPart(part, slideSizes[deck.size]);
+    const player = present.find((item) => item.role === part.role);
+    if (player) add([{ type: 'set-item', id: player.id, fields: { frame, ...lookFor(player, before, part) } }]);
+    else add(placePart(next, slideId, part, createId()));
+  }
+  return changes;
+}
+
+/** The new part's look for words that had the look of their old part; an author's own look stays. */
+function lookFor(item: Item, before: readonly LayoutPart[], part: LayoutPart): { look?: TextLook } {
+  if ((item.kind !== 'text' && item.kind !== 'shape') || !part.look) return {};
+  const old = before.find((other) => other.role === item.role)?.look;
+  const isUsual = old !== undefined && JSON.stringify({ ...item.look, ...old }) === JSON.stringify(item.look);
+  return isUsual ? { look: { ...item.look, ...part.look } } : {};
+}
+
+function placePart(deck: Deck, slideId: SlideId, part: LayoutPart, id: string): Change[] {
+  const frame = frameOfPart(part, slideSizes[deck.size]);
+  const fields = part.look ? { look: { ...part.look } } : {};
+  return addItem(deck, { id, slideId, kind: part.kind, role: part.role, frame, fields });
+}
+
+/** Whether an item says and shows nothing yet, and leads nowhere. */
+function isEmpty(item: Item): boolean {
+  if (item.link) return false;
+  return item.kind === 'picture' ? item.picture === '' : nameOf(item) === '';
+}

@@ -1,0 +1,65 @@
+/** Slides on the clipboard, within a deck and between decks: written as JSON, and read back with suspicion. */
+import type { Change } from '../change.js';
+import { type Deck, itemsOf, readDeck, slidesInOrder } from '../deck.js';
+import type { Destination } from '../destination.js';
+import { newId, type SlideId } from '../identifiers.js';
+import { ranksAt } from '../rank.js';
+import { copyIdsFor, copyItem } from './copying.js';
+
+/** The clipboard's type for slides. */
+export const SLIDES_TYPE = 'application/x-gobrel-slides+json';
+
+/** Slides with their items, written for the clipboard. */
+export function slidesToClip(deck: Deck, ids: readonly SlideId[]): string {
+  const slides = Object.fromEntries(ids.flatMap((id) => (deck.slides[id] ? [[id, deck.slides[id]]] : [])));
+  const items = Object.fromEntries(Object.entries(deck.items).filter(([, item]) => item.slideId in slides));
+  return JSON.stringify({ ...deck, title: '', slides, items });
+}
+
+/** The slides of a clip, as a deck of their own; `null` when there are none that can be read. */
+export function readSlideClip(json: string): Deck | null {
+  try {
+    const { deck } = readDeck(JSON.parse(json));
+    return Object.keys(deck.slides).length > 0 ? deck : null;
+  } catch {
+    return null;
+  }
+}
+
+/** What a paste of slides gives. */
+export interface PastedSlides {
+  readonly changes: Change[];
+  /** The new slides, in order. */
+  readonly pasted: readonly SlideId[];
+  /** How many links of theirs lead to slides that are not in this deck. */
+  readonly openLinks: number;
+}
+
+/**
+ * Places clipped slides after another one, under new ids. Links among them lead to the new slides; links to slides of
+ * this deck stay; links to slides that only the other deck has come along and are open.
+ */
+export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: () => string = newId): PastedSlides {
+  const ordered = slidesInOrder(deck);
+  const clipped = slidesInOrder(clip);
+  const ranks = ranksAt(ordered, ordered.findIndex((slide) => slide.id === after) + 1, clipped.length);
+  const slideIds = new Map(clipped.map((slide) => [slide.id, createId()]));
+  let openLinks = 0;
+  const retie = (destination: Destination): Destination => {
+    if (destination.to !== 'slide') return destination;
+    const copied = slideIds.get(destination.slideId);
+    if (copied !== undefined) return { to: 'slide', slideId: copied };
+    if (!deck.slides[destination.slideId]) openLinks += 1;
+    return destination;
+  };
+  const changes = clipped.flatMap((slide, at): Change[] => {
+    const id = slideIds.get(slide.id) ?? slide.id;
+    const items = itemsOf(clip, slide.id);
+    const copies = copyIdsFor(items, createId);
+    return [
+      { type: 'put-slide', slide: { ...slide, id, rank: ranks[at] ?? slide.rank } },
+      ...items.map((item): Change => ({ type: 'put-item', item: copyItem(item, id, copies, retie) })),
+    ];
+  });
+  return { changes, pasted: [...slideIds.values()], openLinks };
+}

@@ -1,0 +1,73 @@
+/** Another slide size for a deck, with its content scaled to it or kept as large as it is. */
+import type { Frame } from '../../geometry/index.js';
+import type { Change } from '../change.js';
+import { type Deck, type SlideSizeName, slideSizes } from '../deck.js';
+import type { Item } from '../item.js';
+import { undistorted } from '../picture-look.js';
+import { scaleLetters } from '../rich-text.js';
+
+/** What becomes of the content: `scale` lets it fill the new slide, `keep` leaves its size. */
+export type Refitting = 'scale' | 'keep';
+
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+/**
+ * Sets the slide size. What covered the whole slide covers it still; everything else keeps its proportions and its
+ * place about the slide's middle.
+ */
+export function setSlideSize(deck: Deck, size: SlideSizeName, refitting: Refitting): Change[] {
+  if (size === deck.size) return [];
+  const [from, to] = [slideSizes[deck.size], slideSizes[size]];
+  const scale = refitting === 'scale' ? Math.min(to.width / from.width, to.height / from.height) : 1;
+  return [
+    { type: 'set-deck', fields: { size } },
+    ...Object.values(deck.items).map((item): Change => ({
+      type: 'set-item',
+      id: item.id,
+      fields: covers(item.frame, from) ? coverFields(item, to) : scaledFields(item, from, to, scale),
+    })),
+  ];
+}
+
+function covers(frame: Frame, slide: Size): boolean {
+  const { x, y, width, height, rotation } = frame;
+  return rotation === 0 && x <= 0 && y <= 0 && x + width >= slide.width && y + height >= slide.height;
+}
+
+function coverFields(item: Item, to: Size): Record<string, unknown> {
+  const frame: Frame = { x: 0, y: 0, ...to, rotation: 0 };
+  if (item.kind !== 'picture') return { frame };
+  // Where its pixels are not known, the picture was shown undistorted on the slide as it was.
+  const pixels = item.pixels.width > 0 ? item.pixels : item.frame;
+  return { frame, crop: undistorted(pixels, to) };
+}
+
+function scaledFields(item: Item, from: Size, to: Size, scale: number): Record<string, unknown> {
+  const { frame } = item;
+  const about = (at: number, length: number, before: number, after: number) =>
+    after / 2 + (at + length / 2 - before / 2) * scale - (length * scale) / 2;
+  const moved: Frame = {
+    x: about(frame.x, frame.width, from.width, to.width),
+    y: about(frame.y, frame.height, from.height, to.height),
+    width: frame.width * scale,
+    height: frame.height * scale,
+    rotation: frame.rotation,
+  };
+  if (scale === 1) return { frame: moved };
+  switch (item.kind) {
+    case 'text':
+    case 'shape':
+      return {
+        frame: moved,
+        look: { ...item.look, size: item.look.size * scale },
+        text: scaleLetters(item.text, scale),
+      };
+    case 'blank':
+      return { frame: moved, size: item.size * scale };
+    default:
+      return { frame: moved };
+  }
+}

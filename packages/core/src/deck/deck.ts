@@ -1,0 +1,191 @@
+/** A deck: an immutable, JSON-safe value with maps of slides and items by id. */
+import { readFrame } from './frame-reading.js';
+import { isId, type ItemId, type SlideId } from './identifiers.js';
+import { type Item, type ItemBase, type Role, roles } from './item.js';
+import { isItemKind, itemKinds, withoutKey } from './item-kinds/index.js';
+import { byRank } from './rank.js';
+import { type Fields, readBoolean, readFields, readOneOf, readString, readStrings } from './reading.js';
+import { readDestination } from './destination.js';
+import { readSlide, type Slide } from './slide.js';
+import { isSameTheme, NOTEBOOK, readTheme, type Theme } from './theme.js';
+
+/** The version of the deck's shape; a reader of an older one upgrades it. */
+export const DECK_VERSION = 1;
+
+/** How deep groups may stand within groups. */
+export const DEEPEST_GROUP = 8;
+
+/** The names of the slide sizes. */
+export type SlideSizeName = '16:9' | '4:3' | 'a4-portrait' | 'a4-landscape' | 'letter-portrait' | 'letter-landscape';
+
+/** Width and height of each slide size, in slide units. */
+export const slideSizes: Readonly<Record<SlideSizeName, { readonly width: number; readonly height: number }>> = {
+  '16:9': { width: 1280, height: 720 },
+  '4:3': { width: 960, height: 720 },
+  'a4-portrait': { width: 794, height: 1123 },
+  'a4-landscape': { width: 1123, height: 794 },
+  'letter-portrait': { width: 816, height: 1056 },
+  'letter-landscape': { width: 1056, height: 816 },
+};
+
+/** A deck. */
+export interface Deck {
+  readonly version: typeof DECK_VERSION;
+  readonly title: string;
+  readonly size: SlideSizeName;
+  readonly theme: Theme;
+  readonly slides: Readonly<Record<SlideId, Slide>>;
+  readonly items: Readonly<Record<ItemId, Item>>;
+}
+
+/** The deck's own fields, apart from its slides and items. */
+export type DeckFields = Omit<Deck, 'slides' | 'items'>;
+
+/** A deck without slides. */
+export function emptyDeck(title: string): Deck {
+  return { version: DECK_VERSION, title, size: '16:9', theme: NOTEBOOK, slides: {}, items: {} };
+}
+
+/** All slides in running order, those left out of the show included. */
+export function slidesInOrder(deck: Deck): readonly Slide[] {
+  const known = orderedSlides.get(deck.slides);
+  if (known) return known;
+  const ordered = Object.values(deck.slides).sort(byRank);
+  orderedSlides.set(deck.slides, ordered);
+  return ordered;
+}
+
+/** Slides in order, worked out once for each state of a deck: decks are immutable, so it stays true. */
+const orderedSlides = new WeakMap<Deck['slides'], readonly Slide[]>();
+
+/** A slide's items from back to front: the backdrop first. */
+export function itemsOf(deck: Deck, slideId: SlideId): readonly Item[] {
+  return itemsBySlide(deck.items).get(slideId) ?? [];
+}
+
+/** Items sorted by slide, worked out once for each state of a deck, for the same reason. */
+const sortedItems = new WeakMap<Deck['items'], ReadonlyMap<SlideId, readonly Item[]>>();
+
+function itemsBySlide(items: Deck['items']): ReadonlyMap<SlideId, readonly Item[]> {
+  const known = sortedItems.get(items);
+  if (known) return known;
+  const bySlide = new Map<SlideId, Item[]>();
+  for (const item of Object.values(items)) {
+    const others = bySlide.get(item.slideId);
+    if (others) others.push(item);
+    else bySlide.set(item.slideId, [item]);
+  }
+  for (const list of bySlide.values()) {
+    list.sort((a, b) => (a.layer === b.layer ? byRank(a, b) : a.layer === 'backdrop' ? -1 : 1));
+  }
+  sortedItems.set(items, bySlide);
+  return bySlide;
+}
+
+/** The deck as a student's device may have it: no answer keys, no speaker notes. */
+export function withoutKeysAndNotes(deck: Deck): Deck {
+  return {
+    ...deck,
+    slides: mapValues(deck.slides, (slide) => ({ ...slide, notes: '' })),
+    items: mapValues(deck.items, withoutKey),
+  };
+}
+
+/** The deck without the items that are put out of sight. */
+export function withoutHidden(deck: Deck): Deck {
+  const seen = Object.entries(deck.items).filter(([, item]) => !item.hidden);
+  return { ...deck, items: Object.fromEntries(seen) };
+}
+
+/** The part of a deck that holds one slide. */
+export function onlySlide(deck: Deck, slideId: SlideId): Deck {
+  return { ...drawingOf(deck, slideId), title: deck.title };
+}
+
+/**
+ * The part of a deck that draws one slide: the very same value for as long as the slide is the same, however the
+ * rest of the deck changes, so that a view knows at a glance whether to draw it again.
+ */
+export function drawingOf(deck: Deck, slideId: SlideId): Deck {
+  const slide = deck.slides[slideId];
+  const items = itemsOf(deck, slideId);
+  const known = slide && drawings.get(slide);
+  if (
+    known &&
+    known.deck.size === deck.size &&
+    isSameList(known.items, items) &&
+    isSameTheme(known.deck.theme, deck.theme)
+  )
+    return known.deck;
+  const drawing: Deck = {
+    ...deck,
+    title: '',
+    slides: slide ? { [slideId]: slide } : {},
+    items: Object.fromEntries(items.map((item) => [item.id, item])),
+  };
+  if (slide) drawings.set(slide, { deck: drawing, items });
+  return drawing;
+}
+
+/** The last drawing of each slide. */
+const drawings = new WeakMap<Slide, { readonly deck: Deck; readonly items: readonly Item[] }>();
+
+function isSameList<T>(a: readonly T[], b: readonly T[]): boolean {
+  return a.length === b.length && a.every((value, index) => value === b[index]);
+}
+
+/** A deck read from untrusted JSON. What cannot be read is left out and named in `problems`. */
+export function readDeck(value: unknown): { readonly deck: Deck; readonly problems: readonly string[] } {
+  const fields = readFields(value);
+  const problems: string[] = [];
+  if (!fields || fields['version'] !== DECK_VERSION) problems.push('This is not a deck of a version known here.');
+  const slides: Record<SlideId, Slide> = {};
+  for (const [id, entry] of Object.entries(readFields(fields?.['slides']) ?? {})) {
+    const slide = readFields(entry);
+    if (slide && isId(id)) slides[id] = readSlide(id, slide);
+    else problems.push(`Slide ${id} cannot be read.`);
+  }
+  const items: Record<ItemId, Item> = {};
+  for (const [id, entry] of Object.entries(readFields(fields?.['items']) ?? {})) {
+    const item = isId(id) ? readItem(id, readFields(entry)) : null;
+    if (item && slides[item.slideId]) items[id] = item;
+    else problems.push(`Item ${id} cannot be read.`);
+  }
+  return { deck: { ...readDeckFields(fields ?? {}), slides, items }, problems };
+}
+
+/** The deck's own fields, apart from its slides and items, from untrusted JSON. */
+export function readDeckFields(fields: Fields): DeckFields {
+  return {
+    version: DECK_VERSION,
+    title: readString(fields['title'], '', 200),
+    size: readOneOf(fields['size'], Object.keys(slideSizes) as SlideSizeName[], '16:9'),
+    theme: readTheme(fields['theme']),
+  };
+}
+
+/** An item read from untrusted JSON, or `null` when its kind or slide is not known. */
+export function readItem(id: ItemId, fields: Fields | null): Item | null {
+  const kind = fields?.['kind'];
+  if (!fields || !isItemKind(kind) || !isId(fields['slideId'])) return null;
+  const layer = readOneOf(fields['layer'], ['slide', 'backdrop'], 'slide');
+  const base: ItemBase = {
+    id,
+    slideId: fields['slideId'],
+    rank: readString(fields['rank'], '', 200),
+    name: readString(fields['name'], '', 120),
+    frame: readFrame(fields['frame'], itemKinds[kind].size),
+    layer,
+    loose: layer === 'slide' && readBoolean(fields['loose'], false),
+    link: readDestination(fields['link']),
+    groups: readStrings(fields['groups'], 40, DEEPEST_GROUP).filter(isId),
+    locked: readBoolean(fields['locked'], false),
+    hidden: readBoolean(fields['hidden'], false),
+    role: readOneOf<Role | null>(fields['role'], [...roles, null], null),
+  };
+  return { ...base, kind, ...itemKinds[kind].read(fields) } as Item;
+}
+
+function mapValues<T>(record: Readonly<Record<string, T>>, change: (value: T) => T): Record<string, T> {
+  return Object.fromEntries(Object.entries(record).map(([key, value]) => [key, change(value)]));
+}

@@ -1,0 +1,27 @@
+/** What a deck is: its types, readers for untrusted input, changes, and the commands that make them. */
+export * from './change.js';
+export * from './colour.js';
+export * from './commands/arrange.js';
+export * from './commands/clipboard.js';
+export * from './commands/groups.js';
+export * from './commands/items.js';
+export * from './commands/layouts.js';
+export * from './commands/slide-size.js';
+export * from './commands/slide-clipboard.js';
+export * from './commands/slides.js';
+export * from './deck.js';
+export * from './destination.js';
+export * from './fonts.js';
+export * from './frame-reading.js';
+export * from './identifiers.js';
+export * from './item.js';
+export { asksSomething, isItemKind, itemKinds, nameOf, withoutKey } from './item-kinds/index.js';
+export { PLAIN_LOOK } from './item-kinds/kind.js';
+export * from './layouts.js';
+export * from './picture-look.js';
+export * from './rank.js';
+export * from './reading.js';
+export * from './rich-text.js';
+export * from './shapes.js';
+export * from './slide.js';
+export * from './theme.js';

@@ -1,0 +1,50 @@
+/** The table of item kinds. A new kind is a file beside this one and a line here. */
+import type { Item, ItemKindName } from '../item.js';
+import { blankKind } from './blank.js';
+import { choiceKind } from './choice.js';
+import { hotspotKind } from './hotspot.js';
+import type { ItemKind } from './kind.js';
+import { openAreaKind } from './open-area.js';
+import { pictureKind } from './picture.js';
+import { shapeKind } from './shape.js';
+import { shortTextKind } from './short-text.js';
+import { textKind } from './text.js';
+import { zoneKind } from './zone.js';
+
+/** Every item kind by its name. */
+export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
+  text: textKind,
+  shape: shapeKind,
+  picture: pictureKind,
+  hotspot: hotspotKind,
+  zone: zoneKind,
+  blank: blankKind,
+  choice: choiceKind,
+  'short-text': shortTextKind,
+  'open-area': openAreaKind,
+};
+
+/** The entry for an item's own kind, typed for any item of the union. */
+function kindOf(item: Item): ItemKind<ItemKindName> {
+  return itemKinds[item.kind] as unknown as ItemKind<ItemKindName>;
+}
+
+/** Whether a value names an item kind. */
+export function isItemKind(value: unknown): value is ItemKindName {
+  return typeof value === 'string' && Object.hasOwn(itemKinds, value);
+}
+
+/** The item without its answer key. */
+export function withoutKey(item: Item): Item {
+  return kindOf(item).withoutKey(item);
+}
+
+/** What an item is called: the author's name for it, else what it says; '' when neither is there. */
+export function nameOf(item: Item): string {
+  return item.name || kindOf(item).words(item).split('\n', 1)[0]?.slice(0, 80) || '';
+}
+
+/** Whether students fill something into this item. */
+export function asksSomething(item: Item): boolean {
+  return kindOf(item).asks && !item.hidden;
+}

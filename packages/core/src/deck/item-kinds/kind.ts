@@ -1,0 +1,65 @@
+/** What the house must know of an item kind; one file a kind in this folder, entered in `index.ts`. */
+import { isFontName } from '../fonts.js';
+import { type Dash, type ItemKindName, type ItemOf, type OwnFields, type TextLook } from '../item.js';
+import { readColour } from '../colour.js';
+import { type Fields, readBoolean, readFields, readNumber, readOneOf } from '../reading.js';
+
+/** An entry of the table of item kinds. */
+export interface ItemKind<K extends ItemKindName> {
+  readonly kind: K;
+  /** The size of a new one, in slide units. */
+  readonly size: { readonly width: number; readonly height: number };
+  /** Its own fields from untrusted JSON; whatever is missing or wrong gets its default. */
+  readonly read: (fields: Fields) => OwnFields<K>;
+  /** The item as a student may have it before the key may be seen. */
+  readonly withoutKey: (item: ItemOf<K>) => ItemOf<K>;
+  /** What it says or shows, in words; '' when it says nothing by itself. */
+  readonly words: (item: ItemOf<K>) => string;
+  /** Whether students fill something into it. */
+  readonly asks: boolean;
+}
+
+/** For kinds that hold no answer key. */
+export function asItIs<T>(item: T): T {
+  return item;
+}
+
+/** The look of a new text. */
+export const PLAIN_LOOK: TextLook = {
+  size: 28,
+  color: 'words',
+  align: 'left',
+  upright: 'top',
+  heading: false,
+  font: null,
+  lineSpacing: null,
+  fit: 'leave',
+};
+
+/** A text look from untrusted JSON, with the defaults of a new text box. */
+export function readLook(value: unknown, defaults: TextLook): TextLook {
+  const fields = readFields(value);
+  return {
+    size: readNumber(fields?.['size'], defaults.size, 8, 400),
+    color: readColour(fields?.['color'], defaults.color),
+    align: readOneOf(fields?.['align'], ['left', 'center', 'right', 'justify'], defaults.align),
+    upright: readOneOf(fields?.['upright'], ['top', 'middle', 'bottom'], defaults.upright),
+    heading: readBoolean(fields?.['heading'], defaults.heading),
+    font: isFontName(fields?.['font']) ? fields['font'] : defaults.font,
+    lineSpacing: readNumber(fields?.['lineSpacing'], 0, 0, 4) || defaults.lineSpacing,
+    fit: readOneOf(fields?.['fit'], ['leave', 'shrink', 'grow'], defaults.fit),
+  };
+}
+
+/** How a line is drawn along its length, from untrusted JSON. */
+export function readDash(value: unknown): Dash {
+  return readOneOf(value, ['solid', 'dashed', 'dotted'], 'solid');
+}
+
+/** The colour of words and lines that say nothing else: the theme's. */
+export const INK = 'words';
+
+/** Points of a question: whole or half, 0 to 100. */
+export function readPoints(value: unknown): number {
+  return Math.round(readNumber(value, 1, 0, 100) * 2) / 2;
+}

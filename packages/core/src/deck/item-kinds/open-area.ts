@@ -1,0 +1,12 @@
+/** Open area: a region in which students may add texts of their own. */
+import { readString } from '../reading.js';
+import { asItIs, type ItemKind } from './kind.js';
+
+export const openAreaKind: ItemKind<'open-area'> = {
+  kind: 'open-area',
+  size: { width: 480, height: 260 },
+  read: (fields) => ({ hint: readString(fields['hint'], '', 200) }),
+  withoutKey: asItIs,
+  words: (item) => item.hint,
+  asks: true,
+};

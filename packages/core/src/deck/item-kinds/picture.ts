@@ -1,0 +1,43 @@
+/** Picture: stored bytes by their SHA-256, and how they are shown. */
+import { tidyCrop, WHOLE_PICTURE } from '../picture-look.js';
+import { readColour } from '../colour.js';
+import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
+import { shapeNames } from '../shapes.js';
+import { asItIs, INK, type ItemKind, readDash } from './kind.js';
+
+export const pictureKind: ItemKind<'picture'> = {
+  kind: 'picture',
+  size: { width: 480, height: 270 },
+  read: (fields) => ({
+    picture: /^[0-9a-f]{64}$/.test(String(fields['picture'])) ? String(fields['picture']) : '',
+    pixels: readPixels(readFields(fields['pixels'])),
+    alt: readString(fields['alt'], '', 500),
+    crop: readCrop(readFields(fields['crop'])),
+    shape: readOneOf(fields['shape'], shapeNames, 'sharp-rectangle'),
+    outline: readColour(fields['outline'], INK),
+    outlineWidth: readNumber(fields['outlineWidth'], 0, 0, 40),
+    dash: readDash(fields['dash']),
+    opacity: readNumber(fields['opacity'], 1, 0, 1),
+    flippedAcross: readBoolean(fields['flippedAcross'], false),
+    flippedDown: readBoolean(fields['flippedDown'], false),
+  }),
+  withoutKey: asItIs,
+  words: (item) => item.alt,
+  asks: false,
+};
+
+function readPixels(fields: Fields | null) {
+  return {
+    width: readNumber(fields?.['width'], 0, 0, 100_000),
+    height: readNumber(fields?.['height'], 0, 0, 100_000),
+  };
+}
+
+function readCrop(fields: Fields | null) {
+  return tidyCrop({
+    x: readNumber(fields?.['x'], WHOLE_PICTURE.x),
+    y: readNumber(fields?.['y'], WHOLE_PICTURE.y),
+    width: readNumber(fields?.['width'], WHOLE_PICTURE.width),
+    height: readNumber(fields?.['height'], WHOLE_PICTURE.height),
+  });
+}

@@ -1,0 +1,24 @@
+/** Shape: an outline, with or without words in it. */
+import { readColour } from '../colour.js';
+import { readNumber, readOneOf } from '../reading.js';
+import { lettersOf, readRichText } from '../rich-text.js';
+import { shapeNames } from '../shapes.js';
+import { asItIs, INK, type ItemKind, PLAIN_LOOK, readDash, readLook } from './kind.js';
+
+export const shapeKind: ItemKind<'shape'> = {
+  kind: 'shape',
+  size: { width: 240, height: 120 },
+  read: (fields) => ({
+    shape: readOneOf(fields['shape'], shapeNames, 'rectangle'),
+    fill: readColour(fields['fill'], 'ground'),
+    outline: readColour(fields['outline'], INK),
+    outlineWidth: readNumber(fields['outlineWidth'], 2, 0, 40),
+    dash: readDash(fields['dash']),
+    opacity: readNumber(fields['opacity'], 1, 0, 1),
+    text: readRichText(fields['text']),
+    look: readLook(fields['look'], { ...PLAIN_LOOK, size: 24, align: 'center', upright: 'middle' }),
+  }),
+  withoutKey: asItIs,
+  words: (item) => lettersOf(item.text).trim(),
+  asks: false,
+};

@@ -1,0 +1,15 @@
+/** Text: words on the slide. */
+import { lettersOf, readRichText } from '../rich-text.js';
+import { asItIs, type ItemKind, PLAIN_LOOK, readLook } from './kind.js';
+
+export const textKind: ItemKind<'text'> = {
+  kind: 'text',
+  size: { width: 480, height: 80 },
+  read: (fields) => ({
+    text: readRichText(fields['text']),
+    look: readLook(fields['look'], PLAIN_LOOK),
+  }),
+  withoutKey: asItIs,
+  words: (item) => lettersOf(item.text).trim(),
+  asks: false,
+};

@@ -1,0 +1,57 @@
+/** A slide's own fields; its items are kept beside it in the deck. */
+import type { SlideId } from './identifiers.js';
+import { readColour } from './colour.js';
+import { type Fields, readBoolean, readOneOf, readString } from './reading.js';
+
+/** How a slide may be left: `open` lets next and back work, `links-only` leaves it to its links. */
+export type Exits = 'open' | 'links-only';
+
+/** The names of the layouts. */
+export const layoutNames = [
+  'title',
+  'title-and-text',
+  'two-columns',
+  'picture',
+  'question',
+  'worksheet',
+  'story',
+  'class-page',
+  'blank',
+] as const;
+
+/** The name of a layout. */
+export type LayoutName = (typeof layoutNames)[number];
+
+/** A slide. */
+export interface Slide {
+  readonly id: SlideId;
+  readonly name: string;
+  /** Place in the running order: a fractional rank. */
+  readonly rank: string;
+  /** Ground colour. */
+  readonly background: string;
+  /** Left out of the show's running order; links still lead here. */
+  readonly leftOut: boolean;
+  readonly exits: Exits;
+  /** The layout its parts were last placed by. */
+  readonly layout: LayoutName;
+  /** Speaker notes; never given to students. */
+  readonly notes: string;
+}
+
+/** The ground colour of a new slide. */
+export const PAPER = 'ground';
+
+/** A slide's fields from untrusted JSON. */
+export function readSlide(id: SlideId, fields: Fields): Slide {
+  return {
+    id,
+    name: readString(fields['name'], '', 120),
+    rank: readString(fields['rank'], '', 200),
+    background: readColour(fields['background'], PAPER),
+    leftOut: readBoolean(fields['leftOut'], false),
+    layout: readOneOf(fields['layout'], layoutNames, 'blank'),
+    exits: readOneOf(fields['exits'], ['open', 'links-only'], 'open'),
+    notes: readString(fields['notes'], '', 20_000),
+  };
+}

@@ -1,0 +1,42 @@
+/** Choice: marking picked choices. */
+import type { ChoiceItem } from '../../deck/index.js';
+import type { Work } from '../../work/index.js';
+import { emptyMark, type Mark, markOf, toHalves } from '../mark.js';
+
+/** The letter by which a choice is shown: A for the first. */
+export function choiceLetter(index: number): string {
+  return String.fromCharCode(65 + index);
+}
+
+/** The ids a student picked. */
+export function pickedIn(work: Work, itemId: string): readonly string[] {
+  const answer = work.answers[itemId];
+  return answer?.kind === 'choice' ? answer.picked : [];
+}
+
+/**
+ * With one choice to pick: all points or none. With several: the share of right choices picked,
+ * less one share for each wrong one, never below nothing, rounded to half points.
+ */
+export function markChoice(item: ChoiceItem, work: Work): Mark | null {
+  if (item.right.length === 0) return null;
+  const picked = pickedIn(work, item.id);
+  if (picked.length === 0) return emptyMark(item.points, 'Nothing picked.');
+  const right = picked.filter((id) => item.right.includes(id)).length;
+  const wrong = picked.length - right;
+  if (!item.several) {
+    return right > 0 && wrong === 0
+      ? markOf(item.points, item.points, 'The right choice.')
+      : markOf(0, item.points, `Right is ${lettersFor(item, item.right)}.`);
+  }
+  if (right === item.right.length && wrong === 0)
+    return markOf(item.points, item.points, 'All right choices, no wrong one.');
+  const share = Math.max(0, right - wrong) / item.right.length;
+  const points = Math.min(toHalves(share * item.points), Math.max(0, item.points - 0.5));
+  return markOf(points, item.points, `${right} of ${item.right.length} right choices, ${wrong} wrong.`);
+}
+
+/** The letters of some choices, in the order shown, as "A, C". */
+export function lettersFor(item: ChoiceItem, ids: readonly string[]): string {
+  return item.choices.flatMap((choice, index) => (ids.includes(choice.id) ? [choiceLetter(index)] : [])).join(', ');
+}

@@ -1,0 +1,76 @@
+/** Marking a whole piece of work against its edition. */
+import type { Deck, Item, ItemId, ItemKindName } from '../deck/index.js';
+import { readFields, readNumber, readOneOf, readString } from '../deck/index.js';
+import type { Work } from '../work/index.js';
+import { blankQuestion } from './blank/index.js';
+import { choiceQuestion } from './choice/index.js';
+import type { Mark } from './mark.js';
+import { placementQuestion } from './placement/index.js';
+import type { QuestionKind } from './question-kind.js';
+import { shortTextQuestion } from './short-text/index.js';
+
+/** The table of question kinds, by the item kind that asks. */
+export const questionKinds: { readonly [K in ItemKindName]?: QuestionKind<K> } = {
+  choice: choiceQuestion,
+  'short-text': shortTextQuestion,
+  blank: blankQuestion,
+  zone: placementQuestion,
+};
+
+/** The marks of one piece of work: by item, and added up. */
+export interface Marks {
+  readonly items: Readonly<Record<ItemId, Mark>>;
+  readonly points: number;
+  readonly outOf: number;
+}
+
+function kindFor(item: Item): QuestionKind<ItemKindName> | undefined {
+  return questionKinds[item.kind] as QuestionKind<ItemKindName> | undefined;
+}
+
+/** Marks everything in the edition that has a key. Pure: the same on the server and offline. */
+export function markWork(edition: Deck, work: Work): Marks {
+  const items: Record<ItemId, Mark> = {};
+  let points = 0;
+  let outOf = 0;
+  for (const item of Object.values(edition.items)) {
+    const mark = kindFor(item)?.mark(item, work, edition);
+    if (!mark) continue;
+    items[item.id] = mark;
+    points += mark.points;
+    outOf += mark.outOf;
+  }
+  return { items, points, outOf };
+}
+
+/** What a student gave for an item, in words; '' when nothing. */
+export function givenFor(item: Item, work: Work, edition: Deck): string {
+  return kindFor(item)?.given(item, work, edition) ?? '';
+}
+
+/** Whether an item is one students answer or place pieces into. */
+export function isQuestion(item: Item): boolean {
+  return kindFor(item) !== undefined;
+}
+
+/** Marks read from stored JSON. */
+export function readMarks(value: unknown): Marks {
+  const fields = readFields(value);
+  const items = Object.entries(readFields(fields?.['items']) ?? {}).map(([id, entry]): [ItemId, Mark] => {
+    const mark = readFields(entry);
+    return [
+      id,
+      {
+        verdict: readOneOf(mark?.['verdict'], ['empty', 'right', 'partly', 'wrong'], 'empty'),
+        points: readNumber(mark?.['points'], 0),
+        outOf: readNumber(mark?.['outOf'], 0),
+        why: readString(mark?.['why'], ''),
+      },
+    ];
+  });
+  return {
+    items: Object.fromEntries(items),
+    points: readNumber(fields?.['points'], 0),
+    outOf: readNumber(fields?.['outOf'], 0),
+  };
+}

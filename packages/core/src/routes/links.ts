@@ -1,0 +1,80 @@
+/** The links of a deck: which item or words carry them and where they lead. */
+import {
+  type Deck,
+  type Destination,
+  drawingOf,
+  type ItemId,
+  itemsOf,
+  nameOf,
+  runsOf,
+  sameDestination,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
+
+/** One link, with what carries it. */
+export interface Link {
+  readonly from: SlideId;
+  readonly itemId: ItemId;
+  /** The linked words when a range of text carries the link, else `null`. */
+  readonly words: string | null;
+  /** What the carrier is called: the linked words, or the item's name; may be ''. */
+  readonly carrier: string;
+  readonly destination: Destination;
+}
+
+/** The links that leave a slide, from back to front, each run of linked words once. */
+export function linksFrom(deck: Deck, slideId: SlideId): readonly Link[] {
+  const drawing = drawingOf(deck, slideId);
+  const known = linksOfDrawing.get(drawing);
+  if (known) return known;
+  const links = readLinks(drawing, slideId);
+  linksOfDrawing.set(drawing, links);
+  return links;
+}
+
+/** The links of each slide's drawing: a slide that has not changed has the same links. */
+const linksOfDrawing = new WeakMap<Deck, readonly Link[]>();
+
+function readLinks(deck: Deck, slideId: SlideId): readonly Link[] {
+  return itemsOf(deck, slideId).flatMap((item): Link[] => {
+    const own: Link[] = item.link
+      ? [{ from: slideId, itemId: item.id, words: null, carrier: nameOf(item), destination: item.link }]
+      : [];
+    if (item.kind !== 'text' && item.kind !== 'shape') return own;
+    const inText: { words: string; destination: Destination }[] = [];
+    let touching = false;
+    for (const run of runsOf(item.text)) {
+      const mark = run.marks?.find((candidate) => candidate.type === 'link');
+      const last = inText.at(-1);
+      if (mark && touching && last && sameDestination(last.destination, mark.attrs.destination)) last.words += run.text;
+      else if (mark) inText.push({ words: run.text, destination: mark.attrs.destination });
+      touching = mark !== undefined;
+    }
+    return [
+      ...own,
+      ...inText.map(({ words, destination }) => ({
+        from: slideId,
+        itemId: item.id,
+        words,
+        carrier: words,
+        destination,
+      })),
+    ];
+  });
+}
+
+/** All links of a deck, by slides in running order. */
+export function linksOf(deck: Deck): readonly Link[] {
+  return slidesInOrder(deck).flatMap((slide) => linksFrom(deck, slide.id));
+}
+
+/** The links that lead to a slide. */
+export function linksTo(deck: Deck, slideId: SlideId): readonly Link[] {
+  return linksOf(deck).filter(({ destination }) => destination.to === 'slide' && destination.slideId === slideId);
+}
+
+/** Whether a link leads nowhere any more: its slide is gone. */
+export function isOpen(deck: Deck, destination: Destination): boolean {
+  return destination.to === 'slide' && !deck.slides[destination.slideId];
+}

@@ -1,0 +1,192 @@
+/**
+ * A deck as a Yjs document, both ways. The map `deck` holds the deck's own fields; `slides` and `items` hold a map
+ * of fields for each id. Fields are JSON values, but for a rich text, which is an XML fragment that people type in.
+ */
+import * as Y from 'yjs';
+import {
+  type Change,
+  type Deck,
+  type DeckFields,
+  emptyDeck,
+  type Item,
+  type ItemId,
+  readDeckFields,
+  readItem,
+  readRichText,
+  readSlide,
+  type Slide,
+  type SlideId,
+} from '../deck/index.js';
+import { readFragment, writeFragment } from './rich-text-fragment.js';
+
+type FieldMap = Y.Map<unknown>;
+
+/** The field that is kept as an XML fragment. */
+const TEXT_FIELD = 'text';
+
+const deckFields = (doc: Y.Doc): FieldMap => doc.getMap('deck');
+const slideMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('slides');
+const itemMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('items');
+
+/** The shared types that an undo covers: all of the deck. */
+export function deckScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
+  return [deckFields(doc), slideMaps(doc), itemMaps(doc)] as Y.AbstractType<unknown>[];
+}
+
+/** The fragment that holds an item's text, for an editor to type in; `null` when the item has none. */
+export function textFragment(doc: Y.Doc, itemId: ItemId): Y.XmlFragment | null {
+  const fragment = itemMaps(doc).get(itemId)?.get(TEXT_FIELD);
+  return fragment instanceof Y.XmlFragment ? fragment : null;
+}
+
+/** The deck that a document holds. Items whose slide is gone are passed over. */
+export function readDeckDocument(doc: Y.Doc): Deck {
+  const slides: Record<SlideId, Slide> = {};
+  slideMaps(doc).forEach((map, id) => {
+    slides[id] = readSlideMap(id, map);
+  });
+  const items: Record<ItemId, Item> = {};
+  itemMaps(doc).forEach((map, id) => {
+    const item = readItemMap(id, map);
+    if (item && slides[item.slideId]) items[id] = item;
+  });
+  return { ...readDeckFields(deckFields(doc).toJSON()), slides, items };
+}
+
+function readSlideMap(id: SlideId, map: FieldMap): Slide {
+  return readSlide(id, map.toJSON());
+}
+
+function readItemMap(id: ItemId, map: FieldMap): Item | null {
+  const fields: Record<string, unknown> = {};
+  map.forEach((value, name) => {
+    fields[name] = value instanceof Y.XmlFragment ? readFragment(value) : value;
+  });
+  return readItem(id, fields);
+}
+
+/** Writes changes into the document in one transaction, so that `readDeckDocument` then gives what `applyChanges` gives. */
+export function writeChanges(doc: Y.Doc, changes: readonly Change[], origin?: unknown): void {
+  doc.transact(() => {
+    for (const change of changes) writeChange(doc, change);
+  }, origin);
+}
+
+function writeChange(doc: Y.Doc, change: Change): void {
+  const slides = slideMaps(doc);
+  const items = itemMaps(doc);
+  switch (change.type) {
+    case 'set-deck':
+      return setFields(deckFields(doc), change.fields);
+    case 'put-slide':
+      slides.set(change.slide.id, mapOf(withoutId(change.slide)));
+      return;
+    case 'set-slide': {
+      const map = slides.get(change.id);
+      return map && setFields(map, change.fields);
+    }
+    case 'remove-slide':
+      items.forEach((map, id) => {
+        if (map.get('slideId') === change.id) items.delete(id);
+      });
+      return slides.delete(change.id);
+    case 'put-item':
+      if (slides.has(change.item.slideId)) items.set(change.item.id, mapOf(withoutId(change.item)));
+      return;
+    case 'set-item': {
+      const map = items.get(change.id);
+      return map && setFields(map, change.fields);
+    }
+    case 'remove-item':
+      return items.delete(change.id);
+  }
+}
+
+function withoutId<T extends { readonly id: string }>({ id: _id, ...fields }: T): Omit<T, 'id'> {
+  return fields;
+}
+
+function mapOf(fields: object): FieldMap {
+  const map: FieldMap = new Y.Map();
+  for (const [name, value] of Object.entries(fields)) {
+    if (name === TEXT_FIELD) {
+      const fragment = new Y.XmlFragment();
+      writeFragment(fragment, readRichText(value));
+      map.set(name, fragment);
+    } else {
+      map.set(name, value);
+    }
+  }
+  return map;
+}
+
+function setFields(map: FieldMap, fields: object): void {
+  for (const [name, value] of Object.entries(fields)) {
+    const present = map.get(name);
+    if (present instanceof Y.XmlFragment) writeFragment(present, readRichText(value));
+    else if (JSON.stringify(present) !== JSON.stringify(value)) map.set(name, value);
+  }
+}
+
+/** Fills an empty document with a deck. */
+export function writeDeckDocument(doc: Y.Doc, deck: Deck, origin?: unknown): void {
+  doc.transact(() => {
+    const { slides, items, ...fields } = deck;
+    setFields(deckFields(doc), fields);
+    for (const slide of Object.values(slides)) slideMaps(doc).set(slide.id, mapOf(withoutId(slide)));
+    for (const item of Object.values(items)) itemMaps(doc).set(item.id, mapOf(withoutId(item)));
+  }, origin);
+}
+
+/**
+ * The deck after some Yjs events, read anew only where something changed; slides and items that did not change
+ * keep their identity, so that views can tell at a glance what to draw again.
+ * @param events as given to an observer of `observeDeep` on any type of `deckScope`
+ */
+export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.AbstractType<unknown>>[]): Deck {
+  const slides = { ...deck.slides };
+  const items = { ...deck.items };
+  let fields: DeckFields = deck;
+  let slidesChanged = false;
+  for (const event of events) {
+    const root: unknown = event.path.length === 0 ? event.target : rootOf(event.target);
+    const ids = event.path.length === 0 ? [...event.changes.keys.keys()] : [String(event.path[0])];
+    if (root === deckFields(doc)) fields = readDeckFields(deckFields(doc).toJSON());
+    if (root === slideMaps(doc)) {
+      slidesChanged ||= event.path.length === 0;
+      for (const id of ids) refresh(slides, id, slideMaps(doc).get(id), readSlideMap);
+    }
+    if (root === itemMaps(doc)) for (const id of ids) refresh(items, id, itemMaps(doc).get(id), readItemMap);
+  }
+  if (slidesChanged) {
+    itemMaps(doc).forEach((map, id) => {
+      if (!items[id]) refresh(items, id, map, readItemMap);
+    });
+  }
+  for (const [id, item] of Object.entries(items)) if (!slides[item.slideId]) delete items[id];
+  return { ...deck, title: fields.title, size: fields.size, theme: fields.theme, slides, items };
+}
+
+function rootOf(type: Y.AbstractType<unknown>): Y.AbstractType<unknown> {
+  let current = type;
+  while (current.parent) current = current.parent as Y.AbstractType<unknown>;
+  return current;
+}
+
+function refresh<T>(
+  record: Record<string, T>,
+  id: string,
+  map: FieldMap | undefined,
+  read: (id: string, map: FieldMap) => T | null,
+): void {
+  const value = map ? read(id, map) : null;
+  if (value === null) delete record[id];
+  else record[id] = value;
+}
+
+/** A document for a new deck, as an update to store. */
+export function encodeDeck(deck: Deck): Uint8Array {
+  const doc = new Y.Doc();
+  writeDeckDocument(doc, { ...emptyDeck(''), ...deck });
+  return Y.encodeStateAsUpdate(doc);
+}

@@ -1,0 +1,2 @@
+/** A show as a state machine. */
+export * from './show.js';

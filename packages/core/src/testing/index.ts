@@ -1,0 +1,2 @@
+/** Builders for tests. */
+export * from './deck-builder.js';

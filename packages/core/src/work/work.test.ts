@@ -1,0 +1,134 @@
+import fc from 'fast-check';
+import { DeckBuilder } from '../testing/index.js';
+import {
+  addedOn,
+  applyWorkChanges,
+  dropPiece,
+  emptyWork,
+  layOver,
+  misfitsOf,
+  progressOn,
+  putIntoZone,
+  readWork,
+  strandedIn,
+  type Work,
+} from './index.js';
+
+const at = (x: number, y: number, width: number, height: number) => ({ x, y, width, height, rotation: 0 });
+const { deck } = new DeckBuilder()
+  .slide('shore')
+  .item('profile', 'picture', { layer: 'backdrop', frame: at(0, 0, 1280, 720) })
+  .item('splash', 'zone', { frame: at(100, 100, 300, 200), fields: { label: 'Splash zone' } })
+  .item('kelp', 'shape', { loose: true, frame: at(50, 600, 120, 50) })
+  .item('eel', 'shape', { loose: true, frame: at(250, 600, 120, 50) })
+  .item('sign', 'shape', { frame: at(700, 100, 100, 50) })
+  .item('word', 'blank')
+  .item('pick', 'choice', {
+    fields: {
+      choices: [
+        { id: 'a', text: 'A' },
+        { id: 'b', text: 'B' },
+      ],
+    },
+  })
+  .item('why', 'short-text')
+  .item('notes', 'open-area', { frame: at(800, 400, 300, 200) });
+
+const whole: Work = {
+  pieces: { kelp: { x: 120, y: 150, zoneId: 'splash' } },
+  blanks: { word: 'tide' },
+  answers: { pick: { kind: 'choice', picked: ['a'] }, why: { kind: 'words', text: 'salt' } },
+  added: { t1: { areaId: 'notes', x: 810, y: 410, width: 200, height: 60, text: 'mine' } },
+  way: ['shore'],
+};
+
+describe('work that fits', () => {
+  test('what a student may do is accepted', () => {
+    expect(misfitsOf(whole, deck)).toEqual([]);
+  });
+
+  const refused: [string, Partial<Work>][] = [
+    ['moving the backdrop', { pieces: { profile: { x: 5, y: 5, zoneId: null } } }],
+    ['moving a fixed item', { pieces: { sign: { x: 5, y: 5, zoneId: null } } }],
+    ['moving something unknown', { pieces: { nothing: { x: 5, y: 5, zoneId: null } } }],
+    ['putting a piece off the slide', { pieces: { kelp: { x: 5000, y: 5, zoneId: null } } }],
+    ['putting a piece into what is no zone', { pieces: { kelp: { x: 5, y: 5, zoneId: 'sign' } } }],
+    ['filling what is no blank', { blanks: { sign: 'x' } }],
+    ['an endless blank', { blanks: { word: 'x'.repeat(201) } }],
+    ['a choice that is not offered', { answers: { pick: { kind: 'choice', picked: ['z'] } } }],
+    ['two choices where one is taken', { answers: { pick: { kind: 'choice', picked: ['a', 'b'] } } }],
+    ['words for a choice question', { answers: { pick: { kind: 'words', text: 'a' } } }],
+    ['an endless answer', { answers: { why: { kind: 'words', text: 'x'.repeat(5001) } } }],
+    [
+      'a text outside the open area',
+      { added: { t: { areaId: 'notes', x: 10, y: 10, width: 50, height: 50, text: '' } } },
+    ],
+    [
+      'a text in what is no open area',
+      { added: { t: { areaId: 'sign', x: 700, y: 100, width: 50, height: 50, text: '' } } },
+    ],
+    ['a walk over unknown slides', { way: ['elsewhere'] }],
+  ];
+  test.each(refused)('%s is refused', (_name, part) => {
+    expect(misfitsOf({ ...emptyWork, ...part }, deck)).toHaveLength(1);
+  });
+});
+
+describe('laying work over its edition', () => {
+  test('only pieces move; everything else is the edition itself', () => {
+    const laid = layOver(deck, { ...whole, pieces: { ...whole.pieces, profile: { x: 9, y: 9, zoneId: null } } });
+    expect(laid.items['kelp']?.frame).toEqual(at(120, 150, 120, 50));
+    expect(laid.items['profile']).toBe(deck.items['profile']);
+    expect(layOver(deck, emptyWork)).toBe(deck);
+  });
+
+  test('added texts are found by the slide of their area', () => {
+    expect(addedOn(deck, whole, 'shore').map((text) => text.text)).toEqual(['mine']);
+    expect(addedOn(deck, whole, 'other')).toEqual([]);
+  });
+
+  test('work that no longer fits a corrected edition is named, not dropped', () => {
+    const { deck: smaller } = new DeckBuilder().slide('shore').item('word', 'blank');
+    expect([...strandedIn(smaller, whole)].sort()).toEqual(['kelp', 'pick', 't1', 'why']);
+    expect(strandedIn(deck, whole)).toEqual([]);
+  });
+
+  test('progress counts pieces to place, blanks and questions', () => {
+    expect(progressOn(deck, emptyWork, 'shore')).toEqual({ asked: 5, filled: 0 });
+    expect(progressOn(deck, whole, 'shore')).toEqual({ asked: 5, filled: 4 });
+  });
+});
+
+describe('putting pieces down', () => {
+  test('a piece let go over a zone snaps into it beside the pieces there', () => {
+    const first = dropPiece(deck, emptyWork, 'kelp', { x: 200, y: 180 });
+    expect(first?.zoneId).toBe('splash');
+    const work = applyWorkChanges(emptyWork, [{ part: 'pieces', id: 'kelp', value: first }]);
+    const second = putIntoZone(deck, work, 'eel', 'splash');
+    expect(second?.zoneId).toBe('splash');
+    expect(second).not.toMatchObject({ x: first?.x, y: first?.y });
+  });
+
+  test('wherever a piece is let go, the place fits the edition', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -5000, max: 5000 }), fc.integer({ min: -5000, max: 5000 }), (x, y) => {
+        const place = dropPiece(deck, emptyWork, 'kelp', { x, y });
+        expect(misfitsOf({ ...emptyWork, pieces: place ? { kelp: place } : {} }, deck)).toEqual([]);
+      }),
+    );
+  });
+
+  test('what is not loose is not put anywhere', () => {
+    expect(dropPiece(deck, emptyWork, 'sign', { x: 1, y: 1 })).toBeNull();
+    expect(putIntoZone(deck, emptyWork, 'sign', 'splash')).toBeNull();
+  });
+});
+
+describe('untrusted work', () => {
+  test('any JSON at all gives work', () => {
+    fc.assert(fc.property(fc.jsonValue(), (value) => expect(readWork(readWork(value))).toEqual(readWork(value))));
+  });
+  test('work survives being written and read', () => {
+    expect(readWork(JSON.parse(JSON.stringify(whole)))).toEqual(whole);
+  });
+});

@@ -1,0 +1,9 @@
+/** Draws slides. No editing, no fetching. */
+export type { FillIn, FollowLink } from './hands.js';
+export { boxStyle, frameStyle } from './item-frame.js';
+export { ItemContent, lookStyle, overflows, roomStyle, textClasses, uprightStyle } from './items/index.js';
+export { paint } from './paint.js';
+export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';
+export { SlideStage, SlideView, type SlideViewProps } from './slide-view.js';
+export { type SlideWords, type Surroundings, SurroundingsProvider, useSurroundings } from './surroundings.js';
+export { useFittedWidth } from './use-fitted-width.js';

@@ -1,0 +1,35 @@
+/** The table of drawings: one an item kind. */
+import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
+import type { ComponentType } from 'react';
+import { BlankView } from './blank-view.js';
+import { ChoiceView } from './choice-view.js';
+import { HotspotView } from './hotspot-view.js';
+import type { ItemProps } from './item-props.js';
+import { OpenAreaView } from './open-area-view.js';
+import { PictureView } from './picture-view.js';
+import { ShapeView } from './shape-view.js';
+import { ShortTextView } from './short-text-view.js';
+import { TextView } from './text-view.js';
+import { ZoneView } from './zone-view.js';
+
+const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>> } = {
+  text: TextView,
+  shape: ShapeView,
+  picture: PictureView,
+  hotspot: HotspotView,
+  zone: ZoneView,
+  blank: BlankView,
+  choice: ChoiceView,
+  'short-text': ShortTextView,
+  'open-area': OpenAreaView,
+};
+
+/** Draws what an item shows, filling its frame. */
+export function ItemContent(props: ItemProps<Item>) {
+  const View = views[props.item.kind] as ComponentType<ItemProps<Item>>;
+  return <View {...props} />;
+}
+
+export type { ItemProps } from './item-props.js';
+export { roomStyle } from './shape-view.js';
+export { lookStyle, overflows, textClasses, uprightStyle } from './text-box.js';

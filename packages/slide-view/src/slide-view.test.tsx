@@ -1,0 +1,144 @@
+import {
+  addItem,
+  addSlide,
+  applyChanges,
+  type Deck,
+  emptyDeck,
+  plainText,
+  readRichText,
+  setHidden,
+} from '@gobrel/core/deck';
+import { markWork } from '@gobrel/core/questions';
+import { emptyWork } from '@gobrel/core/work';
+import type { ReactNode } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { SlideView, type SlideWords, SurroundingsProvider } from './index.js';
+
+const saying = (...parts: unknown[]) => parts.join(' ');
+const words: SlideWords = {
+  hotspot: 'Link',
+  blank: 'Blank',
+  yourAnswer: 'Your answer',
+  pickOne: 'pick one',
+  pickSeveral: 'pick several',
+  addText: 'Add',
+  yourText: 'Your text',
+  removeText: 'Remove',
+  tooLong: saying,
+  piece: saying,
+  pieceHelp: 'piece',
+  pickedUp: saying,
+  overZone: saying,
+  putInto: saying,
+  putBack: saying,
+  noZones: 'no zones',
+  unnamedZone: saying,
+  unnamedPiece: 'piece',
+  points: (points, outOf) => `${points}/${outOf}`,
+  verdicts: { right: 'right', partly: 'partly', wrong: 'wrong', empty: 'empty' },
+};
+const surroundings = { pictureUrl: (id: string) => `/pictures/${id}`, words };
+
+function draw(view: ReactNode): string {
+  return renderToStaticMarkup(<SurroundingsProvider value={surroundings}>{view}</SurroundingsProvider>);
+}
+
+function sampleDeck(): Deck {
+  let deck = applyChanges(emptyDeck('x'), addSlide(emptyDeck('x'), { id: 's', name: 'Creek' }));
+  const place = (...options: Parameters<typeof addItem>) => {
+    deck = applyChanges(deck, addItem(...options));
+  };
+  place(deck, {
+    id: 'sign',
+    slideId: 's',
+    kind: 'shape',
+    link: { to: 'back' },
+    fields: { text: plainText('Go back') },
+  });
+  place(deck, { id: 'door', slideId: 's', kind: 'hotspot', link: { to: 'restart' } });
+  place(deck, { id: 'word', slideId: 's', kind: 'blank', fields: { accepted: ['eel'] } });
+  place(deck, { id: 'kelp', slideId: 's', kind: 'shape', loose: true, fields: { text: plainText('kelp') } });
+  return deck;
+}
+
+describe('a drawn slide', () => {
+  const deck = sampleDeck();
+
+  test('without hands is a picture with nothing to press, under its name', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" />);
+    expect(markup).toContain('role="img"');
+    expect(markup).toContain('aria-label="Creek"');
+    expect(markup).toContain('inert');
+    expect(markup).not.toMatch(/role="(link|button)"|<input/);
+  });
+
+  test('with links to follow names them, hotspots too', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" follow={() => undefined} />);
+    expect(markup).toMatch(/role="link"[^>]*aria-label="Go back"/);
+    expect(markup).toMatch(/role="link"[^>]*aria-label="Link"/);
+  });
+
+  test('is scaled as a whole from slide units', () => {
+    expect(draw(<SlideView deck={deck} slideId="s" width={640} label="" />)).toContain('scale(0.5)');
+  });
+
+  test('with work laid over it shows what was filled in, where pieces were put, and marks', () => {
+    const work = { ...emptyWork, blanks: { word: 'Eel' }, pieces: { kelp: { x: 7, y: 9, zoneId: null } } };
+    const marks = markWork(deck, work);
+    const markup = draw(<SlideView deck={deck} slideId="s" width={1280} label="Creek" work={work} marks={marks} />);
+    expect(markup).toContain('value="Eel"');
+    expect(markup).toMatch(/left:7px;top:9px/);
+    expect(markup).toContain('1/1');
+  });
+});
+
+describe('looks', () => {
+  const base = applyChanges(emptyDeck('x'), addSlide(emptyDeck('x'), { id: 's', name: 'Creek' }));
+  const drawn = (...options: Omit<Parameters<typeof addItem>[1], 'slideId'>[]) => {
+    const deck = options.reduce(
+      (before, each) => applyChanges(before, addItem(before, { ...each, slideId: 's' })),
+      base,
+    );
+    return draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" />);
+  };
+
+  test('colours by name are the theme’s, which the ground of the slide sets', () => {
+    const markup = drawn({ id: 'sign', kind: 'shape', fields: { fill: 'accent', text: plainText('on') } });
+    expect(markup).toContain('fill="var(--gv-accent)"');
+    expect(markup).toContain('--gv-accent:#0f5c5a');
+    expect(markup).toMatch(/background:var\(--gv-ground\)/);
+  });
+
+  test('a cropped picture lies behind its frame, and is cut to its shape', () => {
+    const picture = 'a'.repeat(64);
+    const crop = { x: 0.5, y: 0, width: 0.5, height: 1 };
+    const frame = { x: 0, y: 0, width: 100, height: 80, rotation: 0 };
+    const markup = drawn({
+      id: 'moon',
+      kind: 'picture',
+      frame,
+      fields: { picture, crop, shape: 'star', alt: 'The moon' },
+    });
+    expect(markup).toContain('left:-100px;top:0;width:200px;height:80px');
+    expect(markup).toMatch(/clip-path:path\(/);
+    expect(markup).toContain('alt="The moon"');
+  });
+
+  test('quotes, raised words and highlights are drawn as what they are', () => {
+    const marks = [{ type: 'superscript' }, { type: 'highlight', attrs: { color: 'soft' } }];
+    const paragraph = { type: 'paragraph', content: [{ type: 'text', text: 'x', marks }] };
+    const text = readRichText({ content: [{ type: 'blockquote', content: [paragraph] }] });
+    const markup = drawn({ id: 'words', kind: 'text', fields: { text } });
+    expect(markup).toMatch(/<blockquote><p>.*<sup>.*x.*<\/sup>.*<\/p><\/blockquote>/);
+    expect(markup).toContain('<mark style="background:var(--gv-soft)">');
+  });
+
+  test('what is put out of sight is not drawn', () => {
+    const deck = applyChanges(
+      base,
+      addItem(base, { id: 'key', slideId: 's', kind: 'text', fields: { text: plainText('the key') } }),
+    );
+    const hidden = applyChanges(deck, setHidden(deck, ['key'], true));
+    expect(draw(<SlideView deck={hidden} slideId="s" width={640} label="" />)).not.toContain('the key');
+  });
+});

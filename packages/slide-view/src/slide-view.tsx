@@ -1,0 +1,163 @@
+/** Draws a slide: the one drawing behind editor, thumbnails, show, student view and board. */
+import { type Deck, type Item, itemsOf, nameOf, type SlideId, slideSizes } from '@gobrel/core/deck';
+import type { Mark, Marks } from '@gobrel/core/questions';
+import { addedOn, layOver, type Work } from '@gobrel/core/work';
+import { memo, type ReactNode, useMemo } from 'react';
+import { AddedTextView } from './added-text-view.js';
+import type { FillIn, FollowLink } from './hands.js';
+import { frameStyle } from './item-frame.js';
+import { ItemContent } from './items/index.js';
+import { paint, themeStyle } from './paint.js';
+import { PieceHands } from './piece-hands.js';
+import { linkBehaviour } from './rich-text-view.js';
+import { useSurroundings } from './surroundings.js';
+
+/** What a slide is drawn from. */
+export interface SlideViewProps {
+  readonly deck: Deck;
+  readonly slideId: SlideId;
+  /** Width on the screen, in CSS pixels; the height follows. */
+  readonly width: number;
+  /** Lets links be followed. */
+  readonly follow?: FollowLink | undefined;
+  /** Lets a student fill in. */
+  readonly fillIn?: FillIn | undefined;
+  /** Work to lay over the slide when nobody fills in. */
+  readonly work?: Work | undefined;
+  /** Marks to draw beside what they are for. */
+  readonly marks?: Marks | undefined;
+  /** What the slide is called for a screen reader; '' for a slide that is only decoration. */
+  readonly label: string;
+}
+
+/** A slide at a given width. */
+export const SlideView = memo(function SlideView(props: SlideViewProps) {
+  const { deck, slideId, width, follow, fillIn, marks } = props;
+  const work = fillIn?.work ?? props.work;
+  const laid = useMemo(() => (work ? layOver(deck, work) : deck), [deck, work]);
+  const items = useMemo(() => itemsOf(laid, slideId).filter((item) => !item.hidden), [laid, slideId]);
+  const shown = fillIn ?? (work ? readingHands(work) : undefined);
+  const scale = width / slideSizes[deck.size].width;
+  return (
+    <SlideStage deck={deck} slideId={slideId} width={width} label={props.label} still={!follow && !fillIn}>
+      {items.map((item) => (
+        <DrawnItem
+          key={item.id}
+          item={item}
+          mark={marks?.items[item.id]}
+          follow={follow}
+          fillIn={shown}
+          live={fillIn}
+          deck={laid}
+          scale={scale}
+        />
+      ))}
+      {work
+        ? addedOn(deck, work, slideId).map((added) => <AddedTextView key={added.id} added={added} fillIn={fillIn} />)
+        : null}
+    </SlideStage>
+  );
+});
+
+interface SlideStageProps {
+  readonly deck: Deck;
+  readonly slideId: SlideId;
+  readonly width: number;
+  readonly label: string;
+  /** Whether it is a picture of a slide, with nothing in it to press. */
+  readonly still: boolean;
+  readonly children: ReactNode;
+}
+
+/** The ground of a slide, scaled so that what is inside can be placed in slide units. */
+export function SlideStage({ deck, slideId, width, label, still, children }: SlideStageProps) {
+  const size = slideSizes[deck.size];
+  const scale = width / size.width;
+  const role = label === '' ? { 'aria-hidden': true } : { role: still ? 'img' : 'group', 'aria-label': label };
+  return (
+    <div className="gv-slide" style={{ width, height: size.height * scale }} {...role} inert={still}>
+      <div
+        className="gv-ground"
+        style={{
+          width: size.width,
+          height: size.height,
+          ...themeStyle(deck.theme),
+          background: paint(deck.slides[slideId]?.background ?? 'ground'),
+          transform: `scale(${scale})`,
+        }}
+      >
+        {children}
+      </div>
+    </div>
+  );
+}
+
+interface DrawnItemProps {
+  readonly item: Item;
+  readonly mark: Mark | undefined;
+  readonly follow: FollowLink | undefined;
+  readonly fillIn: FillIn | undefined;
+  readonly live: FillIn | undefined;
+  readonly deck: Deck;
+  readonly scale: number;
+}
+
+function DrawnItem({ item, mark, follow, fillIn, live, deck, scale }: DrawnItemProps) {
+  const { words } = useSurroundings();
+  const content = (
+    <>
+      <ItemContent item={item} follow={follow} fillIn={fillIn} />
+      {mark ? <MarkView mark={mark} /> : null}
+    </>
+  );
+  if (item.loose && live && !live.locked) {
+    return (
+      <PieceHands deck={deck} item={item} fillIn={live} scale={scale}>
+        {content}
+      </PieceHands>
+    );
+  }
+  const linked = item.link && follow && !item.loose;
+  return (
+    <div
+      className={[linked ? 'gv-item gv-linked' : 'gv-item', item.loose ? 'gv-loose' : ''].join(' ').trim()}
+      style={frameStyle(item.frame)}
+      {...(item.link && linked
+        ? { ...linkBehaviour(item.link, follow), 'aria-label': nameOf(item) || words.hotspot }
+        : {})}
+    >
+      {content}
+    </div>
+  );
+}
+
+/** A mark beside what it is for: a sign, a word for screen readers, and points. */
+function MarkView({ mark }: { mark: Mark }) {
+  const { words } = useSurroundings();
+  const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–' } as const;
+  return (
+    <span className={`gv-mark gv-${mark.verdict}`} title={mark.why}>
+      <span aria-hidden="true">{signs[mark.verdict]} </span>
+      <span className="gv-spoken">{words.verdicts[mark.verdict]}: </span>
+      {words.points(mark.points, mark.outOf)}
+    </span>
+  );
+}
+
+/** Hands that only show what was filled in. */
+function readingHands(work: Work): FillIn {
+  const nothing = () => undefined;
+  return {
+    work,
+    locked: true,
+    setBlank: nothing,
+    setAnswer: nothing,
+    addText: nothing,
+    setAddedText: nothing,
+    removeAddedText: nothing,
+    dropPiece: nothing,
+    putIntoZone: nothing,
+    say: nothing,
+    warn: nothing,
+  };
+}

@@ -1,0 +1,82 @@
+// Makes the pictures in docs/screenshots from the demo data: node scripts/screenshots.mjs
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { withApplication } from './e2e.mjs';
+import { chromiumOptions, main, root } from './steps.mjs';
+
+const folder = join(root, 'docs', 'screenshots');
+const desktop = { width: 1280, height: 800 };
+
+main(async () => {
+  await withApplication(async (address) => {
+    const browser = await chromium.launch(chromiumOptions);
+    const shoot = async (page, name) => {
+      await page.waitForTimeout(900);
+      await page.screenshot({ path: join(folder, `${name}.png`) });
+    };
+    const open = async (options) =>
+      (await browser.newContext({ baseURL: address, reducedMotion: 'reduce', ...options })).newPage();
+
+    const teacher = await open({ viewport: desktop });
+    await teacher.goto('/sign-in');
+    await shoot(teacher, 'sign-in');
+    await teacher.getByLabel('E-mail address').fill('odile@marrambay.example');
+    await teacher.getByLabel('Password').fill('saltmarsh at night');
+    await teacher.getByRole('button', { name: 'Sign in' }).click();
+    await teacher.getByRole('heading', { name: 'Library' }).waitFor();
+    await shoot(teacher, 'library');
+    await teacher.goto('/lessons');
+    await shoot(teacher, 'lessons');
+    await teacher.goto('/classes');
+    await shoot(teacher, 'classes');
+    await teacher.goto('/decks/night-walk?slide=fork');
+    await teacher.getByRole('button', { name: /^Shape, “Climb/ }).click();
+    await shoot(teacher, 'editor');
+    await teacher.keyboard.press('Control+k');
+    await shoot(teacher, 'link');
+    await teacher.keyboard.press('Escape');
+    await teacher.getByRole('button', { name: /^Shape, “Follow/ }).click({ modifiers: ['Shift'] });
+    await teacher.getByRole('tab', { name: 'Items' }).click();
+    await shoot(teacher, 'items');
+    await teacher.goto('/decks/shore-zones?slide=start');
+    await teacher.getByRole('button', { name: /^Theme:/ }).click();
+    await shoot(teacher, 'theme');
+    await teacher.goto('/decks/exit-questions');
+    await teacher.getByRole('button', { name: /^Choice, “/ }).click();
+    await shoot(teacher, 'editor-question');
+    await teacher.getByRole('button', { name: 'Hand out' }).click();
+    await teacher.getByRole('dialog').getByRole('button', { name: 'Hand out' }).click();
+    await shoot(teacher, 'hand-out');
+    await teacher.goto('/decks/night-walk/show/hide');
+    await teacher.keyboard.press('ArrowRight');
+    await shoot(teacher, 'show');
+
+    const student = await open({ viewport: { width: 1180, height: 820 }, hasTouch: true });
+    await student.goto('/join/HRNS-427');
+    await shoot(student, 'join');
+    await student.getByRole('button', { name: 'Farid Moss' }).click();
+    await student.getByLabel('Your PIN').fill('2468');
+    await student.getByRole('button', { name: 'Begin' }).click();
+    await student.getByRole('button', { name: 'Back', exact: true }).waitFor();
+    await shoot(student, 'student');
+
+    await teacher.goto('/lessons/shore-lesson');
+    await teacher.getByRole('button', { name: 'Hollis Burn: onto the turn list' }).click();
+    await teacher.getByRole('button', { name: 'Farid Moss', exact: true }).click();
+    await shoot(teacher, 'board');
+    await teacher.getByRole('tab', { name: 'Charts' }).click();
+    await shoot(teacher, 'charts');
+    const screen = await teacher.context().newPage();
+    await screen.goto('/lessons/shore-lesson/screen');
+    await shoot(screen, 'class-screen');
+    await teacher.getByRole('button', { name: 'Shows now', exact: true }).click();
+    await shoot(screen, 'class-screen-turn');
+
+    await teacher.goto('/decks/shore-zones?slide=species');
+    await teacher.getByRole('button', { name: /^Lamp/ }).click();
+    await teacher.getByRole('button', { name: /“kelp”, a piece/ }).click();
+    await shoot(teacher, 'editor-lamp');
+    await browser.close();
+  });
+  process.exit();
+});

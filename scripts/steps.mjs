@@ -1,0 +1,136 @@
+// Running the steps of a command: what is happening is said while it happens, what went wrong in words.
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** The project's folder. */
+export const root = dirname(dirname(fileURLToPath(import.meta.url)));
+
+/** How Debian's Chromium is started, headless and without asking anything of the network. */
+export const chromiumOptions = JSON.parse(readFileSync(join(root, 'scripts', 'chromium.json'), 'utf8'));
+
+/** Something a person has to do; shown without a stack trace. */
+export class Trouble extends Error {}
+
+/** Prints a line about what is happening. */
+export function say(text) {
+  console.log(`gobrel · ${text}`);
+}
+
+/** Runs a command to its end; its output is shown only when it fails. Throws Trouble with `onFailure`. */
+export function runQuietly(command, args, onFailure, options = {}) {
+  const done = spawnSync(command, args, { encoding: 'utf8', cwd: root, maxBuffer: 1 << 28, ...options });
+  if (done.status === 0) return done.stdout;
+  const said = [done.stdout, done.stderr, done.error?.message].filter(Boolean).join('\n').trim();
+  throw new Trouble(`${onFailure}\n${said.split('\n').slice(-25).join('\n')}`);
+}
+
+/** Runs a command and passes its output on while it runs; gives its exit code and all it printed. */
+export function runLoud(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'], ...options });
+    let output = '';
+    const pass = (stream) => (chunk) => {
+      output += chunk;
+      stream.write(chunk);
+    };
+    child.stdout.on('data', pass(process.stdout));
+    child.stderr.on('data', pass(process.stderr));
+    child.on('error', (error) => resolve({ code: 1, output: `${output}\n${error.message}` }));
+    child.on('close', (code) => resolve({ code: code ?? 1, output }));
+  });
+}
+
+/** Whether a command can be found. */
+export function hasCommand(name) {
+  return spawnSync('sh', ['-c', `command -v ${name}`]).status === 0;
+}
+
+/** Whether a TCP port on loopback is free. */
+export function isFree(port) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });
+}
+
+/** A free port on loopback. */
+export function freePort() {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+/** Installs a Debian package when this user may; else says exactly what to run. */
+export function installDebianPackage(name) {
+  const command = `apt-get update && apt-get install -y --no-install-recommends ${name}`;
+  if (process.getuid?.() !== 0)
+    throw new Trouble(
+      `Debian's package "${name}" is missing. Run this once, then try again:\n  sudo sh -c '${command}'`,
+    );
+  if (!hasCommand('apt-get'))
+    throw new Trouble(`"${name}" is missing, and this is not Debian. Install it, then try again.`);
+  say(`installing Debian's ${name} …`);
+  runQuietly('sh', ['-c', command], `"${name}" could not be installed.`, {
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
+}
+
+/** Installs the npm packages when the lock file has changed since the last time. */
+export function installPackages() {
+  const stamp = join(root, 'node_modules', '.gobrel-installed');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  say('installing npm packages (two to three minutes the first time) …');
+  runQuietly('npm', ['ci', '--no-audit', '--no-fund'], 'The npm packages could not be installed.');
+  writeFileSync(stamp, lock);
+}
+
+/** Builds everything when a source has changed since the last time. */
+export function buildAll() {
+  const stamp = join(root, '.data', 'built');
+  const now = sourcesDigest();
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now && existsSync(join(root, 'apps/web/dist/index.html')))
+    return;
+  say('building …');
+  // Whoever starts the build, a test runner too, it is the one people use: with its service worker.
+  const env = { ...process.env, NODE_ENV: 'production' };
+  runQuietly('npm', ['run', 'build'], 'The application could not be built.', { env });
+  mkdirSync(dirname(stamp), { recursive: true });
+  writeFileSync(stamp, now);
+}
+
+function sourcesDigest() {
+  const digest = createHash('sha256');
+  const visit = (folder) => {
+    for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+      if (['node_modules', 'dist'].includes(entry.name) || entry.name.endsWith('.tsbuildinfo')) continue;
+      const path = join(folder, entry.name);
+      if (entry.isDirectory()) visit(path);
+      else digest.update(`${path} ${statSync(path).mtimeMs} ${statSync(path).size}\n`);
+    }
+  };
+  for (const folder of ['packages', 'apps', 'demo']) visit(join(root, folder));
+  digest.update(readFileSync(join(root, 'package-lock.json')));
+  return digest.digest('hex');
+}
+
+/** Runs a command's main function; trouble is said in words and ends with exit code 1. */
+export async function main(run) {
+  try {
+    await run();
+  } catch (error) {
+    console.error(error instanceof Trouble ? `\ngobrel · ${error.message}` : error);
+    process.exitCode = 1;
+  }
+}
