@@ -9,7 +9,7 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 20_000 },
   workers: 2,
-  retries: 0,
+  retries: process.env['CI'] ? 1 : 0,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : [['list']],
   use: {
     baseURL: process.env['GOBREL_ADDRESS'] ?? 'http://127.0.0.1:4170',

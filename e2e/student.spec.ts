@@ -49,6 +49,14 @@ async function readyForOffline(page: Page): Promise<void> {
     .toBeGreaterThan(8);
 }
 
+/** Cuts the network, and sees to it that the page has been told. */
+async function cutNetwork(page: Page): Promise<void> {
+  await expect(async () => {
+    await page.context().setOffline(true);
+    expect(await page.evaluate(() => navigator.onLine)).toBe(false);
+  }).toPass();
+}
+
 test('without a network work goes on, survives a reload, and is on the server when the network is back', async ({
   browser,
 }) => {
@@ -62,7 +70,7 @@ test('without a network work goes on, survives a reload, and is on the server wh
   await readyForOffline(page);
   await page.reload();
   await saved(page);
-  await context.setOffline(true);
+  await cutNetwork(page);
   await expect(page.getByText('no network: kept on this device')).toBeVisible();
   await page.getByLabel('What pulls the water').fill('the moon');
   await page.getByRole('button', { name: 'Submit' }).tap();

@@ -31,11 +31,36 @@ function socketFor(speaker: Speaker): HocuspocusProviderWebsocket {
   const address = new URL('/sync', window.location.href);
   address.protocol = address.protocol.replace('http', 'ws');
   const socket = new HocuspocusProviderWebsocket({ url: address.href, delay: 500, minDelay: 500, maxDelay: 4000 });
-  window.addEventListener('offline', () => socket.disconnect());
-  window.addEventListener('online', () => void socket.connect());
-  if (!navigator.onLine) socket.disconnect();
   sockets.set(speaker, socket);
+  socketFollowsNetwork(socket);
   return socket;
+}
+
+/** How often the network is looked at beside its events, which a device that slept may have missed; milliseconds. */
+const NETWORK_LOOK = 2000;
+
+/**
+ * Disconnects while the device has no network, whatever attempt is under way, and connects when it has one again.
+ * An attempt begun just before the network went may still succeed just after: the status is looked at too.
+ */
+function socketFollowsNetwork(socket: HocuspocusProviderWebsocket): void {
+  let wasOnline = true;
+  const look = () => {
+    const online = navigator.onLine;
+    if (!online && (wasOnline || socket.shouldConnect)) socket.disconnect();
+    if (online && !wasOnline) void socket.connect();
+    if (online === wasOnline) return;
+    wasOnline = online;
+    for (const { document } of open.values()) document.refresh();
+  };
+  for (const event of ['offline', 'online']) window.addEventListener(event, look);
+  const looking = setInterval(look, NETWORK_LOOK);
+  socket.on('status', look);
+  socket.on('destroy', () => {
+    clearInterval(looking);
+    for (const event of ['offline', 'online']) window.removeEventListener(event, look);
+  });
+  look();
 }
 
 /** An open document. Made by `openDocument`; let go with `release`. */
@@ -163,7 +188,8 @@ export class OpenDocument {
     return this.synced && socketIsUp(this.speaker) && this.provider.unsyncedChanges === 0;
   }
 
-  private readonly refresh = (): void => {
+  /** Says anew where everything is. */
+  readonly refresh = (): void => {
     if (this.isSaved()) this.refusals = 0;
     const somethingHere = this.doc.store.clients.size > 0 || !navigator.onLine;
     const ready = this.status.ready || this.synced || (this.onDevice && somethingHere);
@@ -183,7 +209,7 @@ export class OpenDocument {
 }
 
 function socketIsUp(speaker: Speaker): boolean {
-  return socketFor(speaker).status === 'connected';
+  return navigator.onLine && socketFor(speaker).status === 'connected';
 }
 
 interface Entry {
