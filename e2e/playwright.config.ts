@@ -12,6 +12,7 @@ export default defineConfig({
   retries: process.env['CI'] ? 1 : 0,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : [['list']],
   use: {
+    actionTimeout: 30_000,
     baseURL: process.env['GOBREL_ADDRESS'] ?? 'http://127.0.0.1:4170',
     viewport: { width: 1280, height: 800 },
     launchOptions: JSON.parse(

@@ -1,10 +1,11 @@
 /** Draws a slide: the one drawing behind editor, thumbnails, show, student view and board. */
-import { type Deck, type Item, itemsOf, nameOf, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { type Deck, type Item, nameOf, numberOf, shownItemsOf, type SlideId, slideSizes } from '@gobrel/core/deck';
 import type { Mark, Marks } from '@gobrel/core/questions';
 import { addedOn, layOver, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
 import { AddedTextView } from './added-text-view.js';
 import type { FillIn, FollowLink } from './hands.js';
+import { GroundPictureView, groundOf } from './ground.js';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
 import { paint, themeStyle } from './paint.js';
@@ -26,20 +27,29 @@ export interface SlideViewProps {
   readonly work?: Work | undefined;
   /** Marks to draw beside what they are for. */
   readonly marks?: Marks | undefined;
+  /** The number shown on the slide, for a deck that is the drawing of one slide; else the deck tells. */
+  readonly number?: number | null | undefined;
   /** What the slide is called for a screen reader; '' for a slide that is only decoration. */
   readonly label: string;
 }
 
 /** A slide at a given width. */
 export const SlideView = memo(function SlideView(props: SlideViewProps) {
-  const { deck, slideId, width, follow, fillIn, marks } = props;
+  const { deck, slideId, width, follow, fillIn, marks, number = numberOf(deck, slideId) } = props;
   const work = fillIn?.work ?? props.work;
   const laid = useMemo(() => (work ? layOver(deck, work) : deck), [deck, work]);
-  const items = useMemo(() => itemsOf(laid, slideId).filter((item) => !item.hidden), [laid, slideId]);
+  const items = useMemo(() => shownItemsOf(laid, slideId).filter((item) => !item.hidden), [laid, slideId]);
   const shown = fillIn ?? (work ? readingHands(work) : undefined);
   const scale = width / slideSizes[deck.size].width;
   return (
-    <SlideStage deck={deck} slideId={slideId} width={width} label={props.label} still={!follow && !fillIn}>
+    <SlideStage
+      deck={deck}
+      slideId={slideId}
+      width={width}
+      number={number}
+      label={props.label}
+      still={!follow && !fillIn}
+    >
       {items.map((item) => (
         <DrawnItem
           key={item.id}
@@ -64,14 +74,17 @@ interface SlideStageProps {
   readonly slideId: SlideId;
   readonly width: number;
   readonly label: string;
+  /** The number shown on the slide. */
+  readonly number: number | null;
   /** Whether it is a picture of a slide, with nothing in it to press. */
   readonly still: boolean;
   readonly children: ReactNode;
 }
 
 /** The ground of a slide, scaled so that what is inside can be placed in slide units. */
-export function SlideStage({ deck, slideId, width, label, still, children }: SlideStageProps) {
+export function SlideStage({ deck, slideId, width, label, number, still, children }: SlideStageProps) {
   const size = slideSizes[deck.size];
+  const slide = deck.slides[slideId];
   const scale = width / size.width;
   const role = label === '' ? { 'aria-hidden': true } : { role: still ? 'img' : 'group', 'aria-label': label };
   return (
@@ -82,11 +95,13 @@ export function SlideStage({ deck, slideId, width, label, still, children }: Sli
           width: size.width,
           height: size.height,
           ...themeStyle(deck.theme),
-          background: paint(deck.slides[slideId]?.background ?? 'ground'),
+          background: slide ? groundOf(slide) : paint('ground'),
           transform: `scale(${scale})`,
         }}
       >
+        {slide?.groundPicture ? <GroundPictureView ground={slide.groundPicture} /> : null}
         {children}
+        {number === null ? null : <span className="gv-number">{number}</span>}
       </div>
     </div>
   );

@@ -1,5 +1,5 @@
 /** A slide as a small live picture. */
-import { type Deck, drawingOf, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { type Deck, drawingOf, numberOf, type SlideId, slideSizes } from '@gobrel/core/deck';
 import { SlideView } from '@gobrel/slide-view';
 import { memo, useEffect, useRef, useState } from 'react';
 
@@ -8,6 +8,8 @@ interface ThumbnailProps {
   readonly slideId: SlideId;
   /** Width of the picture, in CSS pixels. */
   readonly width: number;
+  /** The number on the slide, where `deck` is only its drawing. */
+  readonly number?: number | null;
   readonly label?: string;
 }
 
@@ -15,7 +17,8 @@ interface ThumbnailProps {
 const AHEAD = '300px';
 
 /** A slide drawn `width` wide, once it comes near the screen; decoration beside its name unless `label` is given. */
-export const Thumbnail = memo(function Thumbnail({ deck, slideId, width, label = '' }: ThumbnailProps) {
+export const Thumbnail = memo(function Thumbnail(props: ThumbnailProps) {
+  const { deck, slideId, width, number = numberOf(deck, slideId), label = '' } = props;
   const element = useRef<HTMLSpanElement>(null);
   const [isNear, setIsNear] = useState(false);
   useEffect(() => {
@@ -33,7 +36,9 @@ export const Thumbnail = memo(function Thumbnail({ deck, slideId, width, label =
       className="pointer-events-none block overflow-hidden rounded border border-ink/70"
       style={{ width: width + 2, height: (width * size.height) / size.width + 2 }}
     >
-      {isNear ? <SlideView deck={drawingOf(deck, slideId)} slideId={slideId} width={width} label={label} /> : null}
+      {isNear ? (
+        <SlideView deck={drawingOf(deck, slideId)} slideId={slideId} width={width} number={number} label={label} />
+      ) : null}
     </span>
   );
 });

@@ -1,7 +1,8 @@
 /** Changes: the smallest things that happen to a deck. Commands make them; everything that edits applies them. */
 import type { Deck, DeckFields } from './deck.js';
-import type { ItemId, SlideId } from './identifiers.js';
+import type { ItemId, SectionId, SlideId } from './identifiers.js';
 import type { Item } from './item.js';
+import type { Section } from './section.js';
 import type { Slide } from './slide.js';
 
 /** Any field of any item kind but the ones that say which item it is. */
@@ -13,6 +14,9 @@ export type Change =
   | { readonly type: 'put-slide'; readonly slide: Slide }
   | { readonly type: 'set-slide'; readonly id: SlideId; readonly fields: Partial<Omit<Slide, 'id'>> }
   | { readonly type: 'remove-slide'; readonly id: SlideId }
+  | { readonly type: 'put-section'; readonly section: Section }
+  | { readonly type: 'set-section'; readonly id: SectionId; readonly fields: Partial<Omit<Section, 'id'>> }
+  | { readonly type: 'remove-section'; readonly id: SectionId }
   | { readonly type: 'put-item'; readonly item: Item }
   | { readonly type: 'set-item'; readonly id: ItemId; readonly fields: ItemFields }
   | { readonly type: 'remove-item'; readonly id: ItemId };
@@ -38,6 +42,16 @@ function applyChange(deck: Deck, change: Change): Deck {
       const kept = Object.entries(deck.items).filter(([, item]) => item.slideId !== change.id);
       return { ...deck, slides, items: Object.fromEntries(kept) };
     }
+    case 'put-section':
+      return { ...deck, sections: { ...deck.sections, [change.section.id]: change.section } };
+    case 'set-section': {
+      const section = deck.sections[change.id];
+      return section
+        ? { ...deck, sections: { ...deck.sections, [change.id]: { ...section, ...change.fields } } }
+        : deck;
+    }
+    case 'remove-section':
+      return deck.sections[change.id] ? { ...deck, sections: without(deck.sections, change.id) } : deck;
     case 'put-item':
       return deck.slides[change.item.slideId]
         ? { ...deck, items: { ...deck.items, [change.item.id]: change.item } }

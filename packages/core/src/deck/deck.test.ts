@@ -12,7 +12,7 @@ import {
   lettersOf,
   mapDestinations,
   moveItems,
-  moveSlides,
+  moveEntries,
   plainText,
   rankAt,
   readDeck,
@@ -47,7 +47,11 @@ describe('running order', () => {
   });
 
   test('slides are moved together and keep their order among themselves', () => {
-    expect(names(applyChanges(three, moveSlides(three, ['three', 'two'], 0)))).toEqual(['two', 'three', 'one']);
+    expect(names(applyChanges(three, moveEntries(three, ['three', 'two'], { id: 'one', side: 'before' })))).toEqual([
+      'two',
+      'three',
+      'one',
+    ]);
   });
 
   test('any sequence of moves is what the same moves do to a plain list', () => {
@@ -57,9 +61,10 @@ describe('running order', () => {
         let deck = ['a', 'b', 'c', 'd', 'e'].reduce((builder, id) => builder.slide(id), new DeckBuilder()).deck;
         const list = ['a', 'b', 'c', 'd', 'e'];
         for (const { from, to } of moves) {
+          const over = list[to] ?? '';
           const [id = ''] = list.splice(from, 1);
           list.splice(to, 0, id);
-          deck = applyChanges(deck, moveSlides(deck, [id], to));
+          deck = applyChanges(deck, moveEntries(deck, [id], { id: over, side: to > from ? 'after' : 'before' }));
         }
         expect(names(deck)).toEqual(list);
       }),

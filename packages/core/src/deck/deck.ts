@@ -1,11 +1,12 @@
 /** A deck: an immutable, JSON-safe value with maps of slides and items by id. */
 import { readFrame } from './frame-reading.js';
-import { isId, type ItemId, type SlideId } from './identifiers.js';
+import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
 import { type Item, type ItemBase, type Role, roles } from './item.js';
 import { isItemKind, itemKinds, withoutKey } from './item-kinds/index.js';
 import { byRank } from './rank.js';
 import { type Fields, readBoolean, readFields, readOneOf, readString, readStrings } from './reading.js';
 import { readDestination } from './destination.js';
+import { readSection, type Section } from './section.js';
 import { readSlide, type Slide } from './slide.js';
 import { isSameTheme, NOTEBOOK, readTheme, type Theme } from './theme.js';
 
@@ -36,14 +37,16 @@ export interface Deck {
   readonly theme: Theme;
   readonly slides: Readonly<Record<SlideId, Slide>>;
   readonly items: Readonly<Record<ItemId, Item>>;
+  /** The headings in the running order. */
+  readonly sections: Readonly<Record<SectionId, Section>>;
 }
 
-/** The deck's own fields, apart from its slides and items. */
-export type DeckFields = Omit<Deck, 'slides' | 'items'>;
+/** The deck's own fields, apart from its slides, items and sections. */
+export type DeckFields = Omit<Deck, 'slides' | 'items' | 'sections'>;
 
 /** A deck without slides. */
 export function emptyDeck(title: string): Deck {
-  return { version: DECK_VERSION, title, size: '16:9', theme: NOTEBOOK, slides: {}, items: {} };
+  return { version: DECK_VERSION, title, size: '16:9', theme: NOTEBOOK, slides: {}, items: {}, sections: {} };
 }
 
 /** All slides in running order, those left out of the show included. */
@@ -82,6 +85,27 @@ function itemsBySlide(items: Deck['items']): ReadonlyMap<SlideId, readonly Item[
   return bySlide;
 }
 
+/** What is drawn on a slide, from back to front: what is in its layout's backdrop by other slides, then its own items. */
+export function shownItemsOf(deck: Deck, slideId: SlideId): readonly Item[] {
+  const layout = deck.slides[slideId]?.layout;
+  const shared = itemsOnLayouts(deck.items).filter(
+    (item) => item.slideId !== slideId && deck.slides[item.slideId]?.layout === layout,
+  );
+  return shared.length === 0 ? itemsOf(deck, slideId) : [...shared, ...itemsOf(deck, slideId)];
+}
+
+const layoutItems = new WeakMap<Deck['items'], readonly Item[]>();
+
+function itemsOnLayouts(items: Deck['items']): readonly Item[] {
+  const known = layoutItems.get(items);
+  if (known) return known;
+  const found = Object.values(items)
+    .filter((item) => item.onLayout)
+    .sort(byRank);
+  layoutItems.set(items, found);
+  return found;
+}
+
 /** The deck as a student's device may have it: no answer keys, no speaker notes. */
 export function withoutKeysAndNotes(deck: Deck): Deck {
   return {
@@ -89,6 +113,15 @@ export function withoutKeysAndNotes(deck: Deck): Deck {
     slides: mapValues(deck.slides, (slide) => ({ ...slide, notes: '' })),
     items: mapValues(deck.items, withoutKey),
   };
+}
+
+/** The pictures a deck shows, by the SHA-256 of their bytes, each once. */
+export function picturesIn(deck: Deck): readonly string[] {
+  const onItems = Object.values(deck.items).flatMap((item) =>
+    item.kind === 'picture' && item.picture !== '' ? [item.picture] : [],
+  );
+  const onGrounds = Object.values(deck.slides).flatMap(({ groundPicture }) => groundPicture?.picture ?? []);
+  return [...new Set([...onItems, ...onGrounds])];
 }
 
 /** The deck without the items that are put out of sight. */
@@ -108,7 +141,7 @@ export function onlySlide(deck: Deck, slideId: SlideId): Deck {
  */
 export function drawingOf(deck: Deck, slideId: SlideId): Deck {
   const slide = deck.slides[slideId];
-  const items = itemsOf(deck, slideId);
+  const items = shownItemsOf(deck, slideId);
   const known = slide && drawings.get(slide);
   if (
     known &&
@@ -120,12 +153,16 @@ export function drawingOf(deck: Deck, slideId: SlideId): Deck {
   const drawing: Deck = {
     ...deck,
     title: '',
+    sections: NO_SECTIONS,
     slides: slide ? { [slideId]: slide } : {},
-    items: Object.fromEntries(items.map((item) => [item.id, item])),
+    // What is here by the layout stands on this slide in its drawing.
+    items: Object.fromEntries(items.map((item) => [item.id, item.slideId === slideId ? item : { ...item, slideId }])),
   };
   if (slide) drawings.set(slide, { deck: drawing, items });
   return drawing;
 }
+
+const NO_SECTIONS: Deck['sections'] = {};
 
 /** The last drawing of each slide. */
 const drawings = new WeakMap<Slide, { readonly deck: Deck; readonly items: readonly Item[] }>();
@@ -151,10 +188,16 @@ export function readDeck(value: unknown): { readonly deck: Deck; readonly proble
     if (item && slides[item.slideId]) items[id] = item;
     else problems.push(`Item ${id} cannot be read.`);
   }
-  return { deck: { ...readDeckFields(fields ?? {}), slides, items }, problems };
+  const sections: Record<SectionId, Section> = {};
+  for (const [id, entry] of Object.entries(readFields(fields?.['sections']) ?? {})) {
+    const section = readFields(entry);
+    if (section && isId(id)) sections[id] = readSection(id, section);
+    else problems.push(`Section ${id} cannot be read.`);
+  }
+  return { deck: { ...readDeckFields(fields ?? {}), slides, items, sections }, problems };
 }
 
-/** The deck's own fields, apart from its slides and items, from untrusted JSON. */
+/** The deck's own fields, apart from its slides, items and sections, from untrusted JSON. */
 export function readDeckFields(fields: Fields): DeckFields {
   return {
     version: DECK_VERSION,
@@ -176,6 +219,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     name: readString(fields['name'], '', 120),
     frame: readFrame(fields['frame'], itemKinds[kind].size),
     layer,
+    onLayout: layer === 'backdrop' && readBoolean(fields['onLayout'], false),
     loose: layer === 'slide' && readBoolean(fields['loose'], false),
     link: readDestination(fields['link']),
     groups: readStrings(fields['groups'], 40, DEEPEST_GROUP).filter(isId),

@@ -5,6 +5,8 @@ declare const brand: unique symbol;
 export type SlideId = string & { readonly [brand]?: 'slide' };
 /** An item's id, unique in its deck. */
 export type ItemId = string & { readonly [brand]?: 'item' };
+/** A section's id. */
+export type SectionId = string & { readonly [brand]?: 'section' };
 /** The id by which items know the group they are in. */
 export type GroupId = string & { readonly [brand]?: 'group' };
 

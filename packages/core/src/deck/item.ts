@@ -20,6 +20,8 @@ export interface ItemBase {
   readonly name: string;
   readonly frame: Frame;
   readonly layer: Layer;
+  /** Whether a backdrop item is in the backdrop of its slide's layout: behind every slide of that layout. */
+  readonly onLayout: boolean;
   /** Whether students may move it: then it is a piece. Backdrop items are never loose. */
   readonly loose: boolean;
   readonly link: Destination | null;

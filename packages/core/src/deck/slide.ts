@@ -1,6 +1,7 @@
 /** A slide's own fields; its items are kept beside it in the deck. */
 import type { SlideId } from './identifiers.js';
 import { readColour } from './colour.js';
+import { type GroundPicture, readGroundPicture, readWash, type Wash } from './slide-ground.js';
 import { type Fields, readBoolean, readOneOf, readString } from './reading.js';
 
 /** How a slide may be left: `open` lets next and back work, `links-only` leaves it to its links. */
@@ -33,6 +34,12 @@ export interface Slide {
   /** Left out of the show's running order; links still lead here. */
   readonly leftOut: boolean;
   readonly exits: Exits;
+  /** Whether its number in the running order is shown on it. */
+  readonly numbered: boolean;
+  /** What its ground colour runs into; `null` for one colour all over. */
+  readonly wash: Wash | null;
+  /** The picture on its ground, over the colour. */
+  readonly groundPicture: GroundPicture | null;
   /** The layout its parts were last placed by. */
   readonly layout: LayoutName;
   /** Speaker notes; never given to students. */
@@ -50,6 +57,9 @@ export function readSlide(id: SlideId, fields: Fields): Slide {
     rank: readString(fields['rank'], '', 200),
     background: readColour(fields['background'], PAPER),
     leftOut: readBoolean(fields['leftOut'], false),
+    numbered: readBoolean(fields['numbered'], false),
+    wash: readWash(fields['wash']),
+    groundPicture: readGroundPicture(fields['groundPicture']),
     layout: readOneOf(fields['layout'], layoutNames, 'blank'),
     exits: readOneOf(fields['exits'], ['open', 'links-only'], 'open'),
     notes: readString(fields['notes'], '', 20_000),

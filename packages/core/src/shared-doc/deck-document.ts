@@ -1,6 +1,6 @@
 /**
- * A deck as a Yjs document, both ways. The map `deck` holds the deck's own fields; `slides` and `items` hold a map
- * of fields for each id. Fields are JSON values, but for a rich text, which is an XML fragment that people type in.
+ * A deck as a Yjs document, both ways. The map `deck` holds the deck's own fields; `slides`, `items` and
+ * `sections` hold a map of fields for each id. Fields are JSON values, but for a rich text, which is an XML fragment that people type in.
  */
 import * as Y from 'yjs';
 import {
@@ -13,7 +13,10 @@ import {
   readDeckFields,
   readItem,
   readRichText,
+  readSection,
   readSlide,
+  type Section,
+  type SectionId,
   type Slide,
   type SlideId,
 } from '../deck/index.js';
@@ -26,11 +29,12 @@ const TEXT_FIELD = 'text';
 
 const deckFields = (doc: Y.Doc): FieldMap => doc.getMap('deck');
 const slideMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('slides');
+const sectionMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('sections');
 const itemMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('items');
 
 /** The shared types that an undo covers: all of the deck. */
 export function deckScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
-  return [deckFields(doc), slideMaps(doc), itemMaps(doc)] as Y.AbstractType<unknown>[];
+  return [deckFields(doc), slideMaps(doc), itemMaps(doc), sectionMaps(doc)] as Y.AbstractType<unknown>[];
 }
 
 /** The fragment that holds an item's text, for an editor to type in; `null` when the item has none. */
@@ -50,11 +54,19 @@ export function readDeckDocument(doc: Y.Doc): Deck {
     const item = readItemMap(id, map);
     if (item && slides[item.slideId]) items[id] = item;
   });
-  return { ...readDeckFields(deckFields(doc).toJSON()), slides, items };
+  const sections: Record<SectionId, Section> = {};
+  sectionMaps(doc).forEach((map, id) => {
+    sections[id] = readSectionMap(id, map);
+  });
+  return { ...readDeckFields(deckFields(doc).toJSON()), slides, items, sections };
 }
 
 function readSlideMap(id: SlideId, map: FieldMap): Slide {
   return readSlide(id, map.toJSON());
+}
+
+function readSectionMap(id: SectionId, map: FieldMap): Section {
+  return readSection(id, map.toJSON());
 }
 
 function readItemMap(id: ItemId, map: FieldMap): Item | null {
@@ -90,6 +102,15 @@ function writeChange(doc: Y.Doc, change: Change): void {
         if (map.get('slideId') === change.id) items.delete(id);
       });
       return slides.delete(change.id);
+    case 'put-section':
+      sectionMaps(doc).set(change.section.id, mapOf(withoutId(change.section)));
+      return;
+    case 'set-section': {
+      const map = sectionMaps(doc).get(change.id);
+      return map && setFields(map, change.fields);
+    }
+    case 'remove-section':
+      return sectionMaps(doc).delete(change.id);
     case 'put-item':
       if (slides.has(change.item.slideId)) items.set(change.item.id, mapOf(withoutId(change.item)));
       return;
@@ -131,9 +152,10 @@ function setFields(map: FieldMap, fields: object): void {
 /** Fills an empty document with a deck. */
 export function writeDeckDocument(doc: Y.Doc, deck: Deck, origin?: unknown): void {
   doc.transact(() => {
-    const { slides, items, ...fields } = deck;
+    const { slides, items, sections, ...fields } = deck;
     setFields(deckFields(doc), fields);
     for (const slide of Object.values(slides)) slideMaps(doc).set(slide.id, mapOf(withoutId(slide)));
+    for (const section of Object.values(sections)) sectionMaps(doc).set(section.id, mapOf(withoutId(section)));
     for (const item of Object.values(items)) itemMaps(doc).set(item.id, mapOf(withoutId(item)));
   }, origin);
 }
@@ -146,6 +168,7 @@ export function writeDeckDocument(doc: Y.Doc, deck: Deck, origin?: unknown): voi
 export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.AbstractType<unknown>>[]): Deck {
   const slides = { ...deck.slides };
   const items = { ...deck.items };
+  let sections = deck.sections;
   let fields: DeckFields = deck;
   let slidesChanged = false;
   for (const event of events) {
@@ -156,6 +179,11 @@ export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.
       slidesChanged ||= event.path.length === 0;
       for (const id of ids) refresh(slides, id, slideMaps(doc).get(id), readSlideMap);
     }
+    if (root === sectionMaps(doc)) {
+      const record = { ...sections };
+      for (const id of ids) refresh(record, id, sectionMaps(doc).get(id), readSectionMap);
+      sections = record;
+    }
     if (root === itemMaps(doc)) for (const id of ids) refresh(items, id, itemMaps(doc).get(id), readItemMap);
   }
   if (slidesChanged) {
@@ -164,7 +192,8 @@ export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.
     });
   }
   for (const [id, item] of Object.entries(items)) if (!slides[item.slideId]) delete items[id];
-  return { ...deck, title: fields.title, size: fields.size, theme: fields.theme, slides, items };
+  const { title, size, theme } = fields;
+  return { ...deck, title, size, theme, slides, items, sections };
 }
 
 function rootOf(type: Y.AbstractType<unknown>): Y.AbstractType<unknown> {

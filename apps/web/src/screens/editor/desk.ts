@@ -1,5 +1,5 @@
 /** What is only on this author's screen: what is selected, what is being typed in, how near the slide is. */
-import type { Format, GroupId, ItemId } from '@gobrel/core/deck';
+import type { Format, GroupId, ItemId, SectionId, SlideId } from '@gobrel/core/deck';
 import type { Editor } from '@tiptap/core';
 import { create } from 'zustand';
 import type { View } from './canvas/view';
@@ -20,6 +20,14 @@ interface Desk {
   readonly grid: boolean;
   /** The look that was picked up, to be given to other items. */
   readonly format: Format | null;
+  /** The slides chosen together; empty while it is only the one that is worked on. */
+  readonly chosen: readonly SlideId[];
+  /** The sections folded away in the running order. */
+  readonly folded: ReadonlySet<SectionId>;
+  /** The section that was just begun, to be given its title. */
+  readonly naming: SectionId | null;
+  /** The slides copied last, for where the clipboard cannot be reached by a key. */
+  readonly slideClip: string | null;
 }
 
 export const useDesk = create<Desk>(() => ({
@@ -31,6 +39,10 @@ export const useDesk = create<Desk>(() => ({
   view: null,
   grid: false,
   format: null,
+  chosen: [],
+  folded: new Set(),
+  naming: null,
+  slideClip: null,
 }));
 
 /** Selects exactly these items. */
@@ -51,4 +63,12 @@ export function withText(id: ItemId, act: (editor: Editor) => void): void {
     editor.commands.selectAll();
     act(editor);
   });
+}
+
+/** Folds a section of the running order away, or unfolds it. */
+export function fold(id: SectionId, folded: boolean): void {
+  const present = new Set(useDesk.getState().folded);
+  if (folded) present.add(id);
+  else present.delete(id);
+  useDesk.setState({ folded: present });
 }

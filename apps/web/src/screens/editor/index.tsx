@@ -23,7 +23,12 @@ import { ItemsList } from './panel/items-list';
 import { SeveralPanel } from './panel/several-panel';
 import { SlidePanel } from './panel/slide-panel';
 import { ShortcutsDialog } from './shortcuts-dialog';
-import { Strip } from './strip';
+import { Grid } from './order/grid';
+import { Outline } from './order/outline';
+import { SeeSwitch, type Seeing, seeings } from './order/see-switch';
+import { Strip } from './order/strip';
+import { chosenSlides } from './order/choosing';
+import { useSlideActions } from './order/use-slide-actions';
 import { useArea } from './use-area';
 import { useClipboard } from './use-clipboard';
 import { useKeys } from './use-keys';
@@ -54,8 +59,8 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const [search, setSearch] = useSearchParams();
   const order = slidesInOrder(deck);
   // The slide changes at once, so that whatever is typed next goes to it; the address follows when it can.
-  const [chosen, setChosen] = useState(search.get('slide') ?? '');
-  const slide = deck.slides[chosen] ?? order[0] ?? null;
+  const [current, setCurrent] = useState(search.get('slide') ?? '');
+  const slide = deck.slides[current] ?? order[0] ?? null;
   const slideId = slide?.id ?? '';
   const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
@@ -67,10 +72,23 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const go = useCallback(
     (next: SlideId) => {
       select();
-      setChosen(next);
-      setSearch({ slide: next }, { replace: true });
+      setCurrent(next);
+      setSearch((before) => ({ ...Object.fromEntries(before), slide: next }), { replace: true });
     },
     [setSearch],
+  );
+  const see = (next: Seeing) =>
+    setSearch((before) => ({ ...Object.fromEntries(before), see: next }), { replace: true });
+  const seeing = seeings.find((each) => each === search.get('see')) ?? 'slide';
+  const actions = useSlideActions(editing, go);
+  const open = (next: SlideId) => {
+    go(next);
+    setSearch({ slide: next, see: 'slide' }, { replace: true });
+  };
+  const slides = chosenSlides(
+    deck,
+    slideId,
+    useDesk((desk) => desk.chosen),
   );
   const add = useStable((layout: LayoutName) => {
     const id = newId();
@@ -82,7 +100,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const onHelp = useCallback(() => setDialog('keys'), []);
   const onLink = useStable(begin);
   useKeys({ editing, slideId, onHelp, onLink });
-  useClipboard(editing, slideId, onPictures, go);
+  useClipboard({ editing, slideId, slides, actions, onPictures });
   useEffect(() => () => select(), []);
 
   return (
@@ -99,7 +117,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           value={deck.title}
           maxLength={200}
           onChange={(event) => run([{ type: 'set-deck', fields: { title: event.target.value } }])}
-          className="min-h-11 w-[min(24rem,40vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+          className="min-h-11 w-[min(20rem,30vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
         />
         <KeptNote kept={status.kept} />
         {underWay > 0 ? (
@@ -112,6 +130,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
             {words.editor.alsoHere(others.map((other) => other.name))}
           </span>
         ) : null}
+        <SeeSwitch value={seeing} onChange={see} />
         <span className="ml-auto flex items-center gap-1">
           <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
             <Undo2 size={20} aria-hidden />
@@ -132,8 +151,21 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
         </span>
       </header>
       <div className="flex min-h-0 flex-1">
-        <Palette editing={editing} slideId={slideId} onPictures={onPictures} />
-        {slide ? (
+        {seeing === 'slide' ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
+        {seeing === 'grid' ? (
+          <Grid
+            deck={deferredDeck}
+            run={run}
+            undo={editing.undo}
+            others={others}
+            current={slideId}
+            actions={actions}
+            onGo={go}
+            onOpen={open}
+          />
+        ) : seeing === 'outline' ? (
+          <Outline editing={editing} current={slideId} onGo={go} onOpen={open} />
+        ) : slide ? (
           <Middle others={others} editing={editing} slideId={slideId} onGo={go} onPictures={onPictures} />
         ) : (
           <p className="flex-1 p-8">{words.show.noSlides}</p>
@@ -153,7 +185,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
                     {selected.length > 1 ? <SeveralPanel editing={editing} ids={selected} /> : null}
                     {item ? <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} /> : null}
                     {selected.length === 0 && slide ? (
-                      <SlidePanel key={slideId} editing={editing} slide={slide} onGo={go} />
+                      <SlidePanel key={slides.join(' ')} editing={editing} ids={slides} actions={actions} />
                     ) : null}
                   </>
                 ),
@@ -167,7 +199,18 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           />
         </aside>
       </div>
-      <Strip deck={deferredDeck} run={run} others={others} current={slideId} onGo={go} onAdd={add} />
+      {seeing === 'slide' ? (
+        <Strip
+          deck={deferredDeck}
+          run={run}
+          undo={editing.undo}
+          others={others}
+          current={slideId}
+          actions={actions}
+          onGo={go}
+          onAdd={add}
+        />
+      ) : null}
       {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
       {dialog === 'keys' ? <ShortcutsDialog onClose={() => setDialog(null)} /> : null}
       {linking ? (

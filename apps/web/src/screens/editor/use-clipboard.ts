@@ -6,10 +6,8 @@ import {
   LONGEST_TEXT,
   newId,
   pasteItems,
-  pasteSlides,
   plainText,
   readClip,
-  readSlideClip,
   removeItems,
   type SlideId,
   SLIDES_TYPE,
@@ -21,28 +19,29 @@ import { words } from '../../words';
 import { select, useDesk } from './desk';
 import type { Editing } from './editing';
 import { isInField } from './in-field';
+import type { SlideActions } from './order/use-slide-actions';
 import { movable } from './selecting';
 
+interface UseClipboard {
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  /** The slides that copying on the running order is for. */
+  readonly slides: readonly SlideId[];
+  readonly actions: SlideActions;
+  readonly onPictures: (files: readonly File[]) => void;
+}
+
 /** Listens to the clipboard while the editor is there. */
-export function useClipboard(
-  editing: Editing,
-  slideId: SlideId,
-  onPictures: (files: readonly File[]) => void,
-  onGo: (slideId: SlideId) => void,
-): void {
+export function useClipboard({ editing, slideId, slides, actions, onPictures }: UseClipboard): void {
   useEffect(() => {
     const onPaste = (event: ClipboardEvent) => {
       if (isInField(event)) return;
       const files = [...(event.clipboardData?.files ?? [])];
       const text = event.clipboardData?.getData('text/plain') ?? '';
-      const slides = readSlideClip(event.clipboardData?.getData(SLIDES_TYPE) ?? '');
+      const slideClip = event.clipboardData?.getData(SLIDES_TYPE) ?? '';
       const clipped = readClip(event.clipboardData?.getData(ITEMS_TYPE) ?? '');
-      if (slides) {
-        const { changes, pasted, openLinks } = pasteSlides(editing.deck, slides, slideId);
-        editing.run(changes);
-        onGo(pasted[0] ?? slideId);
-        tell(words.editor.slidesPasted(pasted.length, openLinks));
-      } else if (clipped.length > 0) {
+      if (slideClip !== '') actions.paste(slideClip, slides.at(-1) ?? slideId);
+      else if (clipped.length > 0) {
         const { changes, pasted } = pasteItems(editing.deck, slideId, clipped);
         editing.run(changes);
         select(...pasted);
@@ -60,11 +59,11 @@ export function useClipboard(
       const { deck, run } = editing;
       const ids = useDesk.getState().selected.filter((id) => deck.items[id]?.slideId === slideId);
       if (isInField(event) || !event.clipboardData) return;
-      const onStrip = document.activeElement?.closest<HTMLElement>('[data-slide]')?.dataset['slide'];
-      if (onStrip !== undefined && event.type === 'copy') {
-        event.clipboardData.setData(SLIDES_TYPE, slidesToClip(deck, [onStrip]));
+      if (document.activeElement?.closest('[data-slide]')) {
+        event.clipboardData.setData(SLIDES_TYPE, slidesToClip(deck, slides));
         event.preventDefault();
-        tell(words.editor.slideCopied);
+        actions.copy(slides);
+        if (event.type === 'cut') actions.remove(slides);
         return;
       }
       if (ids.length === 0) return;
@@ -81,5 +80,5 @@ export function useClipboard(
       for (const [name, listener] of Object.entries(listeners))
         window.removeEventListener(name as keyof typeof listeners, listener);
     };
-  }, [editing, slideId, onPictures, onGo]);
+  }, [editing, slideId, slides, actions, onPictures]);
 }

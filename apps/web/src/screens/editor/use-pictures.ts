@@ -11,34 +11,31 @@ import type { Editing } from './editing';
 /** Part of the slide that a new picture takes at the most. */
 const PART = 0.6;
 
-/** A function that uploads a picture; `null` when it was refused, after saying so. */
-export function useUpload(): (file: File) => Promise<PictureView | null> {
-  return useCallback(async (file: File) => {
-    if (file.size > LARGEST_PICTURE) {
-      tell(words.editor.pictureTooLarge(file.name), { tone: 'trouble' });
-      return null;
-    }
-    try {
-      const form = new FormData();
-      form.append('picture', file);
-      return await ask<PictureView>('POST', '/pictures', form);
-    } catch (error) {
-      tell(messageOf(error), { tone: 'trouble' });
-      return null;
-    }
-  }, []);
+/** Stores a picture on the server; `null` when it was refused, after saying so. */
+export async function storePicture(file: File): Promise<PictureView | null> {
+  if (file.size > LARGEST_PICTURE) {
+    tell(words.editor.pictureTooLarge(file.name), { tone: 'trouble' });
+    return null;
+  }
+  try {
+    const form = new FormData();
+    form.append('picture', file);
+    return await ask<PictureView>('POST', '/pictures', form);
+  } catch (error) {
+    tell(messageOf(error), { tone: 'trouble' });
+    return null;
+  }
 }
 
 /** A function that uploads and places pictures, and how many are on their way. */
 export function usePictures(editing: Editing, slideId: SlideId): [(files: readonly File[]) => Promise<void>, number] {
   const [underWay, setUnderWay] = useState(0);
   const { deck, run } = editing;
-  const upload = useUpload();
   const place = useCallback(
     async (files: readonly File[]) => {
       for (const file of files) {
         setUnderWay((count) => count + 1);
-        const picture = await upload(file);
+        const picture = await storePicture(file);
         setUnderWay((count) => count - 1);
         if (!picture) continue;
         const room = slideSizes[deck.size];
@@ -51,7 +48,7 @@ export function usePictures(editing: Editing, slideId: SlideId): [(files: readon
         select(id);
       }
     },
-    [deck, run, slideId, upload],
+    [deck, run, slideId],
   );
   return [place, underWay];
 }

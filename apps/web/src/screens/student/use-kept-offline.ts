@@ -1,5 +1,5 @@
 /** Keeps what this lesson needs on the device, so that a reload without a network finds it all. */
-import type { Deck } from '@gobrel/core/deck';
+import { type Deck, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../offline-caches';
 import { pictureUrl } from '../../server';
@@ -13,11 +13,7 @@ export function useKeptOffline(edition: Deck): void {
       .map((entry) => new URL(entry.name))
       .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/assets/'))
       .map((url) => url.href);
-    const pictures = Object.values(edition.items).flatMap((item) =>
-      item.kind === 'picture' && item.picture !== ''
-        ? [new URL(pictureUrl(item.picture), window.location.origin).href]
-        : [],
-    );
+    const pictures = picturesIn(edition).map((picture) => new URL(pictureUrl(picture), window.location.origin).href);
     void keep([...new Set([...loaded, ...pictures])]);
   }, [edition]);
 }

@@ -3,9 +3,11 @@ import { board } from './board';
 import { common, kept } from './common';
 import { colours, editor, kinds, layouts, roles, shapes, slides } from './editor';
 import { frame, elsewhere } from './frame';
+import { ground } from './ground';
 import { handOut, lessons, classes } from './lessons';
 import { library } from './library';
 import { onSlides } from './on-slides';
+import { order } from './order';
 import { show, walking } from './show';
 import { signIn } from './sign-in';
 import { join, student } from './student';
@@ -27,6 +29,8 @@ export const en = {
   shapes,
   slides,
   editor,
+  order,
+  ground,
   show,
   walking,
   join,

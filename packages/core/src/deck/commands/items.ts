@@ -1,7 +1,7 @@
 /** Commands on items: pure functions from a deck and arguments to changes. */
 import { type Frame, moveFrame, type Point } from '../../geometry/index.js';
 import type { Change, ItemFields } from '../change.js';
-import { type Deck, itemsOf, readItem, slideSizes } from '../deck.js';
+import { type Deck, itemsOf, readItem, slideSizes, slidesInOrder } from '../deck.js';
 import type { Destination } from '../destination.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
 import type { Item, ItemKindName, Layer, OwnFields, Role } from '../item.js';
@@ -89,8 +89,31 @@ export function setLayer(deck: Deck, ids: readonly ItemId[], layer: Layer): Chan
   return moving.map((item, at) => ({
     type: 'set-item',
     id: item.id,
-    fields: { layer, rank: ranks[at] ?? item.rank, ...(layer === 'backdrop' ? { loose: false } : {}) },
+    fields: { layer, rank: ranks[at] ?? item.rank, ...(layer === 'backdrop' ? { loose: false } : { onLayout: false }) },
   }));
+}
+
+/** Puts items into the backdrop of their slide's layout, so that they stand behind every slide of it, or takes them out. */
+export function setOnLayout(deck: Deck, ids: readonly ItemId[], onLayout: boolean): Change[] {
+  return [
+    ...(onLayout ? setLayer(deck, ids, 'backdrop') : []),
+    ...ids.flatMap((id): Change[] =>
+      deck.items[id] && deck.items[id].onLayout !== onLayout ? [{ type: 'set-item', id, fields: { onLayout } }] : [],
+    ),
+  ];
+}
+
+/**
+ * Gives what a slide keeps for its layout to another slide of that layout, before the slide goes or gets another
+ * layout: nothing when there is no other.
+ */
+export function leaveToLayout(deck: Deck, slideId: SlideId): Change[] {
+  const slide = deck.slides[slideId];
+  const heir = slidesInOrder(deck).find((other) => other.id !== slideId && other.layout === slide?.layout);
+  if (!heir) return [];
+  return itemsOf(deck, slideId).flatMap((item): Change[] =>
+    item.onLayout ? [{ type: 'set-item', id: item.id, fields: { slideId: heir.id } }] : [],
+  );
 }
 
 /** Makes items loose pieces, or fixed again. A backdrop item is not made loose. */

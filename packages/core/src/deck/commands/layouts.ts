@@ -6,7 +6,7 @@ import type { Item, TextLook } from '../item.js';
 import { nameOf } from '../item-kinds/index.js';
 import { frameOfPart, type LayoutPart, layouts } from '../layouts.js';
 import type { LayoutName } from '../slide.js';
-import { addItem } from './items.js';
+import { addItem, leaveToLayout } from './items.js';
 import { addSlide } from './slides.js';
 
 /** Adds a slide with the parts of a layout, empty, after another one or at the end. */
@@ -30,7 +30,8 @@ export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, crea
   const { parts, exits } = layouts[layout];
   const present = itemsOf(deck, slideId);
   const before = layouts[slide.layout].parts;
-  const changes: Change[] = [{ type: 'set-slide', id: slideId, fields: { layout, exits } }];
+  const left = layout === slide.layout ? [] : leaveToLayout(deck, slideId);
+  const changes: Change[] = [...left, { type: 'set-slide', id: slideId, fields: { layout, exits } }];
   let next = deck;
   const add = (more: readonly Change[]) => {
     changes.push(...more);

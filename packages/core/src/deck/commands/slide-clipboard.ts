@@ -4,6 +4,7 @@ import { type Deck, itemsOf, readDeck, slidesInOrder } from '../deck.js';
 import type { Destination } from '../destination.js';
 import { newId, type SlideId } from '../identifiers.js';
 import { ranksAt } from '../rank.js';
+import { entriesOf } from '../running-order.js';
 import { copyIdsFor, copyItem } from './copying.js';
 
 /** The clipboard's type for slides. */
@@ -13,7 +14,7 @@ export const SLIDES_TYPE = 'application/x-gobrel-slides+json';
 export function slidesToClip(deck: Deck, ids: readonly SlideId[]): string {
   const slides = Object.fromEntries(ids.flatMap((id) => (deck.slides[id] ? [[id, deck.slides[id]]] : [])));
   const items = Object.fromEntries(Object.entries(deck.items).filter(([, item]) => item.slideId in slides));
-  return JSON.stringify({ ...deck, title: '', slides, items });
+  return JSON.stringify({ ...deck, title: '', sections: {}, slides, items });
 }
 
 /** The slides of a clip, as a deck of their own; `null` when there are none that can be read. */
@@ -40,7 +41,7 @@ export interface PastedSlides {
  * this deck stay; links to slides that only the other deck has come along and are open.
  */
 export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: () => string = newId): PastedSlides {
-  const ordered = slidesInOrder(deck);
+  const ordered = entriesOf(deck);
   const clipped = slidesInOrder(clip);
   const ranks = ranksAt(ordered, ordered.findIndex((slide) => slide.id === after) + 1, clipped.length);
   const slideIds = new Map(clipped.map((slide) => [slide.id, createId()]));
@@ -54,7 +55,7 @@ export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: ()
   };
   const changes = clipped.flatMap((slide, at): Change[] => {
     const id = slideIds.get(slide.id) ?? slide.id;
-    const items = itemsOf(clip, slide.id);
+    const items = itemsOf(clip, slide.id).filter((item) => !(item.onLayout && deck.items[item.id]));
     const copies = copyIdsFor(items, createId);
     return [
       { type: 'put-slide', slide: { ...slide, id, rank: ranks[at] ?? slide.rank } },

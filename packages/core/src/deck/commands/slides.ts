@@ -1,15 +1,17 @@
 /** Commands on slides: pure functions from a deck and arguments to changes. */
-import type { Change } from '../change.js';
+import { applyChanges, type Change } from '../change.js';
 import { type Deck, itemsOf, slidesInOrder } from '../deck.js';
 import type { Destination } from '../destination.js';
 import { newId, type SlideId } from '../identifiers.js';
-import { rankAt, ranksAt } from '../rank.js';
+import { rankAt } from '../rank.js';
+import { entriesOf } from '../running-order.js';
 import { PAPER, type Slide } from '../slide.js';
 import { copyIdsFor, copyItem } from './copying.js';
+import { leaveToLayout } from './items.js';
 
 /** Adds an empty slide after another one, or at the end. */
 export function addSlide(deck: Deck, options: { id: SlideId; name: string; after?: SlideId }): Change[] {
-  const ordered = slidesInOrder(deck);
+  const ordered = entriesOf(deck);
   const place = options.after === undefined ? -1 : ordered.findIndex((slide) => slide.id === options.after);
   const rank = rankAt(ordered, place < 0 ? ordered.length : place + 1);
   const slide: Slide = {
@@ -20,6 +22,9 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
     leftOut: false,
     layout: 'blank',
     exits: 'open',
+    numbered: false,
+    wash: null,
+    groundPicture: null,
     notes: '',
   };
   return [{ type: 'put-slide', slide }];
@@ -27,7 +32,7 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
 
 /**
  * Copies a slide with its items right after itself. Links from the slide to itself lead to the copy,
- * and zones of the copy expect the copied pieces.
+ * and zones of the copy expect the copied pieces. What stands behind the whole layout is there already.
  */
 export function duplicateSlide(
   deck: Deck,
@@ -36,10 +41,10 @@ export function duplicateSlide(
 ): Change[] {
   const original = deck.slides[id];
   if (!original) return [];
-  const ordered = slidesInOrder(deck);
+  const ordered = entriesOf(deck);
   const rank = rankAt(ordered, ordered.findIndex((slide) => slide.id === id) + 1);
   const createId = options.createId ?? newId;
-  const items = itemsOf(deck, id);
+  const items = itemsOf(deck, id).filter((item) => !item.onLayout);
   const copies = copyIdsFor(items, createId);
   const retie = (destination: Destination): Destination =>
     destination.to === 'slide' && destination.slideId === id ? { to: 'slide', slideId: options.id } : destination;
@@ -51,14 +56,40 @@ export function duplicateSlide(
 
 /** Removes a slide with its items. Links to it stay, and are shown as open. */
 export function removeSlide(deck: Deck, id: SlideId): Change[] {
-  return deck.slides[id] ? [{ type: 'remove-slide', id }] : [];
+  return deck.slides[id] ? [...leaveToLayout(deck, id), { type: 'remove-slide', id }] : [];
 }
 
-/** Moves slides, in their present order, so that the first of them stands at `index` among the others. */
-export function moveSlides(deck: Deck, ids: readonly SlideId[], index: number): Change[] {
-  const ordered = slidesInOrder(deck);
-  const moving = ordered.filter((slide) => ids.includes(slide.id));
-  const resting = ordered.filter((slide) => !ids.includes(slide.id));
-  const ranks = ranksAt(resting, Math.min(Math.max(0, index), resting.length), moving.length);
-  return moving.map((slide, at) => ({ type: 'set-slide', id: slide.id, fields: { rank: ranks[at] ?? slide.rank } }));
+/** Removes several slides with their items; when that is all of them, the first in the running order stays. */
+export function removeSlides(deck: Deck, ids: readonly SlideId[]): Change[] {
+  const all = slidesInOrder(deck);
+  const going = ids.length < all.length ? ids : ids.filter((id) => id !== all[0]?.id);
+  return inTurn(deck, going, (present, id) => removeSlide(present, id));
+}
+
+/** Copies several slides, each right after itself; gives the ids of the copies in the order of `ids`. */
+export function duplicateSlides(
+  deck: Deck,
+  ids: readonly SlideId[],
+  options: { nameOf: (slide: Slide) => string; createId?: () => string },
+): { readonly changes: Change[]; readonly copies: readonly SlideId[] } {
+  const createId = options.createId ?? newId;
+  const copies: SlideId[] = [];
+  const changes = inTurn(deck, ids, (present, id) => {
+    const slide = present.slides[id];
+    if (!slide) return [];
+    const copy = createId();
+    copies.push(copy);
+    return duplicateSlide(present, id, { id: copy, name: options.nameOf(slide), createId });
+  });
+  return { changes, copies };
+}
+
+/** The changes of one command after the other, each on what the ones before have made. */
+function inTurn(deck: Deck, ids: readonly SlideId[], act: (deck: Deck, id: SlideId) => Change[]): Change[] {
+  let present = deck;
+  return ids.flatMap((id) => {
+    const changes = act(present, id);
+    present = applyChanges(present, changes);
+    return changes;
+  });
 }

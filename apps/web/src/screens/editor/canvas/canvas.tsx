@@ -6,13 +6,14 @@ import {
   shapeRoom,
   isMovable,
   itemKinds,
-  itemsOf,
+  shownItemsOf,
   newId,
+  numberOf,
   plainText,
   type SlideId,
   slideSizes,
 } from '@gobrel/core/deck';
-import { SlideStage } from '@gobrel/slide-view';
+import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
 import { useCallback, useMemo } from 'react';
 import type { CoAuthor } from '../../../live';
 import { slideName } from '../../../slides';
@@ -85,11 +86,18 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
         deck={deck}
         slideId={slideId}
         width={width}
+        number={numberOf(deck, slideId)}
         label={words.editor.canvas(slideName(deck, slideId))}
         still={false}
       >
         {items.map((item) =>
-          item.hidden ? null : <EditorItem key={item.id} item={item} doc={doc} onTextHeight={growText} />,
+          item.hidden ? null : item.slideId === slideId ? (
+            <EditorItem key={item.id} item={item} doc={doc} onTextHeight={growText} />
+          ) : (
+            <div key={item.id} className="gv-item" style={frameStyle(item.frame)}>
+              <ItemContent item={item} />
+            </div>
+          ),
         )}
       </SlideStage>
       <SelectionFrame
@@ -120,5 +128,5 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
 
 /** The slide's items from back to front; unchanged items keep their identity, so only changed ones are drawn anew. */
 function useItems(deck: Deck, slideId: SlideId) {
-  return useMemo(() => itemsOf(deck, slideId), [deck, slideId]);
+  return useMemo(() => shownItemsOf(deck, slideId), [deck, slideId]);
 }

@@ -14,7 +14,7 @@ import { words } from '../../../words';
 import { CropDialog } from '../crop-dialog';
 import { useDragPreview } from '../canvas/drag-preview';
 import type { Editing } from '../editing';
-import { useUpload } from '../use-pictures';
+import { storePicture } from '../use-pictures';
 import { OutlineGroup } from './outline-group';
 import { Group } from './parts';
 import { ShapeField } from './shape-field';
@@ -23,12 +23,11 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
   const { deck, run } = editing;
   const [cropping, setCropping] = useState(false);
   const file = useRef<HTMLInputElement>(null);
-  const upload = useUpload();
   const set = (fields: Partial<OwnFields<'picture'>>) => run(setItemFields(deck, item.id, { ...fields }));
   const replace = async (event: ChangeEvent<HTMLInputElement>) => {
     const [chosen] = event.target.files ?? [];
     event.target.value = '';
-    const picture = chosen && (await upload(chosen));
+    const picture = chosen && (await storePicture(chosen));
     if (!picture) return;
     const pixels = { width: picture.width, height: picture.height };
     set({ picture: picture.id, pixels, crop: undistorted(pixels, item.frame) });

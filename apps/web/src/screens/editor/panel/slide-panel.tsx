@@ -1,63 +1,59 @@
-/** The panel while nothing is selected: the slide itself. */
-import {
-  type Change,
-  duplicateSlide,
-  moveSlides,
-  newId,
-  removeSlide,
-  type Slide,
-  slidesInOrder,
-} from '@gobrel/core/deck';
-import { linksTo } from '@gobrel/core/routes';
-import { ChevronLeft, ChevronRight, Copy, Trash2 } from 'lucide-react';
-import { Choose, Field, IconButton, LongField, tell } from '../../../ui';
+/** The panel while nothing is selected: the slide itself, or the slides chosen together. */
+import { type Change, type Slide, type SlideId, slidesInOrder, stepEntries } from '@gobrel/core/deck';
+import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Trash2 } from 'lucide-react';
+import { Button, Choose, Field, IconButton, LongField } from '../../../ui';
 import { words } from '../../../words';
+import { useDesk } from '../desk';
 import type { Editing } from '../editing';
+import type { SlideActions } from '../order/use-slide-actions';
+import { GroundGroup } from './ground-group';
 import { LayoutGroup } from './layout-group';
-import { ThemeGroup } from './theme-group';
-import { Colours } from './colours';
 import { Group } from './parts';
+import { ThemeGroup } from './theme-group';
 
 interface SlidePanelProps {
   readonly editing: Editing;
-  readonly slide: Slide;
-  readonly onGo: (slideId: string) => void;
+  /** The slides it is for, one at the least. */
+  readonly ids: readonly SlideId[];
+  readonly actions: SlideActions;
 }
 
-export function SlidePanel({ editing, slide, onGo }: SlidePanelProps) {
-  const { deck, run, undo } = editing;
-  const set = (fields: Partial<Omit<Slide, 'id'>>) =>
-    run([{ type: 'set-slide', id: slide.id, fields } satisfies Change]);
-  const order = slidesInOrder(deck);
-  const place = order.findIndex((other) => other.id === slide.id);
-  const duplicate = () => {
-    const id = newId();
-    run(duplicateSlide(deck, slide.id, { id, name: slide.name && words.editor.copyOf(slide.name) }));
-    onGo(id);
-  };
-  const remove = () => {
-    const leading = linksTo(deck, slide.id).filter((link) => link.from !== slide.id).length;
-    const next = order[place + 1] ?? order[place - 1];
-    run(removeSlide(deck, slide.id));
-    if (next) onGo(next.id);
-    tell(words.editor.slideRemoved(slide.name, leading), { action: { name: words.library.takeBack, run: undo } });
-  };
+export function SlidePanel({ editing, ids, actions }: SlidePanelProps) {
+  const { deck, run } = editing;
+  const clip = useDesk((desk) => desk.slideClip);
+  const slides = ids.flatMap((id) => deck.slides[id] ?? []);
+  const [slide] = slides;
+  const last = slides.at(-1);
+  if (!slide || !last) return null;
+  const isOne = slides.length === 1;
+  const all = slidesInOrder(deck);
+  const set = (fields: Partial<Omit<Slide, 'id'>>, of: readonly Slide[] = slides) =>
+    run(of.map(({ id }): Change => ({ type: 'set-slide', id, fields })));
+  /** What all of the slides have in common there; `null` when they differ. */
+  const common = <T extends string>(read: (of: Slide) => T): T | null =>
+    slides.every((each) => read(each) === read(slide)) ? read(slide) : null;
+  const earlier = stepEntries(deck, ids, 'earlier');
+  const later = stepEntries(deck, ids, 'later');
   return (
     <>
-      <h2 className="mb-3 text-lg">{words.editor.thisSlide}</h2>
-      <div className="mb-4">
-        <Field
-          label={words.editor.slideName}
-          value={slide.name}
-          maxLength={120}
-          onChange={(event) => set({ name: event.target.value })}
-        />
-      </div>
-      <LayoutGroup editing={editing} slide={slide} />
+      <h2 className="mb-3 text-lg">{isOne ? words.editor.thisSlide : words.order.severalSlides(slides.length)}</h2>
+      {isOne ? (
+        <div className="mb-4">
+          <Field
+            label={words.editor.slideName}
+            value={slide.name}
+            maxLength={120}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+        </div>
+      ) : (
+        <p className="mb-4 text-sm text-soft">{words.order.severalHint}</p>
+      )}
+      {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
       <Group title={words.editor.exits}>
         <Choose
           label={words.editor.exits}
-          value={slide.exits}
+          value={common((each) => each.exits)}
           options={[
             { value: 'open', name: words.editor.exitsOpen },
             { value: 'links-only', name: words.editor.exitsLinks },
@@ -68,7 +64,7 @@ export function SlidePanel({ editing, slide, onGo }: SlidePanelProps) {
       <Group title={words.editor.inShow}>
         <Choose
           label={words.editor.inShow}
-          value={slide.leftOut ? 'out' : 'in'}
+          value={common((each) => (each.leftOut ? 'out' : 'in'))}
           options={[
             { value: 'in', name: words.editor.shown },
             { value: 'out', name: words.editor.leftOut },
@@ -76,51 +72,73 @@ export function SlidePanel({ editing, slide, onGo }: SlidePanelProps) {
           onChange={(choice) => set({ leftOut: choice === 'out' })}
         />
       </Group>
-      <ThemeGroup editing={editing} />
-      <Group title={words.editor.ground}>
-        <Colours
-          theme={deck.theme}
-          label={words.editor.ground}
-          value={slide.background}
-          onChange={(background) => set({ background })}
+      {isOne ? <ThemeGroup editing={editing} /> : null}
+      <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
+      <Group title={words.order.numbers}>
+        <Choose
+          label={words.order.numbers}
+          value={common((each) => (each.numbered ? 'yes' : 'no'))}
+          options={[
+            { value: 'yes', name: words.order.numbered.yes },
+            { value: 'no', name: words.order.numbered.no },
+          ]}
+          onChange={(choice) => set({ numbered: choice === 'yes' })}
         />
+        <Button
+          look="quiet"
+          className="mt-1 w-full"
+          disabled={all.every((each) => each.numbered === slide.numbered)}
+          onClick={() => set({ numbered: slide.numbered }, all)}
+        >
+          {words.order.onAll}
+        </Button>
       </Group>
       <Group title={words.editor.order}>
-        <div className="flex gap-1">
-          <IconButton
-            name={words.editor.moveEarlier}
-            disabled={place <= 0}
-            onClick={() => run(moveSlides(deck, [slide.id], place - 1))}
-          >
+        <div className="flex flex-wrap gap-1">
+          <IconButton name={words.editor.moveEarlier} disabled={earlier.length === 0} onClick={() => run(earlier)}>
             <ChevronLeft aria-hidden />
           </IconButton>
-          <IconButton
-            name={words.editor.moveLater}
-            disabled={place >= order.length - 1}
-            onClick={() => run(moveSlides(deck, [slide.id], place + 1))}
-          >
+          <IconButton name={words.editor.moveLater} disabled={later.length === 0} onClick={() => run(later)}>
             <ChevronRight aria-hidden />
           </IconButton>
-          <IconButton name={words.editor.duplicateSlide} onClick={duplicate}>
+          <IconButton
+            name={isOne ? words.editor.duplicateSlide : words.order.duplicate}
+            onClick={() => actions.duplicate(ids)}
+          >
+            <CopyPlus size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.order.copy} onClick={() => actions.copy(ids)}>
             <Copy size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={words.editor.removeSlide}
-            disabled={order.length <= 1}
-            onClick={remove}
+            name={words.order.pasteAfter}
+            disabled={clip === null}
+            onClick={() => actions.paste(clip ?? '', last.id)}
+          >
+            <ClipboardPaste size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
+            <Heading size={18} aria-hidden />
+          </IconButton>
+          <IconButton
+            name={isOne ? words.editor.removeSlide : words.order.remove}
+            disabled={slides.length >= all.length}
+            onClick={() => actions.remove(ids)}
             className="text-berry"
           >
             <Trash2 size={18} aria-hidden />
           </IconButton>
         </div>
       </Group>
-      <LongField
-        label={words.editor.notes}
-        hint={words.editor.notesHint}
-        rows={4}
-        value={slide.notes}
-        onChange={(event) => set({ notes: event.target.value })}
-      />
+      {isOne ? (
+        <LongField
+          label={words.editor.notes}
+          hint={words.editor.notesHint}
+          rows={4}
+          value={slide.notes}
+          onChange={(event) => set({ notes: event.target.value })}
+        />
+      ) : null}
     </>
   );
 }

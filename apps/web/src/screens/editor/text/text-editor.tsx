@@ -14,17 +14,26 @@ interface TextEditorProps {
   readonly itemId: ItemId;
   readonly label: string;
   /** Given the height of the text, in slide units, whenever it changes. */
-  readonly onHeight: (height: number) => void;
+  readonly onHeight?: (height: number) => void;
+  /** Sees keys first; says whether it took one. */
+  readonly onKey?: (event: KeyboardEvent) => boolean;
 }
 
-export function TextEditor({ doc, itemId, label, onHeight }: TextEditorProps) {
+export function TextEditor({ doc, itemId, label, onHeight, onKey }: TextEditorProps) {
   const fragment = useMemo(() => textFragment(doc, itemId), [doc, itemId]);
-  return fragment ? <FragmentEditor key={itemId} fragment={fragment} label={label} onHeight={onHeight} /> : null;
+  return fragment ? (
+    <FragmentEditor key={itemId} fragment={fragment} label={label} onHeight={onHeight} onKey={onKey} />
+  ) : null;
 }
 
-type FragmentEditorProps = Pick<TextEditorProps, 'label' | 'onHeight'> & { readonly fragment: Y.XmlFragment };
+interface FragmentEditorProps {
+  readonly fragment: Y.XmlFragment;
+  readonly label: string;
+  readonly onHeight: TextEditorProps['onHeight'] | undefined;
+  readonly onKey: TextEditorProps['onKey'] | undefined;
+}
 
-function FragmentEditor({ fragment, label, onHeight }: FragmentEditorProps) {
+function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProps) {
   const editor = useEditor(
     {
       extensions: textExtensions(fragment),
@@ -35,6 +44,7 @@ function FragmentEditor({ fragment, label, onHeight }: FragmentEditorProps) {
           class: 'min-h-[1em] whitespace-pre-wrap break-words !outline-none',
           spellcheck: 'true',
         },
+        handleKeyDown: (_view, event) => onKey?.(event) ?? false,
         handlePaste: (view, event) => {
           const pasted = event.clipboardData?.getData('text/plain').length ?? 0;
           if (pasted + view.state.doc.textContent.length <= LONGEST_TEXT) return false;
@@ -60,7 +70,7 @@ function FragmentEditor({ fragment, label, onHeight }: FragmentEditorProps) {
     return () => useDesk.setState({ textEditor: null });
   }, [editor]);
   useEffect(() => {
-    if (!editor) return;
+    if (!editor || !onHeight) return;
     // The text's height is known only after the browser has laid it out.
     const measure = () => onHeight(editor.view.dom.offsetHeight);
     editor.on('update', measure);

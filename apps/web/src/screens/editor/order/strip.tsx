@@ -1,0 +1,151 @@
+/** The running order as a strip of live pictures, of which only those near the screen are there. */
+import {
+  type Deck,
+  drawingOf,
+  isSection,
+  type LayoutName,
+  numberOf,
+  type SlideId,
+  slidesInOrder,
+} from '@gobrel/core/deck';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { LayoutTemplate, Plus } from 'lucide-react';
+import { memo, useEffect, useRef, useState } from 'react';
+import type { CoAuthor } from '../../../live';
+import { slideName } from '../../../slides';
+import { Popover } from '../../../ui';
+import { words } from '../../../words';
+import type { Editing } from '../editing';
+import { LayoutPicker } from '../layout-picker';
+import { SectionTile } from './section-tile';
+import { SlideTile } from './slide-tile';
+import { SortableOrder } from './sortable-order';
+import type { SlideActions } from './use-slide-actions';
+import { useTiles } from './use-tiles';
+
+/** Width of a picture and of a place in the strip, and how many places outside the screen are there; CSS pixels. */
+const TILE = { picture: 104, step: 116, ahead: 5, margin: 6 };
+
+interface StripProps {
+  readonly deck: Deck;
+  readonly run: Editing['run'];
+  readonly undo: () => void;
+  readonly others: readonly CoAuthor[];
+  readonly current: SlideId;
+  readonly actions: SlideActions;
+  readonly onGo: (slideId: SlideId) => void;
+  /** Adds a slide after the current one. */
+  readonly onAdd: (layout: LayoutName) => void;
+}
+
+export const Strip = memo(function Strip(props: StripProps) {
+  const { deck, run, undo, others, current, actions, onGo, onAdd } = props;
+  const { entries, folded, chosen, press, pick, key } = useTiles({ deck, current, onGo, actions });
+  const scroller = useRef<HTMLDivElement>(null);
+  const tiles = useVirtualizer({
+    horizontal: true,
+    count: entries.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => TILE.step,
+    overscan: TILE.ahead,
+    paddingStart: TILE.margin,
+    paddingEnd: TILE.margin,
+    initialRect: { width: 1280, height: 0 },
+  });
+  const at = entries.findIndex((entry) => entry.id === current);
+  useEffect(() => {
+    // The strip scrolls to the slide that is worked on.
+    if (at >= 0) tiles.scrollToIndex(at, { align: 'auto' });
+  }, [at, tiles]);
+  const places = new Map(slidesInOrder(deck).map((slide, place) => [slide.id, place + 1]));
+  return (
+    <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">
+      <AddButtons size={deck.size} onAdd={onAdd} />
+      <SortableOrder deck={deck} run={run} ids={entries.map((entry) => entry.id)} chosen={chosen}>
+        <div ref={scroller} className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-3">
+          <ol className="relative h-[100px]" style={{ width: tiles.getTotalSize() }}>
+            {tiles.getVirtualItems().map(({ index, start }) => {
+              const entry = entries[index];
+              if (!entry) return null;
+              if (isSection(entry)) {
+                return (
+                  <SectionTile
+                    key={entry.id}
+                    deck={deck}
+                    run={run}
+                    undo={undo}
+                    section={entry}
+                    isFolded={folded.has(entry.id)}
+                    style={{ position: 'absolute', left: start, width: TILE.picture + 2 }}
+                  />
+                );
+              }
+              return (
+                <SlideTile
+                  key={entry.id}
+                  drawing={drawingOf(deck, entry.id)}
+                  name={slideName(deck, entry.id)}
+                  slide={entry}
+                  number={numberOf(deck, entry.id)}
+                  place={places.get(entry.id) ?? 0}
+                  count={places.size}
+                  here={others.flatMap((other) => (other.at === entry.id ? [other.name] : [])).join(', ')}
+                  isCurrent={entry.id === current}
+                  isChosen={chosen.length > 1 && chosen.includes(entry.id)}
+                  width={TILE.picture}
+                  left={start}
+                  onPress={press}
+                  onPick={pick}
+                  onKey={key}
+                />
+              );
+            })}
+          </ol>
+        </div>
+      </SortableOrder>
+    </section>
+  );
+});
+
+function AddButtons({ size, onAdd }: { size: Deck['size']; onAdd: (layout: LayoutName) => void }) {
+  const [choosing, setChoosing] = useState(false);
+  return (
+    <div className="flex flex-none flex-col pt-3">
+      <button
+        type="button"
+        aria-label={words.editor.addSlide}
+        title={words.editor.addSlide}
+        onClick={() => onAdd('title-and-text')}
+        className="flex h-11 w-14 items-center justify-center rounded-t-md border border-dashed border-ink hover:bg-card"
+      >
+        <Plus aria-hidden />
+      </button>
+      <Popover
+        label={words.editor.addFrom}
+        side="right"
+        open={choosing}
+        onOpenChange={setChoosing}
+        trigger={
+          <button
+            type="button"
+            aria-label={words.editor.addFrom}
+            title={words.editor.addFrom}
+            className="flex h-11 w-14 items-center justify-center rounded-b-md border border-t-0 border-dashed border-ink hover:bg-card"
+          >
+            <LayoutTemplate size={18} aria-hidden />
+          </button>
+        }
+      >
+        <LayoutPicker
+          label={words.editor.addFrom}
+          size={size}
+          value={null}
+          onPick={(layout) => {
+            setChoosing(false);
+            onAdd(layout);
+          }}
+        />
+      </Popover>
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+/** What strip and grid share: the entries in sight, and what pressing and keys do to a slide's tile. */
+import { type Deck, entriesInSight, type SlideId } from '@gobrel/core/deck';
+import type { KeyboardEvent } from 'react';
+import { useDesk } from '../desk';
+import { useStable } from '../use-stable';
+import { chosenSlides, inSight, range, toggled } from './choosing';
+import type { SlideActions } from './use-slide-actions';
+
+interface Tiles {
+  readonly deck: Deck;
+  readonly current: SlideId;
+  readonly onGo: (slideId: SlideId) => void;
+  readonly actions: SlideActions;
+  readonly onOpen?: ((slideId: SlideId) => void) | undefined;
+}
+
+export function useTiles({ deck, current, onGo, actions, onOpen }: Tiles) {
+  const folded = useDesk((desk) => desk.folded);
+  const chosen = useDesk((desk) => desk.chosen);
+  const entries = entriesInSight(deck, folded);
+  const go = (id: SlideId) => {
+    useDesk.setState({ chosen: [] });
+    onGo(id);
+  };
+  const pick = useStable((id: SlideId) => useDesk.setState({ chosen: toggled(current, chosen, id) }));
+  const reach = (id: SlideId) => useDesk.setState({ chosen: range(deck, current, id) });
+  const press = useStable((id: SlideId, how: { ctrlKey: boolean; metaKey: boolean; shiftKey: boolean }) => {
+    if (how.shiftKey) reach(id);
+    else if (how.ctrlKey || how.metaKey) pick(id);
+    else go(id);
+  });
+  const key = useStable((event: KeyboardEvent, id: SlideId) => {
+    const order = inSight(deck);
+    const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -1, ArrowDown: 1 }[event.key];
+    const isCommand = event.ctrlKey || event.metaKey;
+    if (step !== undefined && !isCommand) {
+      // With Shift the choice grows or shrinks at the end that is not the slide worked on.
+      const end = event.shiftKey && chosen.length > 1 ? otherEnd(order, chosen, current) : id;
+      const next = order[order.indexOf(end) + step];
+      if (next === undefined) return;
+      if (event.shiftKey) reach(next);
+      else go(next);
+    } else if (event.key === 'Delete') actions.remove(chosenSlides(deck, id, chosen));
+    else if (isCommand && event.key === 'd') actions.duplicate(chosenSlides(deck, id, chosen));
+    else if (isCommand && event.key === 'a') useDesk.setState({ chosen: order });
+    else if (event.key === 'Enter' && onOpen && !isCommand) onOpen(id);
+    else if (event.key === 'Escape' && chosen.length > 0) useDesk.setState({ chosen: [] });
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  });
+  return { entries, folded, chosen, press, pick, key };
+}
+
+function otherEnd(order: readonly SlideId[], chosen: readonly SlideId[], current: SlideId): SlideId {
+  const among = order.filter((id) => chosen.includes(id));
+  return (among[0] === current ? among.at(-1) : among[0]) ?? current;
+}

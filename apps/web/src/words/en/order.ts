@@ -1,0 +1,48 @@
+/** Words of the running order: strip, grid, outline, sections, several slides at once. */
+import { many } from './phrases';
+
+export const order = {
+  seeing: 'How the slides are seen',
+  sees: { slide: 'One slide', grid: 'All slides', outline: 'Outline' },
+  grid: 'All slides, in running order',
+  outline: 'Outline of the deck',
+  section: 'Section',
+  newSection: 'New section',
+  unnamedSection: 'Section without a title',
+  sectionLabel: (title: string, slides: number, folded: boolean) =>
+    `Section ${title}, ${many(slides, 'slide', 'slides')}${folded ? ', folded' : ''}`,
+  sectionActions: (title: string) => `About section ${title}`,
+  sectionTitle: 'Title of the section',
+  slidesIn: (count: number) => many(count, 'slide', 'slides'),
+  fold: 'Fold',
+  unfold: 'Unfold',
+  nestIn: 'Into the section before',
+  nestOut: 'Out of its section',
+  earlier: 'Earlier, as a whole',
+  later: 'Later, as a whole',
+  chooseAll: 'Choose its slides',
+  endSection: 'Take the heading away',
+  removeSection: 'Remove it with its slides',
+  sectionRemoved: (title: string, slides: number) => `“${title}” is removed with ${many(slides, 'slide', 'slides')}.`,
+  beginSection: 'Begin a section here',
+  severalSlides: (count: number) => `${count} slides`,
+  severalHint: 'What you set here is set on all of them.',
+  pick: (name: string) => `Choose ${name} too`,
+  copy: 'Copy',
+  pasteAfter: 'Paste after',
+  copied: (count: number) =>
+    `${count === 1 ? 'The slide is' : `${count} slides are`} copied. Paste here or in another deck.`,
+  removed: (count: number, leading: number) =>
+    `${many(count, 'slide is', 'slides are')} removed.${leading > 0 ? ` ${many(leading, 'link that led there is', 'links that led there are')} open now.` : ''}`,
+  duplicate: 'Duplicate',
+  remove: 'Remove',
+  numbers: 'Slide number',
+  numbered: { yes: 'shown', no: 'not shown' },
+  onAll: 'On all slides',
+  titleOf: (place: number) => `Title of slide ${place}`,
+  textOf: (place: number, label: string) => `${label} of slide ${place}`,
+  addText: 'Add a text',
+  noTitle: 'No title',
+  outlineHint: 'Enter goes from the title to the text; Ctrl + Enter begins the next slide.',
+  openSlide: (name: string) => `Open ${name}`,
+} as const;

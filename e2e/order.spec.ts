@@ -1,0 +1,187 @@
+/** The running order: several slides at once, sections, the grid, the outline, numbers and grounds. */
+import { expect, type Page, test } from '@playwright/test';
+import { newDeck, newTeacher, odile, saved } from './people';
+
+/** A deck of the sample scenario's teacher for each test: slides One to Five. */
+async function fiveSlides(page: Page): Promise<void> {
+  await newTeacher(page);
+  await newDeck(page, 'Five slides');
+  await page.getByLabel('Name of the slide').fill('One');
+  for (const name of ['Two', 'Three', 'Four', 'Five']) {
+    await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+    await page.getByLabel('Name of the slide').fill(name);
+  }
+  await saved(page);
+}
+
+const strip = (page: Page) => page.getByRole('region', { name: 'Running order' });
+const tile = (page: Page, name: string) => strip(page).getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
+const order = async (page: Page) =>
+  (await strip(page).locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
+
+test('several slides are chosen by Shift and Ctrl, moved, set and removed as one, and it is one step back', async ({
+  page,
+}) => {
+  await fiveSlides(page);
+  await tile(page, 'Two').click();
+  await tile(page, 'Three').click({ modifiers: ['Shift'] });
+  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await page.getByRole('button', { name: 'Move later' }).click();
+  await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
+  await page.getByLabel('In the show').getByRole('radio', { name: 'left out' }).click();
+  await expect(strip(page).getByText('left out')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await tile(page, 'Two').click();
+  await tile(page, 'Five').click({ modifiers: ['ControlOrMeta'] });
+  await page.keyboard.press('Delete');
+  await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Three']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
+});
+
+test('several slides are copied and pasted by keys and by buttons, and duplicated', async ({ page }) => {
+  await fiveSlides(page);
+  await tile(page, 'One').click();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+c');
+  await tile(page, 'Five').click();
+  await page.keyboard.press('ControlOrMeta+v');
+  await expect.poll(() => order(page)).toEqual(['One', 'Two', 'Three', 'Four', 'Five', 'One', 'Two']);
+  await tile(page, 'Three').click();
+  await page.getByRole('button', { name: 'Copy', exact: true }).click();
+  await page.getByRole('button', { name: 'Paste after' }).click();
+  await expect.poll(() => order(page)).toEqual(['One', 'Two', 'Three', 'Three', 'Four', 'Five', 'One', 'Two']);
+  await tile(page, 'Four').click();
+  await page.keyboard.press('ControlOrMeta+d');
+  await expect(tile(page, 'Four \\(copy\\)')).toBeVisible();
+});
+
+test('a section is begun, named, folded, moved as a whole, nested and ended', async ({ page }) => {
+  await fiveSlides(page);
+  const begin = async (at: string, title: string) => {
+    await tile(page, at).click();
+    await page.getByRole('button', { name: 'Begin a section here' }).click();
+    await page.getByLabel('Title of the section').fill(title);
+    await page.keyboard.press('Enter');
+  };
+  await begin('Two', 'Shore');
+  await begin('Four', 'Marsh');
+  const heading = (title: string) => strip(page).getByRole('button', { name: new RegExp(`^Section ${title}`) });
+  await expect(heading('Shore')).toHaveAccessibleName('Section Shore, 2 slides');
+  await heading('Shore').click();
+  await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five']);
+  await expect(heading('Shore')).toHaveAccessibleName('Section Shore, 2 slides, folded');
+  await page.getByRole('button', { name: 'About section Shore' }).click();
+  await page.getByRole('button', { name: 'Later, as a whole' }).click();
+  await page.keyboard.press('Escape');
+  await heading('Shore').click();
+  await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five', 'Two', 'Three']);
+  await page.getByRole('button', { name: 'About section Shore' }).click();
+  await page.getByRole('button', { name: 'Into the section before' }).click();
+  await page.keyboard.press('Escape');
+  await expect(heading('Marsh')).toHaveAccessibleName('Section Marsh, 4 slides');
+  await page.getByRole('button', { name: 'About section Marsh' }).click();
+  await page.getByRole('button', { name: 'Remove it with its slides' }).click();
+  await expect.poll(() => order(page)).toEqual(['One']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five', 'Two', 'Three']);
+});
+
+test('the grid shows all slides: they are chosen by boxes, dragged, and opened', async ({ page }) => {
+  await fiveSlides(page);
+  await page.getByRole('radio', { name: 'All slides' }).click();
+  const grid = page.getByRole('main', { name: 'All slides' });
+  const big = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
+  const shown = async () =>
+    (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
+  await big('One').click();
+  await grid.getByRole('checkbox', { name: 'Choose 2 Two too' }).click();
+  await big('Two').hover();
+  await page.mouse.down();
+  await big('Four').hover();
+  await big('Four').hover({ position: { x: 150, y: 60 } });
+  await page.mouse.up();
+  await expect.poll(shown).toEqual(['Three', 'Four', 'One', 'Two', 'Five']);
+  await big('Five').dblclick();
+  await expect(page.getByLabel('Name of the slide')).toHaveValue('Five');
+  await expect(strip(page)).toBeVisible();
+});
+
+test('in the outline titles and texts are typed straight down, and new slides begin', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Written down');
+  await page.getByRole('radio', { name: 'Outline' }).click();
+  await page.getByRole('textbox', { name: 'Title of slide 1', exact: true }).click();
+  await page.keyboard.type('The tide');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Twice a day');
+  await page.keyboard.press('Control+Enter');
+  await page.keyboard.type('The moon');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('It pulls.');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: 'Title of slide 2', exact: true })).toHaveText('The moon');
+  await page.getByRole('button', { name: /^Open 2/ }).click();
+  const slide = page.getByRole('group', { name: /^Slide “/ });
+  await expect(slide.getByText('The moon')).toBeVisible();
+  await expect(slide.getByText('It pulls.')).toBeVisible();
+  await strip(page).locator('[data-slide]').first().click();
+  await expect(slide.getByText('Twice a day')).toBeVisible();
+});
+
+test('numbers are shown on one slide or all, and a ground goes on all slides', async ({ page }) => {
+  await fiveSlides(page);
+  await tile(page, 'Two').click();
+  const numbers = page.getByLabel('Slide number');
+  await numbers.getByRole('radio', { name: 'shown', exact: true }).click();
+  const slide = page.getByRole('group', { name: 'Slide “Two”' });
+  await expect(slide.getByText('2', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'On all slides', exact: true }).click();
+  await tile(page, 'Four').click();
+  await expect(page.getByRole('group', { name: 'Slide “Four”' }).getByText('4', { exact: true })).toBeVisible();
+  await page.getByRole('radio', { name: 'two colours' }).click();
+  await page
+    .getByRole('group', { name: 'Second colour of the ground' })
+    .getByRole('button', { name: 'First accent' })
+    .click();
+  await page.getByRole('button', { name: 'This ground on all slides' }).click();
+  await tile(page, 'One').click();
+  await expect(page.getByRole('radio', { name: 'two colours' })).toBeChecked();
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await expect(page.getByText('1', { exact: true }).first()).toBeVisible();
+});
+
+test('a picture lies on the ground, whole, filling or tiled, and faded', async ({ page }) => {
+  await fiveSlides(page);
+  const dot = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 40, height: 30 });
+    const pen = canvas.getContext('2d');
+    pen?.fillRect(4, 4, 20, 20);
+    return canvas.toDataURL('image/png').split(',')[1] ?? '';
+  });
+  await page
+    .getByLabel('Picture on the ground')
+    .and(page.locator('input'))
+    .setInputFiles({ name: 'dot.png', mimeType: 'image/png', buffer: Buffer.from(dot, 'base64') });
+  const lying = page.locator('[data-canvas] .gv-ground-picture');
+  await expect(lying).toHaveCSS('background-size', 'cover');
+  await page.getByRole('radio', { name: 'tiled' }).click();
+  await expect(lying).toHaveCSS('background-repeat', 'repeat');
+  await page.getByRole('slider', { name: /faded/ }).press('ArrowRight');
+  await expect(lying).toHaveCSS('opacity', '0.95');
+  await page.getByRole('button', { name: 'Take the picture off the ground' }).click();
+  await expect(lying).toHaveCount(0);
+});
+
+test('a deck of the library is seen as a grid and an outline by its teacher', async ({ page }) => {
+  await odile(page);
+  await page
+    .getByRole('link', { name: /Night walk/ })
+    .first()
+    .click();
+  await page.getByRole('radio', { name: 'Outline' }).click();
+  await expect(page.getByRole('textbox', { name: 'Title of slide 1', exact: true })).toHaveText('Dusk at the gate');
+  await page.reload();
+  await expect(page.getByRole('main', { name: 'Outline of the deck' })).toBeVisible();
+});

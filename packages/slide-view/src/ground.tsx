@@ -1,0 +1,30 @@
+/** Draws the ground of a slide: its colour, what that runs into, and the picture on it. */
+import type { GroundPicture, Slide } from '@gobrel/core/deck';
+import { paint } from './paint.js';
+import { useSurroundings } from './surroundings.js';
+
+/** A slide's ground as a CSS background. */
+export function groundOf({ background, wash }: Slide): string {
+  return wash ? `linear-gradient(${wash.angle}deg, ${paint(background)}, ${paint(wash.to)})` : paint(background);
+}
+
+/** A tile is this wide, in slide units. */
+const TILE = 240;
+
+const layings = {
+  fit: { backgroundSize: 'contain', backgroundRepeat: 'no-repeat' },
+  fill: { backgroundSize: 'cover', backgroundRepeat: 'no-repeat' },
+  tile: { backgroundSize: `${TILE}px auto`, backgroundRepeat: 'repeat' },
+} as const;
+
+/** The picture on a slide's ground: decoration, under everything else. */
+export function GroundPictureView({ ground: { picture, lay, faded } }: { ground: GroundPicture }) {
+  const { pictureUrl } = useSurroundings();
+  return (
+    <div
+      aria-hidden="true"
+      className="gv-ground-picture"
+      style={{ backgroundImage: `url("${pictureUrl(picture)}")`, opacity: 1 - faded, ...layings[lay] }}
+    />
+  );
+}
