@@ -61,7 +61,8 @@ test('several items are selected by a marquee and with Shift, and moved as one',
     ['Rectangle', '100'],
     ['Ellipse', '500'],
   ] as const) {
-    await page.getByRole('button', { name: kind }).click();
+    if (kind === 'Ellipse') await page.getByRole('button', { name: 'Shapes', exact: true }).click();
+    await page.getByRole('button', { name: kind, exact: true }).click();
     await left(page).fill(x);
   }
   const [first, second] = [item(page, /^Shape/).first(), item(page, /^Shape/).last()];
@@ -244,7 +245,8 @@ test('a whole text and marked words get their own size, colour and alignment', a
 test('a slide gets its ground colour; an item becomes a piece; a short-text question its key', async ({ page }) => {
   await page.getByRole('group', { name: 'Ground colour' }).getByRole('button', { name: 'Marsh' }).click();
   await expect(page.locator('[data-canvas] .gv-ground')).toHaveCSS('background-color', 'rgb(31, 75, 74)');
-  await page.getByRole('button', { name: 'Ellipse' }).click();
+  await page.getByRole('button', { name: 'Shapes', exact: true }).click();
+  await page.getByRole('button', { name: 'Ellipse', exact: true }).click();
   await page.getByRole('radio', { name: 'a piece' }).click();
   await expect(item(page, 'Shape, a piece')).toBeVisible();
   await page.getByRole('button', { name: 'Short text' }).click();

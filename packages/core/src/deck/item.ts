@@ -1,5 +1,5 @@
 /** What is placed on a slide: the fields all items share, and what each kind adds. */
-import type { Frame } from '../geometry/index.js';
+import type { Frame, Side, Way } from '../geometry/index.js';
 import type { Destination } from './destination.js';
 import type { FontName } from './fonts.js';
 import type { GroupId, ItemId, SlideId } from './identifiers.js';
@@ -117,6 +117,55 @@ export interface PictureItem extends ItemBase {
   readonly flippedDown: boolean;
 }
 
+/** What a line ends in. */
+export const lineHeads = ['none', 'arrow', 'triangle', 'dot', 'diamond', 'bar'] as const;
+
+/** What a line ends in. */
+export type LineHead = (typeof lineHeads)[number];
+
+/** An end of a line. */
+export interface LineEnd {
+  /** Where it is while it is tied to nothing, in parts of the line's frame. */
+  readonly u: number;
+  readonly v: number;
+  /** The item it is tied to. */
+  readonly at: ItemId | null;
+  /** The side it is tied to; `null` for the one that is nearest to the other end. */
+  readonly side: Side | null;
+  readonly head: LineHead;
+}
+
+/** A line or an arrow, free or tied to items. */
+export interface LineItem extends ItemBase {
+  readonly kind: 'line';
+  readonly from: LineEnd;
+  readonly to: LineEnd;
+  readonly way: Way;
+  /** How far its middle is pushed aside, in slide units. */
+  readonly bend: number;
+  /** Whether an elbow leaves sideways, else up or down; worked out whenever the line is led. */
+  readonly sideways: boolean;
+  readonly outline: string;
+  readonly outlineWidth: number;
+  readonly dash: Dash;
+  /** 0 (not to be seen) to 1. */
+  readonly opacity: number;
+}
+
+/** A sign or a sticker from the collection that comes along: drawn with lines, or a coloured character. */
+export interface SignItem extends ItemBase {
+  readonly kind: 'sign';
+  /** What it shows, in words. */
+  readonly shows: string;
+  /** Its lines as SVG path data in a square of 24 by 24; empty for a sticker. */
+  readonly strokes: readonly string[];
+  /** The character of a sticker; '' for a sign. */
+  readonly character: string;
+  readonly color: string;
+  /** Weight of its lines, in its own square of 24 by 24. */
+  readonly weight: number;
+}
+
 /** An invisible area that carries a link. */
 export interface HotspotItem extends ItemBase {
   readonly kind: 'hotspot';
@@ -173,7 +222,17 @@ export interface OpenAreaItem extends ItemBase {
 
 /** Any item. */
 export type Item =
-  TextItem | ShapeItem | PictureItem | HotspotItem | ZoneItem | BlankItem | ChoiceItem | ShortTextItem | OpenAreaItem;
+  | TextItem
+  | ShapeItem
+  | PictureItem
+  | LineItem
+  | SignItem
+  | HotspotItem
+  | ZoneItem
+  | BlankItem
+  | ChoiceItem
+  | ShortTextItem
+  | OpenAreaItem;
 
 /** The name of an item kind. */
 export type ItemKindName = Item['kind'];

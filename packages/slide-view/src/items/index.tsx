@@ -5,10 +5,12 @@ import { BlankView } from './blank-view.js';
 import { ChoiceView } from './choice-view.js';
 import { HotspotView } from './hotspot-view.js';
 import type { ItemProps } from './item-props.js';
+import { LineView } from './line-view.js';
 import { OpenAreaView } from './open-area-view.js';
 import { PictureView } from './picture-view.js';
 import { ShapeView } from './shape-view.js';
 import { ShortTextView } from './short-text-view.js';
+import { SignView } from './sign-view.js';
 import { TextView } from './text-view.js';
 import { ZoneView } from './zone-view.js';
 
@@ -16,6 +18,8 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   text: TextView,
   shape: ShapeView,
   picture: PictureView,
+  line: LineView,
+  sign: SignView,
   hotspot: HotspotView,
   zone: ZoneView,
   blank: BlankView,

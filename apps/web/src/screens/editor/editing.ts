@@ -1,8 +1,8 @@
 /** Editing a deck: commands' changes go into the shared document, undo takes one's own steps back. */
-import type { Change, Deck } from '@gobrel/core/deck';
+import { type Change, type Deck, leadLines } from '@gobrel/core/deck';
 import { deckScope, writeChanges } from '@gobrel/core/shared-doc';
 import { ySyncPluginKey } from '@tiptap/y-tiptap';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import * as Y from 'yjs';
 import { deckReading, type OpenDocument, useObserved } from '../../live';
 
@@ -14,7 +14,7 @@ const ONE_STEP = 500;
 export interface Editing {
   readonly deck: Deck;
   readonly doc: Y.Doc;
-  /** Writes changes as one step of undo. */
+  /** Writes changes as one step of undo; lines tied to what they move are led anew. */
   readonly run: (changes: readonly Change[]) => void;
   /** Writes changes that belong to what is being typed just now: one step of undo together with it. */
   readonly extend: (changes: readonly Change[]) => void;
@@ -34,6 +34,11 @@ export function useEditing(document: OpenDocument | null): Editing | null {
       new Y.UndoManager(deckScope(doc), { trackedOrigins: new Set([MINE, ySyncPluginKey]), captureTimeout: ONE_STEP }),
     [doc],
   );
+  const present = useRef(deck);
+  useEffect(() => {
+    // Writing keeps its identity, and leads lines on the deck as it is by then.
+    present.current = deck;
+  });
   const [steps, setSteps] = useState({ back: 0, forth: 0 });
   useEffect(() => {
     if (!history) return;
@@ -52,7 +57,8 @@ export function useEditing(document: OpenDocument | null): Editing | null {
     (changes: readonly Change[]) => {
       if (!doc || !history || changes.length === 0) return;
       history.stopCapturing();
-      writeChanges(doc, changes, MINE);
+      const led = present.current ? leadLines(present.current, changes) : [];
+      writeChanges(doc, [...changes, ...led], MINE);
       history.stopCapturing();
     },
     [doc, history],

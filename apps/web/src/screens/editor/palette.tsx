@@ -3,6 +3,8 @@ import {
   addItem,
   type Deck,
   type ItemKindName,
+  type LineEnd,
+  type LineHead,
   newId,
   type OwnFields,
   plainText,
@@ -10,7 +12,6 @@ import {
 } from '@gobrel/core/deck';
 import {
   BoxSelect,
-  Circle,
   CircleHelp,
   Image,
   MessageSquareText,
@@ -18,15 +19,20 @@ import {
   Puzzle,
   Scan,
   Shapes,
+  Spline,
   Square,
+  Sticker,
   TextCursorInput,
   Type,
 } from 'lucide-react';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Dialog } from '../../ui';
 import { words } from '../../words';
-import { select, typeIn } from './desk';
+import { select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
+import { signFields } from './signs/collection';
+import { SignPicker } from './signs/sign-picker';
+import { LinePicker, type PresetLine } from './panel/line-picker';
 import { ShapePicker } from './panel/shape-picker';
 
 interface PaletteProps {
@@ -56,10 +62,20 @@ function startFields(deck: Deck, kind: ItemKindName): Partial<OwnFields<ItemKind
   }
 }
 
+/** A line for the slide: between the two items that are selected, when there are two. */
+function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields<'line'>> {
+  const selected = useDesk
+    .getState()
+    .selected.filter((id) => deck.items[id]?.slideId === slideId && deck.items[id].kind !== 'line');
+  const [from = null, to = null] = selected.length === 2 ? selected : [];
+  const end = (at: string | null, head: LineHead, u: number): LineEnd => ({ u, v: 0.5, at, side: null, head });
+  return { way: line.way, from: end(from, line.from, 0), to: end(to, line.to, 1) };
+}
+
 export function Palette({ editing, slideId, onPictures }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
-  const [picking, setPicking] = useState(false);
+  const [picking, setPicking] = useState<'shape' | 'line' | 'sign' | null>(null);
   const place = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>> = {}, loose = false) => {
     const id = newId();
     const start = { ...(startFields(deck, kind) as Partial<OwnFields<K>>), ...fields };
@@ -71,8 +87,9 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
     { name: words.kinds.text, icon: Type, run: () => place('text') },
     { name: words.kinds.picture, icon: Image, run: () => file.current?.click() },
     { name: words.editor.rectangle, icon: Square, run: () => place('shape') },
-    { name: words.editor.ellipse, icon: Circle, run: () => place('shape', { shape: 'ellipse' }) },
-    { name: words.editor.shapes, icon: Shapes, run: () => setPicking(true) },
+    { name: words.editor.shapes, icon: Shapes, run: () => setPicking('shape') },
+    { name: words.lines.title, icon: Spline, run: () => setPicking('line') },
+    { name: words.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
     null,
     { name: words.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
     { name: words.kinds.zone, icon: BoxSelect, run: () => place('zone') },
@@ -107,14 +124,34 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
           </button>
         ),
       )}
-      {picking ? (
-        <Dialog title={words.editor.shapes} open onClose={() => setPicking(false)}>
+      {picking === 'shape' ? (
+        <Dialog title={words.editor.shapes} open onClose={() => setPicking(null)}>
           <ShapePicker
             label={words.editor.shapes}
             value={null}
             onPick={(shape) => {
-              setPicking(false);
+              setPicking(null);
               place('shape', { shape });
+            }}
+          />
+        </Dialog>
+      ) : null}
+      {picking === 'line' ? (
+        <Dialog title={words.lines.title} open onClose={() => setPicking(null)}>
+          <LinePicker
+            onPick={(fields) => {
+              setPicking(null);
+              place('line', tied(deck, slideId, fields));
+            }}
+          />
+        </Dialog>
+      ) : null}
+      {picking === 'sign' ? (
+        <Dialog title={words.signs.title} open onClose={() => setPicking(null)}>
+          <SignPicker
+            onPick={(sign) => {
+              setPicking(null);
+              place('sign', signFields(sign));
             }}
           />
         </Dialog>

@@ -50,7 +50,7 @@ export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
         onLink();
         return event.preventDefault();
       }
-      if (isInField(event)) return;
+      if (isInField(event) || event.defaultPrevented || pressesButton(event)) return;
       if (event.key === '?') onHelp();
       else if (!onSelection(event, editing, slideId)) return;
       event.preventDefault();
@@ -58,6 +58,12 @@ export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [editing, slideId, onHelp, onLink]);
+}
+
+/** Whether a key presses the button or link that has the focus, rather than acting on what is selected. */
+function pressesButton(event: KeyboardEvent): boolean {
+  if (event.key !== 'Enter' && event.key !== ' ') return false;
+  return event.target instanceof Element && event.target.closest('button, a') !== null;
 }
 
 function focusItem(id: string): void {

@@ -6,6 +6,8 @@ export const kinds = {
   text: 'Text',
   shape: 'Shape',
   picture: 'Picture',
+  line: 'Line',
+  sign: 'Sign',
   hotspot: 'Hotspot',
   zone: 'Zone',
   blank: 'Blank',

@@ -5,10 +5,12 @@ import { colours, editor, kinds, layouts, roles, shapes, slides } from './editor
 import { frame, elsewhere } from './frame';
 import { ground } from './ground';
 import { handOut, lessons, classes } from './lessons';
+import { lines } from './lines';
 import { library } from './library';
 import { onSlides } from './on-slides';
 import { order } from './order';
 import { show, walking } from './show';
+import { signs } from './signs';
 import { signIn } from './sign-in';
 import { join, student } from './student';
 
@@ -31,6 +33,8 @@ export const en = {
   editor,
   order,
   ground,
+  lines,
+  signs,
   show,
   walking,
   join,

@@ -1,6 +1,6 @@
 /** What becomes of items when they are copied: new ids, and links, zones and groups that follow them. */
 import type { Destination } from '../destination.js';
-import type { Item } from '../item.js';
+import type { Item, LineEnd } from '../item.js';
 import type { SlideId } from '../identifiers.js';
 import { mapDestinations } from '../rich-text.js';
 
@@ -28,6 +28,11 @@ export function copyItem(
     case 'text':
     case 'shape':
       return { ...base, text: mapDestinations(base.text, retie) };
+    case 'line': {
+      const end = (of: LineEnd): LineEnd =>
+        of.at === null ? of : { ...of, at: copies.get(of.at) ?? (item.slideId === slideId ? of.at : null) };
+      return { ...base, from: end(base.from), to: end(base.to) };
+    }
     case 'zone':
       return { ...base, belongs: base.belongs.map((piece) => copies.get(piece) ?? piece) };
     default:

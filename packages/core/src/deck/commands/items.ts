@@ -6,6 +6,7 @@ import type { Destination } from '../destination.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
 import type { Item, ItemKindName, Layer, OwnFields, Role } from '../item.js';
 import { itemKinds } from '../item-kinds/index.js';
+import { lettingGo } from '../lines.js';
 import { byRank, ranksAt } from '../rank.js';
 import type { RichText } from '../rich-text.js';
 import { copyIdsFor, copyItem } from './copying.js';
@@ -62,7 +63,9 @@ export function isMovable(item: Item): boolean {
 export function setFrames(deck: Deck, frames: Readonly<Record<ItemId, Frame>>): Change[] {
   return Object.entries(frames).flatMap(([id, frame]): Change[] => {
     const item = deck.items[id];
-    return item && isMovable(item) ? [{ type: 'set-item', id, fields: { frame } }] : [];
+    if (!item || !isMovable(item)) return [];
+    const loosened = item.kind === 'line' ? lettingGo(item, (other) => other in frames) : {};
+    return [{ type: 'set-item', id, fields: { frame, ...loosened } }];
   });
 }
 

@@ -65,6 +65,8 @@ function scaledFields(item: Item, from: Size, to: Size, scale: number): Record<s
         look: { ...item.look, size: item.look.size * scale },
         text: scaleLetters(item.text, scale),
       };
+    case 'line':
+      return { frame: moved, bend: item.bend * scale };
     case 'blank':
       return { frame: moved, size: item.size * scale };
     default:

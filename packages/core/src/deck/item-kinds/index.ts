@@ -4,10 +4,12 @@ import { blankKind } from './blank.js';
 import { choiceKind } from './choice.js';
 import { hotspotKind } from './hotspot.js';
 import type { ItemKind } from './kind.js';
+import { lineKind } from './line.js';
 import { openAreaKind } from './open-area.js';
 import { pictureKind } from './picture.js';
 import { shapeKind } from './shape.js';
 import { shortTextKind } from './short-text.js';
+import { signKind } from './sign.js';
 import { textKind } from './text.js';
 import { zoneKind } from './zone.js';
 
@@ -16,6 +18,8 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   text: textKind,
   shape: shapeKind,
   picture: pictureKind,
+  line: lineKind,
+  sign: signKind,
   hotspot: hotspotKind,
   zone: zoneKind,
   blank: blankKind,

@@ -2,6 +2,7 @@
 import {
   addItem,
   type Deck,
+  type FrameOf,
   type Item,
   shapeRoom,
   isMovable,
@@ -12,9 +13,10 @@ import {
   plainText,
   type SlideId,
   slideSizes,
+  withLinesLed,
 } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { CoAuthor } from '../../../live';
 import { slideName } from '../../../slides';
 import { words } from '../../../words';
@@ -74,6 +76,7 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
     },
     [extend],
   );
+  const frameOf = useFrameOf(deck);
   const chosen = items.filter((item) => selected.includes(item.id));
   return (
     <div
@@ -92,7 +95,7 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
       >
         {items.map((item) =>
           item.hidden ? null : item.slideId === slideId ? (
-            <EditorItem key={item.id} item={item} doc={doc} onTextHeight={growText} />
+            <EditorItem key={item.id} item={item} doc={doc} frameOf={frameOf} onTextHeight={growText} />
           ) : (
             <div key={item.id} className="gv-item" style={frameStyle(item.frame)}>
               <ItemContent item={item} />
@@ -128,5 +131,15 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
 
 /** The slide's items from back to front; unchanged items keep their identity, so only changed ones are drawn anew. */
 function useItems(deck: Deck, slideId: SlideId) {
-  return useMemo(() => shownItemsOf(deck, slideId), [deck, slideId]);
+  return useMemo(() => withLinesLed(shownItemsOf(deck, slideId)), [deck, slideId]);
+}
+
+/** Looks up where items are by now; keeps its identity, so that nothing is drawn anew for it. */
+function useFrameOf(deck: Deck): FrameOf {
+  const present = useRef(deck);
+  useEffect(() => {
+    // Asked while something is dragged, long after it was drawn.
+    present.current = deck;
+  });
+  return useCallback((id) => present.current.items[id]?.frame ?? null, []);
 }

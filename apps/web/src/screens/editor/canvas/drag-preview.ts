@@ -1,5 +1,5 @@
 /** What a drag shows before it is written. A store of its own: it changes with every move, the desk does not. */
-import type { ItemId } from '@gobrel/core/deck';
+import type { ItemId, LineItem } from '@gobrel/core/deck';
 import type { Box, Frame, Guide } from '@gobrel/core/geometry';
 import { create } from 'zustand';
 
@@ -8,11 +8,13 @@ interface DragPreview {
   readonly frames: Readonly<Record<ItemId, Frame>>;
   /** What the dragged items snap to just now. */
   readonly guides: readonly Guide[];
+  /** A line whose end or middle is being dragged. */
+  readonly line: LineItem | null;
   /** The marquee being drawn, in slide units. */
   readonly marquee: Box | null;
 }
 
-const nothing: DragPreview = { frames: {}, guides: [], marquee: null };
+const nothing: DragPreview = { frames: {}, guides: [], line: null, marquee: null };
 
 export const useDragPreview = create<DragPreview>(() => nothing);
 

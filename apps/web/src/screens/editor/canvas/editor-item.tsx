@@ -1,5 +1,5 @@
 /** An item on the canvas: drawn as everywhere, and with what an author needs to see of it. */
-import { isMovable, type Item, lettersOf, nameOf } from '@gobrel/core/deck';
+import { type FrameOf, isMovable, type Item, led, lettersOf, nameOf } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, lookStyle, roomStyle, textClasses, uprightStyle } from '@gobrel/slide-view';
 import type { Frame } from '@gobrel/core/geometry';
 import { type CSSProperties, memo, useCallback } from 'react';
@@ -13,16 +13,19 @@ import { useOverflow } from '../text/use-overflow';
 interface EditorItemProps {
   readonly item: Item;
   readonly doc: Y.Doc;
+  /** Where the items are that a line is tied to; keeps its identity. */
+  readonly frameOf: FrameOf;
   /** Given the height of a text, in slide units, while somebody types in it. */
   readonly onTextHeight: (item: Item, height: number) => void;
 }
 
-export const EditorItem = memo(function EditorItem({ item, doc, onTextHeight }: EditorItemProps) {
+export const EditorItem = memo(function EditorItem({ item, doc, frameOf, onTextHeight }: EditorItemProps) {
   const preview = useDragPreview((drag) => drag.frames[item.id]);
+  const line = useLinePreview(item, frameOf);
   const isSelected = useDesk((desk) => desk.selected.includes(item.id));
   const isTypedIn = useDesk((desk) => desk.typingIn === item.id);
   // Some drawings depend on the frame, so they follow it while it is dragged.
-  const drawn = preview && isResized(preview, item.frame) ? { ...item, frame: preview } : item;
+  const drawn = line ?? (preview && isResized(preview, item.frame) ? { ...item, frame: preview } : item);
   const label = words.editor.itemLabel(
     words.kinds[item.kind],
     nameOf(item) || (item.role ? words.roles[item.role] : ''),
@@ -44,7 +47,7 @@ export const EditorItem = memo(function EditorItem({ item, doc, onTextHeight }: 
       aria-pressed={isSelected}
       tabIndex={0}
       className={`gv-item ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
-      style={previewStyle(item.frame, preview)}
+      style={line ? frameStyle(line.frame) : previewStyle(item.frame, preview)}
       onFocus={(event) => {
         // Tabbing through the items selects them; a press selects on its own.
         if (event.target === event.currentTarget && event.currentTarget.matches(':focus-visible') && !isSelected)
@@ -98,6 +101,17 @@ export const EditorItem = memo(function EditorItem({ item, doc, onTextHeight }: 
     </div>
   );
 });
+
+/** A line as it would be while it, or what it is tied to, is dragged; `null` while nothing of that happens. */
+function useLinePreview(item: Item, frameOf: FrameOf): Item | null {
+  const ends = item.kind === 'line' ? [item.from.at, item.to.at] : [];
+  const dragged = useDragPreview((drag) => (drag.line?.id === item.id ? drag.line : null));
+  const from = useDragPreview((drag) => drag.frames[ends[0] ?? '']);
+  const to = useDragPreview((drag) => drag.frames[ends[1] ?? '']);
+  const isMoved = useDragPreview((drag) => drag.frames[item.id] !== undefined);
+  if (dragged || item.kind !== 'line' || isMoved || (!from && !to)) return dragged;
+  return led(item, (id) => (id === ends[0] ? from : id === ends[1] ? to : null) ?? frameOf(id));
+}
 
 /** While it is only moved, an item is shifted as drawn: nothing has to be laid out anew. */
 function previewStyle(frame: Frame, preview: Frame | undefined): CSSProperties {

@@ -1,17 +1,18 @@
 /** The frame around what is selected, with handles to resize and turn it. */
-import { isMovable, type Item } from '@gobrel/core/deck';
-import { boundsOfAll, type Frame, type Handle } from '@gobrel/core/geometry';
+import { drawnCourse, isMovable, type Item, type LineItem } from '@gobrel/core/deck';
+import { boundsOfAll, type Frame, type Handle, middleOf, type Point } from '@gobrel/core/geometry';
 import { Lock, RotateCw } from 'lucide-react';
 import type { PointerEvent } from 'react';
 import { words } from '../../../words';
 import { useDragPreview } from './drag-preview';
+import type { LineGrip } from './drag-line';
 import type { Grip } from './dragged-frames';
 
 interface SelectionFrameProps {
   /** What is selected on the slide; several are framed together. */
   readonly items: readonly Item[];
   readonly scale: number;
-  readonly onGrip: (event: PointerEvent<HTMLElement>, grip: Grip) => void;
+  readonly onGrip: (event: PointerEvent<HTMLElement>, grip: Grip | LineGrip) => void;
 }
 
 const handles: readonly (Handle & { readonly cursor: string })[] = [
@@ -27,9 +28,15 @@ const handles: readonly (Handle & { readonly cursor: string })[] = [
 
 export function SelectionFrame({ items, scale, onGrip }: SelectionFrameProps) {
   const preview = useDragPreview((drag) => drag.frames);
+  const draggedLine = useDragPreview((drag) => drag.line);
   const frames = items.map((item) => preview[item.id] ?? item.frame);
   const [first] = frames;
   if (!first) return null;
+  const [only] = items;
+  if (only?.kind === 'line' && items.length === 1 && isMovable(only)) {
+    const line = draggedLine ?? { ...only, frame: first };
+    return <LineHandles line={line} scale={scale} onGrip={onGrip} />;
+  }
   const around = boundsOfAll(frames) ?? first;
   const fixed = !items.some(isMovable);
   const frame: Frame = frames.length === 1 ? first : { ...around, rotation: 0 };
@@ -48,6 +55,41 @@ export function SelectionFrame({ items, scale, onGrip }: SelectionFrameProps) {
       <HandledFrame frame={frame} fixed={fixed} scale={scale} onGrip={onGrip} />
     </>
   );
+}
+
+/** The handles of a line: its ends, and the middle that bends it. */
+function LineHandles({ line, scale, onGrip }: { line: LineItem } & Pick<SelectionFrameProps, 'scale' | 'onGrip'>) {
+  const course = drawnCourse(line);
+  const handle = (name: string, at: Point, grip: LineGrip, look: string) => (
+    <span
+      key={name}
+      aria-hidden
+      data-handle={name}
+      title={words.lines.handles[grip.kind]}
+      className="pointer-events-auto absolute flex size-6 -translate-x-1/2 -translate-y-1/2 cursor-move touch-none items-center justify-center pointer-coarse:size-11"
+      style={{ left: at.x * scale, top: at.y * scale }}
+      onPointerDown={(event) => onGrip(event, grip)}
+    >
+      <span className={`border-2 border-dusk ${look}`} />
+    </span>
+  );
+  return (
+    <div className="pointer-events-none absolute left-0 top-0">
+      {handle(
+        'from',
+        course.from,
+        { kind: 'line-end', which: 'from' },
+        `size-3 rounded-full ${tiedLook(line.from.at)}`,
+      )}
+      {handle('to', course.to, { kind: 'line-end', which: 'to' }, `size-3 rounded-full ${tiedLook(line.to.at)}`)}
+      {handle('middle', middleOf(course), { kind: 'line-middle' }, 'size-3 rotate-45 bg-card')}
+    </div>
+  );
+}
+
+/** An end that is tied is filled. */
+function tiedLook(at: string | null): string {
+  return at === null ? 'bg-card' : 'bg-dusk';
 }
 
 function placed(frame: Frame, scale: number) {

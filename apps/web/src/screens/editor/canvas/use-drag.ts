@@ -17,6 +17,7 @@ import { select, useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { pressItem, wholeUnits } from '../selecting';
 import { clearDragPreview, useDragPreview } from './drag-preview';
+import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
 
 /** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */
@@ -40,7 +41,7 @@ export function breakOffDrag(): void {
 let breakOff: (() => void) | null = null;
 
 /** Begins a drag; the rest happens on the element that captures the pointer. */
-export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip, surface: Surface): void {
+export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGrip, surface: Surface): void {
   if (event.button !== 0 || !event.isPrimary) return;
   const { editing, slideId, scale } = surface;
   const { deck } = editing;
@@ -59,6 +60,11 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip, surface:
   if (grip.kind === 'canvas' && pressed && !isFixed && !event.shiftKey && !wasSelected.includes(pressed.id))
     pressItem(deck, pressed, false);
 
+  const lineChanges = (id: ItemId, of: LineGrip, at: globalThis.PointerEvent) =>
+    draggedLine(editing.deck, id, of, pointAt(at), {
+      tie: !at.ctrlKey && !at.metaKey,
+      slide: slideSizes[deck.size],
+    });
   let targets: ReturnType<typeof targetsBeside> | null = null;
   let moved = false;
   const follow = (at: globalThis.PointerEvent) => {
@@ -77,6 +83,11 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip, surface:
       return;
     }
     const { selected, grid } = useDesk.getState();
+    if (grip.kind === 'line-end' || grip.kind === 'line-middle') {
+      const [id = ''] = selected;
+      useDragPreview.setState({ line: lineAfter(deck, id, lineChanges(id, grip, at)) });
+      return;
+    }
     targets ??= targetsBeside(deck, slideId, selected);
     const dragged = draggedFrames(movableFrames(deck, selected), grip, from, to, {
       exact: at.shiftKey,
@@ -95,6 +106,8 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip, surface:
         (item) => item.layer === 'slide' && !item.hidden && boxesMeet(boundsOf(item.frame), marquee),
       );
       select(...new Set([...(at.shiftKey ? wasSelected : []), ...wholeUnits(deck, met)]));
+    } else if (moved && (grip.kind === 'line-end' || grip.kind === 'line-middle')) {
+      editing.run(lineChanges(useDesk.getState().selected[0] ?? '', grip, at));
     } else if (moved && at.altKey && grip.kind === 'canvas') {
       placeCopies(editing, frames);
     } else if (moved) {

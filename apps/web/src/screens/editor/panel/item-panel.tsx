@@ -5,12 +5,19 @@ import { words } from '../../../words';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { ArrangeGroup } from './arrange-group';
+import { LineGroup } from './line-group';
 import { LinkGroup } from './link-group';
 import { Group, NumberField } from './parts';
 import { PictureGroup } from './picture-group';
 import { PieceGroup, QuestionGroups } from './question-groups';
 import { ShapeGroup } from './shape-group';
+import { SignGroup } from './sign-group';
 import { TextGroup } from './text-group';
+
+/** The kinds that can carry a link as a whole. */
+const linkable: readonly Item['kind'][] = ['text', 'shape', 'picture', 'line', 'sign', 'hotspot'];
+/** The kinds that can be pieces. */
+const canBePieces: readonly Item['kind'][] = ['text', 'shape', 'picture', 'sign'];
 
 /** What an item is for students. */
 type Standing = 'backdrop' | 'fixed' | 'piece';
@@ -19,7 +26,7 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
   const { deck, run } = editing;
   const typing = useDesk((desk) => desk.typingIn === item.id);
   const standing: Standing = item.layer === 'backdrop' ? 'backdrop' : item.loose ? 'piece' : 'fixed';
-  const canBeLoose = ['text', 'shape', 'picture'].includes(item.kind);
+  const canBeLoose = canBePieces.includes(item.kind);
   const setStanding = (next: Standing) => {
     if (next === 'backdrop') run(setLayer(deck, [item.id], 'backdrop'));
     else if (standing === 'backdrop') run(setLayer(deck, [item.id], 'slide'));
@@ -47,11 +54,13 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
       <div className="mb-4 empty:hidden">
         <QuestionGroups editing={editing} item={item} />
       </div>
-      {item.kind === 'text' || item.kind === 'shape' || item.kind === 'picture' || item.kind === 'hotspot' ? (
+      {linkable.includes(item.kind) ? (
         <LinkGroup editing={editing} item={item} onWords={typing} onPick={onPickLink} />
       ) : null}
       {item.kind === 'text' || item.kind === 'shape' ? <TextGroup editing={editing} item={item} /> : null}
       {item.kind === 'shape' ? <ShapeGroup editing={editing} item={item} /> : null}
+      {item.kind === 'line' ? <LineGroup editing={editing} item={item} /> : null}
+      {item.kind === 'sign' ? <SignGroup editing={editing} item={item} /> : null}
       {item.kind === 'picture' ? <PictureGroup editing={editing} item={item} /> : null}
       {item.kind === 'hotspot' ? (
         <div className="mb-4">
@@ -63,7 +72,7 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
           />
         </div>
       ) : null}
-      {item.layer === 'slide' ? (
+      {item.layer === 'slide' && item.kind !== 'line' ? (
         <Group title={words.editor.place}>
           <div className="grid grid-cols-2 gap-2">
             <NumberField label={words.editor.fromLeft} value={item.frame.x} onChange={place('x')} />

@@ -1,0 +1,120 @@
+/** Lines and arrows that join items, and signs and stickers from the collection. */
+import { expect, type Page, test } from '@playwright/test';
+import { middleOf, newDeck, newTeacher, saved } from './people';
+
+test.beforeEach(async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Who eats whom');
+});
+
+/** Two rectangles side by side, both selected. */
+async function twoRectangles(page: Page): Promise<void> {
+  for (const x of ['100', '800']) {
+    await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+    await page.getByLabel('left', { exact: true }).fill(x);
+    await page.getByLabel('top', { exact: true }).fill('320');
+  }
+  await shape(page)
+    .first()
+    .click({ modifiers: ['Shift'] });
+  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+}
+
+const shape = (page: Page) => page.getByRole('button', { name: 'Shape', exact: true });
+const handle = (page: Page, name: string) => page.locator(`[data-handle="${name}"]`);
+
+async function place(page: Page, line: string): Promise<void> {
+  await page.getByRole('button', { name: 'Lines', exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: line, exact: true }).click();
+}
+
+async function drag(page: Page, from: { x: number; y: number }, dx: number, dy: number): Promise<void> {
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x + dx / 2, from.y + dy / 2, { steps: 3 });
+  await page.mouse.move(from.x + dx, from.y + dy, { steps: 3 });
+  await page.mouse.up();
+}
+
+test('an arrow joins the two selected items, and stays with them when they are moved', async ({ page }) => {
+  await twoRectangles(page);
+  await place(page, 'Arrow');
+  await expect(page.getByLabel('from', { exact: true })).not.toHaveValue('');
+  await expect(page.getByLabel('to', { exact: true })).not.toHaveValue('');
+  const right = await shape(page).last().boundingBox();
+  const before = await middleOf(handle(page, 'to'));
+  if (!right) throw new Error('the rectangle is not on the screen');
+  expect(before.x).toBeCloseTo(right.x, -1);
+  await drag(page, { x: right.x + right.width / 2, y: right.y + right.height / 2 }, 0, -90);
+  await page.getByRole('button', { name: 'Line', exact: true }).focus();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Shift+Tab');
+  const after = await middleOf(handle(page, 'to'));
+  expect(after.y).toBeLessThan(before.y - 40);
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await middleOf(handle(page, 'to'))).y).toBeCloseTo(before.y, 0);
+});
+
+test('a line is drawn out, tied and bent by its handles, led with elbows, and ended as one likes', async ({ page }) => {
+  await twoRectangles(page);
+  await page.keyboard.press('Escape');
+  await place(page, 'Line');
+  const free = page.getByLabel('to', { exact: true });
+  await expect(free).toHaveValue('');
+  const target = await middleOf(shape(page).last());
+  const end = await middleOf(handle(page, 'to'));
+  await drag(page, end, target.x - end.x, target.y - end.y);
+  await expect(free).not.toHaveValue('');
+  await drag(page, await middleOf(handle(page, 'middle')), 0, -60);
+  const bend = page.getByRole('spinbutton', { name: 'bent by' });
+  await expect(bend).not.toHaveValue('0');
+  await page.getByRole('radio', { name: 'Curved' }).click();
+  await expect(page.locator('.gv-line path').nth(1)).toHaveAttribute('d', /Q/);
+  await page.getByRole('radio', { name: 'With elbows' }).click();
+  await page.getByLabel('begins with').selectOption({ label: 'a dot' });
+  await expect(page.locator('.gv-line circle')).toHaveCount(1);
+  await drag(page, await middleOf(handle(page, 'to')), -140, 140);
+  await expect(free).toHaveValue('');
+});
+
+test('by keys alone a line is placed, tied to items and untied', async ({ page }) => {
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'Lines', exact: true }).press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Curved arrow' }).press('Enter');
+  await page.getByLabel('from', { exact: true }).selectOption({ label: 'Shape' });
+  await expect(page.getByLabel('from', { exact: true })).not.toHaveValue('');
+  await page.getByRole('button', { name: 'Line', exact: true }).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByLabel('from', { exact: true })).toHaveValue('');
+});
+
+test('a line is pressed where it runs, not anywhere around it', async ({ page }) => {
+  await place(page, 'Line');
+  await drag(page, await middleOf(handle(page, 'to')), 0, 160);
+  await page.keyboard.press('Escape');
+  const line = await page.getByRole('button', { name: 'Line', exact: true }).boundingBox();
+  if (!line) throw new Error('the line is not on the screen');
+  await page.mouse.click(line.x + line.width - 12, line.y + 12);
+  await expect(page.getByRole('heading', { name: 'This slide' })).toBeVisible();
+  await page.mouse.click(line.x + line.width / 2, line.y + line.height / 2);
+  await expect(page.getByRole('heading', { name: 'Line', exact: true })).toBeVisible();
+});
+
+test('a sign is found by a word, placed, and coloured; a sticker too; both are in the show', async ({ page }) => {
+  await page.getByRole('button', { name: 'Signs', exact: true }).click();
+  await page.getByLabel('What it shows').fill('fish');
+  await page.getByRole('dialog').getByRole('button', { name: 'fish', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Sign, “fish”' })).toBeVisible();
+  await page.getByRole('group', { name: 'Colour of the lines' }).getByRole('button', { name: 'Second accent' }).click();
+  await expect(page.locator('[data-canvas] .gv-sign path').first()).toHaveAttribute('stroke', 'var(--gv-second)');
+  await page.getByRole('button', { name: 'Signs', exact: true }).click();
+  await page.getByRole('radio', { name: 'Stickers' }).click();
+  await page.getByRole('dialog').getByLabel('What it shows').fill('oct');
+  await page.getByRole('dialog').getByRole('button', { name: 'octopus' }).click();
+  await expect(page.getByRole('button', { name: 'Sign, “octopus”' })).toBeVisible();
+  await saved(page);
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await expect(page.getByRole('img', { name: 'fish' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'octopus' })).toBeVisible();
+});

@@ -1,0 +1,38 @@
+/** Line: from one end to the other, each free or tied to an item. */
+import { sides, ways } from '../../geometry/index.js';
+import { readColour } from '../colour.js';
+import { isId } from '../identifiers.js';
+import { type LineEnd, lineHeads } from '../item.js';
+import { readBoolean, readFields, readNumber, readOneOf } from '../reading.js';
+import { asItIs, INK, type ItemKind, readDash } from './kind.js';
+
+export const lineKind: ItemKind<'line'> = {
+  kind: 'line',
+  size: { width: 320, height: 8 },
+  read: (fields) => ({
+    from: readEnd(fields['from'], { u: 0, v: 0.5 }),
+    to: readEnd(fields['to'], { u: 1, v: 0.5 }),
+    way: readOneOf(fields['way'], ways, 'straight'),
+    bend: readNumber(fields['bend'], 0, -20_000, 20_000),
+    sideways: readBoolean(fields['sideways'], true),
+    outline: readColour(fields['outline'], INK),
+    outlineWidth: readNumber(fields['outlineWidth'], 4, 1, 40),
+    dash: readDash(fields['dash']),
+    opacity: readNumber(fields['opacity'], 1, 0, 1),
+  }),
+  withoutKey: asItIs,
+  words: () => '',
+  asks: false,
+};
+
+function readEnd(value: unknown, usual: { readonly u: number; readonly v: number }): LineEnd {
+  const fields = readFields(value);
+  const at = fields?.['at'];
+  return {
+    u: readNumber(fields?.['u'], usual.u, 0, 1),
+    v: readNumber(fields?.['v'], usual.v, 0, 1),
+    at: isId(at) ? at : null,
+    side: readOneOf(fields?.['side'], [...sides, null], null),
+    head: readOneOf(fields?.['head'], lineHeads, 'none'),
+  };
+}
