@@ -14,8 +14,9 @@ async function twoRectangles(page: Page): Promise<void> {
     await page.getByLabel('left', { exact: true }).fill(x);
     await page.getByLabel('top', { exact: true }).fill('320');
   }
+  await shape(page).first().click();
   await shape(page)
-    .first()
+    .last()
     .click({ modifiers: ['Shift'] });
   await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
 }
