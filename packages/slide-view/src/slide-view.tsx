@@ -1,14 +1,5 @@
 /** Draws a slide: the one drawing behind editor, thumbnails, show, student view and board. */
-import {
-  type Deck,
-  type Item,
-  nameOf,
-  numberOf,
-  shownItemsOf,
-  type SlideId,
-  slideSizes,
-  withLinesLed,
-} from '@gobrel/core/deck';
+import { type Deck, type Item, itemsToDraw, nameOf, numberOf, type SlideId, slideSizes } from '@gobrel/core/deck';
 import type { Mark, Marks } from '@gobrel/core/questions';
 import { addedOn, layOver, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
@@ -47,10 +38,7 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
   const { deck, slideId, width, follow, fillIn, marks, number = numberOf(deck, slideId) } = props;
   const work = fillIn?.work ?? props.work;
   const laid = useMemo(() => (work ? layOver(deck, work) : deck), [deck, work]);
-  const items = useMemo(
-    () => withLinesLed(shownItemsOf(laid, slideId)).filter((item) => !item.hidden),
-    [laid, slideId],
-  );
+  const items = useMemo(() => itemsToDraw(laid, slideId).filter((item) => !item.hidden), [laid, slideId]);
   const shown = fillIn ?? (work ? readingHands(work) : undefined);
   const scale = width / slideSizes[deck.size].width;
   return (

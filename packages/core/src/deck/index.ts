@@ -30,4 +30,5 @@ export * from './shapes.js';
 export * from './slide-ground.js';
 export * from './slide.js';
 export * from './svg-strokes.js';
+export * from './text-style.js';
 export * from './theme.js';

@@ -6,6 +6,7 @@ import type { GroupId, ItemId, SlideId } from './identifiers.js';
 import type { Crop } from './picture-look.js';
 import type { RichText, TextAlign } from './rich-text.js';
 import type { ShapeName } from './shapes.js';
+import type { StyledProperty, TextStyleName } from './text-style.js';
 
 /** `backdrop` items stay put for everybody; `slide` items are the author's to move. */
 export type Layer = 'slide' | 'backdrop';
@@ -65,7 +66,13 @@ export interface TextLook {
   readonly font: FontName | null;
   /** From one line to the next, in letter sizes; `null` for the usual distance. */
   readonly lineSpacing: number | null;
+  /** Weight of the letters, 300 to 800; `null` for the usual one. */
+  readonly weight: number | null;
   readonly fit: TextFit;
+  /** The text style of the theme that it goes by; `null` for none. */
+  readonly style: TextStyleName | null;
+  /** What it has of its own, whatever its style says. */
+  readonly own: readonly StyledProperty[];
 }
 
 /** Where a text stands in its box, from top to bottom. */

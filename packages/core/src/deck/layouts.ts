@@ -3,6 +3,7 @@ import type { Box, Frame } from '../geometry/index.js';
 import type { ItemKindName, Role, TextLook } from './item.js';
 import { PLAIN_LOOK } from './item-kinds/kind.js';
 import type { Exits, LayoutName } from './slide.js';
+import { type TextStyleName, USUAL_STYLES } from './text-style.js';
 
 /** One part of a layout. */
 export interface LayoutPart {
@@ -21,14 +22,23 @@ export interface Layout {
 }
 
 const place = (x: number, y: number, width: number, height: number): Box => ({ x, y, width, height });
+/** The text styles that parts of layouts go by. */
+const styleOf: Readonly<Partial<Record<Role, TextStyleName>>> = {
+  title: 'title',
+  subtitle: 'subtitle',
+  body: 'body',
+  'second-body': 'body',
+  caption: 'caption',
+};
+
 const words = (role: Role, at: Box, look: Partial<TextLook> = {}): LayoutPart => ({
   role,
   kind: 'text',
   place: at,
-  look: { ...PLAIN_LOOK, ...look },
+  look: { ...PLAIN_LOOK, ...(styleOf[role] ? { style: styleOf[role], ...USUAL_STYLES[styleOf[role]] } : {}), ...look },
 });
 
-const heading = words('title', place(0.06, 0.07, 0.88, 0.14), { size: 48, heading: true, upright: 'middle' });
+const heading = words('title', place(0.06, 0.07, 0.88, 0.14), { upright: 'middle' });
 const sign = (role: Role, at: Box): LayoutPart => ({
   role,
   kind: 'shape',
@@ -41,7 +51,7 @@ export const layouts: Readonly<Record<LayoutName, Layout>> = {
   title: {
     exits: 'open',
     parts: [
-      words('title', place(0.09, 0.32, 0.82, 0.2), { size: 64, heading: true, upright: 'bottom' }),
+      words('title', place(0.09, 0.32, 0.82, 0.2), { size: 64, own: ['size'], upright: 'bottom' }),
       words('subtitle', place(0.09, 0.54, 0.82, 0.12)),
     ],
   },
@@ -54,7 +64,7 @@ export const layouts: Readonly<Record<LayoutName, Layout>> = {
     exits: 'open',
     parts: [
       { role: 'picture', kind: 'picture', place: place(0.06, 0.07, 0.88, 0.74) },
-      words('caption', place(0.06, 0.84, 0.88, 0.1), { size: 24, upright: 'middle' }),
+      words('caption', place(0.06, 0.84, 0.88, 0.1), { upright: 'middle' }),
     ],
   },
   question: {

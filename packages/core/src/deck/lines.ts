@@ -14,9 +14,10 @@ import {
   turnPoint,
 } from '../geometry/index.js';
 import { applyChanges, type Change } from './change.js';
-import { type Deck, itemsOf } from './deck.js';
+import { type Deck, itemsOf, shownItemsOf } from './deck.js';
 import type { ItemId, SlideId } from './identifiers.js';
 import type { Item, LineEnd, LineItem } from './item.js';
+import { dressed } from './text-style.js';
 
 /** Looks up the frame of an item on the line's slide; `null` for one that is gone. */
 export type FrameOf = (id: ItemId) => Frame | null;
@@ -73,6 +74,11 @@ export function framedLine(line: LineItem, course: Course): Led {
 
 function part(value: number): number {
   return Math.min(1, Math.max(0, value));
+}
+
+/** Items as they are drawn: their lines led to what they are tied to, their texts dressed in the theme. */
+export function itemsToDraw(deck: Deck, slideId: SlideId): readonly Item[] {
+  return withLinesLed(shownItemsOf(deck, slideId)).map((item) => dressed(deck.theme, item));
 }
 
 /** Items with their lines led to where what they are tied to is; the very same items where nothing is to be led. */

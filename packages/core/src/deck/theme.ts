@@ -1,6 +1,7 @@
 /** Themes: the colours and fonts a deck goes by. What is coloured by name follows when the theme changes. */
 import { type FontName, isFontName } from './fonts.js';
 import { type Fields, readFields, readString } from './reading.js';
+import { readTextStyles, type TextStyles, USUAL_STYLES } from './text-style.js';
 
 /** The colours a theme names: the ground of slides, words on it, quiet words, and three that stand out. */
 export const colourNames = ['ground', 'words', 'soft', 'accent', 'second', 'third'] as const;
@@ -14,6 +15,7 @@ export interface Theme {
   readonly colours: Readonly<Record<ColourName, string>>;
   readonly headingFont: FontName;
   readonly textFont: FontName;
+  readonly styles: TextStyles;
 }
 
 function theme(
@@ -21,8 +23,9 @@ function theme(
   [ground, words, soft, accent, second, third]: readonly [string, string, string, string, string, string],
   headingFont: FontName = 'heading',
   textFont: FontName = 'text',
+  styles: TextStyles = USUAL_STYLES,
 ): Theme {
-  return { name, colours: { ground, words, soft, accent, second, third }, headingFont, textFont };
+  return { name, colours: { ground, words, soft, accent, second, third }, headingFont, textFont, styles };
 }
 
 /** The theme of a new deck. */
@@ -33,7 +36,10 @@ export const themes: readonly Theme[] = [
   NOTEBOOK,
   theme('Saltmarsh', ['#eaf1ef', '#16302f', '#45605d', '#1f6a4d', '#8a5a00', '#3d4e8a'], 'rounded', 'rounded'),
   theme('Dusk', ['#262b4f', '#fff3d6', '#d3cbe0', '#ffc46b', '#ff9f80', '#9fd8cf']),
-  theme('Slate', ['#22302e', '#f3efe2', '#c2cdc4', '#f2d06b', '#8fd3b6', '#f0a58a'], 'handwriting', 'wide'),
+  theme('Slate', ['#22302e', '#f3efe2', '#c2cdc4', '#f2d06b', '#8fd3b6', '#f0a58a'], 'handwriting', 'wide', {
+    ...USUAL_STYLES,
+    title: { ...USUAL_STYLES.title, size: 64 },
+  }),
   theme('Press', ['#ffffff', '#111111', '#4d4d4d', '#8c1c13', '#1f3c88', '#20603d'], 'serif', 'serif'),
   theme('Dune', ['#f7ecd6', '#3a2a18', '#6b543a', '#8f3b1b', '#2f5d62', '#6a3d6e'], 'serif', 'text'),
   theme('Rock pool', ['#e3f2f7', '#0e2a3b', '#3d5a6b', '#0b5f8a', '#a03560', '#2f6b3a'], 'rounded', 'wide'),
@@ -67,6 +73,7 @@ export function readTheme(value: unknown): Theme {
     colours: Object.fromEntries(colourNames.map((name) => [name, readHex(colours, name)])) as Theme['colours'],
     headingFont: font('headingFont', NOTEBOOK.headingFont),
     textFont: font('textFont', NOTEBOOK.textFont),
+    styles: readTextStyles(fields?.['styles']),
   };
 }
 

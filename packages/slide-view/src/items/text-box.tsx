@@ -12,6 +12,7 @@ export function lookStyle(look: TextLook): CSSProperties {
     color: paint(look.color),
     textAlign: alignStyle(look.align),
     lineHeight: look.lineSpacing ?? undefined,
+    fontWeight: look.weight ?? undefined,
     fontFamily: look.font ? `var(--gv-font-${look.font})` : undefined,
   };
 }

@@ -12,6 +12,7 @@ import { order } from './order';
 import { show, walking } from './show';
 import { signs } from './signs';
 import { signIn } from './sign-in';
+import { ownThemes, textStyles } from './text-styles';
 import { join, student } from './student';
 
 export const en = {
@@ -35,6 +36,8 @@ export const en = {
   ground,
   lines,
   signs,
+  textStyles,
+  ownThemes,
   show,
   walking,
   join,

@@ -5,6 +5,7 @@ import { type Deck, type SlideSizeName, slideSizes } from '../deck.js';
 import type { Item } from '../item.js';
 import { undistorted } from '../picture-look.js';
 import { scaleLetters } from '../rich-text.js';
+import { stylesScaled } from '../text-style.js';
 
 /** What becomes of the content: `scale` lets it fill the new slide, `keep` leaves its size. */
 export type Refitting = 'scale' | 'keep';
@@ -23,7 +24,7 @@ export function setSlideSize(deck: Deck, size: SlideSizeName, refitting: Refitti
   const [from, to] = [slideSizes[deck.size], slideSizes[size]];
   const scale = refitting === 'scale' ? Math.min(to.width / from.width, to.height / from.height) : 1;
   return [
-    { type: 'set-deck', fields: { size } },
+    { type: 'set-deck', fields: { size, theme: { ...deck.theme, styles: stylesScaled(scale, deck.theme.styles) } } },
     ...Object.values(deck.items).map((item): Change => ({
       type: 'set-item',
       id: item.id,

@@ -2,7 +2,8 @@
 import { isFontName } from '../fonts.js';
 import { type Dash, type ItemKindName, type ItemOf, type OwnFields, type TextLook } from '../item.js';
 import { readColour } from '../colour.js';
-import { type Fields, readBoolean, readFields, readNumber, readOneOf } from '../reading.js';
+import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
+import { readWeight, styledProperties, type StyledProperty, textStyleNames } from '../text-style.js';
 
 /** An entry of the table of item kinds. */
 export interface ItemKind<K extends ItemKindName> {
@@ -33,7 +34,10 @@ export const PLAIN_LOOK: TextLook = {
   heading: false,
   font: null,
   lineSpacing: null,
+  weight: null,
   fit: 'leave',
+  style: null,
+  own: [],
 };
 
 /** A text look from untrusted JSON, with the defaults of a new text box. */
@@ -47,9 +51,14 @@ export function readLook(value: unknown, defaults: TextLook): TextLook {
     heading: readBoolean(fields?.['heading'], defaults.heading),
     font: isFontName(fields?.['font']) ? fields['font'] : defaults.font,
     lineSpacing: readNumber(fields?.['lineSpacing'], 0, 0, 4) || defaults.lineSpacing,
+    weight: readWeight(fields?.['weight']) ?? defaults.weight,
+    style: readOneOf(fields?.['style'], [...textStyleNames, null], defaults.style),
+    own: readStrings(fields?.['own'], 20, styledProperties.length).filter(isStyled),
     fit: readOneOf(fields?.['fit'], ['leave', 'shrink', 'grow'], defaults.fit),
   };
 }
+
+const isStyled = (value: string): value is StyledProperty => styledProperties.some((each) => each === value);
 
 /** How a line is drawn along its length, from untrusted JSON. */
 export function readDash(value: unknown): Dash {

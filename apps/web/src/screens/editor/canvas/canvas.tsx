@@ -7,13 +7,12 @@ import {
   shapeRoom,
   isMovable,
   itemKinds,
-  shownItemsOf,
+  itemsToDraw,
   newId,
   numberOf,
   plainText,
   type SlideId,
   slideSizes,
-  withLinesLed,
 } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
@@ -131,7 +130,7 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
 
 /** The slide's items from back to front; unchanged items keep their identity, so only changed ones are drawn anew. */
 function useItems(deck: Deck, slideId: SlideId) {
-  return useMemo(() => withLinesLed(shownItemsOf(deck, slideId)), [deck, slideId]);
+  return useMemo(() => itemsToDraw(deck, slideId), [deck, slideId]);
 }
 
 /** Looks up where items are by now; keeps its identity, so that nothing is drawn anew for it. */

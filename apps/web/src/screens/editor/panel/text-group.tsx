@@ -1,5 +1,14 @@
 /** How a text is set: what is marked while typing, else the whole item. */
-import { setItemFields, type ShapeItem, type TextItem, type TextLook, type TextStyle } from '@gobrel/core/deck';
+import {
+  lookGoingBy,
+  lookIn,
+  lookWith,
+  setItemFields,
+  type ShapeItem,
+  type TextItem,
+  type TextLook,
+  type TextStyle,
+} from '@gobrel/core/deck';
 import type { Editor } from '@tiptap/core';
 import { useEditorState } from '@tiptap/react';
 import {
@@ -28,6 +37,7 @@ import { CharacterPicker } from './character-picker';
 import { Colours } from './colours';
 import { FontField } from './font-field';
 import { Group, NumberField } from './parts';
+import { StyleField, WeightField } from './style-fields';
 
 /** A slide unit is a CSS pixel, of which there are 96 to an inch; of points there are 72. */
 const POINTS = 72 / 96;
@@ -66,9 +76,10 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
     editor,
     selector: ({ editor: current }) => marks.filter((mark) => current?.isActive(mark.name)).map((mark) => mark.name),
   });
-  const { look } = item;
-  const setLook = (fields: Partial<TextLook>) =>
-    editing.run(setItemFields(editing.deck, item.id, { look: { ...look, ...fields } }));
+  const { theme } = editing.deck;
+  const look = lookIn(theme, item.look);
+  const keep = (next: TextLook) => editing.run(setItemFields(editing.deck, item.id, { look: next }));
+  const setLook = (fields: Partial<TextLook>) => keep(lookWith(item.look, fields));
   /** Marked words get their own style; without any, the item does. */
   const setStyle = (style: Partial<TextStyle>, fields: Partial<TextLook>) => {
     if (!editor || editor.state.selection.empty) return setLook(fields);
@@ -111,12 +122,18 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
           }
         />
       </div>
-      <div className="mb-2">
+      <StyleField
+        value={item.look.style}
+        isChanged={item.look.own.length > 0}
+        onChange={(style) => keep(lookGoingBy(theme, item.look, style))}
+      />
+      <div className="mb-2 flex flex-col gap-2">
         <FontField
           label={words.editor.font}
           value={look.font ?? (look.heading ? 'heading' : 'text')}
           onChange={(font) => setStyle({ font }, { font })}
         />
+        <WeightField value={look.weight} onChange={(weight) => setLook({ weight })} />
       </div>
       <div className="mb-2 grid grid-cols-2 gap-2">
         <NumberField
