@@ -10,6 +10,7 @@ import { LessonsModule } from './lessons/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { SampleModule } from './sample/index.js';
 import { SyncModule } from './sync/index.js';
+import { ThemesModule } from './themes/index.js';
 
 @Module({})
 export class AppModule {
@@ -22,6 +23,7 @@ export class AppModule {
         AccountsModule,
         SyncModule,
         DecksModule,
+        ThemesModule,
         PicturesModule,
         ClassesModule,
         LessonsModule,

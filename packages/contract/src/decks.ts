@@ -1,7 +1,7 @@
 /** Decks and pictures: what is sent and what comes back. */
-import type { Deck } from '@gobrel/core/deck';
+import { type Deck, type SlideSizeName, slideSizes, type Theme } from '@gobrel/core/deck';
 import { Transform } from 'class-transformer';
-import { IsString, Length } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsEmail, IsIn, IsObject, IsOptional, IsString, Length, Matches } from 'class-validator';
 
 /** A deck's title, for a new deck or a new name. */
 export class DeckTitle {
@@ -11,6 +11,74 @@ export class DeckTitle {
   title: string;
 }
 
+/** A new deck. */
+export class NewDeck extends DeckTitle {
+  @IsOptional()
+  @IsIn(Object.keys(slideSizes), { message: 'There is no such slide size.' })
+  size?: SlideSizeName;
+}
+
+/** Somebody to edit a deck together with. */
+export class NewAuthor {
+  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @IsEmail({}, { message: 'Type an e-mail address, such as nadia@marrambay.example.' })
+  email: string;
+}
+
+/** Who edits a deck. */
+export interface AuthorView {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+  readonly isOwner: boolean;
+}
+
+/** The name of a version that is kept by hand. */
+export class VersionName {
+  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @IsString()
+  @Length(1, 120, { message: 'Give the version a name of up to 120 letters.' })
+  name: string;
+}
+
+/** A version of a deck in the list of its versions. */
+export interface VersionView {
+  readonly id: string;
+  /** `null` for one that was kept automatically. */
+  readonly name: string | null;
+  /** Who kept it, by name; `null` for one that was kept automatically. */
+  readonly by: string | null;
+  /** The moment whose state it is, ISO 8601. */
+  readonly madeAt: string;
+  readonly slideCount: number;
+}
+
+/** A theme to be kept. What of it cannot be read becomes as usual. */
+export class KeptTheme {
+  @IsObject({ message: 'There is no theme in this.' })
+  theme: Theme;
+}
+
+/** A theme that a teacher keeps. */
+export interface OwnThemeView {
+  readonly id: string;
+  readonly theme: Theme;
+}
+
+/** Pictures that came from elsewhere, to be kept for decks of one's own. */
+export class PictureIds {
+  @IsArray()
+  @ArrayMaxSize(500)
+  @Matches(/^[0-9a-f]{64}$/, { each: true, message: 'These are no pictures.' })
+  ids: string[];
+}
+
+/** What became of them. */
+export interface KeptPictures {
+  /** Those that may not be seen by who asked. */
+  readonly refused: readonly string[];
+}
+
 /** A deck as the library shows it. */
 export interface DeckSummary {
   readonly id: string;
@@ -18,6 +86,8 @@ export interface DeckSummary {
   /** When it was last changed, ISO 8601. */
   readonly updatedAt: string;
   readonly slideCount: number;
+  /** The owner's name, when somebody else shares it with whom it is shown to. */
+  readonly sharedBy: string | null;
   /** The part of the deck that draws its first slide. */
   readonly cover: Deck;
 }
@@ -28,6 +98,8 @@ export interface PictureView {
   readonly width: number;
   readonly height: number;
   readonly bytes: number;
+  /** Whether it is a moving picture. */
+  readonly moving: boolean;
 }
 
 /** The largest picture that is taken, in bytes. */

@@ -29,6 +29,12 @@ export const TeacherId = createParamDecorator((_data: unknown, context: Executio
   return id;
 });
 
+/** Whoever called, teacher or student or both. */
+export const Who = createParamDecorator(
+  (_data: unknown, context: ExecutionContext): Identity =>
+    context.switchToHttp().getRequest<IdentifiedRequest>().identity ?? { teacherId: null, participant: null },
+);
+
 /** The participant, on routes for students in a lesson. */
 export const Participant = createParamDecorator((_data: unknown, context: ExecutionContext) => {
   const participant = context.switchToHttp().getRequest<IdentifiedRequest>().identity?.participant;

@@ -1,5 +1,5 @@
 /** Who somebody is and what they may call. */
-export { Allow, type Identity, Participant, TeacherId } from './access.js';
+export { Allow, type Identity, Participant, TeacherId, Who } from './access.js';
 export { AccountsModule } from './accounts.module.js';
 export { AttemptsService } from './attempts.service.js';
 export { hashSecret, isSecret } from './secrets.js';

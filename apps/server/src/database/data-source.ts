@@ -1,9 +1,19 @@
 /** Where the database is and what is in it. */
 import type { DataSourceOptions } from 'typeorm';
 import { FailedAttemptRow, SessionRow, TeacherRow } from './entities/account.js';
-import { DeckRow, EditionRow, PictureRow, SharedDocumentRow } from './entities/deck.js';
+import {
+  DeckAuthorRow,
+  DeckRow,
+  DeckVersionRow,
+  EditionRow,
+  OwnThemeRow,
+  PictureKeeperRow,
+  PictureRow,
+  SharedDocumentRow,
+} from './entities/deck.js';
 import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
+import { Authoring1764100000000 } from './migrations/2-authoring.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -11,8 +21,12 @@ export const entities = [
   SessionRow,
   FailedAttemptRow,
   DeckRow,
+  DeckAuthorRow,
+  DeckVersionRow,
+  OwnThemeRow,
   SharedDocumentRow,
   PictureRow,
+  PictureKeeperRow,
   EditionRow,
   ClassRow,
   StudentRow,
@@ -27,7 +41,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
     type: 'postgres',
     url,
     entities,
-    migrations: [FirstTables1764000000000],
+    migrations: [FirstTables1764000000000, Authoring1764100000000],
     migrationsRun: true,
     synchronize: false,
     logging: false,

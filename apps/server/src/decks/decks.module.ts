@@ -1,7 +1,15 @@
-/** Decks in libraries. */
+/** Decks in libraries, who edits them, and how they were before. */
 import { Module } from '@nestjs/common';
+import { PicturesModule } from '../pictures/index.js';
+import { AuthorsController } from './authors.controller.js';
 import { DecksController } from './decks.controller.js';
 import { LibraryService } from './library.service.js';
+import { VersionsController } from './versions.controller.js';
 
-@Module({ controllers: [DecksController], providers: [LibraryService], exports: [LibraryService] })
+@Module({
+  imports: [PicturesModule],
+  controllers: [DecksController, AuthorsController, VersionsController],
+  providers: [LibraryService],
+  exports: [LibraryService],
+})
 export class DecksModule {}

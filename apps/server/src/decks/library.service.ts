@@ -1,51 +1,73 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import type { DeckSummary } from '@gobrel/contract';
-import { addSlideFrom, applyChanges, type Deck, emptyDeck, newId, onlySlide, readDeck } from '@gobrel/core/deck';
+import type { DeckSummary, NewDeck } from '@gobrel/contract';
+import {
+  addSlideFrom,
+  applyChanges,
+  type Deck,
+  emptyDeck,
+  newId,
+  onlySlide,
+  picturesIn,
+  readDeck,
+  type SlideSizeName,
+} from '@gobrel/core/deck';
 import { firstSlide } from '@gobrel/core/routes';
 import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull, Not } from 'typeorm';
-import { DeckRow, SharedDocumentRow } from '../database/index.js';
+import { DeckRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
-import { SyncService } from '../sync/index.js';
+import { PictureAccessService } from '../pictures/index.js';
+import { DocumentAccessService, SyncService } from '../sync/index.js';
 
 @Injectable()
 export class LibraryService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly sync: SyncService,
+    private readonly access: DocumentAccessService,
+    private readonly pictures: PictureAccessService,
   ) {}
 
-  /** A teacher's decks, the one changed last first. */
-  async list(ownerId: string): Promise<DeckSummary[]> {
+  /** A teacher's decks and those shared with them, the one changed last first. */
+  async list(teacherId: string): Promise<DeckSummary[]> {
     const rows = await this.database
       .getRepository(DeckRow)
-      .find({ where: { ownerId, deletedAt: IsNull() }, order: { updatedAt: 'DESC', id: 'ASC' } });
-    return Promise.all(rows.map((row) => this.summary(row)));
+      .createQueryBuilder('deck')
+      .where('deck.deletedAt IS NULL')
+      .andWhere(
+        '(deck.ownerId = :teacherId OR deck.id IN (SELECT deck_id FROM deck_author WHERE teacher_id = :teacherId))',
+      )
+      .setParameters({ teacherId })
+      .orderBy('deck.updatedAt', 'DESC')
+      .addOrderBy('deck.id')
+      .getMany();
+    return Promise.all(rows.map((row) => this.summary(teacherId, row)));
   }
 
-  /** One deck of a teacher. */
-  async get(ownerId: string, id: string): Promise<DeckSummary> {
-    return this.summary(await this.owned(ownerId, id));
+  /** One deck of a teacher, or shared with them. */
+  async get(teacherId: string, id: string): Promise<DeckSummary> {
+    return this.summary(teacherId, await this.edited(teacherId, id));
   }
 
   /** A new deck with one slide, ready to type on. */
-  async create(ownerId: string, title: string): Promise<DeckSummary> {
-    return this.keep(ownerId, startDeck(title));
+  async create(ownerId: string, { title, size }: NewDeck): Promise<DeckSummary> {
+    return this.keep(ownerId, startDeck(title, size));
   }
 
-  /** A copy of a deck under another title. */
-  async copy(ownerId: string, id: string): Promise<DeckSummary> {
-    const deck = await this.present(ownerId, id);
-    return this.keep(ownerId, { ...deck, title: `${deck.title} (copy)` });
+  /** A copy of a deck under another title, with its pictures. */
+  async copy(teacherId: string, id: string): Promise<DeckSummary> {
+    const deck = await this.present(teacherId, id);
+    await this.pictures.keepFor(teacherId, picturesIn(deck));
+    return this.keep(teacherId, { ...deck, title: `${deck.title} (copy)` });
   }
 
   /** Gives a deck another title; open editors follow. */
-  async rename(ownerId: string, id: string, title: string): Promise<DeckSummary> {
-    await this.owned(ownerId, id);
+  async rename(teacherId: string, id: string, title: string): Promise<DeckSummary> {
+    await this.edited(teacherId, id);
     await this.sync.change(documentOf(id), (doc) => writeChanges(doc, [{ type: 'set-deck', fields: { title } }]));
-    return this.get(ownerId, id);
+    return this.get(teacherId, id);
   }
 
   /** Puts a deck away, to be taken back. */
@@ -59,12 +81,12 @@ export class LibraryService {
     const row = await this.database.getRepository(DeckRow).findOneBy({ id, ownerId, deletedAt: Not(IsNull()) });
     if (!row) throw notFound('deck');
     await this.database.getRepository(DeckRow).update({ id }, { deletedAt: null });
-    return this.summary(row);
+    return this.summary(ownerId, row);
   }
 
   /** A deck as it is at this moment, edits of the last second included. */
-  async present(ownerId: string, id: string): Promise<Deck> {
-    await this.owned(ownerId, id);
+  async present(teacherId: string, id: string): Promise<Deck> {
+    await this.edited(teacherId, id);
     return readDeckDocument(await this.sync.read(documentOf(id)));
   }
 
@@ -80,22 +102,32 @@ export class LibraryService {
         updatedAt: row.updatedAt,
       });
     });
-    return summaryOf(row, deck);
+    return summaryOf(row, deck, null);
   }
 
-  private async owned(ownerId: string, id: string): Promise<DeckRow> {
+  /** A deck that a teacher owns; refuses when it is not there. */
+  async owned(ownerId: string, id: string): Promise<DeckRow> {
     const row = await this.database.getRepository(DeckRow).findOneBy({ id, ownerId, deletedAt: IsNull() });
     if (!row) throw notFound('deck');
     return row;
   }
 
+  /** A deck that a teacher may edit. */
+  private async edited(teacherId: string, id: string): Promise<DeckRow> {
+    if (!(await this.access.mayEditDeck(teacherId, id))) throw notFound('deck');
+    return this.database.getRepository(DeckRow).findOneByOrFail({ id });
+  }
+
   /** A deck that somebody edits is shown as it is now; any other as it was stored. */
-  private async summary(row: DeckRow): Promise<DeckSummary> {
+  private async summary(teacherId: string, row: DeckRow): Promise<DeckSummary> {
+    const owner =
+      row.ownerId === teacherId ? null : await this.database.getRepository(TeacherRow).findOneBy({ id: row.ownerId });
+    const sharedBy = owner?.name ?? null;
     const name = documentOf(row.id);
     const open = this.sync.readOpen(name);
-    if (open) return summaryOf(row, readDeckDocument(open));
+    if (open) return summaryOf(row, readDeckDocument(open), sharedBy);
     const document = await this.database.getRepository(SharedDocumentRow).findOneBy({ name });
-    return summaryOf(row, readDeck(document?.snapshot).deck);
+    return summaryOf(row, readDeck(document?.snapshot).deck, sharedBy);
   }
 }
 
@@ -109,17 +141,18 @@ export function coverOf(deck: Deck): Deck {
   return onlySlide(deck, firstSlide(deck)?.id ?? '');
 }
 
-function summaryOf(row: Pick<DeckRow, 'id' | 'updatedAt'>, deck: Deck): DeckSummary {
+function summaryOf(row: Pick<DeckRow, 'id' | 'updatedAt'>, deck: Deck, sharedBy: string | null): DeckSummary {
   return {
     id: row.id,
     title: deck.title,
     updatedAt: row.updatedAt.toISOString(),
     slideCount: Object.keys(deck.slides).length,
+    sharedBy,
     cover: coverOf(deck),
   };
 }
 
-function startDeck(title: string): Deck {
-  const empty = emptyDeck(title);
+function startDeck(title: string, size: SlideSizeName = '16:9'): Deck {
+  const empty = { ...emptyDeck(title), size };
   return applyChanges(empty, addSlideFrom(empty, 'title', { id: newId(), name: 'Opening' }));
 }

@@ -8,6 +8,13 @@ export interface ReadPicture {
   readonly mediaType: string;
   readonly width: number;
   readonly height: number;
+  /** Whether it is a moving picture. */
+  readonly moving: boolean;
+}
+
+/** The first picture of a moving one, as WebP. */
+export function stillOf(bytes: Buffer): Promise<Buffer> {
+  return sharp(bytes, { pages: 1 }).webp({ quality: 88 }).toBuffer();
 }
 
 /** The longest side that is kept, in pixels: three times a projector's width is more than can be seen. */
@@ -56,16 +63,17 @@ async function recognise(bytes: Buffer): Promise<Metadata> {
 async function decode(bytes: Buffer, found: Metadata): Promise<ReadPicture> {
   const { format, width, height, orientation } = found;
   const mediaType = mediaTypes[format];
+  const moving = (found.pages ?? 1) > 1;
   const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, animated: mediaType !== undefined, failOn: 'error' });
   const fits = Math.max(width, height) <= LONGEST_SIDE;
   if (mediaType && fits && (orientation ?? 1) === 1) {
     // Decodes all of it, so that a broken picture is found out now and not in front of the class.
     await image.stats();
-    return { bytes, mediaType, width, height };
+    return { bytes, mediaType, width, height, moving };
   }
-  const upright = (found.pages ?? 1) > 1 ? image : image.autoOrient();
+  const upright = moving ? image : image.autoOrient();
   const scaled = fits ? upright : upright.resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside' });
-  const keepsEdges = format === 'svg' || format === 'png';
+  const keepsEdges = !moving && (format === 'svg' || format === 'png');
   const written = keepsEdges ? scaled.png() : scaled.webp({ quality: 88 });
   const { data, info } = await written.toBuffer({ resolveWithObject: true });
   return {
@@ -73,5 +81,6 @@ async function decode(bytes: Buffer, found: Metadata): Promise<ReadPicture> {
     mediaType: keepsEdges ? 'image/png' : 'image/webp',
     width: info.width,
     height: info.pageHeight ?? info.height,
+    moving,
   };
 }

@@ -1,37 +1,71 @@
 /** Uploading pictures, and giving them to whoever is signed in. */
-import { LARGEST_PICTURE, type PictureView } from '@gobrel/contract';
-import { Controller, Get, Param, Post, Res, UploadedFile, UseFilters, UseInterceptors } from '@nestjs/common';
+import { type KeptPictures, LARGEST_PICTURE, PictureIds, type PictureView } from '@gobrel/contract';
+import {
+  Body,
+  Controller,
+  Get,
+  HttpCode,
+  Param,
+  Post,
+  Res,
+  UploadedFile,
+  UseFilters,
+  UseInterceptors,
+} from '@nestjs/common';
 import { FileInterceptor } from '@nestjs/platform-express';
 import type { Response } from 'express';
-import { Allow } from '../accounts/index.js';
+import { Allow, type Identity, TeacherId, Who } from '../accounts/index.js';
 import { refuse } from '../errors/index.js';
+import { PictureAccessService } from './picture-access.service.js';
+import { stillOf } from './picture-reading.js';
 import { PicturesService } from './pictures.service.js';
 import { TooLargeFilter } from './too-large.filter.js';
 
 @Controller('api/pictures')
 export class PicturesController {
-  constructor(private readonly pictures: PicturesService) {}
+  constructor(
+    private readonly pictures: PicturesService,
+    private readonly access: PictureAccessService,
+  ) {}
 
   @Post()
   @Allow('teacher')
   @UseFilters(TooLargeFilter)
   @UseInterceptors(FileInterceptor('picture', { limits: { fileSize: LARGEST_PICTURE, files: 1 } }))
-  async upload(@UploadedFile() file?: Express.Multer.File): Promise<PictureView> {
+  async upload(@TeacherId() teacherId: string, @UploadedFile() file?: Express.Multer.File): Promise<PictureView> {
     if (!file || file.size === 0)
       throw refuse(422, 'no-picture', 'No picture came along. Choose a file and try again.');
-    return this.pictures.keep(file.buffer);
+    return this.pictures.keep(file.buffer, teacherId);
+  }
+
+  @Post('kept')
+  @HttpCode(200)
+  @Allow('teacher')
+  async keep(@TeacherId() teacherId: string, @Body() { ids }: PictureIds): Promise<KeptPictures> {
+    return { refused: await this.access.keepFor(teacherId, ids) };
   }
 
   @Get(':id')
   @Allow('teacher', 'participant')
-  async get(@Param('id') id: string, @Res() response: Response): Promise<void> {
-    const picture = await this.pictures.get(id);
-    response
-      .set({
-        'Content-Type': picture.mediaType,
-        'Cache-Control': 'private, max-age=31536000, immutable',
-        'Content-Security-Policy': "default-src 'none'; sandbox",
-      })
-      .send(picture.bytes);
+  async get(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
+    const { mediaType, bytes } = await this.pictures.get(id, who);
+    send(response, mediaType, bytes);
   }
+
+  @Get(':id/still')
+  @Allow('teacher', 'participant')
+  async getStill(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
+    const { bytes } = await this.pictures.get(id, who);
+    send(response, 'image/webp', await stillOf(bytes));
+  }
+}
+
+function send(response: Response, mediaType: string, bytes: Buffer): void {
+  response
+    .set({
+      'Content-Type': mediaType,
+      'Cache-Control': 'private, max-age=31536000, immutable',
+      'Content-Security-Policy': "default-src 'none'; sandbox",
+    })
+    .send(bytes);
 }

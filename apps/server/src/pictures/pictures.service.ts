@@ -4,16 +4,21 @@ import type { PictureView } from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
+import type { Identity } from '../accounts/index.js';
 import { PictureRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
+import { PictureAccessService } from './picture-access.service.js';
 import { readPicture } from './picture-reading.js';
 
 @Injectable()
 export class PicturesService {
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly access: PictureAccessService,
+  ) {}
 
-  /** Reads and stores uploaded bytes; the same picture is stored once. */
-  async keep(uploaded: Buffer): Promise<PictureView> {
+  /** Reads and stores uploaded bytes for a teacher; the same picture is stored once. */
+  async keep(uploaded: Buffer, teacherId: string): Promise<PictureView> {
     const picture = await readPicture(uploaded);
     const id = createHash('sha256').update(picture.bytes).digest('hex');
     await this.database
@@ -23,13 +28,15 @@ export class PicturesService {
       .values({ id, ...picture })
       .orIgnore()
       .execute();
-    return { id, width: picture.width, height: picture.height, bytes: picture.bytes.length };
+    await this.access.keep(teacherId, id);
+    const { width, height, moving, bytes } = picture;
+    return { id, width, height, moving, bytes: bytes.length };
   }
 
-  /** A stored picture. */
-  async get(id: string): Promise<PictureRow> {
+  /** A stored picture, for somebody who may see it. */
+  async get(id: string, identity: Identity): Promise<PictureRow> {
     const row = await this.database.getRepository(PictureRow).findOneBy({ id });
-    if (!row) throw notFound('picture');
+    if (!row || !(await this.access.maySee(identity, id))) throw notFound('picture');
     return row;
   }
 }

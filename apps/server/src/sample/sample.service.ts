@@ -35,22 +35,22 @@ export class SampleService {
     if (await this.database.getRepository(TeacherRow).exists()) return false;
     const pictureIds: Record<string, string> = {};
     const scenario = makeScenario((name) => pictureIds[name] ?? '');
+    await this.writeTeacher(scenario);
     for (const [name, drawing] of Object.entries(scenario.drawings)) {
-      pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing))).id;
+      pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing), scenario.teacher.id)).id;
     }
     await this.write(makeScenario((name) => pictureIds[name] ?? ''));
     return true;
   }
 
+  private async writeTeacher({ teacher: { id, name, email, password } }: DemoScenario): Promise<void> {
+    const passwordHash = await hashSecret(password);
+    await this.database.getRepository(TeacherRow).insert({ id, name, email, passwordHash });
+  }
+
   private async write(scenario: DemoScenario): Promise<void> {
     const { teacher, schoolClass } = scenario;
     const pinHash = await hashSecret(scenario.pin);
-    await this.database.getRepository(TeacherRow).insert({
-      id: teacher.id,
-      name: teacher.name,
-      email: teacher.email,
-      passwordHash: await hashSecret(teacher.password),
-    });
     await this.database
       .getRepository(ClassRow)
       .insert({ id: schoolClass.id, teacherId: teacher.id, name: schoolClass.name });

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { DeckRow, LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
+import { DeckAuthorRow, DeckRow, LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
 
 /** What somebody may do with a document. */
 export type DocumentAccess = 'none' | 'read' | 'write';
@@ -22,8 +22,7 @@ export class DocumentAccessService {
     const teacherId = speaker === 'teacher' ? identity.teacherId : null;
     if (name.kind === 'deck') {
       if (!teacherId) return 'none';
-      const owned = { id: name.deckId, ownerId: teacherId, deletedAt: IsNull() };
-      return (await this.database.getRepository(DeckRow).existsBy(owned)) ? 'write' : 'none';
+      return (await this.mayEditDeck(teacherId, name.deckId)) ? 'write' : 'none';
     }
     if (teacherId) {
       const leads = await this.database.getRepository(LessonRow).existsBy({ id: name.lessonId, teacherId });
@@ -36,6 +35,13 @@ export class DocumentAccessService {
     if (name.kind === 'lesson') return 'read';
     if (participant.id !== name.participantId) return 'none';
     return (await this.mayWrite(participant.id)) ? 'write' : 'read';
+  }
+
+  /** Whether a teacher owns a deck or is one of its co-authors. */
+  async mayEditDeck(teacherId: string, deckId: string): Promise<boolean> {
+    const deck = await this.database.getRepository(DeckRow).findOneBy({ id: deckId, deletedAt: IsNull() });
+    if (!deck) return false;
+    return deck.ownerId === teacherId || this.database.getRepository(DeckAuthorRow).existsBy({ deckId, teacherId });
   }
 
   /** Whether a participant may still change their work: the lesson is open and nothing is submitted. */

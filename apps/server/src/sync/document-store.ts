@@ -1,4 +1,5 @@
 /** Loads and stores shared documents: compact Yjs state, and what it says as JSON. */
+import { newId } from '@gobrel/core/deck';
 import {
   type DocumentName,
   parseDocumentName,
@@ -11,6 +12,10 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import * as Y from 'yjs';
 import { DeckRow, SharedDocumentRow } from '../database/index.js';
+
+/** A version is kept automatically at most this often, in milliseconds, and this many of them a deck. */
+const VERSION_EVERY_MS = 10 * 60_000;
+const MOST_VERSIONS = 60;
 
 /** Pause before storing is tried again while the database is away, in milliseconds. */
 const RETRY_MS = 1000;
@@ -47,10 +52,35 @@ export class DocumentStore {
     this.stopping = true;
   }
 
+  /** Keeps what is stored of a deck as a version before it is written over, unless one was kept a short while ago. */
+  private async keepVersion(deckId: string, name: string, now: Date): Promise<void> {
+    const lately = new Date(now.getTime() - VERSION_EVERY_MS);
+    const { affected } = await this.insertVersion(deckId, name, lately);
+    if (affected === 0) return;
+    await this.database.query(
+      `DELETE FROM deck_version WHERE deck_id = $1 AND name IS NULL AND id NOT IN (
+         SELECT id FROM deck_version WHERE deck_id = $1 AND name IS NULL ORDER BY made_at DESC LIMIT $2)`,
+      [deckId, MOST_VERSIONS],
+    );
+  }
+
+  private async insertVersion(deckId: string, name: string, lately: Date): Promise<{ affected: number }> {
+    const rows: unknown[] = await this.database.query(
+      `INSERT INTO deck_version (id, deck_id, made_at, deck)
+       SELECT $1, $2, updated_at, snapshot FROM shared_document
+       WHERE name = $3 AND EXISTS (SELECT 1 FROM deck WHERE id = $2)
+         AND NOT EXISTS (SELECT 1 FROM deck_version WHERE deck_id = $2 AND made_at > $4)
+       RETURNING id`,
+      [newId(), deckId, name, lately],
+    );
+    return { affected: rows.length };
+  }
+
   private async storeOnce(name: string, doc: Y.Doc): Promise<void> {
     const parsed = parseDocumentName(name);
     if (!parsed) return;
     const now = new Date();
+    if (parsed.kind === 'deck') await this.keepVersion(parsed.deckId, name, now);
     await this.database.getRepository(SharedDocumentRow).upsert(
       {
         name,

@@ -19,6 +19,8 @@ import { readClientMessage, refusalsFor } from './work-gate.js';
 interface ConnectionContext {
   /** The edition a work document must fit; `null` for other documents. */
   readonly edition: Deck | null;
+  /** Who is signed in as a teacher on the connection. */
+  readonly teacherId: string | null;
 }
 
 /** Delay and longest delay before a change is stored, in milliseconds. */
@@ -114,6 +116,13 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     this.hocuspocus.documents.get(name)?.broadcastStateless(formatNews(news));
   }
 
+  /** Sends a teacher out of a document that they may not see any more. */
+  dismiss(name: string, teacherId: string): void {
+    for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) {
+      if ((connection.context as Partial<ConnectionContext>).teacherId === teacherId) connection.close();
+    }
+  }
+
   /** Opens or closes a work document for writing, also for connections that stand. */
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
@@ -131,11 +140,13 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   ): Promise<ConnectionContext & { writes: boolean }> {
     const name = parseDocumentName(documentName);
     if (!name) throw new Error('no such document');
-    const access = await this.access.accessTo(name, await this.sessions.identify(cookie), speaker);
+    const identity = await this.sessions.identify(cookie);
+    const access = await this.access.accessTo(name, identity, speaker);
     if (access === 'none') throw new Error('not allowed');
     setReadOnly(access === 'read');
     return {
       edition: name.kind === 'work' ? await this.editions.ofLesson(name.lessonId) : null,
+      teacherId: identity.teacherId,
       writes: name.kind !== 'work' || speaker === 'student',
     };
   }

@@ -143,9 +143,9 @@ export class TestServer {
   }
 
   /** A visitor with a new teacher's account. */
-  async teacher(name = 'Nadia Quill'): Promise<Visitor> {
+
+  async teacher(name = 'Nadia Quill', email = `${randomBytes(5).toString('hex')}@marrambay.example`): Promise<Visitor> {
     const visitor = this.visitor();
-    const email = `${randomBytes(5).toString('hex')}@marrambay.example`;
     await visitor.ask('POST', '/api/accounts', { name, email, password: 'ten letters and more' });
     return visitor;
   }

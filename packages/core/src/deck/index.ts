@@ -3,6 +3,7 @@ export * from './change.js';
 export * from './colour.js';
 export * from './commands/arrange.js';
 export * from './commands/clipboard.js';
+export * from './commands/difference.js';
 export * from './commands/groups.js';
 export * from './commands/items.js';
 export * from './commands/layouts.js';

@@ -17,6 +17,64 @@ export class DeckRow {
   deletedAt: Date | null;
 }
 
+/** Somebody who edits a deck beside its owner. */
+@Entity('deck_author')
+export class DeckAuthorRow {
+  @PrimaryColumn('text', { name: 'deck_id' })
+  deckId: string;
+
+  @PrimaryColumn('text', { name: 'teacher_id' })
+  teacherId: string;
+}
+
+/** A deck as it was at some moment; `name` is `null` for those that were kept automatically. */
+@Entity('deck_version')
+export class DeckVersionRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text', { name: 'deck_id' })
+  deckId: string;
+
+  @Column('text', { nullable: true })
+  name: string | null;
+
+  @Column('text', { name: 'author_id', nullable: true })
+  authorId: string | null;
+
+  @Column('timestamptz', { name: 'made_at' })
+  madeAt: Date;
+
+  @Column('jsonb')
+  deck: unknown;
+}
+
+/** A theme that a teacher keeps for all their decks. */
+@Entity('own_theme')
+export class OwnThemeRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @Column('jsonb')
+  theme: unknown;
+
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt: Date;
+}
+
+/** Somebody who uploaded a picture, or was given it with a deck. */
+@Entity('picture_keeper')
+export class PictureKeeperRow {
+  @PrimaryColumn('text', { name: 'picture_id' })
+  pictureId: string;
+
+  @PrimaryColumn('text', { name: 'teacher_id' })
+  teacherId: string;
+}
+
 /** A shared document: compact Yjs state, and what it says as JSON. */
 @Entity('shared_document')
 export class SharedDocumentRow {
@@ -50,6 +108,10 @@ export class PictureRow {
 
   @Column('int')
   height: number;
+
+  /** Whether it is a moving picture. */
+  @Column('boolean')
+  moving: boolean;
 }
 
 /** The frozen state of a deck that was handed out, by the SHA-256 of its canonical JSON. */

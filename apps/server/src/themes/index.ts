@@ -1,0 +1,2 @@
+/** Themes that teachers keep. */
+export { ThemesModule } from './themes.module.js';
