@@ -18,13 +18,14 @@ const layings = {
 } as const;
 
 /** The picture on a slide's ground: decoration, under everything else. */
-export function GroundPictureView({ ground: { picture, lay, faded } }: { ground: GroundPicture }) {
-  const { pictureUrl } = useSurroundings();
+export function GroundPictureView({ ground: { picture, moving, lay, faded } }: { ground: GroundPicture }) {
+  const { pictureUrl, stillUrl } = useSurroundings();
+  const address = moving ? stillUrl(picture) : pictureUrl(picture);
   return (
     <div
       aria-hidden="true"
       className="gv-ground-picture"
-      style={{ backgroundImage: `url("${pictureUrl(picture)}")`, opacity: 1 - faded, ...layings[lay] }}
+      style={{ backgroundImage: `url("${address}")`, opacity: 1 - faded, ...layings[lay] }}
     />
   );
 }

@@ -37,7 +37,11 @@ const words: SlideWords = {
   points: (points, outOf) => `${points}/${outOf}`,
   verdicts: { right: 'right', partly: 'partly', wrong: 'wrong', empty: 'empty' },
 };
-const surroundings = { pictureUrl: (id: string) => `/pictures/${id}`, words };
+const surroundings = {
+  pictureUrl: (id: string) => `/pictures/${id}`,
+  stillUrl: (id: string) => `/pictures/${id}/still`,
+  words,
+};
 
 function draw(view: ReactNode): string {
   return renderToStaticMarkup(<SurroundingsProvider value={surroundings}>{view}</SurroundingsProvider>);

@@ -28,6 +28,8 @@ export interface SlideWords {
 /** Given once, near the root of the application. */
 export interface Surroundings {
   readonly pictureUrl: (pictureId: string) => string;
+  /** The address of the first picture of a moving one. */
+  readonly stillUrl: (pictureId: string) => string;
   readonly words: SlideWords;
 }
 

@@ -1,9 +1,8 @@
 /** The frame of a teacher's screens outside the editor: places to go, and who is signed in. */
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { LogOut } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { Link, NavLink, useNavigate } from 'react-router';
-import { forgetConnection } from '../live';
+import { Link, NavLink } from 'react-router';
 import { ask, sessionQuery } from '../server';
 import { IconButton } from '../ui';
 import { words } from '../words';
@@ -18,13 +17,10 @@ const places = [
 
 export function TeacherPage({ children }: { children: ReactNode }) {
   const session = useQuery(sessionQuery);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   const signOut = async () => {
     await ask('DELETE', '/session');
-    forgetConnection('teacher');
-    queries.clear();
-    await navigate('/sign-in');
+    // A page loaded anew holds nothing of who was here before, what they copied included.
+    window.location.assign('/sign-in');
   };
   return (
     <div className="flex min-h-full flex-col">

@@ -45,6 +45,11 @@ export function messageOf(error: unknown): string {
   return error instanceof Refusal ? error.message : words.common.somethingWrong;
 }
 
+/** The address of the first picture of a stored moving one. */
+export function stillUrl(pictureId: string): string {
+  return `/api/pictures/${pictureId}/still`;
+}
+
 /** The address of a stored picture. */
 export function pictureUrl(pictureId: string): string {
   return `/api/pictures/${pictureId}`;

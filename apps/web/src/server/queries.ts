@@ -1,5 +1,6 @@
 /** What the screens ask the server for, by TanStack Query. */
 import type {
+  AuthorView,
   ClassView,
   DeckSummary,
   JoinView,
@@ -7,7 +8,9 @@ import type {
   LessonSummary,
   LessonView,
   MyLessonView,
+  OwnThemeView,
   SessionView,
+  VersionView,
 } from '@gobrel/contract';
 import { readDeck } from '@gobrel/core/deck';
 import { queryOptions } from '@tanstack/react-query';
@@ -40,6 +43,29 @@ export const myEditionQuery = (lessonId: string | undefined) =>
 
 export const deckQuery = (id: string) =>
   queryOptions({ queryKey: ['decks', id], queryFn: () => ask<DeckSummary>('GET', `/decks/${id}`) });
+export const authorsQuery = (deckId: string) =>
+  queryOptions({
+    queryKey: ['decks', deckId, 'authors'],
+    queryFn: () => ask<AuthorView[]>('GET', `/decks/${deckId}/authors`),
+  });
+export const versionsQuery = (deckId: string) =>
+  queryOptions({
+    queryKey: ['decks', deckId, 'versions'],
+    queryFn: () => ask<VersionView[]>('GET', `/decks/${deckId}/versions`),
+    // Versions are kept by the server, whenever the deck is stored.
+    refetchOnMount: 'always',
+  });
+export const versionQuery = (deckId: string, versionId: string | null) =>
+  queryOptions({
+    queryKey: ['decks', deckId, 'versions', versionId],
+    queryFn: async () => readDeck(await ask('GET', `/decks/${deckId}/versions/${versionId}`)).deck,
+    staleTime: Infinity,
+    enabled: versionId !== null,
+  });
+export const themesQuery = queryOptions({
+  queryKey: ['themes'],
+  queryFn: () => ask<OwnThemeView[]>('GET', '/themes'),
+});
 export const lessonQuery = (id: string) =>
   queryOptions({ queryKey: ['lessons', id], queryFn: () => ask<LessonView>('GET', `/lessons/${id}`) });
 export const editionQuery = (id: string) =>

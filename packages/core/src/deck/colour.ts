@@ -1,5 +1,5 @@
 /** Colours as decks hold them. */
-import { isColourName } from './theme.js';
+import { isColourName } from './colour-names.js';
 
 /** A colour from untrusted JSON: `#rrggbb` in lower case, `transparent`, or a name that the theme knows. */
 export function readColour(value: unknown, fallback: string): string {

@@ -1,5 +1,6 @@
 /** What a deck is: its types, readers for untrusted input, changes, and the commands that make them. */
 export * from './change.js';
+export * from './colour-names.js';
 export * from './colour.js';
 export * from './commands/arrange.js';
 export * from './commands/clipboard.js';
@@ -13,6 +14,7 @@ export * from './commands/slide-clipboard.js';
 export * from './commands/slides.js';
 export * from './deck.js';
 export * from './destination.js';
+export * from './dressing.js';
 export * from './fonts.js';
 export * from './frame-reading.js';
 export * from './identifiers.js';
@@ -31,5 +33,6 @@ export * from './shapes.js';
 export * from './slide-ground.js';
 export * from './slide.js';
 export * from './svg-strokes.js';
+export * from './text-style-names.js';
 export * from './text-style.js';
 export * from './theme.js';

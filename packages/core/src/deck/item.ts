@@ -6,7 +6,7 @@ import type { GroupId, ItemId, SlideId } from './identifiers.js';
 import type { Crop } from './picture-look.js';
 import type { RichText, TextAlign } from './rich-text.js';
 import type { ShapeName } from './shapes.js';
-import type { StyledProperty, TextStyleName } from './text-style.js';
+import type { StyledProperty, TextStyleName } from './text-style-names.js';
 
 /** `backdrop` items stay put for everybody; `slide` items are the author's to move. */
 export type Layer = 'slide' | 'backdrop';
@@ -111,6 +111,8 @@ export interface PictureItem extends ItemBase {
   readonly picture: string;
   /** Width and height of the stored picture in its own pixels; 0 when they are not known. */
   readonly pixels: { readonly width: number; readonly height: number };
+  /** Whether it is a moving picture. */
+  readonly moving: boolean;
   readonly alt: string;
   readonly crop: Crop;
   /** The shape that its frame cuts out of it. */

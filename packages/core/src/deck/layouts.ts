@@ -3,7 +3,8 @@ import type { Box, Frame } from '../geometry/index.js';
 import type { ItemKindName, Role, TextLook } from './item.js';
 import { PLAIN_LOOK } from './item-kinds/kind.js';
 import type { Exits, LayoutName } from './slide.js';
-import { type TextStyleName, USUAL_STYLES } from './text-style.js';
+import { USUAL_STYLES } from './text-style.js';
+import type { TextStyleName } from './text-style-names.js';
 
 /** One part of a layout. */
 export interface LayoutPart {

@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { applyWorkChanges, emptyWork, layOver } from '../work/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   applyChanges,
@@ -67,12 +66,6 @@ describe('a line tied to items', () => {
     );
     const turned = edit(deck, setFrames(deck, { burrow: { ...at(100, 100), rotation: 90 } }));
     expect(ends(turned)[0]).toEqual([180, 130]);
-  });
-
-  test('follows a piece that a student has put elsewhere', () => {
-    const deck = shore();
-    const work = applyWorkChanges(emptyWork, [{ part: 'pieces', id: 'pool', value: { x: 500, y: 500, zoneId: null } }]);
-    expect(ends(layOver(deck, work))[1]).toEqual([500, 530]);
   });
 
   test('keeps to the side it was tied to by hand', () => {

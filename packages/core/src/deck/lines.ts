@@ -17,7 +17,7 @@ import { applyChanges, type Change } from './change.js';
 import { type Deck, itemsOf, shownItemsOf } from './deck.js';
 import type { ItemId, SlideId } from './identifiers.js';
 import type { Item, LineEnd, LineItem } from './item.js';
-import { dressed } from './text-style.js';
+import { dressed } from './dressing.js';
 
 /** Looks up the frame of an item on the line's slide; `null` for one that is gone. */
 export type FrameOf = (id: ItemId) => Frame | null;

@@ -1,6 +1,6 @@
 /** What can lie on a slide's ground beside its colour: a run into another colour, or a picture. */
 import { readColour } from './colour.js';
-import { readFields, readNumber, readOneOf } from './reading.js';
+import { readBoolean, readFields, readNumber, readOneOf } from './reading.js';
 
 /** A run from the ground colour into another one. */
 export interface Wash {
@@ -18,6 +18,8 @@ export type GroundLay = (typeof groundLays)[number];
 /** A picture on the ground, by the SHA-256 of its stored bytes. */
 export interface GroundPicture {
   readonly picture: string;
+  /** Whether it is a moving picture: on the ground it stands still. */
+  readonly moving: boolean;
   readonly lay: GroundLay;
   /** 0 (as it is) to 1 (gone): how far it is faded, so that words on it can be read. */
   readonly faded: number;
@@ -34,5 +36,11 @@ export function readGroundPicture(value: unknown): GroundPicture | null {
   const fields = readFields(value);
   const picture = fields?.['picture'];
   if (!fields || typeof picture !== 'string' || !/^[0-9a-f]{64}$/.test(picture)) return null;
-  return { picture, lay: readOneOf(fields['lay'], groundLays, 'fill'), faded: readNumber(fields['faded'], 0, 0, 1) };
+  const moving = readBoolean(fields['moving'], false);
+  return {
+    picture,
+    moving,
+    lay: readOneOf(fields['lay'], groundLays, 'fill'),
+    faded: readNumber(fields['faded'], 0, 0, 1),
+  };
 }

@@ -1,13 +1,8 @@
 /** Themes: the colours and fonts a deck goes by. What is coloured by name follows when the theme changes. */
+import { type ColourName, colourNames, isColourName } from './colour-names.js';
 import { type FontName, isFontName } from './fonts.js';
 import { type Fields, readFields, readString } from './reading.js';
 import { readTextStyles, type TextStyles, USUAL_STYLES } from './text-style.js';
-
-/** The colours a theme names: the ground of slides, words on it, quiet words, and three that stand out. */
-export const colourNames = ['ground', 'words', 'soft', 'accent', 'second', 'third'] as const;
-
-/** The name of a theme's colour. */
-export type ColourName = (typeof colourNames)[number];
 
 /** A theme; colours as `#rrggbb`. */
 export interface Theme {
@@ -47,11 +42,6 @@ export const themes: readonly Theme[] = [
   theme('Workshop', ['#fbfbfd', '#20232b', '#525866', '#5a32a3', '#b3261e', '#00696b'], 'mono', 'text'),
   theme('Heather', ['#f6eef7', '#2e1f36', '#5f4d69', '#7a2f8a', '#2f6070', '#8a4b12'], 'heading', 'rounded'),
 ];
-
-/** Whether a colour is one that the theme names. */
-export function isColourName(colour: unknown): colour is ColourName {
-  return colourNames.includes(colour as ColourName);
-}
 
 /** A colour as `#rrggbb` or `transparent`, with the theme's names looked up. */
 export function colourIn(of: Theme, colour: string): string {

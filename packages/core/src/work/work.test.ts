@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { drawnCourse, itemsToDraw } from '../deck/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   addedOn,
@@ -131,4 +132,14 @@ describe('untrusted work', () => {
   test('work survives being written and read', () => {
     expect(readWork(JSON.parse(JSON.stringify(whole)))).toEqual(whole);
   });
+});
+
+test('a line tied to a piece follows it to where a student has put it', () => {
+  const { deck: tied } = new DeckBuilder()
+    .slide('s')
+    .item('pool', 'shape', { frame: { x: 500, y: 100, width: 100, height: 60, rotation: 0 }, loose: true })
+    .item('line', 'line', { fields: { to: { u: 1, v: 0, at: 'pool', side: 'left', head: 'arrow' } } });
+  const work = applyWorkChanges(emptyWork, [{ part: 'pieces', id: 'pool', value: { x: 800, y: 500, zoneId: null } }]);
+  const line = itemsToDraw(layOver(tied, work), 's').find((item) => item.id === 'line');
+  expect(line?.kind === 'line' && drawnCourse(line).to).toEqual({ x: 800, y: 530 });
 });

@@ -5,7 +5,7 @@ import type { ItemProps } from './item-props.js';
 import { outlineStroke } from './outline-stroke.js';
 
 export function PictureView({ item }: ItemProps<PictureItem>) {
-  const { pictureUrl } = useSurroundings();
+  const { pictureUrl, stillUrl } = useSurroundings();
   const { width, height } = item.frame;
   if (item.picture === '') return <div className="gv-no-picture" />;
   const behind = pictureBehind(item.crop, item.frame);
@@ -15,13 +15,16 @@ export function PictureView({ item }: ItemProps<PictureItem>) {
   return (
     <>
       <div className="gv-cut" style={{ clipPath: cut, opacity: item.opacity, transform: flips.join(' ') || undefined }}>
-        <img
-          className="gv-picture"
-          src={pictureUrl(item.picture)}
-          alt={item.alt}
-          draggable={false}
-          style={{ left: behind.x, top: behind.y, width: behind.width, height: behind.height }}
-        />
+        <picture>
+          {item.moving ? <source media="(prefers-reduced-motion: reduce)" srcSet={stillUrl(item.picture)} /> : null}
+          <img
+            className="gv-picture"
+            src={pictureUrl(item.picture)}
+            alt={item.alt}
+            draggable={false}
+            style={{ left: behind.x, top: behind.y, width: behind.width, height: behind.height }}
+          />
+        </picture>
       </div>
       {weight > 0 ? (
         <svg className="gv-outline" width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">

@@ -1,6 +1,6 @@
 /** The editor: the slide in the middle, its routes at its edges, the running order below. */
 import { addSlideFrom, type LayoutName, newId, type SlideId, slideSizes, slidesInOrder } from '@gobrel/core/deck';
-import { CircleHelp, Play, Redo2, Send, Undo2 } from 'lucide-react';
+import { CircleHelp, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
 import { type DragEvent, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
@@ -15,6 +15,7 @@ import { beginDrag } from './canvas/use-drag';
 import { useView } from './canvas/use-view';
 import { ZoomBar } from './canvas/zoom-bar';
 import { select, useDesk } from './desk';
+import { AuthorsDialog } from './authors-dialog';
 import { type Editing, useEditing } from './editing';
 import { LinkDialog } from './link-dialog';
 import { Palette } from './palette';
@@ -29,6 +30,7 @@ import { SeeSwitch, type Seeing, seeings } from './order/see-switch';
 import { Strip } from './order/strip';
 import { chosenSlides } from './order/choosing';
 import { useSlideActions } from './order/use-slide-actions';
+import { VersionsDialog } from './versions-dialog';
 import { useArea } from './use-area';
 import { useClipboard } from './use-clipboard';
 import { useKeys } from './use-keys';
@@ -64,7 +66,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const slideId = slide?.id ?? '';
   const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
-  const [dialog, setDialog] = useState<'hand-out' | 'keys' | null>(null);
+  const [dialog, setDialog] = useState<'hand-out' | 'keys' | 'versions' | 'authors' | null>(null);
   const others = usePresence(document, slideId);
   const { linking, begin, end } = useLinking(editing, item);
   const [placePictures, underWay] = usePictures(editing, slideId);
@@ -137,6 +139,12 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           </IconButton>
           <IconButton name={words.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
             <Redo2 size={20} aria-hidden />
+          </IconButton>
+          <IconButton name={words.versions.title} onClick={() => setDialog('versions')}>
+            <History size={20} aria-hidden />
+          </IconButton>
+          <IconButton name={words.authors.title} onClick={() => setDialog('authors')}>
+            <UserPlus size={20} aria-hidden />
           </IconButton>
           <IconButton name={words.editor.keysTitle} onClick={onHelp}>
             <CircleHelp size={20} aria-hidden />
@@ -212,6 +220,10 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
         />
       ) : null}
       {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'versions' ? (
+        <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
+      ) : null}
+      {dialog === 'authors' ? <AuthorsDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
       {dialog === 'keys' ? <ShortcutsDialog onClose={() => setDialog(null)} /> : null}
       {linking ? (
         <LinkDialog

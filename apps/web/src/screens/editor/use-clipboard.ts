@@ -12,8 +12,9 @@ import {
   type SlideId,
   SLIDES_TYPE,
   slidesToClip,
+  withoutPictures,
 } from '@gobrel/core/deck';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { tell } from '../../ui';
 import { words } from '../../words';
 import { select, useDesk } from './desk';
@@ -21,6 +22,7 @@ import type { Editing } from './editing';
 import { isInField } from './in-field';
 import type { SlideActions } from './order/use-slide-actions';
 import { movable } from './selecting';
+import { keepPastedPictures } from './use-pictures';
 
 interface UseClipboard {
   readonly editing: Editing;
@@ -33,7 +35,13 @@ interface UseClipboard {
 
 /** Listens to the clipboard while the editor is there. */
 export function useClipboard({ editing, slideId, slides, actions, onPictures }: UseClipboard): void {
+  const latest = useRef(editing);
   useEffect(() => {
+    // The server's answer comes when the deck is another one already.
+    latest.current = editing;
+  });
+  useEffect(() => {
+    const onRefused = (refused: readonly string[]) => latest.current.run(withoutPictures(latest.current.deck, refused));
     const onPaste = (event: ClipboardEvent) => {
       if (isInField(event)) return;
       const files = [...(event.clipboardData?.files ?? [])];
@@ -44,6 +52,10 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures }: 
       else if (clipped.length > 0) {
         const { changes, pasted } = pasteItems(editing.deck, slideId, clipped);
         editing.run(changes);
+        void keepPastedPictures(
+          clipped.flatMap((item) => (item.kind === 'picture' && item.picture !== '' ? [item.picture] : [])),
+          onRefused,
+        );
         select(...pasted);
       } else if (files.length > 0) onPictures(files);
       else if (text.length > LONGEST_TEXT)

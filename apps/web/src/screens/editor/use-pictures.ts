@@ -1,5 +1,5 @@
 /** Pictures into the slide: uploaded, then placed at a fitting size. */
-import { LARGEST_PICTURE, type PictureView } from '@gobrel/contract';
+import { type KeptPictures, LARGEST_PICTURE, type PictureView } from '@gobrel/contract';
 import { addItem, centredFrame, newId, type SlideId, slideSizes } from '@gobrel/core/deck';
 import { useCallback, useState } from 'react';
 import { ask, messageOf } from '../../server';
@@ -27,6 +27,25 @@ export async function storePicture(file: File): Promise<PictureView | null> {
   }
 }
 
+/**
+ * Keeps pictures that came with something pasted, so that they can be seen here; takes those away again that are
+ * somebody else's, and says so. What was pasted is there at once; this follows.
+ */
+export async function keepPastedPictures(
+  pictures: readonly string[],
+  onRefused: (refused: readonly string[]) => void,
+): Promise<void> {
+  if (pictures.length === 0) return;
+  try {
+    const { refused } = await ask<KeptPictures>('POST', '/pictures/kept', { ids: [...pictures] });
+    if (refused.length === 0) return;
+    onRefused(refused);
+    tell(words.editor.picturesOfOthers(refused.length), { tone: 'trouble' });
+  } catch (error) {
+    tell(messageOf(error), { tone: 'trouble' });
+  }
+}
+
 /** A function that uploads and places pictures, and how many are on their way. */
 export function usePictures(editing: Editing, slideId: SlideId): [(files: readonly File[]) => Promise<void>, number] {
   const [underWay, setUnderWay] = useState(0);
@@ -42,9 +61,10 @@ export function usePictures(editing: Editing, slideId: SlideId): [(files: readon
         const scale = Math.min(1, (room.width * PART) / picture.width, (room.height * PART) / picture.height);
         const size = { width: Math.round(picture.width * scale), height: Math.round(picture.height * scale) };
         const id = newId();
-        const pixels = { width: picture.width, height: picture.height };
+        const { width, height, moving } = picture;
+        const pixels = { width, height };
         const frame = centredFrame(deck, size);
-        run(addItem(deck, { id, slideId, kind: 'picture', frame, fields: { picture: picture.id, pixels } }));
+        run(addItem(deck, { id, slideId, kind: 'picture', frame, fields: { picture: picture.id, pixels, moving } }));
         select(id);
       }
     },

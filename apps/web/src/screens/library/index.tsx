@@ -1,7 +1,8 @@
 /** The library: a teacher's decks as live pictures. */
 import type { DeckSummary } from '@gobrel/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Copy, EllipsisVertical, PenLine, Plus, Send, Trash2 } from 'lucide-react';
+import { type SlideSizeName, slideSizes } from '@gobrel/core/deck';
+import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { TeacherPage } from '../../frame';
@@ -25,7 +26,7 @@ export function Screen() {
   };
   const create = useMutation({
     ...settled,
-    mutationFn: () => ask<DeckSummary>('POST', '/decks', { title: words.library.untitled }),
+    mutationFn: (size: SlideSizeName) => ask<DeckSummary>('POST', '/decks', { title: words.library.untitled, size }),
     onSuccess: (deck) => navigate(`/decks/${deck.id}`),
   });
   const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
@@ -46,9 +47,40 @@ export function Screen() {
     <TeacherPage>
       <div className="mb-5 flex items-center justify-between gap-4">
         <h1 className="text-3xl">{words.library.title}</h1>
-        <Button look="main" onClick={() => create.mutate()} disabled={create.isPending}>
-          <Plus size={18} aria-hidden /> {words.library.newDeck}
-        </Button>
+        <span className="flex">
+          <Button
+            look="main"
+            className="rounded-r-none"
+            onClick={() => create.mutate('16:9')}
+            disabled={create.isPending}
+          >
+            <Plus size={18} aria-hidden /> {words.library.newDeck}
+          </Button>
+          <Menu
+            trigger={
+              <Button
+                look="main"
+                className="rounded-l-none !border-l-on-tide/50 !px-2"
+                aria-label={words.library.otherSize}
+                disabled={create.isPending}
+              >
+                <ChevronDown size={18} aria-hidden />
+              </Button>
+            }
+          >
+            {(Object.keys(slideSizes) as SlideSizeName[]).map((size) => (
+              <MenuEntry key={size} onSelect={() => create.mutate(size)}>
+                <span aria-hidden className="flex w-9 justify-center">
+                  <span
+                    className="border-2 border-current"
+                    style={{ width: slideSizes[size].width / 40, height: slideSizes[size].height / 40 }}
+                  />
+                </span>
+                {words.editor.sizeNames[size]}
+              </MenuEntry>
+            ))}
+          </Menu>
+        </span>
       </div>
       {decks.isPending ? <Loading what={words.library.decks} /> : null}
       {decks.isError ? <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} /> : null}
@@ -67,6 +99,7 @@ export function Screen() {
               </span>
               <span className="block px-3.5 text-sm text-soft">
                 {words.library.facts(deck.slideCount, deck.updatedAt)}
+                {deck.sharedBy ? ` · ${words.authors.sharedBy(deck.sharedBy)}` : ''}
               </span>
             </Link>
             <div className="absolute bottom-2 right-1.5">
@@ -86,10 +119,14 @@ export function Screen() {
                 <MenuEntry onSelect={() => copy.mutate(deck)}>
                   <Copy size={18} aria-hidden /> {words.library.duplicate}
                 </MenuEntry>
-                <MenuRule />
-                <MenuEntry danger onSelect={() => remove.mutate(deck)}>
-                  <Trash2 size={18} aria-hidden /> {words.library.delete}
-                </MenuEntry>
+                {deck.sharedBy ? null : (
+                  <>
+                    <MenuRule />
+                    <MenuEntry danger onSelect={() => remove.mutate(deck)}>
+                      <Trash2 size={18} aria-hidden /> {words.library.delete}
+                    </MenuEntry>
+                  </>
+                )}
               </Menu>
             </div>
           </li>

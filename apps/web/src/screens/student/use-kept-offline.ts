@@ -2,7 +2,7 @@
 import { type Deck, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../offline-caches';
-import { pictureUrl } from '../../server';
+import { pictureUrl, stillUrl } from '../../server';
 
 export function useKeptOffline(edition: Deck): void {
   useEffect(() => {
@@ -13,7 +13,12 @@ export function useKeptOffline(edition: Deck): void {
       .map((entry) => new URL(entry.name))
       .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/assets/'))
       .map((url) => url.href);
-    const pictures = picturesIn(edition).map((picture) => new URL(pictureUrl(picture), window.location.origin).href);
+    const moving = Object.values(edition.items).flatMap((item) =>
+      item.kind === 'picture' && item.moving ? [stillUrl(item.picture)] : [],
+    );
+    const pictures = [...picturesIn(edition).map(pictureUrl), ...moving].map(
+      (address) => new URL(address, window.location.origin).href,
+    );
     void keep([...new Set([...loaded, ...pictures])]);
   }, [edition]);
 }

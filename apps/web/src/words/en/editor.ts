@@ -132,6 +132,8 @@ export const editor = {
   textTooLong: (pasted: number, most: number) =>
     `The clipboard holds ${pasted.toLocaleString('en')} letters; one text takes up to ${most.toLocaleString('en')}. Paste it in parts, on several slides.`,
   textFull: (most: number) => `One text takes up to ${most.toLocaleString('en')} letters. Go on in another one.`,
+  picturesOfOthers: (count: number) =>
+    `${many(count, 'picture is', 'pictures are')} somebody else’s and cannot be taken along. Ask them to share the deck with you.`,
   reachedFrom: 'reached from',
   reachedByNone: 'no way leads here',
   leadsTo: 'leads to',
@@ -253,6 +255,9 @@ export const editor = {
   fixed: 'fixed',
   aPiece: 'a piece',
   backdropHint: 'Nothing moves it. Choose “fixed” to take it out again.',
+  backdropOf: 'Backdrop of',
+  backdropOfSlide: 'this slide',
+  backdropOfLayout: 'its layout',
   belongsInto: 'Belongs into',
   belongsNowhere: 'no zone',
   belongHere: 'Pieces that belong here',

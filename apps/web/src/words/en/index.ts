@@ -13,6 +13,7 @@ import { show, walking } from './show';
 import { signs } from './signs';
 import { signIn } from './sign-in';
 import { ownThemes, textStyles } from './text-styles';
+import { authors, versions } from './versions';
 import { join, student } from './student';
 
 export const en = {
@@ -37,6 +38,8 @@ export const en = {
   lines,
   signs,
   textStyles,
+  versions,
+  authors,
   ownThemes,
   show,
   walking,

@@ -5,6 +5,7 @@ export const library = {
   title: 'Library',
   decks: 'your decks',
   newDeck: 'New deck',
+  otherSize: 'Begin with another slide size',
   untitled: 'Untitled deck',
   deckTitle: 'Title of the deck',
   empty: 'No deck yet',

@@ -119,6 +119,20 @@ export function leaveToLayout(deck: Deck, slideId: SlideId): Change[] {
   );
 }
 
+/** Takes some pictures off slides and grounds, as those of somebody else. */
+export function withoutPictures(deck: Deck, pictures: readonly string[]): Change[] {
+  return [
+    ...Object.values(deck.items).flatMap((item): Change[] =>
+      item.kind === 'picture' && pictures.includes(item.picture) ? [{ type: 'remove-item', id: item.id }] : [],
+    ),
+    ...Object.values(deck.slides).flatMap(({ id, groundPicture }): Change[] =>
+      groundPicture && pictures.includes(groundPicture.picture)
+        ? [{ type: 'set-slide', id, fields: { groundPicture: null } }]
+        : [],
+    ),
+  ];
+}
+
 /** Makes items loose pieces, or fixed again. A backdrop item is not made loose. */
 export function setLoose(deck: Deck, ids: readonly ItemId[], loose: boolean): Change[] {
   return ids.flatMap((id): Change[] => {

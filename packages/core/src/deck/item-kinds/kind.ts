@@ -3,7 +3,8 @@ import { isFontName } from '../fonts.js';
 import { type Dash, type ItemKindName, type ItemOf, type OwnFields, type TextLook } from '../item.js';
 import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
-import { readWeight, styledProperties, type StyledProperty, textStyleNames } from '../text-style.js';
+import { readWeight } from '../text-style.js';
+import { styledProperties, type StyledProperty, textStyleNames } from '../text-style-names.js';
 
 /** An entry of the table of item kinds. */
 export interface ItemKind<K extends ItemKindName> {

@@ -11,6 +11,7 @@ export const pictureKind: ItemKind<'picture'> = {
   read: (fields) => ({
     picture: /^[0-9a-f]{64}$/.test(String(fields['picture'])) ? String(fields['picture']) : '',
     pixels: readPixels(readFields(fields['pixels'])),
+    moving: readBoolean(fields['moving'], false),
     alt: readString(fields['alt'], '', 500),
     crop: readCrop(readFields(fields['crop'])),
     shape: readOneOf(fields['shape'], shapeNames, 'sharp-rectangle'),

@@ -4,17 +4,20 @@ import {
   duplicateSlides,
   newId,
   pasteSlides,
+  picturesIn,
   readSlideClip,
   removeSlides,
   type SlideId,
   slidesInOrder,
   slidesToClip,
+  withoutPictures,
 } from '@gobrel/core/deck';
 import { linksTo } from '@gobrel/core/routes';
 import { tell } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
+import { keepPastedPictures } from '../use-pictures';
 import { useStable } from '../use-stable';
 
 export interface SlideActions {
@@ -52,11 +55,13 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     useDesk.setState({ slideClip: slidesToClip(editing.deck, ids) });
     tell(words.order.copied(ids.length));
   });
+  const refuse = useStable((refused: readonly string[]) => editing.run(withoutPictures(editing.deck, refused)));
   const paste = useStable((clip: string, after: SlideId) => {
     const slides = readSlideClip(clip);
     if (!slides) return;
     const { changes, pasted, openLinks } = pasteSlides(editing.deck, slides, after);
     editing.run(changes);
+    void keepPastedPictures(picturesIn(slides), refuse);
     goAmong(pasted, onGo);
     tell(words.editor.slidesPasted(pasted.length, openLinks));
   });

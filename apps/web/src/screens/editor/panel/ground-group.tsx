@@ -91,7 +91,8 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
     setIsOnItsWay(true);
     const stored = await storePicture(chosen);
     setIsOnItsWay(false);
-    if (stored) onSet({ groundPicture: { lay: 'fill', faded: 0, ...groundPicture, picture: stored.id } });
+    if (stored)
+      onSet({ groundPicture: { lay: 'fill', faded: 0, ...groundPicture, picture: stored.id, moving: stored.moving } });
   };
   return (
     <div className="mt-2">

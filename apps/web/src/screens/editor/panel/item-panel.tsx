@@ -1,5 +1,5 @@
 /** The panel for one selected item: only what applies to it. */
-import { type Item, nameOf, setFrames, setItemFields, setLayer, setLoose } from '@gobrel/core/deck';
+import { type Item, nameOf, setFrames, setItemFields, setLayer, setLoose, setOnLayout } from '@gobrel/core/deck';
 import { Choose, Field } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
@@ -44,10 +44,25 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
     <>
       <h2 className="text-lg">{nameOf(item) || words.kinds[item.kind]}</h2>
       <p className="mb-3 text-sm text-soft">{words.kinds[item.kind]}</p>
-      {canBeLoose || item.layer === 'backdrop' ? (
+      {canBeLoose || item.kind === 'line' || item.layer === 'backdrop' ? (
         <Group title={words.editor.forStudents}>
           <Choose label={words.editor.forStudents} value={standing} options={options} onChange={setStanding} />
-          {standing === 'backdrop' ? <p className="mt-1 text-sm text-soft">{words.editor.backdropHint}</p> : null}
+          {standing === 'backdrop' ? (
+            <>
+              <p className="mt-1 text-sm text-soft">{words.editor.backdropHint}</p>
+              <div className="mt-2">
+                <Choose
+                  label={words.editor.backdropOf}
+                  value={item.onLayout ? 'layout' : 'slide'}
+                  options={[
+                    { value: 'slide', name: words.editor.backdropOfSlide },
+                    { value: 'layout', name: words.editor.backdropOfLayout },
+                  ]}
+                  onChange={(of) => run(setOnLayout(deck, [item.id], of === 'layout'))}
+                />
+              </div>
+            </>
+          ) : null}
         </Group>
       ) : null}
       {item.loose ? <PieceGroup editing={editing} item={item} /> : null}

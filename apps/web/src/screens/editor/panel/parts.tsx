@@ -1,6 +1,9 @@
 /** Parts of the panel: a titled group, a number field. */
 import type { ReactNode } from 'react';
 
+/** A slide unit is a CSS pixel, of which there are 96 to an inch; of points there are 72. */
+export const POINTS = 72 / 96;
+
 export function Group({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section className="mb-4">
@@ -12,6 +15,8 @@ export function Group({ title, children }: { title: string; children: ReactNode 
 
 interface NumberFieldProps {
   readonly label: string;
+  /** What stands beside the number, where the label would be too long. */
+  readonly shown?: string;
   readonly value: number;
   readonly least?: number;
   readonly most?: number;
@@ -19,12 +24,13 @@ interface NumberFieldProps {
   readonly onChange: (value: number) => void;
 }
 
-export function NumberField({ label, value, least, most, step = 1, onChange }: NumberFieldProps) {
+export function NumberField({ label, shown = label, value, least, most, step = 1, onChange }: NumberFieldProps) {
   return (
     <label className="flex min-h-10 items-center gap-1 rounded-md border border-edge bg-card px-2">
-      <span className="flex-1 text-sm text-soft">{label}</span>
+      <span className="flex-1 text-sm text-soft">{shown}</span>
       <input
         type="number"
+        aria-label={label}
         min={least}
         max={most}
         step={step}

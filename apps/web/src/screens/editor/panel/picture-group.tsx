@@ -30,7 +30,7 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
     const picture = chosen && (await storePicture(chosen));
     if (!picture) return;
     const pixels = { width: picture.width, height: picture.height };
-    set({ picture: picture.id, pixels, crop: undistorted(pixels, item.frame) });
+    set({ picture: picture.id, moving: picture.moving, pixels, crop: undistorted(pixels, item.frame) });
   };
   return (
     <>

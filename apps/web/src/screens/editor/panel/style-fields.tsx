@@ -19,6 +19,7 @@ export function StyleField({ value, isChanged, onChange }: StyleFieldProps) {
       <label className={around}>
         <span className="text-sm text-soft">{words.textStyles.field}</span>
         <select
+          aria-label={words.textStyles.field}
           className={inside}
           value={value ?? ''}
           onChange={(event) => onChange(textStyleNames.find((name) => name === event.target.value) ?? null)}
@@ -50,6 +51,7 @@ export function WeightField({ value, onChange }: WeightFieldProps) {
     <label className={around}>
       <span className="text-sm text-soft">{words.textStyles.weight}</span>
       <select
+        aria-label={words.textStyles.weight}
         className={inside}
         value={value ?? ''}
         onChange={(event) => onChange(weights.find((weight) => String(weight) === event.target.value) ?? null)}

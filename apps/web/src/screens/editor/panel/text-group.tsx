@@ -36,11 +36,9 @@ import type { Editing } from '../editing';
 import { CharacterPicker } from './character-picker';
 import { Colours } from './colours';
 import { FontField } from './font-field';
-import { Group, NumberField } from './parts';
+import { Group, NumberField, POINTS } from './parts';
 import { StyleField, WeightField } from './style-fields';
 
-/** A slide unit is a CSS pixel, of which there are 96 to an inch; of points there are 72. */
-const POINTS = 72 / 96;
 /** Usual distance of lines, in letter sizes. */
 const USUAL_SPACING = 1.25;
 

@@ -1,5 +1,5 @@
 /** The deck's theme: one that comes along, or its colours and fonts one by one. */
-import { colourNames, contrastOf, isSameTheme, type Theme, themes } from '@gobrel/core/deck';
+import { colourNames, contrastOf, type Theme } from '@gobrel/core/deck';
 import { Palette } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Dialog } from '../../../ui';
@@ -7,6 +7,8 @@ import { words } from '../../../words';
 import type { Editing } from '../editing';
 import { FontField } from './font-field';
 import { Group } from './parts';
+import { StyleTable } from './style-table';
+import { KeepTheme, ThemeShelves } from './theme-shelves';
 
 /** The least contrast of words on their ground (WCAG 2.2, 1.4.3). */
 const READABLE = 4.5;
@@ -51,20 +53,7 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
   const own = (fields: Partial<Theme>) => set({ ...theme, name: words.editor.ownTheme, ...fields });
   return (
     <Dialog title={words.editor.themeTitle} open onClose={onClose} wide>
-      <div role="group" aria-label={words.editor.themes} className="grid grid-cols-2 gap-2 sm:grid-cols-5">
-        {themes.map((each) => (
-          <button
-            key={each.name}
-            type="button"
-            aria-pressed={isSameTheme(each, theme)}
-            onClick={() => set(each)}
-            className={`rounded-md border p-1 text-left ${isSameTheme(each, theme) ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
-          >
-            <Sample theme={each} />
-            <span className="block px-1 pt-1 text-sm font-semibold">{each.name}</span>
-          </button>
-        ))}
-      </div>
+      <ThemeShelves theme={theme} onPick={set} />
       <h3 className="mb-1 mt-4 text-base">{words.editor.themeColours}</h3>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         {colourNames.map((name) => {
@@ -96,21 +85,8 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
         ))}
       </div>
       <p className="mt-3 text-sm text-soft">{words.editor.themeHint}</p>
+      <StyleTable theme={theme} onChange={(styles) => own({ styles })} />
+      <KeepTheme theme={theme} onKept={set} />
     </Dialog>
-  );
-}
-
-/** A theme at a glance: a headline, words, and the colours that stand out. */
-function Sample({ theme: { colours } }: { theme: Theme }) {
-  return (
-    <svg viewBox="0 0 160 90" className="block w-full rounded" aria-hidden="true">
-      <rect width="160" height="90" fill={colours.ground} />
-      <rect x="14" y="16" width="92" height="12" fill={colours.words} />
-      <rect x="14" y="38" width="120" height="5" fill={colours.soft} />
-      <rect x="14" y="48" width="104" height="5" fill={colours.soft} />
-      <rect x="14" y="64" width="36" height="14" rx="3" fill={colours.accent} />
-      <rect x="56" y="64" width="36" height="14" rx="3" fill={colours.second} />
-      <rect x="98" y="64" width="36" height="14" rx="3" fill={colours.third} />
-    </svg>
   );
 }

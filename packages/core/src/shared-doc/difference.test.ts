@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import * as Y from 'yjs';
-import { readDeckDocument, writeChanges, writeDeckDocument } from '../shared-doc/index.js';
+import { readDeckDocument, writeChanges, writeDeckDocument } from './index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   addSection,
@@ -18,7 +18,7 @@ import {
   slideDifferences,
   stepEntries,
   themes,
-} from './index.js';
+} from '../deck/index.js';
 
 const start = (): Deck =>
   new DeckBuilder('Shore')
