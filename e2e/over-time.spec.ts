@@ -68,7 +68,7 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   await newTeacher(page);
   await newDeck(page, 'Harbour');
   const title = text(page).first();
-  await title.press('Enter');
+  await title.dblclick();
   await page.keyboard.type('High water');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
@@ -104,7 +104,7 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
 test('a text has something of its own beside its style, and goes by the style again', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Own');
-  await text(page).first().press('Enter');
+  await text(page).first().dblclick();
   await page.keyboard.type('Low water');
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('style', { exact: true })).toHaveValue('title');
