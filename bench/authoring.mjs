@@ -65,7 +65,7 @@ async function switching({ page }) {
 const scrolling = ({ page }) =>
   page.evaluate(timeEach, {
     times: SCROLLS,
-    act: 'document.querySelector(\'[aria-label="Running order"] ol\').scrollLeft += 230',
+    act: 'document.querySelector(\'[aria-label="Running order"] ol\').parentElement.scrollLeft += 230',
   });
 
 /** A bare list of so many boxes, scrolled alike. */

@@ -96,6 +96,34 @@ test('what shapes, pictures, layouts and themes are chosen from', async ({ page 
   }
 });
 
+test('the running order, lines, signs, versions and who edits', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/shore-zones?slide=food-web');
+  await page.getByRole('button', { name: 'Line', exact: true }).first().click();
+  await expect(page.getByLabel('begins with')).toBeVisible();
+  await expectClean(page);
+  for (const name of ['Lines', 'Signs', 'Versions', 'Who edits this deck']) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expect(page.getByRole('dialog').getByRole('button').nth(1)).toBeVisible();
+    await expectClean(page);
+    await page.keyboard.press('Escape');
+  }
+  await page.keyboard.press('Escape');
+  await page.getByRole('radio', { name: 'All slides' }).click();
+  await page.getByRole('checkbox').first().click();
+  await expectClean(page);
+  await page
+    .getByRole('button', { name: /^About section/ })
+    .first()
+    .click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('radio', { name: 'Outline' }).click();
+  await page.getByRole('textbox', { name: 'Title of slide 1', exact: true }).click();
+  await expectClean(page);
+});
+
 test('the show', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-walk/show/hide');

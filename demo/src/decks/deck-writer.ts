@@ -1,6 +1,7 @@
 /** Writes a sample deck through the same commands that the editor uses. */
 import {
   addItem,
+  addSection,
   addSlide,
   applyChanges,
   type Deck,
@@ -10,13 +11,18 @@ import {
   type ItemKindName,
   type ItemOf,
   itemsOf,
+  leadLines,
   type OwnFields,
   PLAIN_LOOK,
   plainText,
   type RichText,
+  type Role,
+  setOnLayout,
   type Slide,
+  styledProperties,
   type TextLook,
   themes,
+  USUAL_STYLES,
 } from '@gobrel/core/deck';
 import type { Frame } from '@gobrel/core/geometry';
 import type { DrawingName } from '../pictures/index.js';
@@ -27,7 +33,8 @@ export type PictureIds = (name: DrawingName) => string;
 /** Left, top, width and height in slide units. */
 export type Place = readonly [x: number, y: number, width: number, height: number];
 
-const LIGHT = '#fff6e0';
+/** Words on wooden signs, whatever the theme. */
+const SIGN_INK = '#1d2b2a';
 
 const frameAt = ([x, y, width, height]: Place): Frame => ({ x, y, width, height, rotation: 0 });
 
@@ -39,6 +46,7 @@ export class DeckWriter {
   deck: Deck;
   private slideId = '';
   private count = 0;
+  private nextSection: string | null = null;
 
   constructor(
     title: string,
@@ -53,25 +61,50 @@ export class DeckWriter {
   slide(id: string, name: string, fields: Partial<Omit<Slide, 'id' | 'name'>> = {}): this {
     this.deck = applyChanges(this.deck, addSlide(this.deck, { id, name }));
     this.deck = applyChanges(this.deck, [{ type: 'set-slide', id, fields }]);
+    if (this.nextSection !== null)
+      this.deck = applyChanges(
+        this.deck,
+        addSection(this.deck, { id: `from-${id}`, title: this.nextSection, before: id }),
+      );
+    this.nextSection = null;
     this.slideId = id;
     return this;
   }
 
   /** A drawing over the whole slide, locked into the backdrop. */
   backdrop(name: DrawingName, alt: string): this {
-    return this.add('picture', [0, 0, 1280, 720], { layer: 'backdrop', fields: { picture: this.pictures(name), alt } });
+    const fields = { picture: this.pictures(name), pixels: { width: 1280, height: 720 }, alt };
+    return this.add('picture', [0, 0, 1280, 720], { layer: 'backdrop', fields });
   }
 
-  /** A title in light or dark letters. */
-  title(words: string, place: Place = [70, 56, 1000, 76], color: string = LIGHT): this {
-    return this.text(words, place, { size: 54, color, heading: true });
+  /** Begins a section with the slides that follow. */
+  section(title: string): this {
+    this.nextSection = title;
+    return this;
   }
 
-  /** A text, one paragraph a line. */
+  /** The slide's title, going by the theme's text style. */
+  title(words: string, place: Place = [70, 56, 1000, 76]): this {
+    const look = { ...PLAIN_LOOK, ...USUAL_STYLES.title, style: 'title' as const };
+    return this.add('text', place, { role: 'title', fields: { text: plainText(words), look } });
+  }
+
+  /** A text, one paragraph a line, going by a text style of the theme but for what `look` says. */
   text(words: string | RichText, place: Place, look: Partial<TextLook> = {}): this {
     const text = typeof words === 'string' ? plainText(words) : words;
-    const whole: TextLook = { ...PLAIN_LOOK, color: LIGHT, ...look };
-    return this.add('text', place, { fields: { text, look: whole } });
+    const own = styledProperties.filter((property) => property in look);
+    return this.add('text', place, { fields: { text, look: { ...PLAIN_LOOK, style: 'body', own, ...look } } });
+  }
+
+  /** An arrow from one item to another, by their ids. */
+  arrow(from: string, to: string, fields: Partial<OwnFields<'line'>> = {}): this {
+    return this.add('line', [0, 0, 100, 8], {
+      fields: {
+        from: { u: 0, v: 0.5, at: from, side: null, head: 'none' },
+        to: { u: 1, v: 0.5, at: to, side: null, head: 'triangle' },
+        ...fields,
+      },
+    });
   }
 
   /** A sign with words that leads somewhere. */
@@ -83,7 +116,7 @@ export class DeckWriter {
         fill: '#f6ead0',
         outline: '#6a4d2c',
         outlineWidth: 4,
-        look: { ...PLAIN_LOOK, align: 'center', upright: 'middle' },
+        look: { ...PLAIN_LOOK, color: SIGN_INK, align: 'center', upright: 'middle' },
       },
     });
   }
@@ -109,6 +142,7 @@ export class DeckWriter {
       id?: string;
       name?: string;
       layer?: Item['layer'];
+      role?: Role;
       loose?: boolean;
       link?: Destination;
       fields?: Partial<OwnFields<K>>;
@@ -117,7 +151,14 @@ export class DeckWriter {
     this.count += 1;
     const id = options.id ?? `${this.slideId}-${this.count}`;
     const changes = addItem(this.deck, { ...options, id, slideId: this.slideId, kind, frame: frameAt(place) });
-    this.deck = applyChanges(this.deck, changes);
+    this.deck = applyChanges(this.deck, [...changes, ...leadLines(this.deck, changes)]);
+    return this;
+  }
+
+  /** Puts the item placed last into the backdrop of its layout, behind every slide of it. */
+  behindAll(): this {
+    const last = itemsOf(this.deck, this.slideId).at(-1);
+    this.deck = applyChanges(this.deck, last ? setOnLayout(this.deck, [last.id], true) : []);
     return this;
   }
 }

@@ -2,15 +2,13 @@
 import type { Deck } from '@gobrel/core/deck';
 import { DeckWriter, type PictureIds } from './deck-writer.js';
 
-const INK = 'words';
-
 /** The deck. */
 export function exitQuestions(pictures: PictureIds): Deck {
   const deck = new DeckWriter('Exit questions: night on the saltmarsh', pictures, 'Saltmarsh');
   const letters = (...texts: string[]) => texts.map((text, index) => ({ id: `c${index + 1}`, text }));
   deck
     .slide('exit-1', 'Tide', { background: 'ground' })
-    .title('Before you go: the tide', [90, 60, 1000, 76], INK)
+    .title('Before you go: the tide', [90, 60, 1000, 76])
     .add('choice', [90, 170, 860, 430], {
       id: 'exit-tide',
       fields: {
@@ -21,7 +19,7 @@ export function exitQuestions(pictures: PictureIds): Deck {
     });
   deck
     .slide('exit-2', 'Night animals', { background: '#f3ece0' })
-    .title('Before you go: who is out at night?', [90, 60, 1100, 76], INK)
+    .title('Before you go: who is out at night?', [90, 60, 1100, 76])
     .add('choice', [90, 170, 860, 430], {
       id: 'exit-night',
       fields: {
@@ -34,7 +32,7 @@ export function exitQuestions(pictures: PictureIds): Deck {
     });
   deck
     .slide('exit-3', 'In one word', { background: 'ground' })
-    .title('Before you go: in your words', [90, 60, 1000, 76], INK)
+    .title('Before you go: in your words', [90, 60, 1000, 76])
     .add('short-text', [90, 170, 720, 190], {
       id: 'exit-plant',
       fields: {

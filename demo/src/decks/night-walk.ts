@@ -17,8 +17,9 @@ const story = { exits: 'links-only' } as const;
 
 /** The deck. */
 export function nightWalk(pictures: PictureIds): Deck {
-  const deck = new DeckWriter('Night walk on the saltmarsh', pictures);
+  const deck = new DeckWriter('Night walk on the saltmarsh', pictures, 'Dusk');
   deck
+    .section('Into the marsh')
     .slide('gate', 'Dusk at the gate', {
       notes: 'Read the first lines aloud, lights off. Let them listen for ten seconds.',
     })
@@ -34,6 +35,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .sign('Follow the splash', toSlide('splash'), [130, 360, 300, 76])
     .sign('Climb to the hide', toSlide('hide'), [850, 340, 300, 76]);
   deck
+    .section('Left: by the water')
     .slide('splash', 'The splash', story)
     .backdrop('the splash', 'Rings spread on the dark water')
     .title('The splash')
@@ -63,6 +65,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .sign('It was an otter', toSlide('otter'), [800, 240, 340, 76])
     .sign('It was a water rail', toSlide('rail'), [800, 350, 340, 76]);
   deck
+    .section('Right: the hide')
     .slide('hide', 'The hide', story)
     .backdrop('the hide', 'A wooden hide on stilts above the reeds')
     .title('The hide')
@@ -84,6 +87,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .sign('Wait for the owl', toSlide('owl'), [70, 230, 320, 76])
     .sign('Climb down', { to: 'back' }, [70, 330, 320, 76]);
   deck
+    .section('What you meet')
     .slide('otter', 'The otter', story)
     .backdrop('the otter', 'An otter lifts its head from the creek')
     .title('Right: an otter')
@@ -103,6 +107,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .text('White and without a sound, right over your head.', [70, 140, 1000, 50])
     .sign('Climb down', toSlide('tide'), [70, 560, 240, 76]);
   deck
+    .section('The way home')
     .slide('tide', 'The tide turns', { ...story, notes: 'Stop here and let the class vote before anybody presses.' })
     .backdrop('the flood', 'Water stands over the low boards')
     .title('The tide turns')

@@ -45,8 +45,8 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
           spellcheck: 'true',
         },
         handleKeyDown: (_view, event) => onKey?.(event) ?? false,
-        handlePaste: (view, event) => {
-          const pasted = event.clipboardData?.getData('text/plain').length ?? 0;
+        handlePaste: (view, _event, slice) => {
+          const pasted = slice.content.textBetween(0, slice.content.size, ' ').length;
           if (pasted + view.state.doc.textContent.length <= LONGEST_TEXT) return false;
           tell(words.editor.textTooLong(pasted, LONGEST_TEXT), { tone: 'trouble' });
           return true;
