@@ -3,7 +3,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { join, odile } from './people';
 
-test.describe.configure({ timeout: 240_000 });
+test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
 async function expectClean(page: Page): Promise<void> {
   for (const scheme of ['light', 'lamp']) {

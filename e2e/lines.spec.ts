@@ -71,10 +71,10 @@ test('a line is drawn out, tied and bent by its handles, led with elbows, and en
   const bend = page.getByRole('spinbutton', { name: 'bent by' });
   await expect(bend).not.toHaveValue('0');
   await page.getByRole('radio', { name: 'Curved' }).click();
-  await expect(page.locator('.gv-line path').nth(1)).toHaveAttribute('d', /Q/);
+  await expect(page.locator('[data-canvas] .gv-line path').nth(1)).toHaveAttribute('d', /Q/);
   await page.getByRole('radio', { name: 'With elbows' }).click();
   await page.getByLabel('begins with').selectOption({ label: 'a dot' });
-  await expect(page.locator('.gv-line circle')).toHaveCount(1);
+  await expect(page.locator('[data-canvas] .gv-line circle')).toHaveCount(1);
   await drag(page, await middleOf(handle(page, 'to')), -140, 140);
   await expect(free).toHaveValue('');
 });

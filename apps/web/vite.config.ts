@@ -12,7 +12,7 @@ export default defineConfig({
     dedupe: ['yjs', 'react', 'react-dom'],
   },
   worker: { format: 'es' },
-  server: { proxy: { '/api': server, '/sync': { target: server, ws: true } } },
+  server: { proxy: { '/api': server, '/stickers': server, '/sync': { target: server, ws: true } } },
   build: {
     sourcemap: false,
     // Nothing is written into the style sheet as data: the content security policy takes fonts from files only.

@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.js';
 import { contractPipe, ProblemFilter } from './errors/index.js';
+import { stickers } from './stickers.js';
 import { webFiles } from './web-files.js';
 
 /** Where things are. */
@@ -45,6 +46,7 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
   );
   if (options.logRequests)
     app.use(pinoHttp({ logger: pino({ redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }) }));
+  app.use('/stickers', stickers());
   if (options.webFolder) app.use(...webFiles(options.webFolder));
   app.useGlobalPipes(contractPipe());
   app.useGlobalFilters(new ProblemFilter());

@@ -8,7 +8,7 @@ import './frame/scheme';
 import { installOfflineUse } from './offline-use';
 import { patiently } from './patience';
 import { router } from './router';
-import { mayPass, pictureUrl, stillUrl } from './server';
+import { mayPass, pictureUrl, stickerUrl, stillUrl } from './server';
 import { Tips, Toasts } from './ui';
 import { words } from './words';
 
@@ -27,7 +27,7 @@ const queries = new QueryClient({
   },
 });
 
-const surroundings = { pictureUrl, stillUrl, words: words.onSlides };
+const surroundings = { pictureUrl, stickerUrl, stillUrl, words: words.onSlides };
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root element');
 createRoot(root).render(

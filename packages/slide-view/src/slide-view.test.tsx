@@ -39,6 +39,7 @@ const words: SlideWords = {
 };
 const surroundings = {
   pictureUrl: (id: string) => `/pictures/${id}`,
+  stickerUrl: (name: string) => `/stickers/${name}.svg`,
   stillUrl: (id: string) => `/pictures/${id}/still`,
   words,
 };

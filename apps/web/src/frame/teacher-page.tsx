@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { LogOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
+import { forgetPictures } from '../offline-caches';
 import { ask, sessionQuery } from '../server';
 import { IconButton } from '../ui';
 import { words } from '../words';
@@ -19,6 +20,7 @@ export function TeacherPage({ children }: { children: ReactNode }) {
   const session = useQuery(sessionQuery);
   const signOut = async () => {
     await ask('DELETE', '/session');
+    await forgetPictures();
     // A page loaded anew holds nothing of who was here before, what they copied included.
     window.location.assign('/sign-in');
   };

@@ -45,6 +45,11 @@ export function messageOf(error: unknown): string {
   return error instanceof Refusal ? error.message : words.common.somethingWrong;
 }
 
+/** The address of a sticker of the collection. */
+export function stickerUrl(sticker: string): string {
+  return `/stickers/${sticker}.svg`;
+}
+
 /** The address of the first picture of a stored moving one. */
 export function stillUrl(pictureId: string): string {
   return `/api/pictures/${pictureId}/still`;

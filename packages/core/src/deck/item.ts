@@ -161,15 +161,15 @@ export interface LineItem extends ItemBase {
   readonly opacity: number;
 }
 
-/** A sign or a sticker from the collection that comes along: drawn with lines, or a coloured character. */
+/** A sign or a sticker from the collection that comes along: drawn with lines, or a picture. */
 export interface SignItem extends ItemBase {
   readonly kind: 'sign';
   /** What it shows, in words. */
   readonly shows: string;
   /** Its lines as SVG path data in a square of 24 by 24; empty for a sticker. */
   readonly strokes: readonly string[];
-  /** The character of a sticker; '' for a sign. */
-  readonly character: string;
+  /** The name of a sticker's picture in the collection; '' for a sign. */
+  readonly sticker: string;
   readonly color: string;
   /** Weight of its lines, in its own square of 24 by 24. */
   readonly weight: number;

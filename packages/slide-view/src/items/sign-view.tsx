@@ -1,9 +1,13 @@
-/** Draws a sign with its lines, or a sticker as a coloured character, as large as its frame allows. */
+/** Draws a sign with its lines, or a sticker with its picture, as large as its frame allows. */
 import type { SignItem } from '@gobrel/core/deck';
 import { paint } from '../paint.js';
+import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
 export function SignView({ item }: ItemProps<SignItem>) {
+  const { stickerUrl } = useSurroundings();
+  if (item.sticker !== '')
+    return <img className="gv-sign" src={stickerUrl(item.sticker)} alt={item.shows} draggable={false} />;
   return (
     <svg className="gv-sign" viewBox="0 0 24 24" role="img" aria-label={item.shows}>
       {item.strokes.map((stroke) => (
@@ -17,11 +21,6 @@ export function SignView({ item }: ItemProps<SignItem>) {
           strokeLinejoin="round"
         />
       ))}
-      {item.character === '' ? null : (
-        <text x={12} y={12.5} fontSize={20} textAnchor="middle" dominantBaseline="central">
-          {item.character}
-        </text>
-      )}
     </svg>
   );
 }

@@ -2,7 +2,7 @@
 import { type Deck, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../offline-caches';
-import { pictureUrl, stillUrl } from '../../server';
+import { pictureUrl, stickerUrl, stillUrl } from '../../server';
 
 export function useKeptOffline(edition: Deck): void {
   useEffect(() => {
@@ -13,10 +13,11 @@ export function useKeptOffline(edition: Deck): void {
       .map((entry) => new URL(entry.name))
       .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/assets/'))
       .map((url) => url.href);
-    const moving = Object.values(edition.items).flatMap((item) =>
-      item.kind === 'picture' && item.moving ? [stillUrl(item.picture)] : [],
-    );
-    const pictures = [...picturesIn(edition).map(pictureUrl), ...moving].map(
+    const others = Object.values(edition.items).flatMap((item) => {
+      if (item.kind === 'sign' && item.sticker !== '') return [stickerUrl(item.sticker)];
+      return item.kind === 'picture' && item.moving ? [stillUrl(item.picture)] : [];
+    });
+    const pictures = [...picturesIn(edition).map(pictureUrl), ...others].map(
       (address) => new URL(address, window.location.origin).href,
     );
     void keep([...new Set([...loaded, ...pictures])]);

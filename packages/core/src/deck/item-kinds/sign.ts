@@ -1,4 +1,4 @@
-/** Sign: a drawing of a few lines, or a sticker; both carry what draws them, so that a deck needs no collection. */
+/** Sign: a drawing of a few lines, which it carries, or a sticker, by its name in the collection that comes along. */
 import { readColour } from '../colour.js';
 import { readNumber, readString, readStrings } from '../reading.js';
 import { asItIs, INK, type ItemKind } from './kind.js';
@@ -6,13 +6,16 @@ import { asItIs, INK, type ItemKind } from './kind.js';
 /** Path data and nothing else: what a sign draws is put into a page. */
 const PATH = /^[MmLlHhVvCcSsQqTtAaZz0-9eE\s.,+-]+$/;
 
+/** Names of stickers are code points in hexadecimal, joined by dashes. */
+const STICKER = /^[0-9a-f]{2,6}(-[0-9a-f]{2,6}){0,9}$/;
+
 export const signKind: ItemKind<'sign'> = {
   kind: 'sign',
   size: { width: 160, height: 160 },
   read: (fields) => ({
     shows: readString(fields['shows'], '', 120),
     strokes: readStrings(fields['strokes'], 2000, 40).filter((stroke) => PATH.test(stroke)),
-    character: readString(fields['character'], '', 16),
+    sticker: STICKER.test(String(fields['sticker'])) ? String(fields['sticker']) : '',
     color: readColour(fields['color'], INK),
     weight: readNumber(fields['weight'], 2, 0.5, 4),
   }),

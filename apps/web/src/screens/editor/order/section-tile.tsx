@@ -62,9 +62,10 @@ export function SectionTile({ deck, run, undo, section, isFolded, wide = false, 
           className={wide ? 'inline-block' : 'hidden'}
           style={{ width: wide ? section.depth * 20 : undefined }}
         />
-        <Sign size={wide ? 20 : 14} aria-hidden className="inline flex-none" />{' '}
-        <span className={wide ? '' : 'line-clamp-2 break-words'}>{title}</span>{' '}
-        <span className="text-sm font-normal text-soft">{wide || isFolded ? words.order.slidesIn(count) : ''}</span>
+        <span className={wide ? '' : 'line-clamp-2 break-words leading-tight'}>
+          <Sign size={wide ? 20 : 14} aria-hidden className="inline flex-none align-[-0.15em]" /> {title}
+        </span>{' '}
+        {wide ? <span className="text-sm font-normal text-soft">{words.order.slidesIn(count)}</span> : null}
       </button>
       <Popover
         label={words.order.sectionActions(title)}

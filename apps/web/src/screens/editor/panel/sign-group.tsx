@@ -19,7 +19,7 @@ export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; 
           onChange={(event) => set({ shows: event.target.value })}
         />
       </div>
-      {item.character === '' ? (
+      {item.sticker === '' ? (
         <Group title={words.signs.color}>
           <Colours
             theme={deck.theme}

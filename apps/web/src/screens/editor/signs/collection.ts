@@ -5,12 +5,12 @@ import type { Findable } from './search';
 /** A sign or a sticker that can be placed. */
 export interface Collected extends Findable {
   readonly strokes: readonly string[];
-  readonly character: string;
+  readonly sticker: string;
 }
 
 /** What a placed sign is made of. */
-export function signFields({ shows, strokes, character }: Collected): Partial<OwnFields<'sign'>> {
-  return { shows, strokes, character };
+export function signFields({ shows, strokes, sticker }: Collected): Partial<OwnFields<'sign'>> {
+  return { shows, strokes, sticker };
 }
 
 /** All signs, by name. */
@@ -23,14 +23,15 @@ export async function loadSigns(): Promise<readonly Collected[]> {
     shows: name.replaceAll('-', ' '),
     tags: tags[name] ?? [],
     strokes: strokesOf(elements),
-    character: '',
+    sticker: '',
   }));
 }
 
 /** The fields of a sticker as its data give them. */
 interface StickerData {
   readonly label: string;
-  readonly unicode: string;
+  /** Its code points, in hexadecimal, joined by dashes. */
+  readonly hexcode: string;
   readonly tags?: readonly string[];
   /** The group it belongs to; parts of other characters have none. */
   readonly group?: number;
@@ -38,8 +39,18 @@ interface StickerData {
 
 /** All stickers, in the order of their kinds: faces, people, nature, food, travel, doings, things, marks. */
 export async function loadStickers(): Promise<readonly Collected[]> {
-  const data = (await import('emojibase-data/en/compact.json')).default as unknown as StickerData[];
-  return data
-    .filter((each) => each.group !== undefined)
-    .map(({ label, unicode, tags = [] }) => ({ shows: label, tags, strokes: [], character: unicode }));
+  const [data, there] = await Promise.all([
+    import('emojibase-data/en/compact.json').then((file) => file.default as unknown as StickerData[]),
+    fetch('/stickers/index.json').then(async (answer) => new Set((await answer.json()) as string[])),
+  ]);
+  return data.flatMap(({ label, hexcode, tags = [], group }) => {
+    const sticker = pictureName(hexcode);
+    return group !== undefined && there.has(sticker) ? [{ shows: label, tags, strokes: [], sticker }] : [];
+  });
+}
+
+/** The name of a sticker's picture: the sign that asks for colour (FE0F) is in it only where characters are joined. */
+export function pictureName(hexcode: string): string {
+  const name = hexcode.toLowerCase();
+  return name.includes('200d') ? name : name.replaceAll('-fe0f', '');
 }

@@ -1,6 +1,7 @@
 /** Choosing a sign or a sticker by what it shows. */
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
+import { stickerUrl } from '../../../server';
 import { Choose, Field, Loading } from '../../../ui';
 import { words } from '../../../words';
 import { type Collected, loadSigns, loadStickers } from './collection';
@@ -64,12 +65,7 @@ export function SignPicker({ onPick }: { onPick: (sign: Collected) => void }) {
 }
 
 function Drawing({ sign }: { sign: Collected }) {
-  if (sign.character !== '')
-    return (
-      <span aria-hidden className="font-[Noto_Color_Emoji] text-3xl leading-none">
-        {sign.character}
-      </span>
-    );
+  if (sign.sticker !== '') return <img src={stickerUrl(sign.sticker)} alt="" loading="lazy" className="size-8" />;
   return (
     <svg width="28" height="28" viewBox="0 0 24 24" aria-hidden="true">
       {sign.strokes.map((stroke) => (
