@@ -19,7 +19,6 @@ main(async () => {
 
     const teacher = await open({ viewport: desktop });
     await teacher.goto('/sign-in');
-    await shoot(teacher, 'sign-in');
     await teacher.getByLabel('E-mail address').fill('odile@marrambay.example');
     await teacher.getByLabel('Password').fill('saltmarsh at night');
     await teacher.getByRole('button', { name: 'Sign in' }).click();
@@ -35,9 +34,13 @@ main(async () => {
     await teacher.keyboard.press('Control+k');
     await shoot(teacher, 'link');
     await teacher.keyboard.press('Escape');
-    await teacher.getByRole('button', { name: /^Shape, “Follow/ }).click({ modifiers: ['Shift'] });
-    await teacher.getByRole('tab', { name: 'Items' }).click();
-    await shoot(teacher, 'items');
+    await teacher.getByRole('radio', { name: 'All slides' }).click();
+    await shoot(teacher, 'grid');
+    await teacher.getByRole('radio', { name: 'Outline' }).click();
+    await shoot(teacher, 'outline');
+    await teacher.goto('/decks/shore-zones?slide=food-web');
+    await teacher.getByRole('button', { name: 'Line', exact: true }).first().click();
+    await shoot(teacher, 'lines');
     await teacher.goto('/decks/shore-zones?slide=start');
     await teacher.getByRole('button', { name: /^Theme:/ }).click();
     await shoot(teacher, 'theme');

@@ -135,7 +135,13 @@ function DrawnItem({ item, mark, follow, fillIn, live, deck, scale }: DrawnItemP
   const linked = item.link && follow && !item.loose;
   return (
     <div
-      className={[linked ? 'gv-item gv-linked' : 'gv-item', item.loose ? 'gv-loose' : ''].join(' ').trim()}
+      className={[
+        linked ? 'gv-item gv-linked' : 'gv-item',
+        item.loose ? 'gv-loose' : '',
+        item.kind === 'line' ? 'gv-through' : '',
+      ]
+        .filter(Boolean)
+        .join(' ')}
       style={frameStyle(item.frame)}
       {...(item.link && linked
         ? { ...linkBehaviour(item.link, follow), 'aria-label': nameOf(item) || words.hotspot }

@@ -19,9 +19,17 @@ interface EditorItemProps {
   readonly onTextHeight: (item: Item, height: number) => void;
 }
 
-export const EditorItem = memo(function EditorItem({ item, doc, frameOf, onTextHeight }: EditorItemProps) {
+export const EditorItem = memo(function EditorItem(props: EditorItemProps) {
+  return props.item.kind === 'line' ? <EditorLine {...props} /> : <PlacedItem {...props} line={null} />;
+});
+
+function EditorLine(props: EditorItemProps) {
+  return <PlacedItem {...props} line={useLinePreview(props.item, props.frameOf)} />;
+}
+
+/** @param line as it would be while it, or what it is tied to, is dragged */
+function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { readonly line: Item | null }) {
   const preview = useDragPreview((drag) => drag.frames[item.id]);
-  const line = useLinePreview(item, frameOf);
   const isSelected = useDesk((desk) => desk.selected.includes(item.id));
   const isTypedIn = useDesk((desk) => desk.typingIn === item.id);
   // Some drawings depend on the frame, so they follow it while it is dragged.
@@ -46,7 +54,7 @@ export const EditorItem = memo(function EditorItem({ item, doc, frameOf, onTextH
       aria-label={label}
       aria-pressed={isSelected}
       tabIndex={0}
-      className={`gv-item ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
+      className={`gv-item ${item.kind === 'line' ? 'gv-through' : ''} ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
       style={line ? frameStyle(line.frame) : previewStyle(item.frame, preview)}
       onFocus={(event) => {
         // Tabbing through the items selects them; a press selects on its own.
@@ -100,7 +108,7 @@ export const EditorItem = memo(function EditorItem({ item, doc, frameOf, onTextH
       ) : null}
     </div>
   );
-});
+}
 
 /** A line as it would be while it, or what it is tied to, is dragged; `null` while nothing of that happens. */
 function useLinePreview(item: Item, frameOf: FrameOf): Item | null {
