@@ -74,6 +74,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const go = useCallback(
     (next: SlideId) => {
       select();
+      useDesk.setState({ chosen: [] });
       setCurrent(next);
       setSearch((before) => ({ ...Object.fromEntries(before), slide: next }), { replace: true });
     },
@@ -111,7 +112,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
         <Link to="/" aria-label={words.frame.home}>
           <Brand />
         </Link>
-        <Link to="/" className="text-sm text-soft hover:text-ink">
+        <Link to="/" className="hidden text-sm text-soft hover:text-ink xl:inline">
           {words.frame.library} /
         </Link>
         <input
@@ -119,7 +120,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           value={deck.title}
           maxLength={200}
           onChange={(event) => run([{ type: 'set-deck', fields: { title: event.target.value } }])}
-          className="min-h-11 w-[min(20rem,30vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+          className="min-h-11 w-[min(20rem,22vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
         />
         <KeptNote kept={status.kept} />
         {underWay > 0 ? (

@@ -23,7 +23,7 @@ export const ownThemes = {
   mine: 'Mine',
   others: 'From another deck',
   keep: 'Keep this theme as mine',
-  name: 'What it is called',
+  name: 'Its name among your themes',
   kept: (name: string) => `“${name}” is kept among your themes, for all your decks.`,
   none: 'None kept yet. Change a colour or a text style, and keep the theme.',
   noDecks: 'There is no other deck.',

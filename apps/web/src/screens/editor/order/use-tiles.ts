@@ -18,16 +18,12 @@ export function useTiles({ deck, current, onGo, actions, onOpen }: Tiles) {
   const folded = useDesk((desk) => desk.folded);
   const chosen = useDesk((desk) => desk.chosen);
   const entries = entriesInSight(deck, folded);
-  const go = (id: SlideId) => {
-    useDesk.setState({ chosen: [] });
-    onGo(id);
-  };
   const pick = useStable((id: SlideId) => useDesk.setState({ chosen: toggled(current, chosen, id) }));
   const reach = (id: SlideId) => useDesk.setState({ chosen: range(deck, current, id) });
   const press = useStable((id: SlideId, how: { ctrlKey: boolean; metaKey: boolean; shiftKey: boolean }) => {
     if (how.shiftKey) reach(id);
     else if (how.ctrlKey || how.metaKey) pick(id);
-    else go(id);
+    else onGo(id);
   });
   const key = useStable((event: KeyboardEvent, id: SlideId) => {
     const order = inSight(deck);
@@ -39,7 +35,7 @@ export function useTiles({ deck, current, onGo, actions, onOpen }: Tiles) {
       const next = order[order.indexOf(end) + step];
       if (next === undefined) return;
       if (event.shiftKey) reach(next);
-      else go(next);
+      else onGo(next);
     } else if (event.key === 'Delete') actions.remove(chosenSlides(deck, id, chosen));
     else if (isCommand && event.key === 'd') actions.duplicate(chosenSlides(deck, id, chosen));
     else if (isCommand && event.key === 'a') useDesk.setState({ chosen: order });

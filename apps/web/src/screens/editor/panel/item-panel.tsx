@@ -43,7 +43,7 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
   return (
     <>
       <h2 className="text-lg">{nameOf(item) || words.kinds[item.kind]}</h2>
-      <p className="mb-3 text-sm text-soft">{words.kinds[item.kind]}</p>
+      <p className="mb-3 text-sm text-soft">{nameOf(item) ? words.kinds[item.kind] : ''}</p>
       {canBeLoose || item.kind === 'line' || item.layer === 'backdrop' ? (
         <Group title={words.editor.forStudents}>
           <Choose label={words.editor.forStudents} value={standing} options={options} onChange={setStanding} />
