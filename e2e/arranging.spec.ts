@@ -1,6 +1,6 @@
 /** Putting items in line, into groups and onto the clipboard; zooming and panning. */
 import { expect, type Page, test } from '@playwright/test';
-import { dragBy, item, middleOf, newDeck, newTeacher, saved } from './people';
+import { dragBy, item, middleOf, newDeck, newTeacher, saved, tablet } from './people';
 
 const field = (page: Page, name: string) => page.getByRole('spinbutton', { name });
 const shapes = (page: Page) => item(page, /^Shape/);
@@ -140,6 +140,37 @@ test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', a
   await page.keyboard.press('-');
   await page.keyboard.press('0');
   await expect.poll(width).toBeCloseTo(fitting, 0);
+});
+
+test('two fingers bring the slide closer and take it along', async ({ browser }) => {
+  const context = await tablet(browser);
+  const page = await context.newPage();
+  await newTeacher(page);
+  await newDeck(page, 'Pinched');
+  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const before = await slide.boundingBox();
+  if (!before) throw new Error('no slide');
+  const fingers = await context.newCDPSession(page);
+  const middle = { x: before.x + before.width / 2, y: before.y + before.height / 2 };
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', apart: number, dx = 0) =>
+    fingers.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints:
+        type === 'touchEnd'
+          ? []
+          : [
+              { x: middle.x - apart + dx, y: middle.y, id: 1 },
+              { x: middle.x + apart + dx, y: middle.y, id: 2 },
+            ],
+    });
+  await touch('touchStart', 40);
+  for (const apart of [50, 60, 70, 80]) await touch('touchMove', apart);
+  await touch('touchMove', 80, 60);
+  await touch('touchEnd', 80);
+  const after = await slide.boundingBox();
+  expect((after?.width ?? 0) / before.width).toBeCloseTo(2, 0);
+  expect((after?.x ?? 0) + (after?.width ?? 0) / 2).toBeGreaterThan(middle.x + 20);
+  await context.close();
 });
 
 test('two presses beside everything begin a text there', async ({ page }) => {

@@ -77,6 +77,8 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   const dialog = page.getByRole('dialog', { name: 'The theme of this deck' });
   await dialog.getByRole('spinbutton', { name: 'Title, points', exact: true }).fill('60');
   await dialog.getByLabel('colour of Title', { exact: true }).selectOption({ label: 'First accent' });
+  await dialog.getByLabel('backdrop').selectOption({ label: 'Band at the side' });
+  await expect(ground(page).locator('.gv-backdrop rect')).toHaveCount(1);
   await dialog.getByLabel('Its name among your themes').fill('Harbour blue');
   await dialog.getByRole('button', { name: 'Keep this theme as mine' }).click();
   await expect(page.getByText('“Harbour blue” is kept').first()).toBeVisible();

@@ -1,11 +1,16 @@
 /** Draws the ground of a slide: its colour, what that runs into, and the picture on it. */
-import type { GroundPicture, Slide } from '@gobrel/core/deck';
+import { type GroundPicture, PAPER, type Slide } from '@gobrel/core/deck';
 import { paint } from './paint.js';
 import { useSurroundings } from './surroundings.js';
 
 /** A slide's ground as a CSS background. */
 export function groundOf({ background, wash }: Slide): string {
   return wash ? `linear-gradient(${wash.angle}deg, ${paint(background)}, ${paint(wash.to)})` : paint(background);
+}
+
+/** Whether a slide has a ground that is not the theme's. */
+export function hasOwnGround({ background, wash, groundPicture }: Slide): boolean {
+  return background !== PAPER || wash !== null || groundPicture !== null;
 }
 
 /** A tile is this wide, in slide units. */

@@ -2,8 +2,9 @@
 export type { FillIn, FollowLink } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';
 export { ItemContent, lookStyle, overflows, roomStyle, textClasses, uprightStyle } from './items/index.js';
-export { paint } from './paint.js';
+export { paint, themeStyle } from './paint.js';
 export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';
 export { SlideStage, SlideView, type SlideViewProps } from './slide-view.js';
 export { type SlideWords, type Surroundings, SurroundingsProvider, useSurroundings } from './surroundings.js';
+export { ThemeBackdrop } from './theme-backdrop.js';
 export { useFittedWidth } from './use-fitted-width.js';

@@ -7,6 +7,7 @@ import {
   plainText,
   readRichText,
   setHidden,
+  type Slide,
 } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { emptyWork } from '@gobrel/core/work';
@@ -145,5 +146,58 @@ describe('looks', () => {
     );
     const hidden = applyChanges(deck, setHidden(deck, ['key'], true));
     expect(draw(<SlideView deck={hidden} slideId="s" width={640} label="" />)).not.toContain('the key');
+  });
+
+  test('a tied line is led to what it joins, with what it ends in', () => {
+    const markup = drawn(
+      { id: 'crab', kind: 'shape', frame: { x: 0, y: 0, width: 100, height: 100, rotation: 0 } },
+      { id: 'gull', kind: 'shape', frame: { x: 400, y: 0, width: 100, height: 100, rotation: 0 } },
+      {
+        id: 'eats',
+        kind: 'line',
+        fields: {
+          from: { u: 0, v: 0, at: 'crab', side: null, head: 'dot' },
+          to: { u: 1, v: 1, at: 'gull', side: null, head: 'triangle' },
+        },
+      },
+    );
+    expect(markup).toMatch(/class="gv-item gv-through"[^>]*left:100px;top:46px;width:300px/);
+    expect(markup).toMatch(/class="gv-grasp" d="M0 4L300 4"/);
+    expect(markup).toMatch(/<circle[^>]*r="1.8"/);
+  });
+
+  test('a sign is its lines, a sticker its picture, both with a name', () => {
+    const markup = drawn(
+      { id: 'sign', kind: 'sign', fields: { shows: 'waves', strokes: ['M2 6h4'], color: 'second' } },
+      { id: 'sticker', kind: 'sign', fields: { shows: 'octopus', sticker: '1f419' } },
+    );
+    expect(markup).toMatch(/role="img" aria-label="waves"><path d="M2 6h4"[^>]*stroke="var\(--gv-second\)"/);
+    expect(markup).toMatch(/src="\/stickers\/1f419\.svg" alt="octopus"/);
+  });
+
+  test('a moving picture has a still one for those who want no movement', () => {
+    const picture = 'a'.repeat(64);
+    expect(drawn({ id: 'lamp', kind: 'picture', fields: { picture, moving: true } })).toContain(
+      `media="(prefers-reduced-motion: reduce)" srcSet="/pictures/${picture}/still"`,
+    );
+    expect(drawn({ id: 'lamp', kind: 'picture', fields: { picture } })).not.toContain('still');
+  });
+
+  test('the ground is the slide’s own or the theme’s, and the number is shown where it should be', () => {
+    const ground = (fields: Partial<Omit<Slide, 'id'>>) => {
+      const theme = { ...base.theme, backdrop: 'foot' as const };
+      const deck = applyChanges({ ...base, theme }, [{ type: 'set-slide', id: 's', fields }]);
+      return draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" />);
+    };
+    expect(ground({})).toContain('gv-backdrop');
+    expect(ground({})).not.toContain('gv-number');
+    expect(ground({ numbered: true })).toContain('<span class="gv-number">1</span>');
+    const own = ground({ wash: { to: '#f6ead0', angle: 90 } });
+    expect(own).toContain('linear-gradient(90deg, var(--gv-ground), #f6ead0)');
+    expect(own).not.toContain('gv-backdrop');
+    const picture = 'b'.repeat(64);
+    const papered = ground({ groundPicture: { picture, moving: true, lay: 'tile', faded: 0.5 } });
+    expect(papered).toContain(`/pictures/${picture}/still`);
+    expect(papered).toContain('opacity:0.5');
   });
 });

@@ -5,13 +5,14 @@ import { addedOn, layOver, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
 import { AddedTextView } from './added-text-view.js';
 import type { FillIn, FollowLink } from './hands.js';
-import { GroundPictureView, groundOf } from './ground.js';
+import { GroundPictureView, groundOf, hasOwnGround } from './ground.js';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
 import { paint, themeStyle } from './paint.js';
 import { PieceHands } from './piece-hands.js';
 import { linkBehaviour } from './rich-text-view.js';
 import { useSurroundings } from './surroundings.js';
+import { ThemeBackdrop } from './theme-backdrop.js';
 
 /** What a slide is drawn from. */
 export interface SlideViewProps {
@@ -99,6 +100,7 @@ export function SlideStage({ deck, slideId, width, label, number, still, childre
           transform: `scale(${scale})`,
         }}
       >
+        {slide && !hasOwnGround(slide) ? <ThemeBackdrop backdrop={deck.theme.backdrop} {...size} /> : null}
         {slide?.groundPicture ? <GroundPictureView ground={slide.groundPicture} /> : null}
         {children}
         {number === null ? null : <span className="gv-number">{number}</span>}

@@ -26,6 +26,12 @@ test.each(themes)('in $name all words can be read on the ground, quiet and colou
     expect([name, contrastOf(colours[name], colours.ground) >= 4.5]).toEqual([name, true]);
 });
 
+test('a theme’s backdrop is one that is known', () => {
+  expect(readTheme({ backdrop: 'waves' }).backdrop).toBe('waves');
+  expect(readTheme({ backdrop: 'fireworks' }).backdrop).toBe('plain');
+  expect(new Set(themes.map((theme) => theme.backdrop)).size).toBeGreaterThan(4);
+});
+
 test('contrast is that of WCAG: black on white 21, a colour on itself 1, the same both ways', () => {
   expect(contrastOf('#000000', '#ffffff')).toBeCloseTo(21);
   expect(contrastOf('#777777', '#ffffff')).toBeCloseTo(4.48, 2);

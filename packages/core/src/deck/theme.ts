@@ -1,8 +1,14 @@
 /** Themes: the colours and fonts a deck goes by. What is coloured by name follows when the theme changes. */
 import { type ColourName, colourNames, isColourName } from './colour-names.js';
 import { type FontName, isFontName } from './fonts.js';
-import { type Fields, readFields, readString } from './reading.js';
+import { type Fields, readFields, readOneOf, readString } from './reading.js';
 import { readTextStyles, type TextStyles, USUAL_STYLES } from './text-style.js';
+
+/** What a theme draws on the ground of slides that have no ground of their own. */
+export const backdropNames = ['plain', 'band', 'foot', 'corner', 'dots', 'waves'] as const;
+
+/** What a theme draws on the ground of slides that have no ground of their own. */
+export type BackdropName = (typeof backdropNames)[number];
 
 /** A theme; colours as `#rrggbb`. */
 export interface Theme {
@@ -11,6 +17,7 @@ export interface Theme {
   readonly headingFont: FontName;
   readonly textFont: FontName;
   readonly styles: TextStyles;
+  readonly backdrop: BackdropName;
 }
 
 function theme(
@@ -18,9 +25,10 @@ function theme(
   [ground, words, soft, accent, second, third]: readonly [string, string, string, string, string, string],
   headingFont: FontName = 'heading',
   textFont: FontName = 'text',
+  backdrop: BackdropName = 'plain',
   styles: TextStyles = USUAL_STYLES,
 ): Theme {
-  return { name, colours: { ground, words, soft, accent, second, third }, headingFont, textFont, styles };
+  return { name, colours: { ground, words, soft, accent, second, third }, headingFont, textFont, styles, backdrop };
 }
 
 /** The theme of a new deck. */
@@ -29,18 +37,18 @@ export const NOTEBOOK = theme('Notebook', ['#fffcf5', '#1d2b2a', '#4a5957', '#0f
 /** The themes that come along, the usual one first. */
 export const themes: readonly Theme[] = [
   NOTEBOOK,
-  theme('Saltmarsh', ['#eaf1ef', '#16302f', '#45605d', '#1f6a4d', '#8a5a00', '#3d4e8a'], 'rounded', 'rounded'),
-  theme('Dusk', ['#262b4f', '#fff3d6', '#d3cbe0', '#ffc46b', '#ff9f80', '#9fd8cf']),
-  theme('Slate', ['#22302e', '#f3efe2', '#c2cdc4', '#f2d06b', '#8fd3b6', '#f0a58a'], 'handwriting', 'wide', {
+  theme('Saltmarsh', ['#eaf1ef', '#16302f', '#45605d', '#1f6a4d', '#8a5a00', '#3d4e8a'], 'rounded', 'rounded', 'waves'),
+  theme('Dusk', ['#262b4f', '#fff3d6', '#d3cbe0', '#ffc46b', '#ff9f80', '#9fd8cf'], 'heading', 'text', 'corner'),
+  theme('Slate', ['#22302e', '#f3efe2', '#c2cdc4', '#f2d06b', '#8fd3b6', '#f0a58a'], 'handwriting', 'wide', 'foot', {
     ...USUAL_STYLES,
     title: { ...USUAL_STYLES.title, size: 64 },
   }),
-  theme('Press', ['#ffffff', '#111111', '#4d4d4d', '#8c1c13', '#1f3c88', '#20603d'], 'serif', 'serif'),
-  theme('Dune', ['#f7ecd6', '#3a2a18', '#6b543a', '#8f3b1b', '#2f5d62', '#6a3d6e'], 'serif', 'text'),
-  theme('Rock pool', ['#e3f2f7', '#0e2a3b', '#3d5a6b', '#0b5f8a', '#a03560', '#2f6b3a'], 'rounded', 'wide'),
-  theme('Lantern', ['#1c1713', '#fbeed9', '#cdbba2', '#ffb454', '#f28b6c', '#a8c97f'], 'heading', 'wide'),
-  theme('Workshop', ['#fbfbfd', '#20232b', '#525866', '#5a32a3', '#b3261e', '#00696b'], 'mono', 'text'),
-  theme('Heather', ['#f6eef7', '#2e1f36', '#5f4d69', '#7a2f8a', '#2f6070', '#8a4b12'], 'heading', 'rounded'),
+  theme('Press', ['#ffffff', '#111111', '#4d4d4d', '#8c1c13', '#1f3c88', '#20603d'], 'serif', 'serif', 'band'),
+  theme('Dune', ['#f7ecd6', '#3a2a18', '#6b543a', '#8f3b1b', '#2f5d62', '#6a3d6e'], 'serif', 'text', 'corner'),
+  theme('Rock pool', ['#e3f2f7', '#0e2a3b', '#3d5a6b', '#0b5f8a', '#a03560', '#2f6b3a'], 'rounded', 'wide', 'waves'),
+  theme('Lantern', ['#1c1713', '#fbeed9', '#cdbba2', '#ffb454', '#f28b6c', '#a8c97f'], 'heading', 'wide', 'corner'),
+  theme('Workshop', ['#fbfbfd', '#20232b', '#525866', '#5a32a3', '#b3261e', '#00696b'], 'mono', 'text', 'dots'),
+  theme('Heather', ['#f6eef7', '#2e1f36', '#5f4d69', '#7a2f8a', '#2f6070', '#8a4b12'], 'heading', 'rounded', 'foot'),
 ];
 
 /** A colour as `#rrggbb` or `transparent`, with the theme's names looked up. */
@@ -64,6 +72,7 @@ export function readTheme(value: unknown): Theme {
     headingFont: font('headingFont', NOTEBOOK.headingFont),
     textFont: font('textFont', NOTEBOOK.textFont),
     styles: readTextStyles(fields?.['styles']),
+    backdrop: readOneOf(fields?.['backdrop'], backdropNames, 'plain'),
   };
 }
 

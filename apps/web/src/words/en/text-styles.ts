@@ -1,4 +1,5 @@
 /** Words about text styles and themes of one's own. */
+import type { BackdropName } from '@gobrel/core/deck';
 import { many } from './phrases';
 
 export const textStyles = {
@@ -9,6 +10,15 @@ export const textStyles = {
   weight: 'weight',
   usualWeight: 'usual',
   weights: { 300: 'light', 400: 'regular', 500: 'medium', 600: 'half bold', 700: 'bold', 800: 'extra bold' },
+  backdrop: 'backdrop',
+  backdrops: {
+    plain: 'none',
+    band: 'Band at the side',
+    foot: 'Band at the foot',
+    corner: 'Round corner',
+    dots: 'Dots',
+    waves: 'Waves',
+  } as Readonly<Record<BackdropName, string>>,
   title: 'Its text styles',
   hint: 'Every text that goes by a style follows.',
   sizeOf: (style: string) => `${style}, points`,

@@ -1,5 +1,5 @@
 /** The deck's theme: one that comes along, or its colours and fonts one by one. */
-import { colourNames, contrastOf, type Theme } from '@gobrel/core/deck';
+import { backdropNames, colourNames, contrastOf, type Theme } from '@gobrel/core/deck';
 import { Palette } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Dialog } from '../../../ui';
@@ -74,7 +74,7 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
           );
         })}
       </div>
-      <div className="mt-3 grid gap-2 sm:grid-cols-2">
+      <div className="mt-3 grid gap-2 sm:grid-cols-3">
         {(['headingFont', 'textFont'] as const).map((which) => (
           <FontField
             key={which}
@@ -83,6 +83,23 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
             onChange={(font) => own({ [which]: font })}
           />
         ))}
+        <label className="flex min-h-11 items-center gap-2 rounded-md border border-edge bg-card px-2">
+          <span className="text-sm text-soft">{words.textStyles.backdrop}</span>
+          <select
+            aria-label={words.textStyles.backdrop}
+            className="min-h-10 min-w-0 flex-1 bg-card font-semibold"
+            value={theme.backdrop}
+            onChange={(event) =>
+              own({ backdrop: backdropNames.find((name) => name === event.target.value) ?? 'plain' })
+            }
+          >
+            {backdropNames.map((name) => (
+              <option key={name} value={name}>
+                {words.textStyles.backdrops[name]}
+              </option>
+            ))}
+          </select>
+        </label>
       </div>
       <p className="mt-3 text-sm text-soft">{words.editor.themeHint}</p>
       <StyleTable theme={theme} onChange={(styles) => own({ styles })} />

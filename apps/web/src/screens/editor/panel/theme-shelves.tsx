@@ -1,6 +1,7 @@
 /** Where themes come from: those that come along, one's own, and those of other decks. */
 import type { OwnThemeView } from '@gobrel/contract';
 import { isSameTheme, type Theme, themes } from '@gobrel/core/deck';
+import { ThemeBackdrop, themeStyle } from '@gobrel/slide-view';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -115,10 +116,14 @@ function Shelf({ label, entries, theme, onPick, onRemove }: ShelfProps) {
 }
 
 /** A theme at a glance: a headline, words, and the colours that stand out. */
-function Sample({ theme: { colours } }: { theme: Theme }) {
+function Sample({ theme }: { theme: Theme }) {
+  const { colours, backdrop } = theme;
   return (
-    <svg viewBox="0 0 160 90" className="block w-full rounded" aria-hidden="true">
+    <svg viewBox="0 0 160 90" className="block w-full rounded" style={themeStyle(theme)} aria-hidden="true">
       <rect width="160" height="90" fill={colours.ground} />
+      <g transform="scale(0.125)">
+        <ThemeBackdrop backdrop={backdrop} width={1280} height={720} />
+      </g>
       <rect x="14" y="16" width="92" height="12" fill={colours.words} />
       <rect x="14" y="38" width="120" height="5" fill={colours.soft} />
       <rect x="14" y="48" width="104" height="5" fill={colours.soft} />
