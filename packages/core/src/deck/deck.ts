@@ -63,47 +63,47 @@ const orderedSlides = new WeakMap<Deck['slides'], readonly Slide[]>();
 
 /** A slide's items from back to front: the backdrop first. */
 export function itemsOf(deck: Deck, slideId: SlideId): readonly Item[] {
-  return itemsBySlide(deck.items).get(slideId) ?? [];
+  return sorted(deck.items).bySlide.get(slideId) ?? [];
 }
 
-/** Items sorted by slide, worked out once for each state of a deck, for the same reason. */
-const sortedItems = new WeakMap<Deck['items'], ReadonlyMap<SlideId, readonly Item[]>>();
+/** What is asked of a deck's items again and again. */
+interface Sorted {
+  readonly bySlide: ReadonlyMap<SlideId, readonly Item[]>;
+  /** Those in the backdrops of layouts. */
+  readonly onLayouts: readonly Item[];
+}
 
-function itemsBySlide(items: Deck['items']): ReadonlyMap<SlideId, readonly Item[]> {
+/** Items sorted, worked out once for each state of a deck, for the same reason. */
+const sortedItems = new WeakMap<Deck['items'], Sorted>();
+
+function sorted(items: Deck['items']): Sorted {
   const known = sortedItems.get(items);
   if (known) return known;
   const bySlide = new Map<SlideId, Item[]>();
-  for (const item of Object.values(items)) {
+  const onLayouts: Item[] = [];
+  for (const id in items) {
+    const item = items[id];
+    if (!item) continue;
     const others = bySlide.get(item.slideId);
     if (others) others.push(item);
     else bySlide.set(item.slideId, [item]);
+    if (item.onLayout) onLayouts.push(item);
   }
   for (const list of bySlide.values()) {
     list.sort((a, b) => (a.layer === b.layer ? byRank(a, b) : a.layer === 'backdrop' ? -1 : 1));
   }
-  sortedItems.set(items, bySlide);
-  return bySlide;
+  const made: Sorted = { bySlide, onLayouts: onLayouts.sort(byRank) };
+  sortedItems.set(items, made);
+  return made;
 }
 
 /** What is drawn on a slide, from back to front: what is in its layout's backdrop by other slides, then its own items. */
 export function shownItemsOf(deck: Deck, slideId: SlideId): readonly Item[] {
   const layout = deck.slides[slideId]?.layout;
-  const shared = itemsOnLayouts(deck.items).filter(
+  const shared = sorted(deck.items).onLayouts.filter(
     (item) => item.slideId !== slideId && deck.slides[item.slideId]?.layout === layout,
   );
   return shared.length === 0 ? itemsOf(deck, slideId) : [...shared, ...itemsOf(deck, slideId)];
-}
-
-const layoutItems = new WeakMap<Deck['items'], readonly Item[]>();
-
-function itemsOnLayouts(items: Deck['items']): readonly Item[] {
-  const known = layoutItems.get(items);
-  if (known) return known;
-  const found = Object.values(items)
-    .filter((item) => item.onLayout)
-    .sort(byRank);
-  layoutItems.set(items, found);
-  return found;
 }
 
 /** The deck as a student's device may have it: no answer keys, no speaker notes. */

@@ -171,6 +171,7 @@ export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.
   let sections = deck.sections;
   let fields: DeckFields = deck;
   let slidesChanged = false;
+  const refreshed: ItemId[] = [];
   for (const event of events) {
     const root: unknown = event.path.length === 0 ? event.target : rootOf(event.target);
     const ids = event.path.length === 0 ? [...event.changes.keys.keys()] : [String(event.path[0])];
@@ -184,14 +185,21 @@ export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.
       for (const id of ids) refresh(record, id, sectionMaps(doc).get(id), readSectionMap);
       sections = record;
     }
-    if (root === itemMaps(doc)) for (const id of ids) refresh(items, id, itemMaps(doc).get(id), readItemMap);
+    if (root === itemMaps(doc)) {
+      for (const id of ids) refresh(items, id, itemMaps(doc).get(id), readItemMap);
+      refreshed.push(...ids);
+    }
   }
   if (slidesChanged) {
     itemMaps(doc).forEach((map, id) => {
       if (!items[id]) refresh(items, id, map, readItemMap);
     });
   }
-  for (const [id, item] of Object.entries(items)) if (!slides[item.slideId]) delete items[id];
+  // Only a slide that went, or an item that came, can leave an item without its slide.
+  for (const id of slidesChanged ? Object.keys(items) : refreshed) {
+    const item = items[id];
+    if (item && !slides[item.slideId]) delete items[id];
+  }
   const { title, size, theme } = fields;
   return { ...deck, title, size, theme, slides, items, sections };
 }

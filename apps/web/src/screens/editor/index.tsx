@@ -80,8 +80,10 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
     },
     [setSearch],
   );
-  const see = (next: Seeing) =>
+  const see = (next: Seeing) => {
+    select();
     setSearch((before) => ({ ...Object.fromEntries(before), see: next }), { replace: true });
+  };
   const seeing = seeings.find((each) => each === search.get('see')) ?? 'slide';
   const actions = useSlideActions(editing, go);
   const open = (next: SlideId) => {

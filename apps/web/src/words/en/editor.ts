@@ -397,8 +397,10 @@ export const editor = {
     ['Ctrl + A', 'select everything on the slide'],
     ['Shift + press', 'select several'],
     ['Ctrl + Z, Ctrl + Y', 'undo, redo'],
-    ['Ctrl + C on a slide of the strip', 'copy the slide, to paste it here or in another deck'],
-    ['M on a slide of the strip', 'pick it up; arrows move it, M puts it down'],
+    ['Arrows on a slide of the strip', 'the slide before or after; with Shift they are chosen too'],
+    ['Ctrl + C, X, V, D, Delete there', 'copy, cut, paste, duplicate, remove the chosen slides'],
+    ['M on a slide or a section', 'pick it up; arrows move it, M puts it down'],
+    ['Enter, Ctrl + Enter in the outline', 'on to the text; the next slide'],
     ['?', 'this sheet'],
   ] as readonly (readonly [string, string])[],
 } as const;

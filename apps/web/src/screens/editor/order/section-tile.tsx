@@ -40,7 +40,7 @@ export function SectionTile({ deck, run, undo, section, isFolded, wide = false, 
     <li
       ref={dragged.setNodeRef}
       style={{ ...style, ...dragged.style }}
-      className={wide ? 'relative col-span-full flex items-center' : 'relative flex h-[84px] flex-col'}
+      className={wide ? 'relative col-span-full flex items-center' : 'relative flex h-[88px] flex-col'}
     >
       <DropMarker side={dragged.marker} />
       <button

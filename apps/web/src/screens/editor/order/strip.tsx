@@ -6,6 +6,7 @@ import {
   type LayoutName,
   numberOf,
   type SlideId,
+  slideSizes,
   slidesInOrder,
 } from '@gobrel/core/deck';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -23,8 +24,11 @@ import { SortableOrder } from './sortable-order';
 import type { SlideActions } from './use-slide-actions';
 import { useTiles } from './use-tiles';
 
-/** Width of a picture and of a place in the strip, and how many places outside the screen are there; CSS pixels. */
-const TILE = { picture: 104, step: 116, ahead: 5, margin: 6 };
+/**
+ * Width of a picture and of a place in the strip, height of the words under a picture and of the strip at the least,
+ * in CSS pixels; and how many places outside the screen are there.
+ */
+const TILE = { picture: 104, step: 116, margin: 6, words: 40, least: 100, ahead: 5 };
 
 interface StripProps {
   readonly deck: Deck;
@@ -57,13 +61,15 @@ export const Strip = memo(function Strip(props: StripProps) {
     // The strip scrolls to the slide that is worked on.
     if (at >= 0) tiles.scrollToIndex(at, { align: 'auto' });
   }, [at, tiles]);
+  const size = slideSizes[deck.size];
+  const height = Math.max(TILE.least, (TILE.picture * size.height) / size.width + TILE.words);
   const places = new Map(slidesInOrder(deck).map((slide, place) => [slide.id, place + 1]));
   return (
     <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">
       <AddButtons size={deck.size} onAdd={onAdd} />
       <SortableOrder deck={deck} run={run} ids={entries.map((entry) => entry.id)} chosen={chosen}>
         <div ref={scroller} className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-3">
-          <ol className="relative h-[100px]" style={{ width: tiles.getTotalSize() }}>
+          <ol className="relative" style={{ width: tiles.getTotalSize(), height }}>
             {tiles.getVirtualItems().map(({ index, start }) => {
               const entry = entries[index];
               if (!entry) return null;

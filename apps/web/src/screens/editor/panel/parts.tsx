@@ -26,7 +26,7 @@ interface NumberFieldProps {
 
 export function NumberField({ label, shown = label, value, least, most, step = 1, onChange }: NumberFieldProps) {
   return (
-    <label className="flex min-h-10 items-center gap-1 rounded-md border border-edge bg-card px-2">
+    <label className="flex min-h-11 items-center gap-1 rounded-md border border-edge bg-card px-2">
       <span className="flex-1 text-sm text-soft">{shown}</span>
       <input
         type="number"
