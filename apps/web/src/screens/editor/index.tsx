@@ -1,12 +1,10 @@
 /** The editor: the slide in the middle, its routes at its edges, the running order below. */
 import { addSlideFrom, type LayoutName, newId, type SlideId, slideSizes, slidesInOrder } from '@gobrel/core/deck';
-import { CircleHelp, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
 import { type DragEvent, useCallback, useDeferredValue, useEffect, useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
-import { Brand, KeptNote, SchemeButton } from '../../frame';
+import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
 import { type CoAuthor, type DocumentStatus, type OpenDocument, useDocument, useDocumentStatus } from '../../live';
-import { Button, buttonClasses, Failing, IconButton, Loading, Tabs } from '../../ui';
+import { Failing, Loading, Tabs } from '../../ui';
 import { words } from '../../words';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
@@ -16,6 +14,7 @@ import { useView } from './canvas/use-view';
 import { ZoomBar } from './canvas/zoom-bar';
 import { select, useDesk } from './desk';
 import { AuthorsDialog } from './authors-dialog';
+import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './editing';
 import { LinkDialog } from './link-dialog';
 import { Palette } from './palette';
@@ -26,7 +25,7 @@ import { SlidePanel } from './panel/slide-panel';
 import { ShortcutsDialog } from './shortcuts-dialog';
 import { Grid } from './order/grid';
 import { Outline } from './order/outline';
-import { SeeSwitch, type Seeing, seeings } from './order/see-switch';
+import { type Seeing, seeings } from './order/see-switch';
 import { Strip } from './order/strip';
 import { chosenSlides } from './order/choosing';
 import { useSlideActions } from './order/use-slide-actions';
@@ -66,7 +65,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const slideId = slide?.id ?? '';
   const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
-  const [dialog, setDialog] = useState<'hand-out' | 'keys' | 'versions' | 'authors' | null>(null);
+  const [dialog, setDialog] = useState<EditorDialog | null>(null);
   const others = usePresence(document, slideId);
   const { linking, begin, end } = useLinking(editing, item);
   const [placePictures, underWay] = usePictures(editing, slideId);
@@ -110,57 +109,17 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
 
   return (
     <div className="flex h-full flex-col">
-      <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
-        <Link to="/" aria-label={words.frame.home}>
-          <Brand />
-        </Link>
-        <Link to="/" className="hidden text-sm text-soft hover:text-ink xl:inline">
-          {words.frame.library} /
-        </Link>
-        <input
-          aria-label={words.library.deckTitle}
-          value={deck.title}
-          maxLength={200}
-          onChange={(event) => run([{ type: 'set-deck', fields: { title: event.target.value } }])}
-          className="min-h-11 w-[min(20rem,22vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
-        />
-        <KeptNote kept={status.kept} />
-        {underWay > 0 ? (
-          <span role="status" className="text-sm text-soft">
-            {words.editor.uploading(underWay)}
-          </span>
-        ) : null}
-        {others.length > 0 ? (
-          <span role="status" className="text-sm text-soft">
-            {words.editor.alsoHere(others.map((other) => other.name))}
-          </span>
-        ) : null}
-        <SeeSwitch value={seeing} onChange={see} />
-        <span className="ml-auto flex items-center gap-1">
-          <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
-            <Undo2 size={20} aria-hidden />
-          </IconButton>
-          <IconButton name={words.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
-            <Redo2 size={20} aria-hidden />
-          </IconButton>
-          <IconButton name={words.versions.title} onClick={() => setDialog('versions')}>
-            <History size={20} aria-hidden />
-          </IconButton>
-          <IconButton name={words.authors.title} onClick={() => setDialog('authors')}>
-            <UserPlus size={20} aria-hidden />
-          </IconButton>
-          <IconButton name={words.editor.keysTitle} onClick={onHelp}>
-            <CircleHelp size={20} aria-hidden />
-          </IconButton>
-          <SchemeButton />
-          <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
-            <Play size={18} aria-hidden /> {words.editor.tryIt}
-          </Link>
-          <Button look="main" onClick={() => setDialog('hand-out')}>
-            <Send size={18} aria-hidden /> {words.handOut.action}
-          </Button>
-        </span>
-      </header>
+      <EditorHeader
+        deckId={deckId}
+        slideId={slideId}
+        editing={editing}
+        status={status}
+        others={others}
+        underWay={underWay}
+        seeing={seeing}
+        onSee={see}
+        onDialog={setDialog}
+      />
       <div className="flex min-h-0 flex-1">
         {seeing === 'slide' ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
         {seeing === 'grid' ? (

@@ -4,6 +4,7 @@ import { useDesk } from '../desk';
 
 /** The slides that a command on slides is for: those chosen together, in running order, or the one worked on. */
 export function chosenSlides(deck: Deck, current: SlideId, chosen: readonly SlideId[]): readonly SlideId[] {
+  if (chosen.length < 2) return [current];
   const there = inSight(deck).filter((id) => chosen.includes(id));
   return there.length > 1 ? there : [current];
 }

@@ -1,0 +1,83 @@
+/** The editor's header: the deck's title, where it is kept, how the slides are seen, and what is done with all of it. */
+import type { SlideId } from '@gobrel/core/deck';
+import { CircleHelp, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
+import { Link } from 'react-router';
+import { Brand, KeptNote, SchemeButton } from '../../frame';
+import type { CoAuthor, DocumentStatus } from '../../live';
+import { Button, buttonClasses, IconButton } from '../../ui';
+import { words } from '../../words';
+import type { Editing } from './editing';
+import { SeeSwitch, type Seeing } from './order/see-switch';
+
+/** The dialogs that the header opens. */
+export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'authors';
+
+interface EditorHeaderProps {
+  readonly deckId: string;
+  readonly slideId: SlideId;
+  readonly editing: Editing;
+  readonly status: DocumentStatus;
+  readonly others: readonly CoAuthor[];
+  /** How many pictures are on their way. */
+  readonly underWay: number;
+  readonly seeing: Seeing;
+  readonly onSee: (seeing: Seeing) => void;
+  readonly onDialog: (dialog: EditorDialog) => void;
+}
+
+export function EditorHeader(props: EditorHeaderProps) {
+  const { deckId, slideId, editing, status, others, underWay, seeing, onSee, onDialog } = props;
+  return (
+    <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
+      <Link to="/" aria-label={words.frame.home}>
+        <Brand />
+      </Link>
+      <Link to="/" className="hidden text-sm text-soft hover:text-ink xl:inline">
+        {words.frame.library} /
+      </Link>
+      <input
+        aria-label={words.library.deckTitle}
+        value={editing.deck.title}
+        maxLength={200}
+        onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
+        className="min-h-11 w-[min(20rem,22vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+      />
+      <KeptNote kept={status.kept} />
+      {underWay > 0 ? (
+        <span role="status" className="text-sm text-soft">
+          {words.editor.uploading(underWay)}
+        </span>
+      ) : null}
+      {others.length > 0 ? (
+        <span role="status" className="text-sm text-soft">
+          {words.editor.alsoHere(others.map((other) => other.name))}
+        </span>
+      ) : null}
+      <SeeSwitch value={seeing} onChange={onSee} />
+      <span className="ml-auto flex items-center gap-1">
+        <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
+          <Undo2 size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
+          <Redo2 size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.versions.title} onClick={() => onDialog('versions')}>
+          <History size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.authors.title} onClick={() => onDialog('authors')}>
+          <UserPlus size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.editor.keysTitle} onClick={() => onDialog('keys')}>
+          <CircleHelp size={20} aria-hidden />
+        </IconButton>
+        <SchemeButton />
+        <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
+          <Play size={18} aria-hidden /> {words.editor.tryIt}
+        </Link>
+        <Button look="main" onClick={() => onDialog('hand-out')}>
+          <Send size={18} aria-hidden /> {words.handOut.action}
+        </Button>
+      </span>
+    </header>
+  );
+}
