@@ -1,8 +1,7 @@
 /** The running order as a grid of large pictures: to see all of it, choose several slides, and move them. */
-import { type Deck, drawingOf, isSection, numberOf, type SlideId, slidesInOrder } from '@gobrel/core/deck';
+import { type Deck, isSection, type SlideId } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
 import type { CoAuthor } from '../../../live';
-import { slideName } from '../../../slides';
 import { words } from '../../../words';
 import type { Editing } from '../editing';
 import { SectionTile } from './section-tile';
@@ -27,13 +26,12 @@ interface GridProps {
 }
 
 export function Grid({ deck, run, undo, others, current, actions, onGo, onOpen }: GridProps) {
-  const { entries, folded, chosen, press, pick, key } = useTiles({ deck, current, onGo, actions, onOpen });
+  const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions, onOpen });
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     // Keys work from the slide that was worked on, without pressing anything first.
     list.current?.querySelector<HTMLElement>('[aria-current]')?.focus();
   }, []);
-  const places = new Map(slidesInOrder(deck).map((slide, place) => [slide.id, place + 1]));
   return (
     <main aria-label={words.order.grid} className="dotted-ground min-w-0 flex-1 overflow-y-auto p-4">
       <SortableOrder deck={deck} run={run} ids={entries.map((entry) => entry.id)} chosen={chosen}>
@@ -54,24 +52,7 @@ export function Grid({ deck, run, undo, others, current, actions, onGo, onOpen }
                 wide
               />
             ) : (
-              <SlideTile
-                key={entry.id}
-                drawing={drawingOf(deck, entry.id)}
-                name={slideName(deck, entry.id)}
-                slide={entry}
-                number={numberOf(deck, entry.id)}
-                place={places.get(entry.id) ?? 0}
-                count={places.size}
-                here={others.flatMap((other) => (other.at === entry.id ? [other.name] : [])).join(', ')}
-                isCurrent={entry.id === current}
-                isChosen={chosen.length > 1 && chosen.includes(entry.id)}
-                width={PICTURE}
-                withBox
-                onPress={press}
-                onPick={pick}
-                onKey={key}
-                onOpen={onOpen}
-              />
+              <SlideTile key={entry.id} {...tileOf(entry)} width={PICTURE} withBox onOpen={onOpen} />
             ),
           )}
         </ol>

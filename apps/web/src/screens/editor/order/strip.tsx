@@ -1,19 +1,9 @@
 /** The running order as a strip of live pictures, of which only those near the screen are there. */
-import {
-  type Deck,
-  drawingOf,
-  isSection,
-  type LayoutName,
-  numberOf,
-  type SlideId,
-  slideSizes,
-  slidesInOrder,
-} from '@gobrel/core/deck';
+import { type Deck, isSection, type LayoutName, type SlideId, slideSizes } from '@gobrel/core/deck';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { CoAuthor } from '../../../live';
-import { slideName } from '../../../slides';
 import { Popover } from '../../../ui';
 import { words } from '../../../words';
 import type { Editing } from '../editing';
@@ -44,7 +34,7 @@ interface StripProps {
 
 export const Strip = memo(function Strip(props: StripProps) {
   const { deck, run, undo, others, current, actions, onGo, onAdd } = props;
-  const { entries, folded, chosen, press, pick, key } = useTiles({ deck, current, onGo, actions });
+  const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions });
   const scroller = useRef<HTMLDivElement>(null);
   const tiles = useVirtualizer({
     horizontal: true,
@@ -63,7 +53,6 @@ export const Strip = memo(function Strip(props: StripProps) {
   }, [at, tiles]);
   const size = slideSizes[deck.size];
   const height = Math.max(TILE.least, (TILE.picture * size.height) / size.width + TILE.words);
-  const places = new Map(slidesInOrder(deck).map((slide, place) => [slide.id, place + 1]));
   return (
     <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">
       <AddButtons size={deck.size} onAdd={onAdd} />
@@ -86,25 +75,7 @@ export const Strip = memo(function Strip(props: StripProps) {
                   />
                 );
               }
-              return (
-                <SlideTile
-                  key={entry.id}
-                  drawing={drawingOf(deck, entry.id)}
-                  name={slideName(deck, entry.id)}
-                  slide={entry}
-                  number={numberOf(deck, entry.id)}
-                  place={places.get(entry.id) ?? 0}
-                  count={places.size}
-                  here={others.flatMap((other) => (other.at === entry.id ? [other.name] : [])).join(', ')}
-                  isCurrent={entry.id === current}
-                  isChosen={chosen.length > 1 && chosen.includes(entry.id)}
-                  width={TILE.picture}
-                  left={start}
-                  onPress={press}
-                  onPick={pick}
-                  onKey={key}
-                />
-              );
+              return <SlideTile key={entry.id} {...tileOf(entry)} width={TILE.picture} left={start} />;
             })}
           </ol>
         </div>

@@ -1,6 +1,16 @@
 /** What strip and grid share: the entries in sight, and what pressing and keys do to a slide's tile. */
-import { type Deck, entriesInSight, type SlideId } from '@gobrel/core/deck';
+import {
+  type Deck,
+  drawingOf,
+  entriesInSight,
+  numberOf,
+  type Slide,
+  type SlideId,
+  slidesInOrder,
+} from '@gobrel/core/deck';
 import type { KeyboardEvent } from 'react';
+import type { CoAuthor } from '../../../live';
+import { slideName } from '../../../slides';
 import { useDesk } from '../desk';
 import { useStable } from '../use-stable';
 import { chosenSlides, inSight, range, toggled } from './choosing';
@@ -8,13 +18,14 @@ import type { SlideActions } from './use-slide-actions';
 
 interface Tiles {
   readonly deck: Deck;
+  readonly others: readonly CoAuthor[];
   readonly current: SlideId;
   readonly onGo: (slideId: SlideId) => void;
   readonly actions: SlideActions;
   readonly onOpen?: ((slideId: SlideId) => void) | undefined;
 }
 
-export function useTiles({ deck, current, onGo, actions, onOpen }: Tiles) {
+export function useTiles({ deck, others, current, onGo, actions, onOpen }: Tiles) {
   const folded = useDesk((desk) => desk.folded);
   const chosen = useDesk((desk) => desk.chosen);
   const entries = entriesInSight(deck, folded);
@@ -45,7 +56,23 @@ export function useTiles({ deck, current, onGo, actions, onOpen }: Tiles) {
     event.preventDefault();
     event.stopPropagation();
   });
-  return { entries, folded, chosen, press, pick, key };
+  const places = new Map(slidesInOrder(deck).map((slide, place) => [slide.id, place + 1]));
+  /** What the tile of a slide shows and does, wherever it stands. */
+  const tileOf = (slide: Slide) => ({
+    drawing: drawingOf(deck, slide.id),
+    name: slideName(deck, slide.id),
+    slide,
+    number: numberOf(deck, slide.id),
+    place: places.get(slide.id) ?? 0,
+    count: places.size,
+    here: others.flatMap((other) => (other.at === slide.id ? [other.name] : [])).join(', '),
+    isCurrent: slide.id === current,
+    isChosen: chosen.length > 1 && chosen.includes(slide.id),
+    onPress: press,
+    onPick: pick,
+    onKey: key,
+  });
+  return { entries, folded, chosen, tileOf };
 }
 
 function otherEnd(order: readonly SlideId[], chosen: readonly SlideId[], current: SlideId): SlideId {
