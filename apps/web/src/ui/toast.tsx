@@ -64,7 +64,7 @@ export function Toasts() {
           </Radix.Close>
         </Radix.Root>
       ))}
-      <Radix.Viewport className="fixed bottom-4 left-1/2 z-50 flex w-[min(94vw,34rem)] -translate-x-1/2 flex-col gap-2" />
+      <Radix.Viewport className="fixed left-1/2 top-16 z-50 flex w-[min(94vw,34rem)] -translate-x-1/2 flex-col gap-2" />
     </Radix.Provider>
   );
 }
