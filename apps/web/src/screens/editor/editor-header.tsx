@@ -67,7 +67,7 @@ export function EditorHeader(props: EditorHeaderProps) {
         <IconButton name={words.authors.title} onClick={() => onDialog('authors')}>
           <UserPlus size={20} aria-hidden />
         </IconButton>
-        <IconButton name={words.editor.keysTitle} onClick={() => onDialog('keys')}>
+        <IconButton name={words.keys.title} onClick={() => onDialog('keys')}>
           <CircleHelp size={20} aria-hidden />
         </IconButton>
         <SchemeButton />

@@ -101,6 +101,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   });
   // What stands around the slide may follow a moment later than the slide that is worked on.
   const deferredDeck = useDeferredValue(deck);
+  const orderProps = { deck: deferredDeck, run, undo: editing.undo, others, current: slideId, actions, onGo: go };
   const onHelp = useCallback(() => setDialog('keys'), []);
   const onLink = useStable(begin);
   useKeys({ editing, slideId, onHelp, onLink });
@@ -123,16 +124,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
       <div className="flex min-h-0 flex-1">
         {seeing === 'slide' ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
         {seeing === 'grid' ? (
-          <Grid
-            deck={deferredDeck}
-            run={run}
-            undo={editing.undo}
-            others={others}
-            current={slideId}
-            actions={actions}
-            onGo={go}
-            onOpen={open}
-          />
+          <Grid {...orderProps} onOpen={open} />
         ) : seeing === 'outline' ? (
           <Outline editing={editing} current={slideId} onGo={go} onOpen={open} />
         ) : slide ? (
@@ -169,18 +161,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           />
         </aside>
       </div>
-      {seeing === 'slide' ? (
-        <Strip
-          deck={deferredDeck}
-          run={run}
-          undo={editing.undo}
-          others={others}
-          current={slideId}
-          actions={actions}
-          onGo={go}
-          onAdd={add}
-        />
-      ) : null}
+      {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} /> : null}
       {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />

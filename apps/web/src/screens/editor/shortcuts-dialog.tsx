@@ -4,9 +4,9 @@ import { words } from '../../words';
 
 export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog title={words.editor.keysTitle} open onClose={onClose}>
+    <Dialog title={words.keys.title} open onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
-        {words.editor.keys.map(([keys, meaning]) => (
+        {words.keys.sheet.map(([keys, meaning]) => (
           <div key={keys} className="col-span-2 grid grid-cols-subgrid border-b border-rule pb-1.5">
             <dt className="font-semibold">{keys}</dt>
             <dd>{meaning}</dd>

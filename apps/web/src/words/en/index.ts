@@ -5,6 +5,7 @@ import { colours, editor, kinds, layouts, roles, shapes, slides } from './editor
 import { frame, elsewhere } from './frame';
 import { ground } from './ground';
 import { handOut, lessons, classes } from './lessons';
+import { keys } from './keys';
 import { lines } from './lines';
 import { library } from './library';
 import { onSlides } from './on-slides';
@@ -36,6 +37,7 @@ export const en = {
   order,
   ground,
   lines,
+  keys,
   signs,
   textStyles,
   versions,

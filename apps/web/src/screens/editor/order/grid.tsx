@@ -1,26 +1,16 @@
 /** The running order as a grid of large pictures: to see all of it, choose several slides, and move them. */
-import { type Deck, isSection, type SlideId } from '@gobrel/core/deck';
+import { isSection, type SlideId } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
-import type { CoAuthor } from '../../../live';
 import { words } from '../../../words';
-import type { Editing } from '../editing';
 import { SectionTile } from './section-tile';
 import { SlideTile } from './slide-tile';
 import { SortableOrder } from './sortable-order';
-import type { SlideActions } from './use-slide-actions';
-import { useTiles } from './use-tiles';
+import { type OrderProps, useTiles } from './use-tiles';
 
 /** Width of a picture, in CSS pixels. */
 const PICTURE = 212;
 
-interface GridProps {
-  readonly deck: Deck;
-  readonly run: Editing['run'];
-  readonly undo: () => void;
-  readonly others: readonly CoAuthor[];
-  readonly current: SlideId;
-  readonly actions: SlideActions;
-  readonly onGo: (slideId: SlideId) => void;
+interface GridProps extends OrderProps {
   /** Opens a slide to work on it. */
   readonly onOpen: (slideId: SlideId) => void;
 }

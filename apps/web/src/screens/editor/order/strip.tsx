@@ -1,18 +1,15 @@
 /** The running order as a strip of live pictures, of which only those near the screen are there. */
-import { type Deck, isSection, type LayoutName, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { type Deck, isSection, type LayoutName, slideSizes } from '@gobrel/core/deck';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
-import type { CoAuthor } from '../../../live';
 import { Popover } from '../../../ui';
 import { words } from '../../../words';
-import type { Editing } from '../editing';
 import { LayoutPicker } from '../layout-picker';
 import { SectionTile } from './section-tile';
 import { SlideTile } from './slide-tile';
 import { SortableOrder } from './sortable-order';
-import type { SlideActions } from './use-slide-actions';
-import { useTiles } from './use-tiles';
+import { type OrderProps, useTiles } from './use-tiles';
 
 /**
  * Width of a picture and of a place in the strip, height of the words under a picture and of the strip at the least,
@@ -20,14 +17,7 @@ import { useTiles } from './use-tiles';
  */
 const TILE = { picture: 104, step: 116, margin: 6, words: 40, least: 100, ahead: 5 };
 
-interface StripProps {
-  readonly deck: Deck;
-  readonly run: Editing['run'];
-  readonly undo: () => void;
-  readonly others: readonly CoAuthor[];
-  readonly current: SlideId;
-  readonly actions: SlideActions;
-  readonly onGo: (slideId: SlideId) => void;
+interface StripProps extends OrderProps {
   /** Adds a slide after the current one. */
   readonly onAdd: (layout: LayoutName) => void;
 }

@@ -12,17 +12,25 @@ import type { KeyboardEvent } from 'react';
 import type { CoAuthor } from '../../../live';
 import { slideName } from '../../../slides';
 import { useDesk } from '../desk';
+import type { Editing } from '../editing';
 import { useStable } from '../use-stable';
 import { chosenSlides, inSight, range, toggled } from './choosing';
 import type { SlideActions } from './use-slide-actions';
 
-interface Tiles {
+/** What strip and grid are given. */
+export interface OrderProps {
   readonly deck: Deck;
+  readonly run: Editing['run'];
+  readonly undo: () => void;
   readonly others: readonly CoAuthor[];
   readonly current: SlideId;
-  readonly onGo: (slideId: SlideId) => void;
   readonly actions: SlideActions;
-  readonly onOpen?: ((slideId: SlideId) => void) | undefined;
+  readonly onGo: (slideId: SlideId) => void;
+}
+
+interface Tiles extends Pick<OrderProps, 'deck' | 'others' | 'current' | 'actions' | 'onGo'> {
+  /** Opens a slide to work on it. */
+  readonly onOpen?: (slideId: SlideId) => void;
 }
 
 export function useTiles({ deck, others, current, onGo, actions, onOpen }: Tiles) {

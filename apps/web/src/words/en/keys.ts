@@ -1,0 +1,31 @@
+/** The sheet of the editor's keys. */
+export const keys = {
+  title: 'Keys',
+  /** A key or keys, and what they do. */
+  sheet: [
+    ['Tab', 'next item on the slide'],
+    ['Arrows', 'move what is selected (Shift: finely)'],
+    ['Alt + arrows', 'resize it (Shift: finely)'],
+    [', and .', 'turn it left and right (Shift: finely)'],
+    ['Enter', 'type in its text; Escape leaves it'],
+    ['Ctrl + K', 'link it, or the marked words'],
+    ['Ctrl + D', 'duplicate it; so does dragging with Alt'],
+    ['Ctrl + C, X, V', 'copy, cut, paste, also into another deck'],
+    ['G and U', 'group, ungroup'],
+    ['Enter or two presses', 'into a group; Escape out of it'],
+    ['L', 'lock, unlock'],
+    ['F and B', 'to the front, to the back'],
+    ['Q and W', 'pick up a look, give it'],
+    ['+ and -, 0, 9', 'closer, further away, whole slide, what is selected'],
+    ['Shift, Alt, Ctrl while dragging', 'straight or in proportion; from the centre; without snapping'],
+    ['Delete', 'remove it'],
+    ['Ctrl + A', 'select everything on the slide'],
+    ['Shift + press', 'select several'],
+    ['Ctrl + Z, Ctrl + Y', 'undo, redo'],
+    ['Arrows on a slide of the strip', 'the slide before or after; with Shift they are chosen too'],
+    ['Ctrl + C, X, V, D, Delete there', 'copy, cut, paste, duplicate, remove the chosen slides'],
+    ['M on a slide or a section', 'pick it up; arrows move it, M puts it down'],
+    ['Enter, Ctrl + Enter in the outline', 'on to the text; the next slide'],
+    ['?', 'this sheet'],
+  ] as readonly (readonly [string, string])[],
+} as const;
