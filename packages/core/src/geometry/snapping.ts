@@ -29,7 +29,17 @@ export interface Snap {
 /** Everything that others can be snapped to, worked out once a drag. */
 export interface SnapTargets {
   readonly lines: Readonly<Record<Axis, readonly Line[]>>;
-  readonly boxes: readonly Box[];
+  readonly rows: Readonly<Record<Axis, Rows>>;
+}
+
+/**
+ * Boxes as one axis sees them, in order of where they start, and how far each reaches across. Numbers are kept apart in
+ * arrays of their own: with every move all boxes are looked through for those in the same row.
+ */
+interface Rows {
+  readonly spans: readonly Span[];
+  readonly crossStarts: Float64Array;
+  readonly crossEnds: Float64Array;
 }
 
 /** A line to be flush with, and how far it reaches across its axis. */
@@ -79,7 +89,16 @@ export function snapTargets(
         return anchorsOf(span).map((at) => ({ at, from: span.crossStart, to: span.crossEnd }));
       })
       .sort((a, b) => a.at - b.at);
-  return { lines: { x: linesOf('x'), y: linesOf('y') }, boxes };
+  return { lines: { x: linesOf('x'), y: linesOf('y') }, rows: { x: rowsOf(boxes, 'x'), y: rowsOf(boxes, 'y') } };
+}
+
+function rowsOf(boxes: readonly Box[], axis: Axis): Rows {
+  const spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
+  return {
+    spans,
+    crossStarts: Float64Array.from(spans, (span) => span.crossStart),
+    crossEnds: Float64Array.from(spans, (span) => span.crossEnd),
+  };
 }
 
 /**
@@ -91,7 +110,7 @@ export function snapMove(box: Box, targets: SnapTargets, reach: number, grid = 0
   const shiftOn = (axis: Axis): number => {
     const span = spanOf(box, axis);
     const line = nearestShift(anchorsOf(span), targets.lines[axis], reach);
-    const gap = gapShift(span, targets.boxes, axis, reach);
+    const gap = gapShift(span, targets.rows[axis], reach);
     const best = [line, gap].filter((shift) => shift !== null).sort((a, b) => Math.abs(a) - Math.abs(b))[0];
     return best ?? (grid > 0 ? Math.round(span.start / grid) * grid - span.start : 0);
   };
@@ -99,7 +118,7 @@ export function snapMove(box: Box, targets: SnapTargets, reach: number, grid = 0
   const moved = { ...box, x: box.x + dx, y: box.y + dy };
   const guides = AXES.flatMap((axis) => [
     ...lineGuides(moved, anchorsOf(spanOf(moved, axis)), targets, axis),
-    ...gapGuides(moved, targets.boxes, axis),
+    ...gapGuides(moved, targets.rows[axis], axis),
   ]);
   return { dx, dy, guides };
 }
@@ -157,61 +176,67 @@ function firstAtOrAfter(lines: readonly Line[], at: number): number {
 }
 
 /** Others in the same row (or column) as a span, in order, with their places along the axis. */
-function neighboursOf(span: Span, boxes: readonly Box[], axis: Axis): readonly Span[] {
-  return boxes
-    .map((box) => spanOf(box, axis))
-    .filter((other) => other.crossStart < span.crossEnd && span.crossStart < other.crossEnd)
-    .sort((a, b) => a.start - b.start);
+function neighboursOf(span: Span, { spans, crossStarts, crossEnds }: Rows): readonly Span[] {
+  const row: Span[] = [];
+  for (let place = 0; place < spans.length; place += 1) {
+    if ((crossStarts[place] ?? 0) >= span.crossEnd || (crossEnds[place] ?? 0) <= span.crossStart) continue;
+    const other = spans[place];
+    if (other) row.push(other);
+  }
+  return row;
 }
 
 /** The smallest shift that makes a gap beside the span equal to another one, or both gaps beside it equal. */
-function gapShift(span: Span, boxes: readonly Box[], axis: Axis, reach: number): number | null {
-  const row = neighboursOf(span, boxes, axis);
+function gapShift(span: Span, rows: Rows, reach: number): number | null {
+  const row = neighboursOf(span, rows);
   const size = span.end - span.start;
-  const starts = row.slice(1).flatMap((right, index) => {
-    const left = row[index];
-    const gap = left ? right.start - left.end : -1;
-    if (!left || gap <= 0) return [];
-    const between = gap >= size ? [left.end + (gap - size) / 2] : [];
-    return [right.end + gap, left.start - gap - size, ...between];
+  let best: number | null = null;
+  const consider = (start: number) => {
+    const shift = start - span.start;
+    if (Math.abs(shift) <= reach && (best === null || Math.abs(shift) < Math.abs(best))) best = shift;
+  };
+  row.forEach((right, place) => {
+    const left = row[place - 1];
+    const gap = left ? right.start - left.end : 0;
+    if (!left || gap <= 0) return;
+    consider(right.end + gap);
+    consider(left.start - gap - size);
+    if (gap >= size) consider(left.end + (gap - size) / 2);
   });
-  const shifts = starts.map((start) => start - span.start).filter((shift) => Math.abs(shift) <= reach);
-  return shifts.sort((a, b) => Math.abs(a) - Math.abs(b))[0] ?? null;
+  return best;
 }
 
 function lineGuides(box: Box, anchors: readonly number[], targets: SnapTargets, axis: Axis): readonly Guide[] {
   const span = spanOf(box, axis);
   const lines = targets.lines[axis];
-  const byPlace = new Map<number, Guide>();
+  const guides: Guide[] = [];
   for (const anchor of anchors) {
+    let { crossStart: from, crossEnd: to } = span;
+    let at: number | null = null;
     for (let place = firstAtOrAfter(lines, anchor - SAME); place < lines.length; place += 1) {
       const line = lines[place];
       if (!line || line.at > anchor + SAME) break;
-      const present = byPlace.get(anchor) ?? { from: span.crossStart, to: span.crossEnd };
-      const from = Math.min(present.from, line.from);
-      const to = Math.max(present.to, line.to);
-      byPlace.set(anchor, { kind: 'line', axis, at: line.at, from, to });
+      at = line.at;
+      from = Math.min(from, line.from);
+      to = Math.max(to, line.to);
     }
+    if (at !== null) guides.push({ kind: 'line', axis, at, from, to });
   }
-  return [...byPlace.values()];
+  return guides;
 }
 
 /** The gaps beside a snapped box that equal a gap of its row, each as a measure; none when they are not equal. */
-function gapGuides(box: Box, boxes: readonly Box[], axis: Axis): readonly Guide[] {
+function gapGuides(box: Box, rows: Rows, axis: Axis): readonly Guide[] {
   const span = spanOf(box, axis);
-  const row = [...neighboursOf(span, boxes, axis), span].sort((a, b) => a.start - b.start);
+  const row = [...neighboursOf(span, rows), span].sort((a, b) => a.start - b.start);
   const gaps = row.slice(1).flatMap((right, index) => {
     const left = row[index];
     return left && right.start - left.end > SAME ? [{ left, right, size: right.start - left.end }] : [];
   });
   const beside = gaps.filter(({ left, right }) => left === span || right === span);
-  const equal = gaps.filter((gap) =>
-    beside.some(
-      (mine) =>
-        Math.abs(mine.size - gap.size) < SAME &&
-        gaps.some((other) => other !== mine && Math.abs(other.size - mine.size) < SAME),
-    ),
-  );
+  const isSame = (a: { readonly size: number }, b: { readonly size: number }) => Math.abs(a.size - b.size) < SAME;
+  const matched = beside.filter((mine) => gaps.some((other) => other !== mine && isSame(mine, other)));
+  const equal = gaps.filter((gap) => matched.some((mine) => isSame(mine, gap)));
   return equal.map(({ left, right }) => ({
     kind: 'gap',
     axis,

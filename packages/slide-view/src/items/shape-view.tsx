@@ -1,5 +1,5 @@
 /** Draws a shape with its words. */
-import { type ShapeItem, shapePath, shapeRoom } from '@gobrel/core/deck';
+import { lettersOf, type ShapeItem, shapePath, shapeRoom } from '@gobrel/core/deck';
 import { paint } from '../paint.js';
 import type { ItemProps } from './item-props.js';
 import { outlineStroke } from './outline-stroke.js';
@@ -9,15 +9,17 @@ export function ShapeView({ item, follow }: ItemProps<ShapeItem>) {
   return (
     <>
       <ShapeGround item={item} />
-      <div className="gv-shape" style={roomStyle(item)}>
-        <TextBox
-          text={item.text}
-          look={item.look}
-          follow={follow}
-          width={item.frame.width}
-          height={item.frame.height}
-        />
-      </div>
+      {lettersOf(item.text) === '' ? null : (
+        <div className="gv-shape" style={roomStyle(item)}>
+          <TextBox
+            text={item.text}
+            look={item.look}
+            follow={follow}
+            width={item.frame.width}
+            height={item.frame.height}
+          />
+        </div>
+      )}
     </>
   );
 }

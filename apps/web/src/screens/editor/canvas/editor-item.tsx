@@ -2,7 +2,7 @@
 import { type FrameOf, isMovable, type Item, led, lettersOf, nameOf } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, lookStyle, roomStyle, textClasses, uprightStyle } from '@gobrel/slide-view';
 import type { Frame } from '@gobrel/core/geometry';
-import { type CSSProperties, memo, useCallback } from 'react';
+import { memo, useCallback } from 'react';
 import type * as Y from 'yjs';
 import { words } from '../../../words';
 import { select, useDesk } from '../desk';
@@ -55,7 +55,7 @@ function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { reado
       aria-pressed={isSelected}
       tabIndex={0}
       className={`gv-item ${item.kind === 'line' ? 'gv-through' : ''} ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
-      style={line ? frameStyle(line.frame) : previewStyle(item.frame, preview)}
+      style={frameStyle((line ?? { frame: preview ?? item.frame }).frame)}
       onFocus={(event) => {
         // Tabbing through the items selects them; a press selects on its own.
         if (event.target === event.currentTarget && event.currentTarget.matches(':focus-visible') && !isSelected)
@@ -114,19 +114,11 @@ function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { reado
 function useLinePreview(item: Item, frameOf: FrameOf): Item | null {
   const ends = item.kind === 'line' ? [item.from.at, item.to.at] : [];
   const dragged = useDragPreview((drag) => (drag.line?.id === item.id ? drag.line : null));
-  const from = useDragPreview((drag) => drag.frames[ends[0] ?? '']);
-  const to = useDragPreview((drag) => drag.frames[ends[1] ?? '']);
-  const isMoved = useDragPreview((drag) => drag.frames[item.id] !== undefined);
+  const from = useDragPreview((drag) => drag.shifted[ends[0] ?? ''] ?? drag.frames[ends[0] ?? '']);
+  const to = useDragPreview((drag) => drag.shifted[ends[1] ?? ''] ?? drag.frames[ends[1] ?? '']);
+  const isMoved = useDragPreview((drag) => (drag.shifted[item.id] ?? drag.frames[item.id]) !== undefined);
   if (dragged || item.kind !== 'line' || isMoved || (!from && !to)) return dragged;
   return led(item, (id) => (id === ends[0] ? from : id === ends[1] ? to : null) ?? frameOf(id));
-}
-
-/** While it is only moved, an item is shifted as drawn: nothing has to be laid out anew. */
-function previewStyle(frame: Frame, preview: Frame | undefined): CSSProperties {
-  if (!preview) return frameStyle(frame);
-  if (isResized(preview, frame) || preview.rotation !== frame.rotation) return frameStyle(preview);
-  const transform = `translate(${preview.x - frame.x}px, ${preview.y - frame.y}px) rotate(${frame.rotation}deg)`;
-  return { ...frameStyle(frame), transform };
 }
 
 function isResized(a: Frame, b: Frame): boolean {

@@ -47,6 +47,7 @@ export function SelectionFrame({ items, scale, onGrip }: SelectionFrameProps) {
             <div
               key={items[index]?.id}
               aria-hidden
+              data-selection
               className="pointer-events-none absolute border border-dusk/60"
               style={placed(each, scale)}
             />
@@ -74,7 +75,7 @@ function LineHandles({ line, scale, onGrip }: { line: LineItem } & Pick<Selectio
     </span>
   );
   return (
-    <div className="pointer-events-none absolute left-0 top-0">
+    <div data-selection className="pointer-events-none absolute left-0 top-0">
       {handle(
         'from',
         course.from,
@@ -108,10 +109,22 @@ interface HandledFrameProps extends Pick<SelectionFrameProps, 'scale' | 'onGrip'
   readonly fixed: boolean;
 }
 
+/** A side shorter than this has its handles beside it, in CSS pixels: the item itself can still be grasped. */
+const SHORT = { fine: 56, coarse: 110 };
+
 function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
+  const short = matchMedia('(pointer: coarse)').matches ? SHORT.coarse : SHORT.fine;
+  const beside = { horizontal: frame.width * scale < short, vertical: frame.height * scale < short };
+  const place = (side: -1 | 0 | 1, isBeside: boolean) =>
+    isBeside && side !== 0 ? `calc(${(side + 1) * 50}% + ${(side * short) / 5}px)` : `${(side + 1) * 50}%`;
+  // In the middle of a short side there is no room for a handle between those of its corners.
+  const shown = handles.filter(
+    ({ horizontal, vertical }) => !(horizontal === 0 && beside.horizontal) && !(vertical === 0 && beside.vertical),
+  );
   return (
     <div
       aria-hidden
+      data-selection
       className={`pointer-events-none absolute border-2 ${fixed ? 'border-dashed border-amber' : 'border-dusk'}`}
       style={placed(frame, scale)}
     >
@@ -122,14 +135,14 @@ function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
       ) : null}
       {!fixed ? (
         <>
-          {handles.map((handle) => (
+          {shown.map((handle) => (
             <span
               key={`${handle.horizontal} ${handle.vertical}`}
               data-handle={`${handle.horizontal},${handle.vertical}`}
               className="pointer-events-auto absolute flex size-6 -translate-x-1/2 -translate-y-1/2 touch-none items-center justify-center pointer-coarse:size-11"
               style={{
-                left: `${(handle.horizontal + 1) * 50}%`,
-                top: `${(handle.vertical + 1) * 50}%`,
+                left: place(handle.horizontal, beside.horizontal),
+                top: place(handle.vertical, beside.vertical),
                 cursor: handle.cursor,
               }}
               onPointerDown={(event) => onGrip(event, { kind: 'handle', handle })}

@@ -16,9 +16,10 @@ import type { PointerEvent } from 'react';
 import { select, useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { pressItem, wholeUnits } from '../selecting';
-import { clearDragPreview, useDragPreview } from './drag-preview';
+import { clearDragPreview, showGuides, useDragPreview } from './drag-preview';
 import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
+import { shiftDrawn } from './shift-drawn';
 
 /** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */
 const PRESS = { mouse: 3, pen: 4, touch: 8 };
@@ -46,8 +47,9 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const { editing, slideId, scale } = surface;
   const { deck } = editing;
   const element = event.currentTarget;
-  const ground = document.querySelector('[data-canvas] .gv-slide')?.getBoundingClientRect();
-  if (!ground) return;
+  const canvas = document.querySelector('[data-canvas]');
+  const ground = canvas?.querySelector('.gv-slide')?.getBoundingClientRect();
+  if (!canvas || !ground) return;
   const pointAt = (at: { clientX: number; clientY: number }): Point => ({
     x: (at.clientX - ground.left) / scale,
     y: (at.clientY - ground.top) / scale,
@@ -65,7 +67,17 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       tie: !at.ctrlKey && !at.metaKey,
       slide: slideSizes[deck.size],
     });
-  let targets: ReturnType<typeof targetsBeside> | null = null;
+  const shown = { shift: shiftDrawn(canvas, [], scale), frames: {} as Readonly<Record<ItemId, Frame>> };
+  /** Works out once what a drag of the selected items goes by. */
+  const prepare = () => {
+    const { selected } = useDesk.getState();
+    const frames = movableFrames(deck, selected);
+    const ids = Object.keys(frames);
+    shown.shift = shiftDrawn(canvas, ids, scale);
+    const [first = ''] = ids;
+    return { frames, first, targets: targetsBeside(deck, slideId, selected), leads: leadLines(deck, slideId, ids) };
+  };
+  let prepared: ReturnType<typeof prepare> | null = null;
   let moved = false;
   const follow = (at: globalThis.PointerEvent) => {
     const to = pointAt(at);
@@ -88,18 +100,29 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       useDragPreview.setState({ line: lineAfter(deck, id, lineChanges(id, grip, at)) });
       return;
     }
-    targets ??= targetsBeside(deck, slideId, selected);
-    const dragged = draggedFrames(movableFrames(deck, selected), grip, from, to, {
+    prepared ??= prepare();
+    const { frames: before, first, targets, leads } = prepared;
+    const { frames, guides } = draggedFrames(before, grip, from, to, {
       exact: at.shiftKey,
       fromCentre: at.altKey,
       snap: at.ctrlKey || at.metaKey ? null : { targets, reach: REACH / scale, grid: grid ? GRID : 0 },
     });
-    useDragPreview.setState(dragged);
+    shown.frames = frames;
+    showGuides(guides);
+    if (grip.kind !== 'canvas') return useDragPreview.setState({ frames });
+    const [was, is] = [before[first], frames[first]];
+    if (was && is) shown.shift.to(is.x - was.x, is.y - was.y);
+    if (leads) useDragPreview.setState({ shifted: frames });
+  };
+  const showNothing = () => {
+    shown.shift.end();
+    clearDragPreview();
   };
   const finish = (at: globalThis.PointerEvent) => {
     stop();
-    const { frames, marquee } = useDragPreview.getState();
-    clearDragPreview();
+    const { marquee } = useDragPreview.getState();
+    const { frames } = shown;
+    showNothing();
     if (at.type === 'pointercancel') return;
     if (marquee) {
       const met = itemsOf(deck, slideId).filter(
@@ -127,7 +150,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   };
   breakOff = () => {
     stop();
-    clearDragPreview();
+    showNothing();
   };
   element.setPointerCapture(event.pointerId);
   element.addEventListener('pointermove', follow);
@@ -149,6 +172,13 @@ function itemsInOrder(deck: Deck, ids: readonly ItemId[]): readonly ItemId[] {
   const [first] = ids;
   const slideId = deck.items[first ?? '']?.slideId ?? '';
   return itemsOf(deck, slideId).flatMap((item) => (ids.includes(item.id) ? [item.id] : []));
+}
+
+/** Whether a line is tied to one of the items, and so is drawn anew when they move. */
+function leadLines(deck: Deck, slideId: SlideId, ids: readonly ItemId[]): boolean {
+  return itemsOf(deck, slideId).some(
+    (item) => item.kind === 'line' && [item.from.at, item.to.at].some((at) => at !== null && ids.includes(at)),
+  );
 }
 
 /** What dragged items can snap to: everything in sight that stays where it is. */
