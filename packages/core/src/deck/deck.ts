@@ -50,7 +50,7 @@ export function emptyDeck(title: string): Deck {
 }
 
 /** All slides in running order, those left out of the show included. */
-export function slidesInOrder(deck: Deck): readonly Slide[] {
+export function slidesInOrder(deck: Pick<Deck, 'slides'>): readonly Slide[] {
   const known = orderedSlides.get(deck.slides);
   if (known) return known;
   const ordered = Object.values(deck.slides).sort(byRank);
@@ -95,6 +95,27 @@ function sorted(items: Deck['items']): Sorted {
   const made: Sorted = { bySlide, onLayouts: onLayouts.sort(byRank) };
   sortedItems.set(items, made);
   return made;
+}
+
+/**
+ * Carries the order of items over to a state in which only the items named have changed, where none of them has
+ * another place in it: typing then costs the same in a large deck as in a small one. What it is told must be true.
+ */
+export function keepOrder(before: Deck['items'], after: Deck['items'], changed: ReadonlySet<ItemId>): void {
+  const known = sortedItems.get(before);
+  if (!known) return;
+  const bySlide = new Map(known.bySlide);
+  for (const id of changed) {
+    const [was, is] = [before[id], after[id]];
+    if (!was || !is || was.onLayout || is.onLayout) return;
+    if (was.slideId !== is.slideId || was.rank !== is.rank || was.layer !== is.layer) return;
+    const list = bySlide.get(is.slideId) ?? [];
+    bySlide.set(
+      is.slideId,
+      list.map((item) => (item.id === id ? is : item)),
+    );
+  }
+  sortedItems.set(after, { bySlide, onLayouts: known.onLayouts });
 }
 
 /** What is drawn on a slide, from back to front: what is in its layout's backdrop by other slides, then its own items. */
@@ -168,7 +189,7 @@ const NO_SECTIONS: Deck['sections'] = {};
 const drawings = new WeakMap<Slide, { readonly deck: Deck; readonly items: readonly Item[] }>();
 
 function isSameList<T>(a: readonly T[], b: readonly T[]): boolean {
-  return a.length === b.length && a.every((value, index) => value === b[index]);
+  return a === b || (a.length === b.length && a.every((value, index) => value === b[index]));
 }
 
 /** A deck read from untrusted JSON. What cannot be read is left out and named in `problems`. */

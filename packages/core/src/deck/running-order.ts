@@ -8,6 +8,9 @@ import type { Slide } from './slide.js';
 /** What stands in the running order. */
 export type Entry = Slide | Section;
 
+/** What the running order goes by. */
+export type Ordered = Pick<Deck, 'slides' | 'sections'>;
+
 /** Whether an entry is the heading of a section. */
 export function isSection(entry: Entry): entry is Section {
   return 'depth' in entry;
@@ -20,7 +23,7 @@ const ordered = new WeakMap<
 >();
 
 /** Slides and headings in running order. */
-export function entriesOf(deck: Deck): readonly Entry[] {
+export function entriesOf(deck: Ordered): readonly Entry[] {
   const known = ordered.get(deck.slides);
   if (known?.sections === deck.sections) return known.entries;
   const entries = [...Object.values(deck.slides), ...Object.values(deck.sections)].sort(byRank);
@@ -29,7 +32,7 @@ export function entriesOf(deck: Deck): readonly Entry[] {
 }
 
 /** A section whole: its heading, and everything up to the next heading that is not deeper; empty when it is gone. */
-export function blockOf(deck: Deck, id: SectionId): readonly Entry[] {
+export function blockOf(deck: Ordered, id: SectionId): readonly Entry[] {
   const entries = entriesOf(deck);
   const start = entries.findIndex((entry) => entry.id === id);
   const heading = entries[start];
@@ -39,12 +42,12 @@ export function blockOf(deck: Deck, id: SectionId): readonly Entry[] {
 }
 
 /** The slides of a section, those of the sections within it included. */
-export function slidesWithin(deck: Deck, id: SectionId): readonly Slide[] {
+export function slidesWithin(deck: Ordered, id: SectionId): readonly Slide[] {
   return blockOf(deck, id).filter((entry): entry is Slide => !isSection(entry));
 }
 
 /** The headings a slide or section stands under, the outermost first. */
-export function sectionsAround(deck: Deck, id: SlideId | SectionId): readonly Section[] {
+export function sectionsAround(deck: Ordered, id: SlideId | SectionId): readonly Section[] {
   const around: Section[] = [];
   for (const entry of entriesOf(deck)) {
     if (isSection(entry)) while ((around.at(-1)?.depth ?? -1) >= entry.depth) around.pop();
@@ -55,14 +58,14 @@ export function sectionsAround(deck: Deck, id: SlideId | SectionId): readonly Se
 }
 
 /** What is in sight of the running order while some sections are folded: their headings, not what is in them. */
-export function entriesInSight(deck: Deck, folded: ReadonlySet<SectionId>): readonly Entry[] {
+export function entriesInSight(deck: Ordered, folded: ReadonlySet<SectionId>): readonly Entry[] {
   const hidden = new Set<string>();
   for (const id of folded) for (const entry of blockOf(deck, id).slice(1)) hidden.add(entry.id);
   return entriesOf(deck).filter((entry) => !hidden.has(entry.id));
 }
 
 /** The number shown on a slide: its place among the slides of the show; `null` where none is shown. */
-export function numberOf(deck: Deck, id: SlideId): number | null {
+export function numberOf(deck: Ordered, id: SlideId): number | null {
   const slide = deck.slides[id];
   if (!slide?.numbered || slide.leftOut) return null;
   const entries = entriesOf(deck);

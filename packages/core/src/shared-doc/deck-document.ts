@@ -10,6 +10,7 @@ import {
   emptyDeck,
   type Item,
   type ItemId,
+  keepOrder,
   readDeckFields,
   readItem,
   readRichText,
@@ -166,39 +167,36 @@ export function writeDeckDocument(doc: Y.Doc, deck: Deck, origin?: unknown): voi
  * @param events as given to an observer of `observeDeep` on any type of `deckScope`
  */
 export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.AbstractType<unknown>>[]): Deck {
-  const slides = { ...deck.slides };
-  const items = { ...deck.items };
-  let sections = deck.sections;
+  let { slides, items, sections } = deck;
   let fields: DeckFields = deck;
   let slidesChanged = false;
-  const refreshed: ItemId[] = [];
+  const changed = new Set<ItemId>();
   for (const event of events) {
     const root: unknown = event.path.length === 0 ? event.target : rootOf(event.target);
     const ids = event.path.length === 0 ? [...event.changes.keys.keys()] : [String(event.path[0])];
     if (root === deckFields(doc)) fields = readDeckFields(deckFields(doc).toJSON());
     if (root === slideMaps(doc)) {
       slidesChanged ||= event.path.length === 0;
-      for (const id of ids) refresh(slides, id, slideMaps(doc).get(id), readSlideMap);
+      slides = refreshed(slides, ids, slideMaps(doc), readSlideMap);
     }
-    if (root === sectionMaps(doc)) {
-      const record = { ...sections };
-      for (const id of ids) refresh(record, id, sectionMaps(doc).get(id), readSectionMap);
-      sections = record;
-    }
-    if (root === itemMaps(doc)) {
-      for (const id of ids) refresh(items, id, itemMaps(doc).get(id), readItemMap);
-      refreshed.push(...ids);
-    }
+    if (root === sectionMaps(doc)) sections = refreshed(sections, ids, sectionMaps(doc), readSectionMap);
+    if (root === itemMaps(doc)) for (const id of ids) changed.add(id);
   }
   if (slidesChanged) {
-    itemMaps(doc).forEach((map, id) => {
-      if (!items[id]) refresh(items, id, map, readItemMap);
+    itemMaps(doc).forEach((_map, id) => {
+      if (!items[id]) changed.add(id);
     });
+    // A slide that went takes its items along.
+    for (const [id, item] of Object.entries(items)) if (!slides[item.slideId]) changed.add(id);
   }
-  // Only a slide that went, or an item that came, can leave an item without its slide.
-  for (const id of slidesChanged ? Object.keys(items) : refreshed) {
-    const item = items[id];
-    if (item && !slides[item.slideId]) delete items[id];
+  if (changed.size > 0) {
+    const readPlaced = (id: ItemId, map: FieldMap) => {
+      const item = readItemMap(id, map);
+      return item && slides[item.slideId] ? item : null;
+    };
+    const before = items;
+    items = refreshed(items, changed, itemMaps(doc), readPlaced);
+    keepOrder(before, items, changed);
   }
   const { title, size, theme } = fields;
   return { ...deck, title, size, theme, slides, items, sections };
@@ -210,15 +208,21 @@ function rootOf(type: Y.AbstractType<unknown>): Y.AbstractType<unknown> {
   return current;
 }
 
-function refresh<T>(
-  record: Record<string, T>,
-  id: string,
-  map: FieldMap | undefined,
+/** A record with some of its entries read anew; those that are gone, or cannot be read, are left out. */
+function refreshed<T>(
+  record: Readonly<Record<string, T>>,
+  ids: Iterable<string>,
+  maps: Y.Map<FieldMap>,
   read: (id: string, map: FieldMap) => T | null,
-): void {
-  const value = map ? read(id, map) : null;
-  if (value === null) delete record[id];
-  else record[id] = value;
+): Readonly<Record<string, T>> {
+  const made = { ...record };
+  for (const id of ids) {
+    const map = maps.get(id);
+    const value = map ? read(id, map) : null;
+    if (value === null) delete made[id];
+    else made[id] = value;
+  }
+  return made;
 }
 
 /** A document for a new deck, as an update to store. */

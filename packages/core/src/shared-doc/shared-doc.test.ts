@@ -5,6 +5,7 @@ import {
   type Change,
   type Deck,
   emptyDeck,
+  itemsOf,
   type Item,
   plainText,
   readItem,
@@ -109,6 +110,8 @@ describe('a deck as a shared document', () => {
           writeChanges(doc, batch);
           expect(readDeckDocument(doc)).toEqual(deck);
           expect(live).toEqual(deck);
+          for (const slideId of Object.keys(deck.slides))
+            expect(itemsOf(live, slideId)).toEqual(itemsOf(deck, slideId));
         }
       }),
       { numRuns: 200 },

@@ -24,7 +24,7 @@ export function Grid({ deck, run, undo, others, current, actions, onGo, onOpen }
   }, []);
   return (
     <main aria-label={words.order.grid} className="dotted-ground min-w-0 flex-1 overflow-y-auto p-4">
-      <SortableOrder deck={deck} run={run} ids={entries.map((entry) => entry.id)} chosen={chosen}>
+      <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <ol
           ref={list}
           className="grid justify-start gap-x-5 gap-y-4"

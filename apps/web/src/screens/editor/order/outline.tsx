@@ -86,7 +86,7 @@ export function Outline({ editing, current, onGo, onOpen }: OutlineProps) {
   return (
     <main aria-label={words.order.outline} className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
       <p className="mb-3 text-sm text-soft">{words.order.outlineHint}</p>
-      <SortableOrder deck={deck} run={run} ids={entries.map((entry) => entry.id)} chosen={[]}>
+      <SortableOrder deck={deck} run={run} entries={entries} chosen={[]}>
         <ol className="max-w-3xl">
           {entries.map((entry) =>
             isSection(entry) ? (

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { blockOf, type Deck, moveEntries, type SlideId } from '@gobrel/core/deck';
+import { blockOf, type Deck, type Entry, moveEntries, type SlideId } from '@gobrel/core/deck';
 import { type CSSProperties, type ReactNode, useMemo } from 'react';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
@@ -20,7 +20,7 @@ interface SortableOrderProps {
   readonly deck: Deck;
   readonly run: Editing['run'];
   /** The entries in sight, in order. */
-  readonly ids: readonly string[];
+  readonly entries: readonly Entry[];
   /** The slides chosen together. */
   readonly chosen: readonly SlideId[];
   readonly children: ReactNode;
@@ -29,7 +29,7 @@ interface SortableOrderProps {
 /** Nothing makes room while something is dragged: a bar shows where it will stand. */
 const noRoomMade = () => null;
 
-export function SortableOrder({ deck, run, ids, chosen, children }: SortableOrderProps) {
+export function SortableOrder({ deck, run, entries, chosen, children }: SortableOrderProps) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
@@ -39,7 +39,7 @@ export function SortableOrder({ deck, run, ids, chosen, children }: SortableOrde
     }),
   );
   // Sorting starts anew whenever the list of ids is another one, so it is kept while the order is the same.
-  const key = ids.join(' ');
+  const key = useMemo(() => entries.map((entry) => entry.id).join(' '), [entries]);
   const items = useMemo(() => (key === '' ? [] : key.split(' ')), [key]);
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;

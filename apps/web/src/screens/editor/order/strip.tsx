@@ -46,7 +46,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   return (
     <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">
       <AddButtons size={deck.size} onAdd={onAdd} />
-      <SortableOrder deck={deck} run={run} ids={entries.map((entry) => entry.id)} chosen={chosen}>
+      <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <div ref={scroller} className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-3">
           <ol className="relative" style={{ width: tiles.getTotalSize(), height }}>
             {tiles.getVirtualItems().map(({ index, start }) => {

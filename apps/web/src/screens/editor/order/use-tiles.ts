@@ -8,7 +8,7 @@ import {
   type SlideId,
   slidesInOrder,
 } from '@gobrel/core/deck';
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, useMemo } from 'react';
 import type { CoAuthor } from '../../../live';
 import { slideName } from '../../../slides';
 import { useDesk } from '../desk';
@@ -36,7 +36,9 @@ interface Tiles extends Pick<OrderProps, 'deck' | 'others' | 'current' | 'action
 export function useTiles({ deck, others, current, onGo, actions, onOpen }: Tiles) {
   const folded = useDesk((desk) => desk.folded);
   const chosen = useDesk((desk) => desk.chosen);
-  const entries = entriesInSight(deck, folded);
+  // They stay the same while somebody types, and with them everything that goes by them.
+  const { slides, sections } = deck;
+  const entries = useMemo(() => entriesInSight({ slides, sections }, folded), [slides, sections, folded]);
   const pick = useStable((id: SlideId) => useDesk.setState({ chosen: toggled(current, chosen, id) }));
   const reach = (id: SlideId) => useDesk.setState({ chosen: range(deck, current, id) });
   const press = useStable((id: SlideId, how: { ctrlKey: boolean; metaKey: boolean; shiftKey: boolean }) => {
@@ -64,7 +66,10 @@ export function useTiles({ deck, others, current, onGo, actions, onOpen }: Tiles
     event.preventDefault();
     event.stopPropagation();
   });
-  const places = new Map(slidesInOrder(deck).map((slide, place) => [slide.id, place + 1]));
+  const places = useMemo(
+    () => new Map(slidesInOrder({ slides }).map((slide, place) => [slide.id, place + 1])),
+    [slides],
+  );
   /** What the tile of a slide shows and does, wherever it stands. */
   const tileOf = (slide: Slide) => ({
     drawing: drawingOf(deck, slide.id),
