@@ -1,6 +1,6 @@
 /** Lines and arrows that join items, and signs and stickers from the collection. */
 import { expect, type Page, test } from '@playwright/test';
-import { middleOf, newDeck, newTeacher, saved } from './people';
+import { dragByTouch, middleOf, newDeck, newTeacher, saved, tablet } from './people';
 
 test.beforeEach(async ({ page }) => {
   await newTeacher(page);
@@ -77,6 +77,20 @@ test('a line is drawn out, tied and bent by its handles, led with elbows, and en
   await expect(page.locator('[data-canvas] .gv-line circle')).toHaveCount(1);
   await drag(page, await middleOf(handle(page, 'to')), -140, 140);
   await expect(free).toHaveValue('');
+});
+
+test('by finger an end of a line is tied to a shape', async ({ browser }) => {
+  const page = await (await tablet(browser)).newPage();
+  await newTeacher(page);
+  await newDeck(page, 'By finger');
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).tap();
+  await page.getByLabel('top', { exact: true }).fill('60');
+  await place(page, 'Line');
+  const to = page.getByLabel('to', { exact: true });
+  await expect(to).toHaveValue('');
+  await dragByTouch(page, handle(page, 'to'), shape(page));
+  await expect(to).not.toHaveValue('');
+  await page.context().close();
 });
 
 test('by keys alone a line is placed, tied to items and untied', async ({ page }) => {

@@ -1,6 +1,6 @@
 /** The running order: several slides at once, sections, the grid, the outline, numbers and grounds. */
 import { expect, type Page, test } from '@playwright/test';
-import { newDeck, newTeacher, odile, saved } from './people';
+import { dragByTouch, newDeck, newTeacher, odile, saved, tablet } from './people';
 
 /** A deck of the sample scenario's teacher for each test: slides One to Five. */
 async function fiveSlides(page: Page): Promise<void> {
@@ -106,6 +106,26 @@ test('the grid shows all slides: they are chosen by boxes, dragged, and opened',
   await big('Five').dblclick();
   await expect(page.getByLabel('Name of the slide')).toHaveValue('Five');
   await expect(strip(page)).toBeVisible();
+});
+
+test('in the grid slides are chosen and moved by finger', async ({ browser }) => {
+  const page = await (await tablet(browser)).newPage();
+  await newTeacher(page);
+  await newDeck(page, 'By finger');
+  for (const name of ['Two', 'Three']) {
+    await page.getByRole('button', { name: 'Add a slide', exact: true }).tap();
+    await page.getByLabel('Name of the slide').fill(name);
+  }
+  await page.getByRole('radio', { name: 'All slides' }).tap();
+  const grid = page.getByRole('main', { name: 'All slides' });
+  const tile = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
+  await dragByTouch(page, tile('Three'), tile('Opening'), 400);
+  const shown = async () =>
+    (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
+  await expect.poll(shown).toEqual(['Three', 'Opening', 'Two']);
+  await grid.getByRole('checkbox', { name: 'Choose 3 Two' }).tap();
+  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await page.context().close();
 });
 
 test('in the outline titles and texts are typed straight down, and new slides begin', async ({ page }) => {

@@ -90,3 +90,30 @@ test('a slide is copied into another deck, with its words and its link to itself
   await expect(item(page, 'Text, “Low water”')).toBeVisible();
   await expect(page.getByRole('button', { name: /^2 Opening/ })).toBeVisible();
 });
+
+test('links that come open by a paste are listed, each a press away', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByRole('button', { name: /^1 Opening/ }).click();
+  await item(page, 'Text, “Title”').dblclick();
+  await page.keyboard.type('Low water');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.getByRole('dialog').getByRole('button', { name: 'The creek' }).click();
+  await page.getByRole('button', { name: /^1 Opening/ }).focus();
+  await page.keyboard.press('Control+c');
+  await saved(page);
+  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await newDeck(page, 'Another deck');
+  await page.getByRole('button', { name: /^1 Opening/ }).focus();
+  await page.keyboard.press('Control+v');
+  await expect(page.getByText(/1 link leads to slides that are not in this deck/).first()).toBeVisible();
+  await page.getByRole('button', { name: /^1 Opening/ }).click();
+  await page
+    .getByRole('list', { name: 'Open links: 1' })
+    .getByRole('button', { name: /Low water/ })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Low water' })).toBeVisible();
+  await expect(page.getByText('open: the slide is gone').first()).toBeVisible();
+});

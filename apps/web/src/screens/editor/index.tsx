@@ -1,5 +1,13 @@
 /** The editor: the slide in the middle, its routes at its edges, the running order below. */
-import { addSlideFrom, type LayoutName, newId, type SlideId, slideSizes, slidesInOrder } from '@gobrel/core/deck';
+import {
+  addSlideFrom,
+  type ItemId,
+  type LayoutName,
+  newId,
+  type SlideId,
+  slideSizes,
+  slidesInOrder,
+} from '@gobrel/core/deck';
 import { type DragEvent, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
@@ -79,6 +87,10 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
     },
     [setSearch],
   );
+  const goTo = (next: SlideId, itemId: ItemId) => {
+    open(next);
+    select(itemId);
+  };
   const see = (next: Seeing) => {
     select();
     setSearch((before) => ({ ...Object.fromEntries(before), see: next }), { replace: true });
@@ -147,7 +159,13 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
                     {selected.length > 1 ? <SeveralPanel editing={editing} ids={selected} /> : null}
                     {item ? <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} /> : null}
                     {selected.length === 0 && slide ? (
-                      <SlidePanel key={slides.join(' ')} editing={editing} ids={slides} actions={actions} />
+                      <SlidePanel
+                        key={slides.join(' ')}
+                        editing={editing}
+                        ids={slides}
+                        actions={actions}
+                        onGoTo={goTo}
+                      />
                     ) : null}
                   </>
                 ),

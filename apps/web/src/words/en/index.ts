@@ -13,6 +13,7 @@ import { order } from './order';
 import { show, walking } from './show';
 import { signs } from './signs';
 import { signIn } from './sign-in';
+import { routes } from './routes';
 import { ownThemes, textStyles } from './text-styles';
 import { authors, versions } from './versions';
 import { join, student } from './student';
@@ -38,6 +39,7 @@ export const en = {
   ground,
   lines,
   keys,
+  routes,
   signs,
   textStyles,
   versions,

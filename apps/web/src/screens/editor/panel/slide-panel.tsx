@@ -1,5 +1,5 @@
 /** The panel while nothing is selected: the slide itself, or the slides chosen together. */
-import { type Change, type Slide, type SlideId, slidesInOrder, stepEntries } from '@gobrel/core/deck';
+import { type Change, type ItemId, type Slide, type SlideId, slidesInOrder, stepEntries } from '@gobrel/core/deck';
 import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Trash2 } from 'lucide-react';
 import { Button, Choose, Field, IconButton, LongField } from '../../../ui';
 import { words } from '../../../words';
@@ -8,6 +8,7 @@ import type { Editing } from '../editing';
 import type { SlideActions } from '../order/use-slide-actions';
 import { GroundGroup } from './ground-group';
 import { LayoutGroup } from './layout-group';
+import { OpenLinks } from './open-links';
 import { Group } from './parts';
 import { ThemeGroup } from './theme-group';
 
@@ -16,9 +17,11 @@ interface SlidePanelProps {
   /** The slides it is for, one at the least. */
   readonly ids: readonly SlideId[];
   readonly actions: SlideActions;
+  /** Goes to an item of a slide. */
+  readonly onGoTo: (slideId: SlideId, itemId: ItemId) => void;
 }
 
-export function SlidePanel({ editing, ids, actions }: SlidePanelProps) {
+export function SlidePanel({ editing, ids, actions, onGoTo }: SlidePanelProps) {
   const { deck, run } = editing;
   const clip = useDesk((desk) => desk.slideClip);
   const slides = ids.flatMap((id) => deck.slides[id] ?? []);
@@ -49,6 +52,7 @@ export function SlidePanel({ editing, ids, actions }: SlidePanelProps) {
       ) : (
         <p className="mb-4 text-sm text-soft">{words.order.severalHint}</p>
       )}
+      <OpenLinks deck={deck} onGo={onGoTo} />
       {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
       <Group title={words.editor.exits}>
         <Choose
