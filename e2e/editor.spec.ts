@@ -173,6 +173,15 @@ test('a second browser follows within a second, and both may type in one text', 
   await second.keyboard.press('Escape');
   await second.getByLabel('Title of the deck').fill('Saltmarsh together');
   await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh together');
+  // Each takes their own steps back: the first one's rectangle goes, the title of the second stays.
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await second.getByLabel('Title of the deck').fill('Saltmarsh, both of us');
+  await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh, both of us');
+  await expect(item(second, 'Shape')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(item(second, 'Shape')).toBeHidden();
+  await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh, both of us');
   await other.close();
 });
 

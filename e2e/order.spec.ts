@@ -35,7 +35,9 @@ test('several slides are chosen by Shift and Ctrl, moved, set and removed as one
   await tile(page, 'Five').click({ modifiers: ['ControlOrMeta'] });
   await page.keyboard.press('Delete');
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Three']);
+  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Take it back' })).toBeHidden();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
 });
 

@@ -11,7 +11,7 @@ const dusk: Omit<MarshScene, 'with'> = {
 };
 const night: Omit<MarshScene, 'with'> = {
   sky: ['#131f33', '#1f3a50', '#3f6472'],
-  moon: [980, 130],
+  moon: [1130, 110],
   hills: '#1c3b40',
   marsh: '#173836',
   water: '#4f7f86',

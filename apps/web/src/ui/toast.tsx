@@ -18,15 +18,20 @@ interface ToastStore {
 
 const useToasts = create<ToastStore>(() => ({ notes: [], count: 0 }));
 
-/** Shows a note for some seconds. */
-export function tell(text: string, options: { tone?: ToastNote['tone']; action?: ToastNote['action'] } = {}): void {
-  useToasts.setState(({ notes, count }) => ({
-    count: count + 1,
+/** Shows a note for some seconds; gives a way to take it away before. */
+export function tell(
+  text: string,
+  options: { tone?: ToastNote['tone']; action?: ToastNote['action'] } = {},
+): () => void {
+  const id = useToasts.getState().count;
+  useToasts.setState(({ notes }) => ({
+    count: id + 1,
     notes: [
       ...notes.filter((note) => note.text !== text).slice(-2),
-      { id: count, text, tone: options.tone ?? 'plain', action: options.action ?? null },
+      { id, text, tone: options.tone ?? 'plain', action: options.action ?? null },
     ],
   }));
+  return () => drop(id);
 }
 
 function drop(id: number): void {

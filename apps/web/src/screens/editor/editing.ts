@@ -5,6 +5,8 @@ import { ySyncPluginKey } from '@tiptap/y-tiptap';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import * as Y from 'yjs';
 import { deckReading, type OpenDocument, useObserved } from '../../live';
+import { tell } from '../../ui';
+import { words } from '../../words';
 
 const MINE = 'this author';
 /** Typing within this time is one step of undo, in milliseconds. */
@@ -18,6 +20,8 @@ export interface Editing {
   readonly run: (changes: readonly Change[]) => void;
   /** Writes changes that belong to what is being typed just now: one step of undo together with it. */
   readonly extend: (changes: readonly Change[]) => void;
+  /** Says what was done just now, with a way to take it back for as long as it is the last thing done. */
+  readonly tellDone: (text: string) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   readonly canUndo: boolean;
@@ -63,6 +67,19 @@ export function useEditing(document: OpenDocument | null): Editing | null {
     },
     [doc, history],
   );
+  const tellDone = useCallback(
+    (text: string) => {
+      if (!history) return;
+      const changes = ['stack-item-added', 'stack-item-popped'] as const;
+      const forget = () => {
+        for (const change of changes) history.off(change, forget);
+        takeAway();
+      };
+      const takeAway = tell(text, { action: { name: words.library.takeBack, run: () => void history.undo() } });
+      for (const change of changes) history.on(change, forget);
+    },
+    [history],
+  );
   return useMemo(() => {
     if (!deck || !doc || !history) return null;
     return {
@@ -70,10 +87,11 @@ export function useEditing(document: OpenDocument | null): Editing | null {
       doc,
       extend,
       run,
+      tellDone,
       undo: () => void history.undo(),
       redo: () => void history.redo(),
       canUndo: steps.back > 0,
       canRedo: steps.forth > 0,
     };
-  }, [deck, doc, extend, run, history, steps]);
+  }, [deck, doc, extend, run, tellDone, history, steps]);
 }

@@ -64,7 +64,7 @@ interface EditorProps {
 }
 
 function Editor({ deckId, document, editing, status }: EditorProps) {
-  const { deck, run } = editing;
+  const { deck, run, tellDone } = editing;
   const [search, setSearch] = useSearchParams();
   const order = slidesInOrder(deck);
   // The slide changes at once, so that whatever is typed next goes to it; the address follows when it can.
@@ -113,7 +113,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   });
   // What stands around the slide may follow a moment later than the slide that is worked on.
   const deferredDeck = useDeferredValue(deck);
-  const orderProps = { deck: deferredDeck, run, undo: editing.undo, others, current: slideId, actions, onGo: go };
+  const orderProps = { deck: deferredDeck, run, tellDone, others, current: slideId, actions, onGo: go };
   const onHelp = useCallback(() => setDialog('keys'), []);
   const onLink = useStable(begin);
   useKeys({ editing, slideId, onHelp, onLink });

@@ -5,7 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, versionQuery, versionsQuery } from '../../server';
 import { slideName, Thumbnail } from '../../slides';
-import { Button, Dialog, Failing, Field, Loading, tell } from '../../ui';
+import { Button, Dialog, Failing, Field, Loading } from '../../ui';
 import { words } from '../../words';
 import type { Editing } from './editing';
 
@@ -23,7 +23,7 @@ export function VersionsDialog({ deckId, editing, onClose }: VersionsDialogProps
   const restore = (deck: Deck) => {
     editing.run(changesBetween(editing.deck, deck));
     onClose();
-    tell(words.versions.restored, { action: { name: words.library.takeBack, run: editing.undo } });
+    editing.tellDone(words.versions.restored);
   };
   return (
     <Dialog title={words.versions.title} open onClose={onClose} wide>

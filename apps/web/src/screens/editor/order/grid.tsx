@@ -15,7 +15,7 @@ interface GridProps extends OrderProps {
   readonly onOpen: (slideId: SlideId) => void;
 }
 
-export function Grid({ deck, run, undo, others, current, actions, onGo, onOpen }: GridProps) {
+export function Grid({ deck, run, tellDone, others, current, actions, onGo, onOpen }: GridProps) {
   const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions, onOpen });
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
@@ -36,7 +36,7 @@ export function Grid({ deck, run, undo, others, current, actions, onGo, onOpen }
                 key={entry.id}
                 deck={deck}
                 run={run}
-                undo={undo}
+                tellDone={tellDone}
                 section={entry}
                 isFolded={folded.has(entry.id)}
                 wide

@@ -58,7 +58,7 @@ function textsOf(deck: Deck, slideId: SlideId): readonly Read[] {
 }
 
 export function Outline({ editing, current, onGo, onOpen }: OutlineProps) {
-  const { deck, doc, run, undo } = editing;
+  const { deck, doc, run, tellDone } = editing;
   const folded = useDesk((desk) => desk.folded);
   const entries = entriesInSight(deck, folded);
   const write = useStable((slideId: SlideId, itemId: string) => {
@@ -94,7 +94,7 @@ export function Outline({ editing, current, onGo, onOpen }: OutlineProps) {
                 key={entry.id}
                 deck={deck}
                 run={run}
-                undo={undo}
+                tellDone={tellDone}
                 section={entry}
                 isFolded={folded.has(entry.id)}
                 wide

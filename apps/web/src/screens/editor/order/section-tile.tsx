@@ -12,7 +12,7 @@ import {
 } from '@gobrel/core/deck';
 import { ChevronDown, ChevronRight, Ellipsis } from 'lucide-react';
 import { type CSSProperties, useState } from 'react';
-import { Button, Field, Popover, tell } from '../../../ui';
+import { Button, Field, Popover } from '../../../ui';
 import { words } from '../../../words';
 import { fold, useDesk } from '../desk';
 import type { Editing } from '../editing';
@@ -21,7 +21,7 @@ import { DropMarker, useDragged } from './sortable-order';
 interface SectionTileProps {
   readonly deck: Deck;
   readonly run: Editing['run'];
-  readonly undo: () => void;
+  readonly tellDone: Editing['tellDone'];
   readonly section: Section;
   readonly isFolded: boolean;
   /** Whether it stands as a line of its own, or as a tile among the slides. */
@@ -29,7 +29,7 @@ interface SectionTileProps {
   readonly style?: CSSProperties;
 }
 
-export function SectionTile({ deck, run, undo, section, isFolded, wide = false, style }: SectionTileProps) {
+export function SectionTile({ deck, run, tellDone, section, isFolded, wide = false, style }: SectionTileProps) {
   const dragged = useDragged(section.id);
   const isNew = useDesk((desk) => desk.naming === section.id);
   const [open, setOpen] = useState(isNew);
@@ -91,7 +91,7 @@ export function SectionTile({ deck, run, undo, section, isFolded, wide = false, 
         <SectionActions
           deck={deck}
           run={run}
-          undo={undo}
+          tellDone={tellDone}
           section={section}
           title={title}
           onDone={() => setOpen(false)}
@@ -101,12 +101,12 @@ export function SectionTile({ deck, run, undo, section, isFolded, wide = false, 
   );
 }
 
-type SectionActionsProps = Pick<SectionTileProps, 'deck' | 'run' | 'undo' | 'section'> & {
+type SectionActionsProps = Pick<SectionTileProps, 'deck' | 'run' | 'tellDone' | 'section'> & {
   readonly title: string;
   readonly onDone: () => void;
 };
 
-function SectionActions({ deck, run, undo, section, title, onDone }: SectionActionsProps) {
+function SectionActions({ deck, run, tellDone, section, title, onDone }: SectionActionsProps) {
   const { id } = section;
   // The deck drawn here follows a moment later; what is typed must not wait for it.
   const [typed, setTyped] = useState(section.title);
@@ -169,9 +169,7 @@ function SectionActions({ deck, run, undo, section, title, onDone }: SectionActi
         disabled={isAll || blockOf(deck, id).length === 0}
         onClick={() => {
           run(removeSection(deck, id));
-          tell(words.order.sectionRemoved(title, slides.length), {
-            action: { name: words.library.takeBack, run: undo },
-          });
+          tellDone(words.order.sectionRemoved(title, slides.length));
         }}
       >
         {words.order.removeSection}

@@ -23,7 +23,7 @@ interface StripProps extends OrderProps {
 }
 
 export const Strip = memo(function Strip(props: StripProps) {
-  const { deck, run, undo, others, current, actions, onGo, onAdd } = props;
+  const { deck, run, tellDone, others, current, actions, onGo, onAdd } = props;
   const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions });
   const scroller = useRef<HTMLDivElement>(null);
   const tiles = useVirtualizer({
@@ -58,7 +58,7 @@ export const Strip = memo(function Strip(props: StripProps) {
                     key={entry.id}
                     deck={deck}
                     run={run}
-                    undo={undo}
+                    tellDone={tellDone}
                     section={entry}
                     isFolded={folded.has(entry.id)}
                     style={{ position: 'absolute', left: start, width: TILE.picture + 2 }}

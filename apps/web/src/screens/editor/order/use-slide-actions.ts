@@ -37,7 +37,7 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     goAmong(copies, onGo);
   });
   const remove = useStable((ids: readonly SlideId[]) => {
-    const { deck, run, undo } = editing;
+    const { deck, run, tellDone } = editing;
     const leading = ids.flatMap((id) => linksTo(deck, id)).filter((link) => !ids.includes(link.from)).length;
     const order = slidesInOrder(deck);
     const resting = order.filter((slide) => !ids.includes(slide.id));
@@ -49,7 +49,7 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
       ids.length === 1
         ? words.editor.slideRemoved(deck.slides[ids[0] ?? '']?.name ?? '', leading)
         : words.order.removed(ids.length, leading);
-    tell(said, { action: { name: words.library.takeBack, run: undo } });
+    tellDone(said);
   });
   const copy = useStable((ids: readonly SlideId[]) => {
     useDesk.setState({ slideClip: slidesToClip(editing.deck, ids) });

@@ -21,7 +21,7 @@ import type { SlideActions } from './use-slide-actions';
 export interface OrderProps {
   readonly deck: Deck;
   readonly run: Editing['run'];
-  readonly undo: () => void;
+  readonly tellDone: Editing['tellDone'];
   readonly others: readonly CoAuthor[];
   readonly current: SlideId;
   readonly actions: SlideActions;
