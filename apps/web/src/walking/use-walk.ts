@@ -23,7 +23,9 @@ export function useWalk(deck: Deck, state: ShowState, onMove: (state: ShowState)
   const step = useCallback(
     (wanted: ShowStep) => {
       const result = takeStep(deck, state, wanted);
-      setNotice(result.type === 'refused' ? words.walking[result.why] : null);
+      setNotice(
+        result.type === 'refused' ? words.walking[result.why] : result.type === 'ended' ? words.walking.ended : null,
+      );
       if (result.type === 'moved') onMove(result.state);
       // Apart from the show, and without a way for the other page to reach back.
       if (result.type === 'open-web') window.open(result.address, '_blank', 'noopener,noreferrer');

@@ -2,11 +2,19 @@
 import { isId, type SlideId } from './identifiers.js';
 import { readFields } from './reading.js';
 
+/**
+ * The ways of walking that a link can ask for: along the running order, back along the way that was walked, from the
+ * start with the way forgotten, and the end of the walk.
+ */
+export const steps = ['next', 'previous', 'first', 'last', 'back', 'restart', 'end'] as const;
+
+/** A way of walking. */
+export type Step = (typeof steps)[number];
+
 /** A link's destination: a slide, a way of walking, or a web address opened apart from the show. */
 export type Destination =
   | { readonly to: 'slide'; readonly slideId: SlideId }
-  | { readonly to: 'back' }
-  | { readonly to: 'restart' }
+  | { readonly to: Step }
   | { readonly to: 'web'; readonly address: string };
 
 const LONGEST_ADDRESS = 2000;
@@ -31,16 +39,14 @@ export function readDestination(value: unknown): Destination | null {
   switch (fields?.['to']) {
     case 'slide':
       return isId(fields['slideId']) ? { to: 'slide', slideId: fields['slideId'] } : null;
-    case 'back':
-      return { to: 'back' };
-    case 'restart':
-      return { to: 'restart' };
     case 'web': {
       const address = typeof fields['address'] === 'string' ? safeWebAddress(fields['address']) : null;
       return address === null ? null : { to: 'web', address };
     }
-    default:
-      return null;
+    default: {
+      const step = steps.find((each) => each === fields?.['to']);
+      return step ? { to: step } : null;
+    }
   }
 }
 

@@ -34,6 +34,8 @@ export interface Slide {
   /** Left out of the show's running order; links still lead here. */
   readonly leftOut: boolean;
   readonly exits: Exits;
+  /** Meant as an ending: nobody has to be able to go on from here. */
+  readonly ending: boolean;
   /** Whether its number in the running order is shown on it. */
   readonly numbered: boolean;
   /** What its ground colour runs into; `null` for one colour all over. */
@@ -61,6 +63,7 @@ export function readSlide(id: SlideId, fields: Fields): Slide {
     wash: readWash(fields['wash']),
     groundPicture: readGroundPicture(fields['groundPicture']),
     layout: readOneOf(fields['layout'], layoutNames, 'blank'),
+    ending: readBoolean(fields['ending'], false),
     exits: readOneOf(fields['exits'], ['open', 'links-only'], 'open'),
     notes: readString(fields['notes'], '', 20_000),
   };

@@ -1,3 +1,6 @@
 /** Links and running order as a graph. */
 export * from './links.js';
 export * from './running-order.js';
+export * from './route-graph.js';
+export * from './figures.js';
+export * from './chances.js';

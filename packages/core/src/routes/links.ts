@@ -11,6 +11,7 @@ import {
   type SlideId,
   slidesInOrder,
 } from '../deck/index.js';
+import { firstSlide, nextInOrder, previousInOrder, shownInOrder } from './running-order.js';
 
 /** One link, with what carries it. */
 export interface Link {
@@ -69,9 +70,30 @@ export function linksOf(deck: Deck): readonly Link[] {
   return slidesInOrder(deck).flatMap((slide) => linksFrom(deck, slide.id));
 }
 
-/** The links that lead to a slide. */
+/** The links that lead to a slide, by its name or by the running order. */
 export function linksTo(deck: Deck, slideId: SlideId): readonly Link[] {
-  return linksOf(deck).filter(({ destination }) => destination.to === 'slide' && destination.slideId === slideId);
+  return linksOf(deck).filter((link) => slideLedTo(deck, link.from, link.destination) === slideId);
+}
+
+/**
+ * The slide to which a link on a slide leads; `null` when it is gone, and for links that lead to no slide of their
+ * own: back, from the start, the end, and web addresses.
+ */
+export function slideLedTo(deck: Deck, from: SlideId, destination: Destination): SlideId | null {
+  switch (destination.to) {
+    case 'slide':
+      return deck.slides[destination.slideId] ? destination.slideId : null;
+    case 'next':
+      return nextInOrder(deck, from)?.id ?? null;
+    case 'previous':
+      return previousInOrder(deck, from)?.id ?? null;
+    case 'first':
+      return firstSlide(deck)?.id ?? null;
+    case 'last':
+      return shownInOrder(deck).at(-1)?.id ?? null;
+    default:
+      return null;
+  }
 }
 
 /** Whether a link leads nowhere any more: its slide is gone. */

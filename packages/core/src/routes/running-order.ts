@@ -18,6 +18,13 @@ export function nextInOrder(deck: Deck, slideId: SlideId): Slide | null {
   return place < 0 ? null : (ordered.slice(place + 1).find((slide) => !slide.leftOut) ?? null);
 }
 
+/** The slide that comes before in the running order; `null` at the start. */
+export function previousInOrder(deck: Deck, slideId: SlideId): Slide | null {
+  const ordered = slidesInOrder(deck);
+  const place = ordered.findIndex((slide) => slide.id === slideId);
+  return ordered.slice(0, Math.max(0, place)).findLast((slide) => !slide.leftOut) ?? null;
+}
+
 /** The slides whose *next* leads here: they stand before it in the running order and their exits are open. */
 export function reachedByOrder(deck: Deck, slideId: SlideId): readonly Slide[] {
   if (deck.slides[slideId]?.leftOut !== false) return [];

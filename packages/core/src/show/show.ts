@@ -1,6 +1,6 @@
 /** A show as a state machine: where we are, how we got here, and what a step leads to. */
 import { type Deck, type Destination, type SlideId } from '../deck/index.js';
-import { firstSlide, nextInOrder } from '../routes/index.js';
+import { firstSlide, nextInOrder, slideLedTo } from '../routes/index.js';
 
 /** The state of a show: the slides walked, in order; the last is the one shown. Never empty. */
 export interface ShowState {
@@ -16,11 +16,12 @@ export type ShowStep =
   | { readonly type: 'follow'; readonly destination: Destination };
 
 /** Why a step led nowhere. */
-export type Refusal = 'links-only' | 'at-end' | 'at-start' | 'destination-gone';
+export type Refusal = 'links-only' | 'at-end' | 'at-start' | 'at-first' | 'destination-gone';
 
-/** What a step led to: a new state, a web address to open beside the show, or a refusal. */
+/** What a step led to: a new state, the end of the walk, a web address to open beside the show, or a refusal. */
 export type StepResult =
   | { readonly type: 'moved'; readonly state: ShowState }
+  | { readonly type: 'ended' }
   | { readonly type: 'open-web'; readonly address: string }
   | { readonly type: 'refused'; readonly why: Refusal };
 
@@ -71,15 +72,29 @@ export function takeStep(deck: Deck, state: ShowState, step: ShowStep): StepResu
 
 function follow(deck: Deck, state: ShowState, destination: Destination): StepResult {
   switch (destination.to) {
-    case 'slide':
-      return takeStep(deck, state, { type: 'go', slideId: destination.slideId });
     case 'back':
     case 'restart':
       return takeStep(deck, state, { type: destination.to });
+    case 'end':
+      return { type: 'ended' };
     case 'web':
       return { type: 'open-web', address: destination.address };
+    default: {
+      const slideId = slideLedTo(deck, shownSlide(state), destination);
+      if (slideId !== null) return walkTo(state, slideId);
+      return { type: 'refused', why: refusals[destination.to] };
+    }
   }
 }
+
+/** Why a link leads to no slide. */
+const refusals = {
+  slide: 'destination-gone',
+  next: 'at-end',
+  previous: 'at-first',
+  first: 'destination-gone',
+  last: 'destination-gone',
+} as const;
 
 function walkTo(state: ShowState, slideId: SlideId): StepResult {
   const [first, ...rest] = [...state.way, slideId].slice(-LONGEST_WAY);

@@ -1,10 +1,11 @@
 /** Picks where a link leads: a slide by its small picture, back, restart, or a web address. */
-import { type Deck, type Destination, safeWebAddress, slidesInOrder } from '@gobrel/core/deck';
-import { CornerUpLeft, Undo2, Unlink } from 'lucide-react';
+import { type Deck, type Destination, safeWebAddress, slidesInOrder, steps } from '@gobrel/core/deck';
+import { Unlink } from 'lucide-react';
 import { useState } from 'react';
 import { slideName, Thumbnail } from '../../slides';
 import { Button, Dialog, Field } from '../../ui';
 import { words } from '../../words';
+import { stepIcons } from './step-icons';
 
 interface LinkDialogProps {
   readonly deck: Deck;
@@ -59,12 +60,14 @@ export function LinkDialog({ deck, carrier, present, onPick, onClose }: LinkDial
         ))}
       </ul>
       <div className="flex flex-wrap gap-2 border-t border-rule pt-3">
-        <Button onClick={() => pick({ to: 'back' })}>
-          <Undo2 size={18} aria-hidden /> {words.editor.destination({ to: 'back' })}
-        </Button>
-        <Button onClick={() => pick({ to: 'restart' })}>
-          <CornerUpLeft size={18} aria-hidden /> {words.editor.destination({ to: 'restart' })}
-        </Button>
+        {steps.map((to) => {
+          const Icon = stepIcons[to];
+          return (
+            <Button key={to} aria-pressed={present?.to === to} onClick={() => pick({ to })}>
+              <Icon size={18} aria-hidden /> {words.editor.destination({ to })}
+            </Button>
+          );
+        })}
         {present ? (
           <Button look="danger" onClick={() => pick(null)}>
             <Unlink size={18} aria-hidden /> {words.editor.removeLink}

@@ -1,5 +1,5 @@
 /** Phrases that words are made with: numbers, times, where a link leads. */
-import type { Destination } from '@gobrel/core/deck';
+import type { Destination, Step } from '@gobrel/core/deck';
 
 export const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 export const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
@@ -10,11 +10,20 @@ export function destination(to: Destination): string {
   switch (to.to) {
     case 'slide':
       return 'slide is gone';
-    case 'back':
-      return 'back';
-    case 'restart':
-      return 'restart';
     case 'web':
       return to.address.replace(/^https?:\/\//, '');
+    default:
+      return stepNames[to.to];
   }
 }
+
+/** The ways of walking a link can ask for. */
+export const stepNames: Readonly<Record<Step, string>> = {
+  next: 'next in order',
+  previous: 'previous in order',
+  first: 'first slide',
+  last: 'last slide',
+  back: 'back',
+  restart: 'restart',
+  end: 'the end',
+};

@@ -22,6 +22,7 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
     leftOut: false,
     layout: 'blank',
     exits: 'open',
+    ending: false,
     numbered: false,
     wash: null,
     groundPicture: null,

@@ -1,12 +1,13 @@
 /** The slide between where it is reached from and where it leads, tied by lines to the items that carry the links. */
 import { type Deck, type Destination, type SlideId, slideSizes } from '@gobrel/core/deck';
-import { isOpen, type Link, linksFrom, linksTo, onwardByOrder, reachedByOrder } from '@gobrel/core/routes';
+import { type Link, linksFrom, linksTo, onwardByOrder, reachedByOrder, slideLedTo } from '@gobrel/core/routes';
 import type { Box, Frame, Point } from '@gobrel/core/geometry';
-import { CornerUpLeft, Globe, Unlink, Undo2 } from 'lucide-react';
+import { Globe, Unlink } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
 import { slideName, Thumbnail } from '../../../slides';
 import { words } from '../../../words';
 import { select } from '../desk';
+import { stepIcons } from '../step-icons';
 import { CARD, type RouteLayout, type Side } from './route-layout';
 
 interface RouteCardsProps {
@@ -54,6 +55,7 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
           <LeavingCard
             key={way.key}
             deck={deck}
+            slideId={slideId}
             way={way}
             at={layout.card('leaving', index, shownLeaving.length)}
             narrow={layout.stacked}
@@ -216,13 +218,15 @@ function Line({ from, to, stacked, faint }: LineProps) {
 
 interface LeavingCardProps {
   readonly deck: Deck;
+  /** The slide it leads away from. */
+  readonly slideId: SlideId;
   readonly way: Departure;
   readonly at: Point;
   readonly narrow: boolean;
   readonly onGo: (slideId: SlideId) => void;
 }
 
-function LeavingCard({ deck, way: { link, destination }, at, narrow, onGo }: LeavingCardProps) {
+function LeavingCard({ deck, slideId, way: { link, destination }, at, narrow, onGo }: LeavingCardProps) {
   const width = narrow ? 'w-[106px]' : 'w-[130px]';
   const by = link ? (
     <button
@@ -235,22 +239,23 @@ function LeavingCard({ deck, way: { link, destination }, at, narrow, onGo }: Lea
   ) : (
     <span className="block text-xs text-soft">{words.editor.byOrder}</span>
   );
-  if (destination.to === 'slide' && !isOpen(deck, destination)) {
+  const target = slideLedTo(deck, slideId, destination);
+  if (target !== null) {
     return (
       <div className={`absolute rounded bg-paper ${width}`} style={placed(at)}>
         <button
           type="button"
           className="block max-w-full text-left text-xs font-semibold hover:underline"
-          onClick={() => onGo(destination.slideId)}
+          onClick={() => onGo(target)}
         >
-          <Thumbnail deck={deck} slideId={destination.slideId} width={CARD.picture} />
-          <span className="block truncate pt-1">{slideName(deck, destination.slideId)}</span>
+          <Thumbnail deck={deck} slideId={target} width={CARD.picture} />
+          <span className="block truncate pt-1">{slideName(deck, target)}</span>
         </button>
         {by}
       </div>
     );
   }
-  const icons = { web: Globe, back: Undo2, restart: CornerUpLeft, slide: Unlink } as const;
+  const icons = { web: Globe, slide: Unlink, ...stepIcons };
   const Icon = icons[destination.to];
   return (
     <div className={`absolute rounded bg-paper pt-3.5 ${width}`} style={placed(at)}>
