@@ -8,6 +8,7 @@ export * from './commands/difference.js';
 export * from './commands/groups.js';
 export * from './commands/items.js';
 export * from './commands/layouts.js';
+export * from './commands/links.js';
 export * from './commands/running-order.js';
 export * from './commands/slide-size.js';
 export * from './commands/slide-clipboard.js';

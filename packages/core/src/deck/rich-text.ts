@@ -1,5 +1,5 @@
 /** Text with paragraphs, lists and marks: ProseMirror JSON with a small closed schema, in one canonical form. */
-import { type Destination, readDestination } from './destination.js';
+import { type Destination, readDestination, sameDestination } from './destination.js';
 import { type FontName, isFontName } from './fonts.js';
 import { readColour } from './colour.js';
 import { type Fields, readFields, readNumber } from './reading.js';
@@ -121,15 +121,66 @@ export function scaleLetters(text: RichText, factor: number): RichText {
   });
 }
 
+/** Words of a text that carry a link, in reading order; runs that touch and lead to one place are one. */
+export interface LinkedWords {
+  readonly words: string;
+  readonly destination: Destination;
+}
+
+/** The linked words of a text. */
+export function linkedWordsOf(text: RichText): readonly LinkedWords[] {
+  const found: LinkedWords[] = [];
+  const place = linkCounter();
+  for (const run of runsOf(text)) {
+    const { at, destination } = place(run);
+    if (!destination) continue;
+    found[at] = { words: (found[at]?.words ?? '') + run.text, destination };
+  }
+  return found;
+}
+
+/**
+ * A text in which some linked words lead elsewhere, or nowhere.
+ * @param at which of the linked words, as `linkedWordsOf` counts them
+ */
+export function relinkWords(text: RichText, at: number, destination: Destination | null): RichText {
+  const place = linkCounter();
+  return mapRuns(text, (run) => {
+    const here = place(run);
+    if (!here.destination || here.at !== at) return run;
+    const { marks: _marks, ...bare } = run;
+    const kept = (run.marks ?? []).filter((mark) => mark.type !== 'link');
+    const marks: TextMark[] = destination ? [...kept, { type: 'link', attrs: { destination } }] : kept;
+    return marks.length > 0 ? { ...bare, marks: marks.sort((a, b) => (a.type < b.type ? -1 : 1)) } : bare;
+  });
+}
+
+/** Counts linked words along the runs of a text: gives for each run which linked words it is part of. */
+function linkCounter() {
+  let at = -1;
+  let before: Destination | null = null;
+  return (run: TextRun): { readonly at: number; readonly destination: Destination | null } => {
+    const mark = run.marks?.find((candidate) => candidate.type === 'link');
+    const destination = mark?.attrs.destination ?? null;
+    if (destination && !(before && sameDestination(before, destination))) at += 1;
+    before = destination;
+    return { at, destination };
+  };
+}
+
 function mapMarks(text: RichText, change: (mark: TextMark) => TextMark): RichText {
-  const inRun = (run: TextRun): TextRun => (run.marks ? { ...run, marks: run.marks.map(change) } : run);
+  return mapRuns(text, (run) => (run.marks ? { ...run, marks: run.marks.map(change) } : run));
+}
+
+/** A text with each run replaced, in reading order. */
+function mapRuns(text: RichText, change: (run: TextRun) => TextRun): RichText {
   const inBlock = (block: Block): Block => {
     if (block.type === 'blockquote') return { ...block, content: block.content.map(inBlock) };
     if (block.type !== 'paragraph') {
       return { ...block, content: block.content.map((item) => ({ ...item, content: item.content.map(inBlock) })) };
     }
     if (!block.content) return block;
-    return { ...block, content: block.content.map((inline) => (inline.type === 'text' ? inRun(inline) : inline)) };
+    return { ...block, content: block.content.map((inline) => (inline.type === 'text' ? change(inline) : inline)) };
   };
   return { ...text, content: text.content.map(inBlock) };
 }

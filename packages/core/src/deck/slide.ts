@@ -2,7 +2,7 @@
 import type { SlideId } from './identifiers.js';
 import { readColour } from './colour.js';
 import { type GroundPicture, readGroundPicture, readWash, type Wash } from './slide-ground.js';
-import { type Fields, readBoolean, readOneOf, readString } from './reading.js';
+import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from './reading.js';
 
 /** How a slide may be left: `open` lets next and back work, `links-only` leaves it to its links. */
 export type Exits = 'open' | 'links-only';
@@ -42,6 +42,8 @@ export interface Slide {
   readonly wash: Wash | null;
   /** The picture on its ground, over the colour. */
   readonly groundPicture: GroundPicture | null;
+  /** Where it was put on the map by hand, in units of the map; `null` where the map places it. */
+  readonly onMap: { readonly x: number; readonly y: number } | null;
   /** The layout its parts were last placed by. */
   readonly layout: LayoutName;
   /** Speaker notes; never given to students. */
@@ -62,9 +64,15 @@ export function readSlide(id: SlideId, fields: Fields): Slide {
     numbered: readBoolean(fields['numbered'], false),
     wash: readWash(fields['wash']),
     groundPicture: readGroundPicture(fields['groundPicture']),
+    onMap: readPlace(fields['onMap']),
     layout: readOneOf(fields['layout'], layoutNames, 'blank'),
     ending: readBoolean(fields['ending'], false),
     exits: readOneOf(fields['exits'], ['open', 'links-only'], 'open'),
     notes: readString(fields['notes'], '', 20_000),
   };
+}
+
+function readPlace(value: unknown): Slide['onMap'] {
+  const fields = readFields(value);
+  return fields && { x: readNumber(fields['x'], 0), y: readNumber(fields['y'], 0) };
 }

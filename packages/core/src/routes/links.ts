@@ -5,9 +5,8 @@ import {
   drawingOf,
   type ItemId,
   itemsOf,
+  linkedWordsOf,
   nameOf,
-  runsOf,
-  sameDestination,
   type SlideId,
   slidesInOrder,
 } from '../deck/index.js';
@@ -19,6 +18,8 @@ export interface Link {
   readonly itemId: ItemId;
   /** The linked words when a range of text carries the link, else `null`. */
   readonly words: string | null;
+  /** Which of the item's linked words these are, counted from 0; `null` when the item carries the link. */
+  readonly run: number | null;
   /** What the carrier is called: the linked words, or the item's name; may be ''. */
   readonly carrier: string;
   readonly destination: Destination;
@@ -40,24 +41,16 @@ const linksOfDrawing = new WeakMap<Deck, readonly Link[]>();
 function readLinks(deck: Deck, slideId: SlideId): readonly Link[] {
   return itemsOf(deck, slideId).flatMap((item): Link[] => {
     const own: Link[] = item.link
-      ? [{ from: slideId, itemId: item.id, words: null, carrier: nameOf(item), destination: item.link }]
+      ? [{ from: slideId, itemId: item.id, words: null, run: null, carrier: nameOf(item), destination: item.link }]
       : [];
     if (item.kind !== 'text' && item.kind !== 'shape') return own;
-    const inText: { words: string; destination: Destination }[] = [];
-    let touching = false;
-    for (const run of runsOf(item.text)) {
-      const mark = run.marks?.find((candidate) => candidate.type === 'link');
-      const last = inText.at(-1);
-      if (mark && touching && last && sameDestination(last.destination, mark.attrs.destination)) last.words += run.text;
-      else if (mark) inText.push({ words: run.text, destination: mark.attrs.destination });
-      touching = mark !== undefined;
-    }
     return [
       ...own,
-      ...inText.map(({ words, destination }) => ({
+      ...linkedWordsOf(item.text).map(({ words, destination }, run) => ({
         from: slideId,
         itemId: item.id,
         words,
+        run,
         carrier: words,
         destination,
       })),

@@ -1,4 +1,5 @@
-import { plainText } from '../deck/index.js';
+import { addWay, applyChanges, leadLink, plainText } from '../deck/index.js';
+import { boxesMeet } from '../geometry/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   firstSlide,
@@ -10,6 +11,7 @@ import {
   onwardByOrder,
   reachedByOrder,
   shownInOrder,
+  slideLedTo,
 } from './index.js';
 
 const linked = (words: string, slideId: string) => ({
@@ -58,6 +60,60 @@ describe('links', () => {
   test('a slide knows which slides lead to it', () => {
     expect(linksTo(deck, 'splash').map((link) => link.from)).toEqual(['gate', 'gate']);
     expect(linksTo(deck, 'gate')).toEqual([]);
+  });
+
+  test('a link is led elsewhere, or taken away, whether an item or some of its words carry it', () => {
+    const [sign, trail, wait] = linksFrom(deck, 'gate');
+    if (!sign || !trail || !wait) throw new Error('the gate has three links');
+    const after = [sign, trail].reduce(
+      (present, link) => applyChanges(present, leadLink(present, link, { to: 'slide', slideId: 'splash' })),
+      applyChanges(deck, leadLink(deck, wait, null)),
+    );
+    expect(linksFrom(after, 'gate').map(({ words, destination }) => [words, destination])).toEqual([
+      [null, { to: 'slide', slideId: 'splash' }],
+      ['follow the splash', { to: 'slide', slideId: 'splash' }],
+    ]);
+    const elsewhere = applyChanges(deck, leadLink(deck, trail, { to: 'end' }));
+    expect(linksFrom(elsewhere, 'gate').map(({ words, destination }) => [words, destination.to])).toEqual([
+      [null, 'slide'],
+      ['follow the splash', 'end'],
+      ['wait', 'slide'],
+    ]);
+  });
+
+  test('a way on takes an empty choice of the layout first, then room that nothing takes', () => {
+    const story = new DeckBuilder().slide('fork').item('left', 'shape', { role: 'choice-1' }).slide('splash');
+    const destination = { to: 'slide' as const, slideId: 'splash' };
+    for (const id of ['a', 'b', 'c']) story.apply(addWay(story.deck, 'fork', { id, words: `way ${id}`, destination }));
+    expect(linksFrom(story.deck, 'fork').map(({ itemId, carrier }) => [itemId, carrier])).toEqual([
+      ['left', 'way a'],
+      ['b', 'way b'],
+      ['c', 'way c'],
+    ]);
+    const [one, other] = [story.deck.items['b']?.frame, story.deck.items['c']?.frame];
+    expect(one && other && boxesMeet(one, other)).toBe(false);
+    expect(addWay(story.deck, 'gone', { id: 'd', words: '', destination })).toEqual([]);
+  });
+
+  test('steps along the order lead where the order leads, and are known where they lead', () => {
+    const { deck: ordered } = new DeckBuilder()
+      .slide('one')
+      .slide('two', { leftOut: true })
+      .slide('three')
+      .item('before', 'shape', { link: { to: 'previous' } })
+      .item('home', 'shape', { link: { to: 'first' } })
+      .slide('four')
+      .item('last', 'shape', { link: { to: 'last' } });
+    const led = (from: string, to: 'next' | 'previous' | 'first' | 'last' | 'back') =>
+      slideLedTo(ordered, from, { to });
+    expect([led('one', 'next'), led('three', 'previous'), led('two', 'last'), led('two', 'first')]).toEqual([
+      'three',
+      'one',
+      'four',
+      'one',
+    ]);
+    expect([led('one', 'previous'), led('four', 'next'), led('one', 'back')]).toEqual([null, null, null]);
+    expect(linksTo(ordered, 'one').map(({ itemId }) => itemId)).toEqual(['before', 'home']);
   });
 
   test('a link to a slide that is gone is open', () => {

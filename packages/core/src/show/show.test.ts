@@ -71,6 +71,23 @@ describe('a show', () => {
     );
   });
 
+  test('links along the order work on a slide that is left by links only; the end ends the walk', () => {
+    const follow = (to: 'next' | 'previous' | 'last' | 'end') =>
+      takeStep(deck, begin('fork'), { type: 'follow', destination: { to } });
+    const led = (result: ReturnType<typeof follow>) =>
+      result.type === 'moved' ? shownSlide(result.state) : result.type;
+    expect([led(follow('next')), led(follow('previous')), led(follow('last')), led(follow('end'))]).toEqual([
+      'splash',
+      'gate',
+      'end',
+      'ended',
+    ]);
+    expect(takeStep(deck, begin('gate'), { type: 'follow', destination: { to: 'previous' } })).toEqual({
+      type: 'refused',
+      why: 'at-first',
+    });
+  });
+
   test('restart forgets the way', () => {
     expect(walk({ type: 'next' }, { type: 'go', slideId: 'end' }, { type: 'restart' })).toEqual({ way: ['gate'] });
   });

@@ -23,6 +23,7 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
     layout: 'blank',
     exits: 'open',
     ending: false,
+    onMap: null,
     numbered: false,
     wash: null,
     groundPicture: null,
@@ -50,7 +51,7 @@ export function duplicateSlide(
   const retie = (destination: Destination): Destination =>
     destination.to === 'slide' && destination.slideId === id ? { to: 'slide', slideId: options.id } : destination;
   return [
-    { type: 'put-slide', slide: { ...original, id: options.id, name: options.name, rank } },
+    { type: 'put-slide', slide: { ...original, id: options.id, name: options.name, rank, onMap: null } },
     ...items.map((item): Change => ({ type: 'put-item', item: copyItem(item, options.id, copies, retie) })),
   ];
 }
