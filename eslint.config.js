@@ -20,7 +20,7 @@ export default tseslint.config(
   },
   {
     // Arithmetic on arrays of numbers, where every index is within bounds by construction and a check would cost time.
-    files: ['packages/core/src/routes/{components,figures,chances}.ts', 'packages/core/src/route-map/*.ts'],
+    files: ['packages/core/src/routes/{components,figures,chances,gates}.ts', 'packages/core/src/route-map/*.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   {

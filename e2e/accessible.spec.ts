@@ -124,6 +124,17 @@ test('the running order, lines, signs, versions and who edits', async ({ page })
   await expectClean(page);
 });
 
+test('the map and its table', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-walk?see=map');
+  await expect(page.getByRole('status').filter({ hasText: '2 endings' })).toBeVisible();
+  await page.getByRole('button', { name: /^Chances/ }).click();
+  await expect(page.getByRole('button', { name: /^1 Dusk at the gate.*seen by/ })).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('radio', { name: 'Table' }).click();
+  await expectClean(page);
+});
+
 test('the show', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-walk/show/hide');

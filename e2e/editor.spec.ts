@@ -107,10 +107,19 @@ test('words are set bold, in a list, and linked to a slide; the routes show it o
   await expect(page.getByRole('navigation', { name: 'reached from' })).toContainText('Opening');
   // A link whose slide is removed is shown as open, and comes back with the slide.
   await page.getByRole('button', { name: 'Remove the slide' }).click();
+  const asked = page.getByRole('dialog', { name: '1 link leads to what you remove' });
+  await expect(asked.getByRole('listitem')).toContainText('Opening: “');
+  await asked.getByRole('button', { name: 'Remove the slide' }).click();
   await expect(page.getByText(/1 link that led here is open now/).first()).toBeVisible();
   await expect(leads).toContainText('slide is gone');
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(leads).toContainText('The creek');
+  await leads.getByRole('button', { name: 'The creek' }).first().click();
+  await page.getByRole('button', { name: 'Remove the slide' }).click();
+  await asked.getByLabel('Where shall they lead instead?').selectOption({ label: 'Opening' });
+  await asked.getByRole('button', { name: 'Remove the slide' }).click();
+  await expect(leads).toContainText('Opening');
+  await expect(leads).not.toContainText('slide is gone');
 });
 
 test('an item is linked by Ctrl+K to back, restart and a web address; other addresses are refused', async ({
@@ -124,10 +133,11 @@ test('an item is linked by Ctrl+K to back, restart and a web address; other addr
     await expect(leads).toContainText(way);
   }
   await page.keyboard.press('Control+k');
-  await page.getByLabel('Or a web address').fill('javascript:alert(1)');
+  await page.getByRole('tab', { name: 'The web' }).click();
+  await page.getByLabel('Web address').fill('javascript:alert(1)');
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByRole('alert')).toContainText('Only addresses with http');
-  await page.getByLabel('Or a web address').fill('tides.example/today');
+  await page.getByLabel('Web address').fill('tides.example/today');
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(leads).toContainText('tides.example/today');
 });

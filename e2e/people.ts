@@ -28,6 +28,12 @@ export async function newDeck(page: Page, title: string): Promise<void> {
   await saved(page);
 }
 
+/** A copy of a deck for this test alone, so that others find it as it was; gives its id. */
+export async function ownCopy(page: Page, deckId: string): Promise<string> {
+  const made = await page.request.post(`/api/decks/${deckId}/copy`);
+  return ((await made.json()) as { id: string }).id;
+}
+
 /** A class with some names. */
 export async function newClass(page: Page, name: string, students: readonly string[]): Promise<void> {
   await page.goto('/classes');

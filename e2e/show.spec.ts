@@ -1,6 +1,6 @@
 /** Playing a deck. */
-import { expect, test } from '@playwright/test';
-import { odile } from './people';
+import { expect, type Page, test } from '@playwright/test';
+import { middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
 
 test.beforeEach(async ({ page }) => {
   await odile(page);
@@ -42,4 +42,145 @@ test('the show fills the screen and leaves it', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Leave full screen' })).toBeVisible();
   await page.getByRole('button', { name: 'Leave full screen' }).click();
   await expect(page.getByRole('button', { name: 'Full screen' })).toBeVisible();
+});
+
+test('two windows are kept together: the presenter’s own, and what the audience sees', async ({ page }) => {
+  await page.goto('/decks/night-walk/show/fork');
+  await page.getByRole('button', { name: 'More' }).click();
+  const opened = page.waitForEvent('popup');
+  await page.getByRole('menuitem', { name: 'My own screen' }).click();
+  const own = await opened;
+  const stage = (at: Page, name: string) => at.getByRole('main').getByRole('group', { name });
+  await expect(stage(own, 'The boardwalk splits')).toBeVisible();
+  await expect(own.getByText('Next does nothing here: the slide is left by its links.')).toBeVisible();
+  // By the presenter's list of links, by the audience's keys, by a search the audience does not see.
+  await own
+    .getByRole('complementary')
+    .getByRole('button', { name: /Follow the splash/ })
+    .click();
+  await expect(stage(page, 'The splash')).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(stage(own, 'The boardwalk splits')).toBeVisible();
+  await own.keyboard.press('g');
+  await own.getByLabel('Its name, or a part of it').fill('tide turns');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await own.keyboard.press('Enter');
+  await expect(stage(page, 'The tide turns')).toBeVisible();
+  await expect(own.getByText('Stop here and let the class vote')).toBeVisible();
+  // Black, pen and pointer are seen in both, and leave no trace.
+  await own.keyboard.press('b');
+  await expect(page.getByText(/The screen is black/)).toBeAttached();
+  await own.keyboard.press('b');
+  await own.keyboard.press('p');
+  const middle = await middleOf(stage(own, 'The tide turns'));
+  await own.mouse.move(middle.x - 60, middle.y);
+  await own.mouse.down();
+  await own.mouse.move(middle.x + 60, middle.y + 20, { steps: 6 });
+  await own.mouse.up();
+  await expect(page.locator('main svg[aria-hidden] path[fill="#c2410c"]')).toHaveCount(1);
+  await own.keyboard.press('c');
+  await expect(page.locator('main svg[aria-hidden] path[fill="#c2410c"]')).toHaveCount(0);
+  // How we got here: a press on the way goes back along it.
+  await own
+    .getByRole('navigation', { name: 'How we got here' })
+    .getByRole('button', { name: 'The boardwalk splits' })
+    .click();
+  await expect(stage(page, 'The boardwalk splits')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Back', exact: true })).toBeDisabled();
+});
+
+test('a walk is kept, looked at on the map, and forgotten', async ({ page }) => {
+  const deckId = await ownCopy(page, 'night-walk');
+  await page.goto(`/decks/${deckId}/show`);
+  await page.getByRole('link', { name: 'Step onto the boards' }).click();
+  await page.getByRole('link', { name: 'Climb to the hide' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Keep this walk' }).click();
+  await expect(page.getByText('The walk is kept. Look at it on the map.').first()).toBeVisible();
+  await page.goto(`/decks/${deckId}?see=map`);
+  const map = page.getByRole('main', { name: 'Map of the deck' });
+  await map.getByRole('combobox', { name: 'Show' }).selectOption({ label: await walkNamed(page) });
+  await expect(map.getByRole('button', { name: /^5 The hide/ })).toBeAttached();
+  await expect(map.getByRole('button', { name: /^3 The splash/ })).toHaveCount(0);
+  await map.getByRole('button', { name: 'Forget this walk' }).click();
+  await expect(map.getByRole('button', { name: /^3 The splash/ })).toBeAttached();
+});
+
+/** The name of the first walk that the map offers. */
+async function walkNamed(page: Page): Promise<string> {
+  const option = page.getByRole('combobox', { name: 'Show' }).locator('optgroup option').first();
+  await expect(option).toBeAttached();
+  return (await option.textContent()) ?? '';
+}
+
+test('what appears step by step, a transition, and going on by itself up to a choice; any key stops it', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'Steps');
+  await page.getByLabel('Name of the slide').fill('One');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('The moon');
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Appears').selectOption({ label: 'with step 1' });
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByLabel('Name of the slide').fill('Two');
+  await page.getByLabel('It comes in by', { exact: true }).selectOption({ label: 'pushing' });
+  await page.getByRole('button', { name: 'Choice', exact: true }).click();
+  await page.getByRole('button', { name: /^1 One/ }).click();
+  await page.getByLabel('Stays, by itself').selectOption({ label: 'for a fixed time' });
+  await page.getByLabel('seconds').fill('2');
+  await saved(page);
+  await page.getByRole('link', { name: 'Try it' }).click();
+  const stage = page.getByRole('main');
+  await expect(stage.getByRole('group', { name: 'One' })).toBeVisible();
+  await expect(stage.getByText('The moon')).toHaveCount(0);
+  await page.keyboard.press('ArrowRight');
+  await expect(stage.getByText('The moon')).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('a');
+  await expect(stage.getByText('The moon')).toBeVisible();
+  await expect(stage.getByRole('group', { name: 'Two' })).toBeVisible();
+  await expect(page.getByText('It waits for a choice here.')).toBeVisible();
+  await page.keyboard.press('Shift');
+  await expect(page.getByText('It waits for a choice here.')).toHaveCount(0);
+});
+
+test('a trial is the deck as a student sees it: no key, no author’s items, filled in and forgotten', async ({
+  page,
+}) => {
+  await page.goto('/decks/shore-zones?slide=start');
+  await page.getByRole('link', { name: 'As a student' }).click();
+  await expect(page.getByText('You see what a student sees.')).toBeVisible();
+  await page.getByRole('button', { name: 'Next' }).click();
+  const blank = page.getByRole('textbox').first();
+  await blank.fill('low');
+  await expect(page.getByText(/1 of \d+ done here/)).toBeVisible();
+  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(blank).toHaveValue('');
+  await page.getByRole('link', { name: 'Back to the editor' }).click();
+  await expect(page.getByLabel('Name of the slide')).toBeVisible();
+});
+
+test('a show works on a phone, turned by swiping', async ({ browser }) => {
+  const phone = await (
+    await browser.newContext({ viewport: { width: 390, height: 760 }, hasTouch: true, isMobile: true })
+  ).newPage();
+  await odile(phone);
+  await phone.goto('/decks/night-walk/show');
+  const session = await phone.context().newCDPSession(phone);
+  const at = await middleOf(phone.getByRole('group', { name: 'Dusk at the gate' }));
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x?: number) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints: x === undefined ? [] : [{ x, y: at.y - 40 }] });
+  await touch('touchStart', at.x + 90);
+  await touch('touchMove', at.x - 20);
+  await touch('touchMove', at.x - 90);
+  await touch('touchEnd');
+  await expect(phone.getByRole('group', { name: 'The boardwalk splits' })).toBeVisible();
+  for (const name of ['Back', 'Next', 'More', 'End the show'])
+    await expect(
+      phone.getByRole('button', { name, exact: true }).or(phone.getByRole('link', { name })),
+    ).toBeInViewport();
 });

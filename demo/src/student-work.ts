@@ -40,7 +40,7 @@ export function shoreZonesWork(edition: Deck, habit: Habit): Work {
     .map((slide) => slide.id)
     .slice(0, 1 + Math.floor(habit.pace * 4.2));
   const isRight = () => random() < habit.care;
-  const steps: WorkChange[] = [{ part: 'way', way }];
+  const steps: WorkChange[] = [{ part: 'way', way, seen: way }];
   let work = applyWorkChanges(emptyWork, steps);
   const put = (change: WorkChange) => {
     work = applyWorkChanges(work, [change]);
@@ -80,8 +80,9 @@ export function exitWork(edition: Deck, habit: Habit): Work {
     ? ['c1', 'c2', 'c4']
     : ['c1', ...(random() < 0.5 ? ['c3'] : []), ...(random() < 0.5 ? ['c4'] : [])];
   const plant = isRight() ? 'sea lavender' : (pick(['lavender', 'heather', 'Sea Lavender ', 'samphire'], random) ?? '');
+  const way = slidesInOrder(edition).map((slide) => slide.id);
   return applyWorkChanges(emptyWork, [
-    { part: 'way', way: slidesInOrder(edition).map((slide) => slide.id) },
+    { part: 'way', way, seen: way },
     one('exit-tide', isRight() ? 'c2' : (pick(['c1', 'c3', 'c4'], random) ?? 'c1')),
     one('exit-night', ...night),
     { part: 'answers', id: 'exit-plant', value: { kind: 'words', text: plant } },

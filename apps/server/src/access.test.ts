@@ -75,6 +75,12 @@ const table: readonly RouteCase[] = [
     expected: { nobody: 401, owner: 404, other: 404, student: 404 },
   },
   { route: 'POST /api/pictures', expected: teachers(422) },
+  {
+    route: 'GET /api/files/:id',
+    path: '/api/files/unknown',
+    expected: { nobody: 401, owner: 404, other: 404, student: 404 },
+  },
+  { route: 'POST /api/files', body: { name: 'song.mp3' }, expected: teachers(422) },
   { route: 'GET /api/classes', expected: teachers(200) },
   { route: 'POST /api/classes', body: { name: 'N', students: ['A'] }, expected: teachers(201) },
   {
@@ -91,6 +97,11 @@ const table: readonly RouteCase[] = [
   { route: 'POST /api/join', body: { code: 'HRNS427', studentId: 'nobody', pin: '1111' }, expected: anyone(404) },
   { route: 'GET /api/my-lesson', expected: students(200) },
   { route: 'GET /api/my-lesson/edition', expected: students(200) },
+  {
+    route: 'GET /api/my-lesson/checks/:itemId',
+    path: '/api/my-lesson/checks/pick-tide',
+    expected: students(404),
+  },
   { route: 'POST /api/my-lesson/submission', body: { key: 'a-key-of-mine' }, expected: students(200) },
   { route: 'DELETE /api/my-lesson/submission', expected: students(200) },
   { route: 'DELETE /api/decks/:id', path: '/api/decks/night-walk', expected: ownerOnly(204) },

@@ -5,6 +5,7 @@ import { AccountsModule } from './accounts/index.js';
 import { ClassesModule } from './classes/index.js';
 import { dataSourceOptions } from './database/index.js';
 import { DecksModule } from './decks/index.js';
+import { FilesModule } from './files/index.js';
 import { HealthController } from './health.controller.js';
 import { LessonsModule } from './lessons/index.js';
 import { PicturesModule } from './pictures/index.js';
@@ -25,6 +26,7 @@ export class AppModule {
         DecksModule,
         ThemesModule,
         PicturesModule,
+        FilesModule,
         ClassesModule,
         LessonsModule,
         SampleModule,

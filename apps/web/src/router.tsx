@@ -26,6 +26,8 @@ export const router = createBrowserRouter([
       screen('/classes', () => import('./screens/classes')),
       screen('/decks/:deckId', () => import('./screens/editor')),
       screen('/decks/:deckId/show/:slideId?', () => import('./screens/show')),
+      screen('/decks/:deckId/present/:slideId?', () => import('./screens/presenter')),
+      screen('/decks/:deckId/trial/:slideId?', () => import('./screens/trial')),
       screen('/lessons/:lessonId', () => import('./screens/board')),
       screen('/lessons/:lessonId/screen', () => import('./screens/class-screen')),
     ],

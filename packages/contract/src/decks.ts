@@ -53,6 +53,22 @@ export interface VersionView {
   readonly slideCount: number;
 }
 
+/** What comes along with an uploaded file. */
+export class NewFile {
+  @IsString()
+  @Length(1, 200, { message: 'The name of the file is too long. Use up to 200 letters.' })
+  name: string;
+}
+
+/** A stored file. */
+export interface StoredFileView {
+  /** SHA-256 of its bytes. */
+  readonly id: string;
+  readonly name: string;
+  /** Whether it is a sound that can be played. */
+  readonly plays: boolean;
+}
+
 /** A theme to be kept. What of it cannot be read becomes as usual. */
 export class KeptTheme {
   @IsObject({ message: 'There is no theme in this.' })

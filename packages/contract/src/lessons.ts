@@ -107,3 +107,8 @@ export interface MyLessonView {
   readonly closedAt: string | null;
   readonly submission: SubmissionView | null;
 }
+
+/** Whether something was answered right. */
+export interface AnswerCheck {
+  readonly right: boolean;
+}

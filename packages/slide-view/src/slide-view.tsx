@@ -1,5 +1,5 @@
 /** Draws a slide: the one drawing behind editor, thumbnails, show, student view and board. */
-import { type Deck, type Item, itemsToDraw, nameOf, numberOf, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { type Deck, type Item, itemsToDraw, nameOf, numberOf, type SlideId, sizeOf } from '@gobrel/core/deck';
 import type { Mark, Marks } from '@gobrel/core/questions';
 import { addedOn, layOver, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
@@ -30,18 +30,23 @@ export interface SlideViewProps {
   readonly marks?: Marks | undefined;
   /** The number shown on the slide, for a deck that is the drawing of one slide; else the deck tells. */
   readonly number?: number | null | undefined;
+  /** The step up to which items have appeared; all of them when it is not given. */
+  readonly appeared?: number | undefined;
   /** What the slide is called for a screen reader; '' for a slide that is only decoration. */
   readonly label: string;
 }
 
 /** A slide at a given width. */
 export const SlideView = memo(function SlideView(props: SlideViewProps) {
-  const { deck, slideId, width, follow, fillIn, marks, number = numberOf(deck, slideId) } = props;
+  const { deck, slideId, width, follow, fillIn, marks, appeared = Infinity, number = numberOf(deck, slideId) } = props;
   const work = fillIn?.work ?? props.work;
   const laid = useMemo(() => (work ? layOver(deck, work) : deck), [deck, work]);
-  const items = useMemo(() => itemsToDraw(laid, slideId).filter((item) => !item.hidden), [laid, slideId]);
+  const items = useMemo(
+    () => itemsToDraw(laid, slideId).filter((item) => !item.hidden && item.appears <= appeared),
+    [laid, slideId, appeared],
+  );
   const shown = fillIn ?? (work ? readingHands(work) : undefined);
-  const scale = width / slideSizes[deck.size].width;
+  const scale = width / sizeOf(deck).width;
   return (
     <SlideStage
       deck={deck}
@@ -84,7 +89,7 @@ interface SlideStageProps {
 
 /** The ground of a slide, scaled so that what is inside can be placed in slide units. */
 export function SlideStage({ deck, slideId, width, label, number, still, children }: SlideStageProps) {
-  const size = slideSizes[deck.size];
+  const size = sizeOf(deck);
   const slide = deck.slides[slideId];
   const scale = width / size.width;
   const role = label === '' ? { 'aria-hidden': true } : { role: still ? 'img' : 'group', 'aria-label': label };
@@ -140,7 +145,8 @@ function DrawnItem({ item, mark, follow, fillIn, live, deck, scale }: DrawnItemP
       className={[
         linked ? 'gv-item gv-linked' : 'gv-item',
         item.loose ? 'gv-loose' : '',
-        item.kind === 'line' ? 'gv-through' : '',
+        item.kind === 'line' || item.kind === 'hotspot' || item.kind === 'viewpoint' ? 'gv-through' : '',
+        item.appears > 0 ? 'gv-appears' : '',
       ]
         .filter(Boolean)
         .join(' ')}

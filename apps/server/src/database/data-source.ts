@@ -7,13 +7,15 @@ import {
   DeckVersionRow,
   EditionRow,
   OwnThemeRow,
-  PictureKeeperRow,
+  ContentKeeperRow,
   PictureRow,
   SharedDocumentRow,
+  StoredFileRow,
 } from './entities/deck.js';
 import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
 import { Authoring1764100000000 } from './migrations/2-authoring.js';
+import { Routes1764200000000 } from './migrations/3-routes.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -26,7 +28,8 @@ export const entities = [
   OwnThemeRow,
   SharedDocumentRow,
   PictureRow,
-  PictureKeeperRow,
+  ContentKeeperRow,
+  StoredFileRow,
   EditionRow,
   ClassRow,
   StudentRow,
@@ -41,7 +44,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
     type: 'postgres',
     url,
     entities,
-    migrations: [FirstTables1764000000000, Authoring1764100000000],
+    migrations: [FirstTables1764000000000, Authoring1764100000000, Routes1764200000000],
     migrationsRun: true,
     synchronize: false,
     logging: false,

@@ -7,7 +7,7 @@ import {
   emptyDeck,
   newId,
   onlySlide,
-  picturesIn,
+  contentsIn,
   readDeck,
   type SlideSizeName,
 } from '@gobrel/core/deck';
@@ -18,7 +18,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull, Not } from 'typeorm';
 import { DeckRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
-import { PictureAccessService } from '../pictures/index.js';
+import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
 
 @Injectable()
@@ -27,7 +27,7 @@ export class LibraryService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly sync: SyncService,
     private readonly access: DocumentAccessService,
-    private readonly pictures: PictureAccessService,
+    private readonly pictures: ContentAccessService,
   ) {}
 
   /** A teacher's decks and those shared with them, the one changed last first. */
@@ -59,7 +59,7 @@ export class LibraryService {
   /** A copy of a deck under another title, with its pictures. */
   async copy(teacherId: string, id: string): Promise<DeckSummary> {
     const deck = await this.present(teacherId, id);
-    await this.pictures.keepFor(teacherId, picturesIn(deck));
+    await this.pictures.keepFor(teacherId, contentsIn(deck));
     return this.keep(teacherId, { ...deck, title: `${deck.title} (copy)` });
   }
 

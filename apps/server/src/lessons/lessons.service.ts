@@ -1,6 +1,6 @@
 /** Lessons as their teacher runs them: handing out, who is in, how it stands, closing. */
 import type { HandOut, LessonMarks, LessonSummary, LessonView, ParticipantView } from '@gobrel/contract';
-import { type Deck, newId, picturesIn, withoutHidden } from '@gobrel/core/deck';
+import { type Deck, newId, contentsIn, withoutHidden } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
@@ -9,7 +9,7 @@ import { DataSource, In, IsNull } from 'typeorm';
 import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from '../database/index.js';
 import { coverOf, LibraryService } from '../decks/index.js';
 import { notFound } from '../errors/index.js';
-import { PictureAccessService } from '../pictures/index.js';
+import { ContentAccessService } from '../pictures/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { newJoinCode } from './join-code.js';
 
@@ -20,7 +20,7 @@ export class LessonsService {
     private readonly library: LibraryService,
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
-    private readonly pictures: PictureAccessService,
+    private readonly pictures: ContentAccessService,
   ) {}
 
   /** Freezes a deck into an edition and opens a lesson with it. */
@@ -28,7 +28,7 @@ export class LessonsService {
     const deck = await this.library.present(teacherId, order.deckId);
     const known = await this.database.getRepository(ClassRow).existsBy({ id: order.classId, teacherId });
     if (!known) throw notFound('class');
-    await this.pictures.keepFor(teacherId, picturesIn(deck));
+    await this.pictures.keepFor(teacherId, contentsIn(deck));
     const editionHash = await this.editions.freeze(withoutHidden(deck));
     const id = newId();
     const row = {

@@ -1,7 +1,7 @@
 /** The lesson a student is in. */
-import { type MyLessonView, Submit } from '@gobrel/contract';
+import { type AnswerCheck, type MyLessonView, Submit } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { Body, Controller, Delete, Get, HttpCode, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { Allow, Participant } from '../accounts/index.js';
 import { MyLessonService } from './my-lesson.service.js';
 
@@ -18,6 +18,11 @@ export class MyLessonController {
   @Get('edition')
   edition(@Participant() participant: { id: string }): Promise<Deck> {
     return this.lessons.edition(participant.id);
+  }
+
+  @Get('checks/:itemId')
+  check(@Participant() participant: { id: string }, @Param('itemId') itemId: string): Promise<AnswerCheck> {
+    return this.lessons.check(participant.id, itemId);
   }
 
   @Post('submission')

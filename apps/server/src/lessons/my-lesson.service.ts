@@ -1,7 +1,8 @@
 /** A lesson from a student's side: what it is, its edition without keys, submitting and taking back. */
-import type { MyLessonView } from '@gobrel/contract';
+import type { AnswerCheck, MyLessonView } from '@gobrel/contract';
 import { type Deck, newId, withoutKeysAndNotes } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
+import { isAskedByLink } from '@gobrel/core/routes';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -42,6 +43,19 @@ export class MyLessonService {
   async edition(participantId: string): Promise<Deck> {
     const { lesson } = await this.find(this.database.manager, participantId);
     return withoutKeysAndNotes(await this.editions.get(lesson.editionHash));
+  }
+
+  /**
+   * Whether the participant has answered something right, by their work as it is on the server. Only for what a link
+   * of the edition goes by: everything else is told when the teacher wants it told.
+   */
+  async check(participantId: string, itemId: string): Promise<AnswerCheck> {
+    const { lesson } = await this.find(this.database.manager, participantId);
+    const edition = await this.editions.get(lesson.editionHash);
+    if (!isAskedByLink(edition, itemId)) throw notFound('question');
+    const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
+    const mark = markWork(edition, readWorkDocument(await this.sync.read(name))).items[itemId];
+    return { right: mark?.verdict === 'right' };
   }
 
   /**

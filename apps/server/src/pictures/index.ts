@@ -1,4 +1,5 @@
-/** Stored pictures. */
-export { PictureAccessService } from './picture-access.service.js';
+/** Stored pictures, and who may see what is stored. */
+export { ContentAccessService } from './content-access.service.js';
 export { PicturesModule } from './pictures.module.js';
 export { PicturesService } from './pictures.service.js';
+export { TooLargeFilter } from './too-large.filter.js';

@@ -16,7 +16,7 @@ import { FileInterceptor } from '@nestjs/platform-express';
 import type { Response } from 'express';
 import { Allow, type Identity, TeacherId, Who } from '../accounts/index.js';
 import { refuse } from '../errors/index.js';
-import { PictureAccessService } from './picture-access.service.js';
+import { ContentAccessService } from './content-access.service.js';
 import { stillOf } from './picture-reading.js';
 import { PicturesService } from './pictures.service.js';
 import { TooLargeFilter } from './too-large.filter.js';
@@ -25,7 +25,7 @@ import { TooLargeFilter } from './too-large.filter.js';
 export class PicturesController {
   constructor(
     private readonly pictures: PicturesService,
-    private readonly access: PictureAccessService,
+    private readonly access: ContentAccessService,
   ) {}
 
   @Post()

@@ -1,12 +1,12 @@
 /** Stored pictures. */
 import { Module } from '@nestjs/common';
-import { PictureAccessService } from './picture-access.service.js';
+import { ContentAccessService } from './content-access.service.js';
 import { PicturesController } from './pictures.controller.js';
 import { PicturesService } from './pictures.service.js';
 
 @Module({
   controllers: [PicturesController],
-  providers: [PicturesService, PictureAccessService],
-  exports: [PicturesService, PictureAccessService],
+  providers: [PicturesService, ContentAccessService],
+  exports: [PicturesService, ContentAccessService],
 })
 export class PicturesModule {}

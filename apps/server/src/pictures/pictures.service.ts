@@ -7,14 +7,14 @@ import { DataSource } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
 import { PictureRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
-import { PictureAccessService } from './picture-access.service.js';
+import { ContentAccessService } from './content-access.service.js';
 import { readPicture } from './picture-reading.js';
 
 @Injectable()
 export class PicturesService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
-    private readonly access: PictureAccessService,
+    private readonly access: ContentAccessService,
   ) {}
 
   /** Reads and stores uploaded bytes for a teacher; the same picture is stored once. */

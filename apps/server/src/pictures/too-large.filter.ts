@@ -6,11 +6,7 @@ import { refuse } from '../errors/index.js';
 @Catch(PayloadTooLargeException)
 export class TooLargeFilter implements ExceptionFilter {
   catch(_error: PayloadTooLargeException, host: ArgumentsHost): void {
-    const { problem } = refuse(
-      413,
-      'picture-too-large',
-      'This picture is over 20 MB. Make it smaller, or take another one.',
-    );
+    const { problem } = refuse(413, 'too-large', 'This file is over 20 MB. Make it smaller, or take another one.');
     host.switchToHttp().getResponse<Response>().status(problem.status).json(problem);
   }
 }

@@ -48,7 +48,8 @@ function socketFollowsNetwork(socket: HocuspocusProviderWebsocket): void {
   const look = () => {
     const online = navigator.onLine;
     if (!online && (wasOnline || socket.shouldConnect)) socket.disconnect();
-    if (online && !wasOnline) void socket.connect();
+    // A socket that is still closing when the network is back does not take the first call: it is called again.
+    if (online && !socket.shouldConnect && socket.status !== 'connected') void socket.connect();
     if (online === wasOnline) return;
     wasOnline = online;
     for (const { document } of open.values()) document.refresh();

@@ -4,14 +4,15 @@ import { type DocumentStatus, type OpenDocument, openDocument, releaseDocument, 
 
 /** The open document of that name while the component is there; `null` for the first moment. */
 export function useDocument(name: string | null, speaker: Speaker): OpenDocument | null {
-  const [document, setDocument] = useState<OpenDocument | null>(null);
+  const [opened, setOpened] = useState<{ readonly name: string; readonly document: OpenDocument } | null>(null);
   useEffect(() => {
     // A connection is something outside React: it is opened and let go with the component.
-    if (name === null) return setDocument(null);
-    setDocument(openDocument(name, speaker));
+    if (name === null) return setOpened(null);
+    setOpened({ name, document: openDocument(name, speaker) });
     return () => releaseDocument(name, speaker);
   }, [name, speaker]);
-  return document;
+  // Until another document is open there is none, rather than the one before.
+  return opened?.name === name ? opened.document : null;
 }
 
 const unopened: DocumentStatus = { kept: 'loading', ready: false, writable: true };

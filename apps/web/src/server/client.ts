@@ -55,6 +55,11 @@ export function stillUrl(pictureId: string): string {
   return `/api/pictures/${pictureId}/still`;
 }
 
+/** The address of a stored file. */
+export function fileUrl(file: string): string {
+  return `/api/files/${file}`;
+}
+
 /** The address of a stored picture. */
 export function pictureUrl(pictureId: string): string {
   return `/api/pictures/${pictureId}`;

@@ -1,10 +1,10 @@
 /** A deck's cover: the first slide of its show, as wide as the place it is given. */
-import type { Deck } from '@gobrel/core/deck';
+import { type Deck, sizeOf } from '@gobrel/core/deck';
 import { firstSlide } from '@gobrel/core/routes';
 import { SlideView, useFittedWidth } from '@gobrel/slide-view';
 
 export function Cover({ deck }: { deck: Deck }) {
-  const [around, width] = useFittedWidth<HTMLDivElement>(deck.size);
+  const [around, width] = useFittedWidth<HTMLDivElement>(sizeOf(deck));
   const first = firstSlide(deck);
   return (
     <div

@@ -1,5 +1,5 @@
 /** A slide as a small live picture. */
-import { type Deck, drawingOf, numberOf, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { type Deck, drawingOf, numberOf, type SlideId, sizeOf } from '@gobrel/core/deck';
 import { SlideView } from '@gobrel/slide-view';
 import { memo, useEffect, useRef, useState } from 'react';
 
@@ -29,7 +29,7 @@ export const Thumbnail = memo(function Thumbnail(props: ThumbnailProps) {
     if (element.current) observer.observe(element.current);
     return () => observer.disconnect();
   }, []);
-  const size = slideSizes[deck.size];
+  const size = sizeOf(deck);
   return (
     <span
       ref={element}

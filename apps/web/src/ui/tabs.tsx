@@ -5,13 +5,16 @@ import type { ReactNode } from 'react';
 export function Tabs({
   label,
   tabs,
+  start,
 }: {
   label: string;
+  /** The tab that is open at first; the first one when it is not given. */
+  start?: string;
   tabs: readonly { id: string; name: string; content: ReactNode }[];
 }) {
   return (
-    <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
-      <Radix.List aria-label={label} className="flex gap-6 border-b border-rule">
+    <Radix.Root defaultValue={start ?? tabs[0]?.id ?? ''}>
+      <Radix.List aria-label={label} className="flex flex-wrap gap-x-6 border-b border-rule">
         {tabs.map((tab) => (
           <Radix.Trigger
             key={tab.id}

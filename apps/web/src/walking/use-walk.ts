@@ -1,37 +1,105 @@
 /** A walk through a deck: takes steps by the show's rules and says why one leads nowhere. */
-import type { Deck, Destination, SlideId } from '@gobrel/core/deck';
-import { type ShowState, type ShowStep, shownSlide, takeStep } from '@gobrel/core/show';
-import { useCallback, useState } from 'react';
+import type { Deck, Destination, InDeck, ItemId, SlideId, ToFile } from '@gobrel/core/deck';
+import { type ShowState, type ShowStep, shownStop, type Stop, takeStep } from '@gobrel/core/show';
+import type { Work } from '@gobrel/core/work';
+import { useState } from 'react';
+import { fileUrl } from '../server';
 import { words } from '../words';
+
+/** Tells whether questions are answered right. */
+export interface Judge {
+  /** `null` where the key is elsewhere. */
+  readonly isRight: (itemId: ItemId) => boolean | null;
+  /** Asks where the key is; `null` when nobody can be asked just now. */
+  readonly ask: (itemId: ItemId) => Promise<boolean | null>;
+}
+
+interface Walker {
+  readonly deck: Deck;
+  /** Where the walk stands. */
+  readonly state: ShowState;
+  readonly work: Work;
+  readonly judge: Judge;
+  /** Called with the state after a step. */
+  readonly onMove: (state: ShowState) => void;
+  /** Goes to another deck; where there is no way to one, links there say so. */
+  readonly onDeck?: ((place: InDeck) => void) | undefined;
+}
 
 /** A walk and the steps that can be taken. */
 export interface Walk {
   readonly at: SlideId;
+  readonly stop: Stop;
   readonly canGoBack: boolean;
   /** Why the last step led nowhere, in words; `null` when it led somewhere. */
   readonly notice: string | null;
+  /** The sound that a link plays. */
+  readonly sound: ToFile | null;
+  readonly endSound: (failed: boolean) => void;
   readonly step: (step: ShowStep) => void;
   readonly follow: (destination: Destination) => void;
 }
 
-/**
- * @param state where the walk stands
- * @param onMove is called with the state after a step
- */
-export function useWalk(deck: Deck, state: ShowState, onMove: (state: ShowState) => void): Walk {
+export function useWalk({ deck, state, work, judge, onMove, onDeck }: Walker): Walk {
   const [notice, setNotice] = useState<string | null>(null);
-  const step = useCallback(
-    (wanted: ShowStep) => {
-      const result = takeStep(deck, state, wanted);
-      setNotice(
-        result.type === 'refused' ? words.walking[result.why] : result.type === 'ended' ? words.walking.ended : null,
-      );
-      if (result.type === 'moved') onMove(result.state);
-      // Apart from the show, and without a way for the other page to reach back.
-      if (result.type === 'open-web') window.open(result.address, '_blank', 'noopener,noreferrer');
-    },
-    [deck, state, onMove],
-  );
-  const follow = useCallback((destination: Destination) => step({ type: 'follow', destination }), [step]);
-  return { at: shownSlide(state), canGoBack: state.way.length > 1, notice, step, follow };
+  const [sound, setSound] = useState<ToFile | null>(null);
+  const take = (wanted: ShowStep, told: Readonly<Record<ItemId, boolean>> = {}): void => {
+    const isRight = (itemId: ItemId) => told[itemId] ?? judge.isRight(itemId);
+    const result = takeStep(deck, state, wanted, { work, isRight });
+    switch (result.type) {
+      case 'moved':
+        setNotice(null);
+        return onMove(result.state);
+      case 'ended':
+        return setNotice(words.walking.ended);
+      case 'refused':
+        return setNotice(words.walking[result.why]);
+      case 'shut':
+        return setNotice(words.gateMissing(deck, result.missing.gate, result.missing.more));
+      case 'open-web':
+        setNotice(null);
+        // Apart from the show, and without a way for the other page to reach back.
+        return void window.open(result.address, '_blank', 'noopener,noreferrer');
+      case 'open-deck':
+        if (onDeck) onDeck(result.place);
+        else setNotice(words.walking.deckElsewhere(result.place.title));
+        return;
+      case 'open-file':
+        setNotice(null);
+        return result.file.plays ? setSound(result.file) : void save(result.file, setNotice);
+      case 'check':
+        setNotice(words.walking.checking);
+        return void judge.ask(result.itemId).then((right) => {
+          if (right === null) setNotice(words.walking.cannotCheck);
+          else take(wanted, { ...told, [result.itemId]: right });
+        });
+    }
+  };
+  const endSound = (failed: boolean) => {
+    setSound(null);
+    if (failed) setNotice(words.walking.fileGone);
+  };
+  const stop = shownStop(state);
+  return {
+    at: stop.slideId,
+    stop,
+    canGoBack: state.way.length > 1,
+    notice,
+    sound,
+    endSound,
+    step: take,
+    follow: (destination) => take({ type: 'follow', destination }),
+  };
+}
+
+/** Saves a file on the device under its name. */
+async function save({ file, name }: ToFile, onTrouble: (words: string) => void): Promise<void> {
+  const response = await fetch(fileUrl(file)).catch(() => null);
+  if (!response?.ok) return onTrouble(response ? words.walking.fileGone : words.common.notReached);
+  const address = URL.createObjectURL(await response.blob());
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
 }

@@ -1,11 +1,14 @@
 /** A deck: an immutable, JSON-safe value with maps of slides and items by id. */
 import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
-import { type Item, type ItemBase, type Role, roles } from './item.js';
+import { type Item, type ItemBase, LAST_APPEARANCE, type Role, roles } from './item.js';
 import { isItemKind, itemKinds, withoutKey } from './item-kinds/index.js';
 import { byRank } from './rank.js';
-import { type Fields, readBoolean, readFields, readOneOf, readString, readStrings } from './reading.js';
-import { readDestination } from './destination.js';
+import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';
+import { type KeptWalk, readWalks } from './kept-walk.js';
+import { type Playing, readPlaying } from './playing.js';
+import { type Destination, readDestination } from './destination.js';
+import { linkedWordsOf } from './rich-text.js';
 import { readSection, type Section } from './section.js';
 import { readSlide, type Slide } from './slide.js';
 import { isSameTheme, NOTEBOOK, readTheme, type Theme } from './theme.js';
@@ -20,7 +23,7 @@ export const DEEPEST_GROUP = 8;
 export type SlideSizeName = '16:9' | '4:3' | 'a4-portrait' | 'a4-landscape' | 'letter-portrait' | 'letter-landscape';
 
 /** Width and height of each slide size, in slide units. */
-export const slideSizes: Readonly<Record<SlideSizeName, { readonly width: number; readonly height: number }>> = {
+export const slideSizes: Readonly<Record<SlideSizeName, SlideSize>> = {
   '16:9': { width: 1280, height: 720 },
   '4:3': { width: 960, height: 720 },
   'a4-portrait': { width: 794, height: 1123 },
@@ -29,12 +32,26 @@ export const slideSizes: Readonly<Record<SlideSizeName, { readonly width: number
   'letter-landscape': { width: 1056, height: 816 },
 };
 
+/** Width and height of a slide, in slide units. */
+export interface SlideSize {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The shortest and the longest side of a size of one's own, in slide units. */
+export const OWN_SIZE = { least: 200, most: 10_000 } as const;
+
 /** A deck. */
 export interface Deck {
   readonly version: typeof DECK_VERSION;
   readonly title: string;
-  readonly size: SlideSizeName;
+  /** One of the usual sizes, or one of its own. */
+  readonly size: SlideSizeName | SlideSize;
   readonly theme: Theme;
+  /** How it is played where its slides do not say otherwise. */
+  readonly playing: Playing;
+  /** Walks that its authors kept, the oldest first. */
+  readonly walks: readonly KeptWalk[];
   readonly slides: Readonly<Record<SlideId, Slide>>;
   readonly items: Readonly<Record<ItemId, Item>>;
   /** The headings in the running order. */
@@ -44,9 +61,24 @@ export interface Deck {
 /** The deck's own fields, apart from its slides, items and sections. */
 export type DeckFields = Omit<Deck, 'slides' | 'items' | 'sections'>;
 
+/** How large the slides of a deck are. */
+export function sizeOf({ size }: Pick<Deck, 'size'>): SlideSize {
+  return typeof size === 'string' ? slideSizes[size] : size;
+}
+
 /** A deck without slides. */
 export function emptyDeck(title: string): Deck {
-  return { version: DECK_VERSION, title, size: '16:9', theme: NOTEBOOK, slides: {}, items: {}, sections: {} };
+  return {
+    version: DECK_VERSION,
+    title,
+    size: '16:9',
+    theme: NOTEBOOK,
+    playing: readPlaying(null),
+    walks: [],
+    slides: {},
+    items: {},
+    sections: {},
+  };
 }
 
 /** All slides in running order, those left out of the show included. */
@@ -127,10 +159,11 @@ export function shownItemsOf(deck: Deck, slideId: SlideId): readonly Item[] {
   return shared.length === 0 ? itemsOf(deck, slideId) : [...shared, ...itemsOf(deck, slideId)];
 }
 
-/** The deck as a student's device may have it: no answer keys, no speaker notes. */
+/** The deck as a student's device may have it: no answer keys, no speaker notes, no walks of its authors. */
 export function withoutKeysAndNotes(deck: Deck): Deck {
   return {
     ...deck,
+    walks: [],
     slides: mapValues(deck.slides, (slide) => ({ ...slide, notes: '' })),
     items: mapValues(deck.items, withoutKey),
   };
@@ -143,6 +176,25 @@ export function picturesIn(deck: Deck): readonly string[] {
   );
   const onGrounds = Object.values(deck.slides).flatMap(({ groundPicture }) => groundPicture?.picture ?? []);
   return [...new Set([...onItems, ...onGrounds])];
+}
+
+/** The files that links of a deck lead to, by the SHA-256 of their bytes, each once. */
+export function filesIn(deck: Deck): readonly string[] {
+  const found = new Set<string>();
+  const look = (destination: Destination | null) => {
+    if (destination?.to === 'file') found.add(destination.file);
+  };
+  for (const item of Object.values(deck.items)) {
+    look(item.link);
+    if (item.kind === 'text' || item.kind === 'shape')
+      for (const { destination } of linkedWordsOf(item.text)) look(destination);
+  }
+  return [...found];
+}
+
+/** Everything of a deck that is stored beside it: pictures and files, by the SHA-256 of their bytes. */
+export function contentsIn(deck: Deck): readonly string[] {
+  return [...picturesIn(deck), ...filesIn(deck)];
 }
 
 /** The deck without the items that are put out of sight. */
@@ -166,7 +218,7 @@ export function drawingOf(deck: Deck, slideId: SlideId): Deck {
   const known = slide && drawings.get(slide);
   if (
     known &&
-    known.deck.size === deck.size &&
+    isSameSize(known.deck, deck) &&
     isSameList(known.items, items) &&
     isSameTheme(known.deck.theme, deck.theme)
   )
@@ -187,6 +239,10 @@ const NO_SECTIONS: Deck['sections'] = {};
 
 /** The last drawing of each slide. */
 const drawings = new WeakMap<Slide, { readonly deck: Deck; readonly items: readonly Item[] }>();
+
+function isSameSize(a: Deck, b: Deck): boolean {
+  return a.size === b.size || (sizeOf(a).width === sizeOf(b).width && sizeOf(a).height === sizeOf(b).height);
+}
 
 function isSameList<T>(a: readonly T[], b: readonly T[]): boolean {
   return a === b || (a.length === b.length && a.every((value, index) => value === b[index]));
@@ -223,9 +279,19 @@ export function readDeckFields(fields: Fields): DeckFields {
   return {
     version: DECK_VERSION,
     title: readString(fields['title'], '', 200),
-    size: readOneOf(fields['size'], Object.keys(slideSizes) as SlideSizeName[], '16:9'),
+    size: readSize(fields['size']),
     theme: readTheme(fields['theme']),
+    playing: readPlaying(fields['playing']),
+    walks: readWalks(fields['walks']),
   };
+}
+
+function readSize(value: unknown): Deck['size'] {
+  const own = readFields(value);
+  if (!own) return readOneOf(value, Object.keys(slideSizes) as SlideSizeName[], '16:9');
+  const side = (name: 'width' | 'height', usual: number) =>
+    Math.round(readNumber(own[name], usual, OWN_SIZE.least, OWN_SIZE.most));
+  return { width: side('width', slideSizes['16:9'].width), height: side('height', slideSizes['16:9'].height) };
 }
 
 /** An item read from untrusted JSON, or `null` when its kind or slide is not known. */
@@ -246,6 +312,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     groups: readStrings(fields['groups'], 40, DEEPEST_GROUP).filter(isId),
     locked: readBoolean(fields['locked'], false),
     hidden: readBoolean(fields['hidden'], false),
+    appears: Math.round(readNumber(fields['appears'], 0, 0, LAST_APPEARANCE)),
     role: readOneOf<Role | null>(fields['role'], [...roles, null], null),
   };
   return { ...base, kind, ...itemKinds[kind].read(fields) } as Item;

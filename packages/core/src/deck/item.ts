@@ -32,9 +32,14 @@ export interface ItemBase {
   readonly locked: boolean;
   /** Whether it is put out of sight: neither shown nor given to students. */
   readonly hidden: boolean;
+  /** The step of the show with which it appears on its slide; 0 when it is there from the start. */
+  readonly appears: number;
   /** The part it plays in its slide's layout; `null` for what was placed freely. */
   readonly role: Role | null;
 }
+
+/** The last step with which items can appear. */
+export const LAST_APPEARANCE = 30;
 
 /** The parts that items play in layouts. */
 export const roles = [
@@ -178,6 +183,16 @@ export interface SignItem extends ItemBase {
 /** An invisible area that carries a link. */
 export interface HotspotItem extends ItemBase {
   readonly kind: 'hotspot';
+  readonly shape: ShapeName;
+}
+
+/** A named region of a slide that the show travels to. */
+export interface ViewpointItem extends ItemBase {
+  readonly kind: 'viewpoint';
+  /** Whether the show draws a frame around it. */
+  readonly framed: boolean;
+  /** Place among the viewpoints of its slide, as a fractional rank; `null` when only links lead there. */
+  readonly order: string | null;
 }
 
 /** A place that takes pieces. */
@@ -237,6 +252,7 @@ export type Item =
   | LineItem
   | SignItem
   | HotspotItem
+  | ViewpointItem
   | ZoneItem
   | BlankItem
   | ChoiceItem

@@ -20,6 +20,7 @@ import {
   setSlideSize,
   type SlideSizeName,
   slideSizes,
+  sizeOf,
 } from './index.js';
 
 let made = 0;
@@ -136,7 +137,7 @@ describe('slide sizes', () => {
         const end = way.reduce((next, size) => applyChanges(next, setSlideSize(next, size, 'scale')), deck);
         const words = end.items['words'];
         if (words?.kind !== 'text') throw new Error('the text is gone');
-        const slide = slideSizes[end.size];
+        const slide = sizeOf(end);
         expect(words.frame.x).toBeGreaterThanOrEqual(-0.001);
         expect(words.frame.x + words.frame.width).toBeLessThanOrEqual(slide.width + 0.001);
         expect(words.frame.y + words.frame.height).toBeLessThanOrEqual(slide.height + 0.001);

@@ -2,6 +2,7 @@
 import type { SlideId } from './identifiers.js';
 import { readColour } from './colour.js';
 import { type GroundPicture, readGroundPicture, readWash, type Wash } from './slide-ground.js';
+import { readSlidePlaying, type SlidePlaying } from './playing.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from './reading.js';
 
 /** How a slide may be left: `open` lets next and back work, `links-only` leaves it to its links. */
@@ -24,7 +25,7 @@ export const layoutNames = [
 export type LayoutName = (typeof layoutNames)[number];
 
 /** A slide. */
-export interface Slide {
+export interface Slide extends SlidePlaying {
   readonly id: SlideId;
   readonly name: string;
   /** Place in the running order: a fractional rank. */
@@ -69,6 +70,7 @@ export function readSlide(id: SlideId, fields: Fields): Slide {
     ending: readBoolean(fields['ending'], false),
     exits: readOneOf(fields['exits'], ['open', 'links-only'], 'open'),
     notes: readString(fields['notes'], '', 20_000),
+    ...readSlidePlaying(fields),
   };
 }
 

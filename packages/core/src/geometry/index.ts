@@ -1,3 +1,4 @@
+export * from './camera.js';
 export * from './frame.js';
 export * from './resize.js';
 export * from './snap-into.js';

@@ -7,7 +7,7 @@ import { graphlib, layout } from '@dagrejs/dagre';
 import type { Point } from '../geometry/index.js';
 
 /** Width and height of a slide's card on the map, and the room between cards, in units of the map. */
-export const CARD = { width: 168, height: 132, between: 36, layers: 110 } as const;
+export const CARD = { width: 168, height: 132, between: 36, layers: 150 } as const;
 
 /** What a map is laid out from; slides by id, in running order. */
 export interface MapSketch {
@@ -21,21 +21,39 @@ export interface MapSketch {
   readonly before: Readonly<Record<string, Point>>;
 }
 
-/** The top left corner of each slide's card; no two cards lie on one another but where somebody put them so. */
-export function layOutMap(sketch: MapSketch): Readonly<Record<string, Point>> {
-  const laid = settled(layered(sketch), sketch.before);
-  const places: Record<string, Point> = { ...laid, ...sketch.byHand };
-  const taken = new Places();
-  for (const id of sketch.slides) if (sketch.byHand[id]) taken.take(sketch.byHand[id]);
-  for (const id of sketch.slides) {
-    const place = laid[id];
-    if (!place || sketch.byHand[id]) continue;
-    places[id] = taken.takeNear(place);
-  }
-  return places;
+/** Where things stand on the map. */
+export interface MapLayout {
+  /** The top left corner of each slide's card. */
+  readonly places: Readonly<Record<string, Point>>;
+  /** Where ways between two slides bend to go round other cards, by `bendKey`; none for ways that go straight. */
+  readonly bends: Readonly<Record<string, readonly Point[]>>;
 }
 
-function layered({ slides, ways, sections }: MapSketch): Record<string, Point> {
+/** Names the ways from one slide to another. */
+export function bendKey(from: string, to: string): string {
+  return `${from} ${to}`;
+}
+
+/** Lays out a map; no two cards lie on one another but where somebody put them so. */
+export function layOutMap(sketch: MapSketch): MapLayout {
+  const laid = settled(layered(sketch), sketch.before);
+  const places: Record<string, Point> = { ...laid.places, ...sketch.byHand };
+  const taken = new Places();
+  const moved = new Set(Object.keys(sketch.byHand));
+  for (const id of sketch.slides) if (sketch.byHand[id]) taken.take(sketch.byHand[id]);
+  for (const id of sketch.slides) {
+    const place = laid.places[id];
+    if (!place || sketch.byHand[id]) continue;
+    const free = taken.takeNear(place);
+    places[id] = free;
+    if (free !== place) moved.add(id);
+  }
+  // What was worked out for cards that stand elsewhere now would lead astray.
+  const bends = Object.entries(laid.bends).filter(([key]) => !key.split(' ').some((id) => moved.has(id)));
+  return { places, bends: Object.fromEntries(bends) };
+}
+
+function layered({ slides, ways, sections }: MapSketch): MapLayout {
   const graph = new graphlib.Graph({ multigraph: false, compound: false });
   graph.setGraph({ rankdir: 'LR', nodesep: CARD.between, ranksep: CARD.layers, marginx: 0, marginy: 0 });
   for (const id of slides) graph.setNode(id, { width: CARD.width, height: CARD.height });
@@ -48,24 +66,34 @@ function layered({ slides, ways, sections }: MapSketch): Record<string, Point> {
     graph.setEdge(from, to, { weight, minlen: 1 });
   }
   layout(graph);
-  return Object.fromEntries(
-    slides.map((id) => {
-      const { x = 0, y = 0 } = graph.node(id) as { x?: number; y?: number };
-      return [id, { x: Math.round(x - CARD.width / 2), y: Math.round(y - CARD.height / 2) }];
-    }),
-  );
+  const places = slides.map((id) => {
+    const { x = 0, y = 0 } = graph.node(id) as { x?: number; y?: number };
+    return [id, { x: Math.round(x - CARD.width / 2), y: Math.round(y - CARD.height / 2) }] as const;
+  });
+  const edges = graph.edges() as readonly { readonly v: string; readonly w: string }[];
+  const bends = edges.flatMap(({ v, w }) => {
+    const { points = [] } = graph.edge(v, w) as { points?: readonly Point[] };
+    // The first and the last lie on the cards; a way to the next layer has one in the middle, and goes straight.
+    const between = points.slice(1, -1).map(({ x, y }) => ({ x: Math.round(x), y: Math.round(y) }));
+    return between.length > 1 ? [[bendKey(v, w), between] as const] : [];
+  });
+  return { places: Object.fromEntries(places), bends: Object.fromEntries(bends) };
 }
 
 /** Shifts a whole layout by the middle of the ways its cards went, so that most of them stay where they were. */
-function settled(laid: Record<string, Point>, before: MapSketch['before']): Record<string, Point> {
-  const kept = Object.keys(laid).filter((id) => before[id]);
+function settled(laid: MapLayout, before: MapSketch['before']): MapLayout {
+  const kept = Object.keys(laid.places).filter((id) => before[id]);
   if (kept.length === 0) return laid;
   const shift = (axis: 'x' | 'y') => {
-    const ways = kept.map((id) => (before[id]?.[axis] ?? 0) - (laid[id]?.[axis] ?? 0)).sort((a, b) => a - b);
+    const ways = kept.map((id) => (before[id]?.[axis] ?? 0) - (laid.places[id]?.[axis] ?? 0)).sort((a, b) => a - b);
     return ways[ways.length >> 1] ?? 0;
   };
   const [dx, dy] = [shift('x'), shift('y')];
-  return Object.fromEntries(Object.entries(laid).map(([id, { x, y }]) => [id, { x: x + dx, y: y + dy }]));
+  const shifted = ({ x, y }: Point): Point => ({ x: x + dx, y: y + dy });
+  return {
+    places: Object.fromEntries(Object.entries(laid.places).map(([id, place]) => [id, shifted(place)])),
+    bends: Object.fromEntries(Object.entries(laid.bends).map(([key, points]) => [key, points.map(shifted)])),
+  };
 }
 
 /** Places that are taken, looked up by columns as wide as a card. */

@@ -1,6 +1,13 @@
 /** The ways that a map shows: links tied to their words, and the running order. */
-import { type Deck, type Destination, type ItemId, type SlideId, slidesInOrder } from '../deck/index.js';
-import { type Link, linksFrom, onwardByOrder, slideLedTo } from '../routes/index.js';
+import {
+  type BranchAnswer,
+  type Deck,
+  type Destination,
+  type ItemId,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
+import { branchesOf, type Link, linksFrom, onwardByOrder } from '../routes/index.js';
 
 /** A way from one slide to another. */
 export interface MapWay {
@@ -10,6 +17,8 @@ export interface MapWay {
   readonly to: SlideId;
   /** The link it stands for; `null` for the running order. */
   readonly link: Link | null;
+  /** The answer by which the link leads here; `null` where it always does. */
+  readonly answer: BranchAnswer | null;
 }
 
 /** A link that leads to no slide on the map: back, the end, a web address, or a slide that is gone. */
@@ -24,13 +33,19 @@ export interface LooseEnd {
 export function mapWays(deck: Deck): readonly MapWay[] {
   return slidesInOrder(deck).flatMap((slide) => {
     const links = linksFrom(deck, slide.id).flatMap((link, index): MapWay[] => {
-      const to = slideLedTo(deck, slide.id, link.destination);
-      return to === null ? [] : [{ key: wayKey(link, index), from: slide.id, to, link }];
+      const branches = branchesOf(deck, slide.id, link.destination);
+      return branches.map(({ slideId, answer }, branch) => ({
+        key: `${wayKey(link, index)}${branch === 0 ? '' : ` ${branch}`}`,
+        from: slide.id,
+        to: slideId,
+        link,
+        answer,
+      }));
     });
     const next = onwardByOrder(deck, slide.id);
     const isLinked = links.some((way) => way.to === next?.id);
     return next && !isLinked
-      ? [...links, { key: `${slide.id} order`, from: slide.id, to: next.id, link: null }]
+      ? [...links, { key: `${slide.id} order`, from: slide.id, to: next.id, link: null, answer: null }]
       : links;
   });
 }
@@ -38,7 +53,7 @@ export function mapWays(deck: Deck): readonly MapWay[] {
 /** The links of a slide that lead to no slide on the map. */
 export function looseEnds(deck: Deck, slideId: SlideId): readonly LooseEnd[] {
   return linksFrom(deck, slideId).flatMap((link, index) =>
-    slideLedTo(deck, slideId, link.destination) === null
+    branchesOf(deck, slideId, link.destination).length === 0
       ? [{ key: wayKey(link, index), itemId: link.itemId, carrier: link.carrier, destination: link.destination }]
       : [],
   );
@@ -60,4 +75,17 @@ export function slidesAlong(ways: readonly MapWay[], slideId: SlideId, side: 'on
   const found = new Set([slideId]);
   for (const id of found) for (const other of next.get(id) ?? []) found.add(other);
   return found;
+}
+
+/** The slides on a shortest way from one to another, both included; none when no way leads there. */
+export function shortestWay(ways: readonly MapWay[], from: SlideId, to: SlideId): readonly SlideId[] {
+  const before = new Map<SlideId, SlideId | null>([[from, null]]);
+  // A map gives what is added to it while it is gone through, in the order in which it was added.
+  for (const [id] of before) {
+    if (id === to) break;
+    for (const way of ways) if (way.from === id && !before.has(way.to)) before.set(way.to, id);
+  }
+  const route: SlideId[] = [];
+  for (let at: SlideId | null | undefined = before.has(to) ? to : null; at; at = before.get(at)) route.unshift(at);
+  return route;
 }

@@ -7,6 +7,7 @@
  * a walk that begins there.
  */
 import { componentsOf } from './components.js';
+import { openGates } from './gates.js';
 import type { RouteGraph } from './route-graph.js';
 
 /** What a reader who chooses at random sees. */
@@ -24,8 +25,9 @@ export interface Chances {
 /** Loops of more slides than this are not solved: elimination would take too long. */
 export const LARGEST_LOOP = 700;
 
-/** The chances of all slides. Takes the time of the largest loop, to the third power. */
-export function readingChances(graph: RouteGraph): Chances {
+/** The chances of all slides, where ways that wait for something are open when they can be. Takes the time of the largest loop, to the third power. */
+export function readingChances(gated: RouteGraph): Chances {
+  const { graph } = openGates(gated);
   const chain = chainOf(graph);
   const size = graph.ids.length;
   const seen = new Float64Array(size);

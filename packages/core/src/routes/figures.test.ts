@@ -1,7 +1,7 @@
 /** The figures and the chances of routes, against brute force on small random graphs. */
 import fc from 'fast-check';
 import { DeckBuilder } from '../testing/index.js';
-import { type Count, readingChances, type RouteGraph, routeFigures, routeGraph } from './index.js';
+import { type Count, readingChances, type RouteGraph, routeFigures, routeGraph, Wait } from './index.js';
 
 /** A graph from lists of ways; the rest as given for each slide. */
 interface Sketch {
@@ -19,6 +19,8 @@ function graphOf({ ways, endings, backs, ends }: Sketch): RouteGraph {
     start: 0,
     offsets: Int32Array.from(offsets),
     targets: Int32Array.from(ways.flat()),
+    waits: new Int32Array(ways.flat().length * 2).fill(Wait.nothing),
+    carriers: ways.flat().map(() => null),
     backs: Uint16Array.from(backs),
     ends: Uint16Array.from(ends),
     endings: Uint8Array.from(endings, Number),

@@ -3,6 +3,7 @@
  * out, endings and the routes to them. A route is a sequence of slides from the first one; *back* makes no new route.
  */
 import { type Components, componentsOf } from './components.js';
+import { openGates } from './gates.js';
 import type { RouteGraph } from './route-graph.js';
 
 /** How many there are: a number, or without end where there is a loop on the way. */
@@ -21,6 +22,8 @@ export interface Ending {
 
 /** The figures of a graph; slides are given by number. */
 export interface RouteFigures {
+  /** The ways that are come to and never open, by number. */
+  readonly shut: readonly number[];
   /** For each slide how many steps it is from the first one at the least; -1 where nothing leads. */
   readonly distances: Int32Array;
   /** Slides that nothing leads to, but for those that are left out and that no link leads to: these are put aside. */
@@ -35,12 +38,17 @@ export interface RouteFigures {
   readonly longest: number | 'endless' | null;
 }
 
-/** Counts everything, in time linear in slides and ways, but for the sums of very large numbers of routes. */
-export function routeFigures(graph: RouteGraph): RouteFigures {
+/**
+ * Counts everything, in time linear in slides and ways, but for the sums of very large numbers of routes. A way that
+ * waits for something counts as a way when it can open, and as none when it never does.
+ */
+export function routeFigures(gated: RouteGraph): RouteFigures {
+  const { graph, shut } = openGates(gated);
   const components = componentsOf(graph, graph.start);
   const distances = distancesFrom(graph);
   const endings = endingsOf(graph, components, distances);
   return {
+    shut,
     distances,
     unreached: unreachedIn(graph, distances),
     deadEnds: deadEndsIn(graph, distances),

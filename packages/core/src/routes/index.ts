@@ -4,3 +4,4 @@ export * from './running-order.js';
 export * from './route-graph.js';
 export * from './figures.js';
 export * from './chances.js';
+export * from './gates.js';

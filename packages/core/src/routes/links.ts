@@ -1,14 +1,19 @@
 /** The links of a deck: which item or words carry them and where they lead. */
 import {
+  type BranchAnswer,
+  type ByAnswer,
   type Deck,
   type Destination,
   drawingOf,
+  type Item,
   type ItemId,
   itemsOf,
   linkedWordsOf,
   nameOf,
+  sameDestination,
   type SlideId,
   slidesInOrder,
+  type ViewpointItem,
 } from '../deck/index.js';
 import { firstSlide, nextInOrder, previousInOrder, shownInOrder } from './running-order.js';
 
@@ -39,10 +44,12 @@ export function linksFrom(deck: Deck, slideId: SlideId): readonly Link[] {
 const linksOfDrawing = new WeakMap<Deck, readonly Link[]>();
 
 function readLinks(deck: Deck, slideId: SlideId): readonly Link[] {
-  return itemsOf(deck, slideId).flatMap((item): Link[] => {
-    const own: Link[] = item.link
-      ? [{ from: slideId, itemId: item.id, words: null, run: null, carrier: nameOf(item), destination: item.link }]
-      : [];
+  const items = itemsOf(deck, slideId);
+  return items.flatMap((item): Link[] => {
+    const own: Link[] =
+      item.link && !isCarriedBefore(items, item)
+        ? [{ from: slideId, itemId: item.id, words: null, run: null, carrier: nameOf(item), destination: item.link }]
+        : [];
     if (item.kind !== 'text' && item.kind !== 'shape') return own;
     return [
       ...own,
@@ -58,24 +65,60 @@ function readLinks(deck: Deck, slideId: SlideId): readonly Link[] {
   });
 }
 
+/** Whether another member of an item's group carries the same link: then the group carries it, once. */
+function isCarriedBefore(items: readonly Item[], { id, groups, link }: Item): boolean {
+  const [group] = groups;
+  if (group === undefined || !link) return false;
+  const first = items.find((other) => other.groups[0] === group && other.link && sameDestination(other.link, link));
+  return first !== undefined && first.id !== id;
+}
+
 /** All links of a deck, by slides in running order. */
 export function linksOf(deck: Deck): readonly Link[] {
   return slidesInOrder(deck).flatMap((slide) => linksFrom(deck, slide.id));
 }
 
-/** The links that lead to a slide, by its name or by the running order. */
+/** The links that lead to a slide, by its name, by the running order or by what was answered. */
 export function linksTo(deck: Deck, slideId: SlideId): readonly Link[] {
-  return linksOf(deck).filter((link) => slideLedTo(deck, link.from, link.destination) === slideId);
+  return linksOf(deck).filter((link) =>
+    branchesOf(deck, link.from, link.destination).some((branch) => branch.slideId === slideId),
+  );
+}
+
+/** A slide to which a link may lead, and the answer by which it does; `null` where it always does. */
+export interface Branch {
+  readonly slideId: SlideId;
+  readonly answer: BranchAnswer | null;
+}
+
+/** The slides of the deck to which a link on a slide may lead; those that are gone are left out. */
+export function branchesOf(deck: Deck, from: SlideId, destination: Destination): readonly Branch[] {
+  if (destination.to !== 'by-answer') {
+    const slideId = slideLedTo(deck, from, destination);
+    return slideId === null ? [] : [{ slideId, answer: null }];
+  }
+  return allBranches(destination).filter(({ slideId }) => deck.slides[slideId]);
+}
+
+/** Every branch of a link that goes by an answer, also to slides that are gone. */
+function allBranches({ right, wrong, choices }: ByAnswer): readonly Branch[] {
+  return [
+    ...Object.entries(choices).map(([choice, slideId]): Branch => ({ slideId, answer: { choice } })),
+    ...(right === null ? [] : [{ slideId: right, answer: 'right' as const }]),
+    ...(wrong === null ? [] : [{ slideId: wrong, answer: 'wrong' as const }]),
+  ];
 }
 
 /**
- * The slide to which a link on a slide leads; `null` when it is gone, and for links that lead to no slide of their
- * own: back, from the start, the end, and web addresses.
+ * The slide to which a link on a slide leads whatever happens; `null` when it is gone, and for links that lead to no
+ * slide of their own: back, from the start, the end, by an answer, and out of the deck.
  */
 export function slideLedTo(deck: Deck, from: SlideId, destination: Destination): SlideId | null {
   switch (destination.to) {
     case 'slide':
       return deck.slides[destination.slideId] ? destination.slideId : null;
+    case 'viewpoint':
+      return viewpointAt(deck, destination.itemId)?.slideId ?? null;
     case 'next':
       return nextInOrder(deck, from)?.id ?? null;
     case 'previous':
@@ -89,7 +132,37 @@ export function slideLedTo(deck: Deck, from: SlideId, destination: Destination):
   }
 }
 
-/** Whether a link leads nowhere any more: its slide is gone. */
+/** Whether a link of the deck waits for a right answer to something, or goes by it. */
+export function isAskedByLink(deck: Deck, itemId: ItemId): boolean {
+  return linksOf(deck).some(
+    ({ destination }) =>
+      (destination.gate?.opens === 'right' && destination.gate.itemId === itemId) ||
+      (destination.to === 'by-answer' && destination.questionId === itemId),
+  );
+}
+
+/** A viewpoint of the deck; `null` when it is gone. */
+export function viewpointAt(deck: Deck, itemId: ItemId): ViewpointItem | null {
+  const item = deck.items[itemId];
+  return item?.kind === 'viewpoint' ? item : null;
+}
+
+/** Whether a link leads nowhere any more: its slide, its viewpoint or its question is gone. */
 export function isOpen(deck: Deck, destination: Destination): boolean {
-  return destination.to === 'slide' && !deck.slides[destination.slideId];
+  switch (destination.to) {
+    case 'slide':
+      return !deck.slides[destination.slideId];
+    case 'viewpoint':
+      return viewpointAt(deck, destination.itemId) === null;
+    case 'by-answer': {
+      const branches = allBranches(destination);
+      return (
+        !deck.items[destination.questionId] ||
+        branches.length === 0 ||
+        branches.some(({ slideId }) => !deck.slides[slideId])
+      );
+    }
+    default:
+      return false;
+  }
 }

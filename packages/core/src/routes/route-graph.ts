@@ -2,9 +2,25 @@
  * A deck as a graph of numbers, for computing: slides in running order are 0, 1, 2 …; the ways on from slide `s` are
  * `targets[offsets[s]]` up to, but not with, `targets[offsets[s + 1]]` (compressed sparse rows).
  */
-import { type Deck, type Destination, type SlideId, slidesInOrder } from '../deck/index.js';
+import {
+  type Deck,
+  type Destination,
+  type Gate,
+  type GateName,
+  type Item,
+  type ItemId,
+  itemsOf,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
 import { firstSlide } from './running-order.js';
-import { linksFrom } from './links.js';
+import { branchesOf, linksFrom } from './links.js';
+
+/**
+ * What a way waits for, as a number: a slide that has to have been seen, by its number from 0 on; so many slides that
+ * have to have been seen, as `-2 - count`; or one of these.
+ */
+export const Wait = { nothing: -1, forever: -2 } as const;
 
 /** The ways through a deck. Can be handed to a worker as it is. */
 export interface RouteGraph {
@@ -15,6 +31,10 @@ export interface RouteGraph {
   readonly offsets: Int32Array;
   /** Where each way on leads: a way for each link to a slide, and one for *next* where the exits are open. */
   readonly targets: Int32Array;
+  /** Two entries a way: what it waits for, as `Wait` says. */
+  readonly waits: Int32Array;
+  /** The item that carries each way; `null` for *next*. */
+  readonly carriers: readonly (ItemId | null)[];
   /** For each slide how many links lead back along the way that was walked. */
   readonly backs: Uint16Array;
   /** For each slide how many links end the walk, or begin it anew. */
@@ -34,10 +54,37 @@ export function routeGraph(deck: Deck): RouteGraph {
   const offsets = new Int32Array(slides.length + 1);
   const targets: number[] = [];
   const [backs, ends] = [new Uint16Array(slides.length), new Uint16Array(slides.length)];
+  const waits: number[] = [];
+  const carriers: (ItemId | null)[] = [];
+  const add = (target: number, carrier: ItemId | null, gate: number, answer: number = Wait.nothing) => {
+    targets.push(target);
+    carriers.push(carrier);
+    waits.push(gate, answer);
+  };
+  /** What has to have been seen for something to be done with an item: the slide it is on. */
+  const waitFor = (itemId: ItemId, isPossible: (item: Item) => boolean): number => {
+    const item = deck.items[itemId];
+    return item && isPossible(item) ? (places.get(item.slideId) ?? Wait.forever) : Wait.forever;
+  };
+  const waitOf = (gate: Gate | undefined): number => {
+    if (!gate) return Wait.nothing;
+    switch (gate.opens) {
+      case 'seen':
+        return places.get(gate.slideId) ?? Wait.forever;
+      case 'seen-count':
+        return -2 - gate.count;
+      default: {
+        const { opens, itemId } = gate;
+        return waitFor(itemId, (item) => canOpen(deck, opens, item));
+      }
+    }
+  };
   const placeLedTo = (from: number, destination: Destination): number => {
     switch (destination.to) {
       case 'slide':
         return places.get(destination.slideId) ?? -1;
+      case 'viewpoint':
+        return places.get(deck.items[destination.itemId]?.slideId ?? '') ?? -1;
       case 'next':
         return following[from] ?? -1;
       case 'previous':
@@ -51,14 +98,23 @@ export function routeGraph(deck: Deck): RouteGraph {
     }
   };
   slides.forEach((slide, from) => {
-    for (const { destination } of linksFrom(deck, slide.id)) {
+    for (const { destination, itemId } of linksFrom(deck, slide.id)) {
+      const gate = waitOf(destination.gate);
+      if (destination.to === 'by-answer') {
+        const answer = waitFor(destination.questionId, (item) => canOpen(deck, 'answered', item));
+        const led = branchesOf(deck, slide.id, destination).map((branch) => places.get(branch.slideId) ?? -1);
+        for (const target of new Set(led)) if (target >= 0) add(target, itemId, gate, answer);
+        continue;
+      }
       const target = placeLedTo(from, destination);
-      if (target >= 0) targets.push(target);
+      if (target >= 0) add(target, itemId, gate);
+      // A link that never opens is no way back and no end either.
+      else if (gate === Wait.forever) continue;
       else if (destination.to === 'back') backs[from] = (backs[from] ?? 0) + 1;
-      else if (destination.to === 'end' || destination.to === 'restart') ends[from] = (ends[from] ?? 0) + 1;
+      else if (['end', 'restart', 'deck'].includes(destination.to)) ends[from] = (ends[from] ?? 0) + 1;
     }
     const next = following[from] ?? -1;
-    if (slide.exits === 'open' && next >= 0) targets.push(next);
+    if (slide.exits === 'open' && next >= 0) add(next, null, Wait.nothing);
     offsets[from + 1] = targets.length;
   });
   return {
@@ -66,6 +122,8 @@ export function routeGraph(deck: Deck): RouteGraph {
     start: first,
     offsets,
     targets: Int32Array.from(targets),
+    waits: Int32Array.from(waits),
+    carriers,
     backs,
     ends,
     // Where the running order ends, a walk ends as it is meant to.
@@ -91,4 +149,22 @@ function neighbours(leftOut: readonly boolean[]) {
     if (!out) previous = place;
   });
   return { following, preceding, last: previous };
+}
+
+/** Whether what a gate asks of an item can be done at all. */
+function canOpen(deck: Deck, opens: GateName, item: Item): boolean {
+  switch (opens) {
+    case 'answered':
+      return item.kind === 'choice' || item.kind === 'short-text' || item.kind === 'blank';
+    case 'right':
+      if (item.kind === 'choice') return item.right.length > 0;
+      if (item.kind === 'zone') return item.belongs.some((id) => deck.items[id]?.loose);
+      return (item.kind === 'short-text' || item.kind === 'blank') && item.accepted.length > 0;
+    case 'filled':
+      return item.kind === 'zone' && itemsOf(deck, item.slideId).some((other) => other.loose);
+    case 'found':
+      return item.loose;
+    default:
+      return false;
+  }
 }

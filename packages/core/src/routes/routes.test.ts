@@ -1,7 +1,8 @@
-import { addWay, applyChanges, leadLink, plainText } from '../deck/index.js';
+import { addWay, applyChanges, leadAway, leadLink, leadTo, plainText } from '../deck/index.js';
 import { boxesMeet } from '../geometry/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
+  branchesOf,
   firstSlide,
   isOpen,
   linksFrom,
@@ -79,6 +80,53 @@ describe('links', () => {
       ['follow the splash', 'end'],
       ['wait', 'slide'],
     ]);
+  });
+
+  test('links to a slide that goes are led to another one, by an answer too, and keep their gates', () => {
+    const gate = { opens: 'seen', slideId: 'splash' } as const;
+    const byAnswer = {
+      to: 'by-answer',
+      questionId: 'asked',
+      right: 'hide',
+      wrong: 'splash',
+      choices: { fox: 'hide', otter: 'gate' },
+    } as const;
+    const gated = new DeckBuilder()
+      .slide('gate')
+      .item('asked', 'choice')
+      .item('on', 'shape', { link: { to: 'slide', slideId: 'hide', gate } })
+      .item('sort', 'shape', { link: byAnswer })
+      .slide('hide')
+      .slide('splash').deck;
+    const after = applyChanges(gated, leadAway(gated, linksTo(gated, 'hide'), ['hide'], 'splash'));
+    expect(linksFrom(after, 'gate').map(({ destination }) => destination)).toEqual([
+      { to: 'slide', slideId: 'splash', gate },
+      { ...byAnswer, right: 'splash', choices: { fox: 'splash', otter: 'gate' } },
+    ]);
+    const [, sorted] = linksFrom(gated, 'gate');
+    const led = sorted
+      ? applyChanges(gated, leadTo(gated, sorted, { to: 'slide', slideId: 'splash' }, { choice: 'fox' }))
+      : gated;
+    expect(linksFrom(led, 'gate')[1]?.destination).toEqual({
+      ...byAnswer,
+      choices: { ...byAnswer.choices, fox: 'splash' },
+    });
+    expect(branchesOf(led, 'gate', byAnswer).map(({ slideId }) => slideId)).toEqual(['hide', 'gate', 'hide', 'splash']);
+    expect(isOpen(led, { ...byAnswer, wrong: 'gone' })).toBe(true);
+  });
+
+  test('a link on a group is one link, whichever of its members is pressed', () => {
+    const link = { to: 'slide', slideId: 'hide' } as const;
+    const grouped = new DeckBuilder()
+      .slide('gate')
+      .item('board', 'shape', { link })
+      .item('words', 'text', { link })
+      .slide('hide');
+    grouped.apply([
+      { type: 'set-item', id: 'board', fields: { groups: ['sign'] } },
+      { type: 'set-item', id: 'words', fields: { groups: ['sign'] } },
+    ]);
+    expect(linksFrom(grouped.deck, 'gate').map(({ itemId }) => itemId)).toEqual(['board']);
   });
 
   test('a way on takes an empty choice of the layout first, then room that nothing takes', () => {

@@ -198,8 +198,8 @@ export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.
     items = refreshed(items, changed, itemMaps(doc), readPlaced);
     keepOrder(before, items, changed);
   }
-  const { title, size, theme } = fields;
-  return { ...deck, title, size, theme, slides, items, sections };
+  const { title, size, theme, playing, walks } = fields;
+  return { ...deck, title, size, theme, playing, walks, slides, items, sections };
 }
 
 function rootOf(type: Y.AbstractType<unknown>): Y.AbstractType<unknown> {

@@ -5,18 +5,26 @@ import { readWork, type Work, type WorkChange, workParts } from '../work/index.j
 /** The work that a document holds. */
 export function readWorkDocument(doc: Y.Doc): Work {
   const parts = Object.fromEntries(workParts.map((part) => [part, doc.getMap(part).toJSON()]));
-  return readWork({ ...parts, way: doc.getMap('walk').get('way') });
+  const walk = doc.getMap('walk');
+  return readWork({ ...parts, way: walk.get('way'), seen: walk.get('seen') });
 }
 
 /** Writes changes into the document in one transaction. */
 export function writeWorkChanges(doc: Y.Doc, changes: readonly WorkChange[], origin?: unknown): void {
   doc.transact(() => {
     for (const change of changes) {
-      if (change.part === 'way') doc.getMap('walk').set('way', [...change.way]);
+      if (change.part === 'way') writeWalk(doc, change);
       else if (change.value === null) doc.getMap(change.part).delete(change.id);
       else doc.getMap(change.part).set(change.id, change.value);
     }
   }, origin);
+}
+
+/** Writes what of a walk has changed: most steps lead to what was seen before, which need not be sent again. */
+function writeWalk(doc: Y.Doc, { way, seen }: Pick<Work, 'way' | 'seen'>): void {
+  const walk = doc.getMap('walk');
+  for (const [name, slides] of Object.entries({ way, seen }))
+    if (String(walk.get(name) ?? '') !== String(slides)) walk.set(name, [...slides]);
 }
 
 /** The shared types that a student's own undo covers: everything but the way walked. */
@@ -34,7 +42,7 @@ export function encodeWork(work: Work): Uint8Array {
     for (const part of workParts) {
       for (const [id, value] of Object.entries(work[part])) doc.getMap(part).set(id, value);
     }
-    if (work.way.length > 0) doc.getMap('walk').set('way', [...work.way]);
+    writeWalk(doc, work);
   });
   return Y.encodeStateAsUpdate(doc);
 }

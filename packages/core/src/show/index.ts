@@ -1,2 +1,5 @@
-/** A show as a state machine. */
+/** A show as a state machine: its stops, its gates, and going on by itself. */
+export * from './autoplay.js';
+export * from './gates.js';
 export * from './show.js';
+export * from './stops.js';

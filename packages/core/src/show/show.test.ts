@@ -1,6 +1,20 @@
 import fc from 'fast-check';
+import { type Destination, type Overview, plainText, steps as walkingSteps } from '../deck/index.js';
+import { distancesFrom, linksFrom, routeGraph } from '../routes/index.js';
 import { DeckBuilder } from '../testing/index.js';
-import { resumeShow, shownSlide, type ShowState, type ShowStep, startShow, takeStep } from './index.js';
+import {
+  asksForSomebody,
+  resumeShow,
+  shownSlide,
+  shownStop,
+  type ShowState,
+  type ShowStep,
+  slidesWalked,
+  startShow,
+  stayOf,
+  stopsOf,
+  takeStep,
+} from './index.js';
 
 const { deck } = new DeckBuilder()
   .slide('gate')
@@ -89,7 +103,7 @@ describe('a show', () => {
   });
 
   test('restart forgets the way', () => {
-    expect(walk({ type: 'next' }, { type: 'go', slideId: 'end' }, { type: 'restart' })).toEqual({ way: ['gate'] });
+    expect(walk({ type: 'next' }, { type: 'go', slideId: 'end' }, { type: 'restart' })).toEqual(begin());
   });
 
   test('a web address opens beside the show; a slide that is gone is refused in words', () => {
@@ -103,7 +117,139 @@ describe('a show', () => {
   });
 
   test('a show taken up again stands where it stood, past slides that are gone', () => {
-    expect(resumeShow(deck, ['gate', 'gone', 'splash'])).toEqual({ way: ['gate', 'splash'] });
-    expect(resumeShow(deck, [])).toEqual({ way: ['gate'] });
+    const state = resumeShow(deck, { way: ['gate', 'gone', 'splash'], seen: ['end', 'gone'] });
+    expect(state && slidesWalked(state)).toEqual(['gate', 'splash']);
+    expect(state?.seen).toEqual(['end', 'gate', 'splash']);
+    expect(resumeShow(deck, { way: [], seen: [] })).toEqual(begin());
+  });
+});
+
+describe('the stops of a slide', () => {
+  const viewed = new DeckBuilder()
+    .slide('map', { overview: 'first-and-last', exits: 'links-only' })
+    .item('creek', 'viewpoint', { fields: { order: 'a1' } })
+    .item('hide', 'viewpoint', { fields: { order: 'a0' } })
+    .item('cellar', 'viewpoint')
+    .item('moon', 'text')
+    .item('owl', 'text')
+    .slide('end');
+  viewed.apply([
+    { type: 'set-item', id: 'moon', fields: { appears: 1 } },
+    { type: 'set-item', id: 'owl', fields: { appears: 4 } },
+  ]);
+  const stops = (overview: Overview) =>
+    stopsOf(viewed.apply([{ type: 'set-slide', id: 'map', fields: { overview } }]).deck, 'map').map(
+      ({ viewpointId, appeared }) => `${viewpointId ?? 'whole'} ${appeared}`,
+    );
+
+  test('go through what appears and the viewpoints in order, with the whole where it is wanted', () => {
+    expect(stops('first')).toEqual(['whole 0', 'whole 1', 'whole 4', 'hide 4', 'creek 4']);
+    expect(stops('last')).toEqual(['hide 0', 'hide 1', 'hide 4', 'creek 4', 'whole 4']);
+    expect(stops('first-and-last')).toEqual(['whole 0', 'whole 1', 'whole 4', 'hide 4', 'creek 4', 'whole 4']);
+    expect(stops('on-demand')).toEqual(['hide 0', 'hide 1', 'hide 4', 'creek 4']);
+    expect(stopsOf(viewed.deck, 'end')).toEqual([{ slideId: 'end', viewpointId: null, appeared: 0 }]);
+  });
+
+  test('next goes through them before a slide left by links only refuses it; back takes them one by one', () => {
+    stops('first');
+    let state = startShow(viewed.deck) as ShowState;
+    for (let step = 0; step < 4; step += 1) {
+      const result = takeStep(viewed.deck, state, { type: 'next' });
+      if (result.type === 'moved') state = result.state;
+    }
+    expect(shownStop(state).viewpointId).toBe('creek');
+    expect(takeStep(viewed.deck, state, { type: 'next' })).toEqual({ type: 'refused', why: 'links-only' });
+    const aside = takeStep(viewed.deck, state, { type: 'follow', destination: { to: 'viewpoint', itemId: 'cellar' } });
+    const cellar = aside.type === 'moved' ? aside.state : state;
+    expect(shownStop(cellar)).toEqual({ slideId: 'map', viewpointId: 'cellar', appeared: 4 });
+    const back = takeStep(viewed.deck, cellar, { type: 'back' });
+    expect(back.type === 'moved' && shownStop(back.state).viewpointId).toBe('creek');
+    expect(slidesWalked(cellar)).toEqual(['map']);
+  });
+
+  test('after a viewpoint that only a link leads to, next goes on where the order was left', () => {
+    stops('first');
+    const jumps: ShowStep[] = [
+      { type: 'next' },
+      { type: 'next' },
+      { type: 'next' },
+      { type: 'look', viewpointId: 'cellar' },
+      { type: 'next' },
+    ];
+    const state = jumps.reduce(
+      (present, step) => {
+        const result = takeStep(viewed.deck, present, step);
+        return result.type === 'moved' ? result.state : present;
+      },
+      startShow(viewed.deck) as ShowState,
+    );
+    expect(shownStop(state).viewpointId).toBe('creek');
+  });
+});
+
+test('whatever is pressed, a show comes to no slide that no exit leads to', () => {
+  const slideIds = ['s0', 's1', 's2', 's3', 's4', 's5'];
+  const anySlide = fc.constantFrom(...slideIds);
+  const destination: fc.Arbitrary<Destination> = fc.oneof(
+    anySlide.map((slideId) => ({ to: 'slide' as const, slideId })),
+    fc.constantFrom(...walkingSteps).map((to) => ({ to })),
+  );
+  const plan = fc.array(
+    fc.record({ links: fc.array(destination, { maxLength: 2 }), isOpen: fc.boolean(), leftOut: fc.boolean() }),
+    { minLength: 6, maxLength: 6 },
+  );
+  const presses = fc.array(fc.constantFrom('next', 'back', 'restart', 'link 0', 'link 1'), { maxLength: 40 });
+  fc.assert(
+    fc.property(plan, presses, (slides, pressed) => {
+      const builder = new DeckBuilder();
+      slides.forEach(({ links, isOpen, leftOut }, place) => {
+        builder.slide(`s${place}`, { exits: isOpen ? 'open' : 'links-only', leftOut });
+        links.forEach((link, at) => builder.item(`i${place}${at}`, 'shape', { link }));
+      });
+      const graph = routeGraph(builder.deck);
+      const steps = distancesFrom(graph);
+      let state = startShow(builder.deck) as ShowState;
+      for (const press of pressed) {
+        const links = linksFrom(builder.deck, shownSlide(state));
+        const link = links[Number(press.slice(5))];
+        if (press.startsWith('link') && !link) continue;
+        const step: ShowStep = press.startsWith('link')
+          ? { type: 'follow', destination: link?.destination ?? { to: 'back' } }
+          : { type: press as 'next' | 'back' | 'restart' };
+        const result = takeStep(builder.deck, state, step);
+        if (result.type === 'moved') state = result.state;
+        expect(steps[graph.ids.indexOf(shownSlide(state))]).toBeGreaterThanOrEqual(0);
+        expect(state.seen).toContain(shownSlide(state));
+      }
+    }),
+  );
+});
+
+describe('a show that goes on by itself', () => {
+  const { deck: timed } = new DeckBuilder()
+    .slide('few')
+    .item('words', 'text', { fields: { text: plainText('The tide turns at ten.') } })
+    .slide('many')
+    .item('story', 'text', { fields: { text: plainText('word '.repeat(75)) } })
+    .slide('set', { stays: 12 })
+    .slide('choice')
+    .item('sign', 'shape', { link: { to: 'slide', slideId: 'few' } })
+    .slide('source')
+    .item('site', 'shape', { link: { to: 'web', address: 'https://marram.example' } })
+    .slide('asking')
+    .item('question', 'short-text');
+  const at = (slideId: string) => startShow(timed, slideId) as ShowState;
+
+  test('stays for as long as the words take to read, or as long as was set', () => {
+    expect(stayOf(timed, at('few'))).toBe(4000);
+    expect(stayOf(timed, at('many'))).toBe(30_000);
+    expect(stayOf(timed, at('set'))).toBe(12_000);
+  });
+
+  test('waits wherever there is a choice to make or something to answer', () => {
+    const waits = (slideId: string) => asksForSomebody(timed, slideId);
+    expect(['few', 'source'].map(waits)).toEqual([false, false]);
+    expect(['choice', 'asking'].map(waits)).toEqual([true, true]);
+    expect(asksForSomebody(deck, 'fork')).toBe(true);
   });
 });

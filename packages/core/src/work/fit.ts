@@ -1,5 +1,5 @@
 /** Whether work fits its edition: the server refuses work that does not. */
-import { type Deck, type Item, slideSizes } from '../deck/index.js';
+import { type Deck, type Item, sizeOf } from '../deck/index.js';
 import { type AddedText, type Answer, type PiecePlace, type Work, workLimits } from './work.js';
 
 /** Why a piece of work does not fit, in words for a log; empty when it fits. */
@@ -17,13 +17,16 @@ export function misfitsOf(work: Work, edition: Deck): readonly string[] {
       ? [`more than ${workLimits.addedTexts} added texts`]
       : []),
     ...(work.way.length > workLimits.way ? [`a way of more than ${workLimits.way} slides`] : []),
-    ...work.way.flatMap((id) => (edition.slides[id] ? [] : [`${id} is not a slide of this edition`])),
+    ...(work.seen.length > workLimits.seen ? [`more than ${workLimits.seen} slides seen`] : []),
+    ...[...work.way, ...work.seen].flatMap((id) =>
+      edition.slides[id] ? [] : [`${id} is not a slide of this edition`],
+    ),
   ];
 }
 
 function pieceMisfit(id: string, item: Item | undefined, place: PiecePlace, edition: Deck): string[] {
   if (!item?.loose) return [`${id} is not a loose piece of this edition`];
-  const size = slideSizes[edition.size];
+  const size = sizeOf(edition);
   const { x, y } = place;
   if (x < -item.frame.width || y < -item.frame.height || x > size.width || y > size.height) {
     return [`piece ${id} was put off the slide`];

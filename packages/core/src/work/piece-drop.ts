@@ -1,5 +1,5 @@
 /** Putting a piece down: into the zone under it, or where it was let go. */
-import { type Deck, itemsOf, type ItemId, slideSizes, type ZoneItem } from '../deck/index.js';
+import { type Deck, itemsOf, type ItemId, sizeOf, type ZoneItem } from '../deck/index.js';
 import { boxesMeet, frameUnder, type Point, restingPlace } from '../geometry/index.js';
 import { layOver } from './lay-over.js';
 import type { PiecePlace, Work } from './work.js';
@@ -25,7 +25,7 @@ export function dropPiece(edition: Deck, work: Work, pieceId: ItemId, at: Point)
   const { width, height } = piece.frame;
   const zone = frameUnder({ ...at, width, height }, zonesFor(edition, pieceId));
   if (zone) return putIntoZone(edition, work, pieceId, zone.id);
-  const size = slideSizes[edition.size];
+  const size = sizeOf(edition);
   const within = (value: number, most: number) => Math.min(Math.max(0, value), Math.max(0, most));
   return { x: within(at.x, size.width - width), y: within(at.y, size.height - height), zoneId: null };
 }

@@ -41,6 +41,7 @@ const whole: Work = {
   answers: { pick: { kind: 'choice', picked: ['a'] }, why: { kind: 'words', text: 'salt' } },
   added: { t1: { areaId: 'notes', x: 810, y: 410, width: 200, height: 60, text: 'mine' } },
   way: ['shore'],
+  seen: ['shore'],
 };
 
 describe('work that fits', () => {

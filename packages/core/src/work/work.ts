@@ -39,10 +39,12 @@ export interface Work {
   readonly added: Readonly<Record<string, AddedText>>;
   /** The slides walked so that *back* returns along them; the last is where the student is. */
   readonly way: readonly SlideId[];
+  /** The slides seen, each once, also those one has gone back from. */
+  readonly seen: readonly SlideId[];
 }
 
 /** Work before anything was done. */
-export const emptyWork: Work = { pieces: {}, blanks: {}, answers: {}, added: {}, way: [] };
+export const emptyWork: Work = { pieces: {}, blanks: {}, answers: {}, added: {}, way: [], seen: [] };
 
 /** The names of the parts of work that are maps by id. */
 export type WorkPart = 'pieces' | 'blanks' | 'answers' | 'added';
@@ -57,15 +59,15 @@ export type WorkChange =
   | {
       readonly [P in WorkPart]: { readonly part: P; readonly id: string; readonly value: WorkEntry<P> | null };
     }[WorkPart]
-  | { readonly part: 'way'; readonly way: readonly SlideId[] };
+  | { readonly part: 'way'; readonly way: readonly SlideId[]; readonly seen: readonly SlideId[] };
 
 /** Limits on what a student writes, in UTF-16 units and counts. */
-export const workLimits = { blank: 200, words: 5_000, added: 2_000, addedTexts: 100, way: 500 } as const;
+export const workLimits = { blank: 200, words: 5_000, added: 2_000, addedTexts: 100, way: 500, seen: 10_000 } as const;
 
 /** The work after some changes. */
 export function applyWorkChanges(work: Work, changes: readonly WorkChange[]): Work {
   return changes.reduce<Work>((current, change) => {
-    if (change.part === 'way') return { ...current, way: change.way };
+    if (change.part === 'way') return { ...current, way: change.way, seen: change.seen };
     const { [change.id]: _before, ...rest } = current[change.part] as Record<string, unknown>;
     return { ...current, [change.part]: change.value === null ? rest : { ...rest, [change.id]: change.value } };
   }, work);
@@ -80,6 +82,7 @@ export function readWork(value: unknown): Work {
     answers: readEntries(fields['answers'], readAnswer),
     added: readEntries(fields['added'], readAddedText),
     way: readStrings(fields['way'], 40, workLimits.way + 1).filter(isId),
+    seen: readStrings(fields['seen'], 40, workLimits.seen + 1).filter(isId),
   };
 }
 

@@ -12,6 +12,7 @@ import { ShapeView } from './shape-view.js';
 import { ShortTextView } from './short-text-view.js';
 import { SignView } from './sign-view.js';
 import { TextView } from './text-view.js';
+import { ViewpointView } from './viewpoint-view.js';
 import { ZoneView } from './zone-view.js';
 
 const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>> } = {
@@ -21,6 +22,7 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   line: LineView,
   sign: SignView,
   hotspot: HotspotView,
+  viewpoint: ViewpointView,
   zone: ZoneView,
   blank: BlankView,
   choice: ChoiceView,

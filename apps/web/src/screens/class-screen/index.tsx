@@ -1,6 +1,6 @@
 /** The class screen: a second window for the projector. Shows the slides of whose turn it is, else the way in. */
 import type { LessonView } from '@gobrel/contract';
-import type { Deck } from '@gobrel/core/deck';
+import { type Deck, sizeOf } from '@gobrel/core/deck';
 import { firstSlide } from '@gobrel/core/routes';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { SlideView, useFittedWidth } from '@gobrel/slide-view';
@@ -43,7 +43,7 @@ function Showing({
   participantId: string;
 }) {
   const { work, at } = useWorkOf(lesson.id, participantId);
-  const [around, width] = useFittedWidth<HTMLDivElement>(edition.size);
+  const [around, width] = useFittedWidth<HTMLDivElement>(sizeOf(edition));
   const slideId = at ?? firstSlide(edition)?.id ?? '';
   return (
     <div className="flex h-full flex-col">

@@ -1,5 +1,6 @@
 /** What is only on this author's screen: what is selected, what is being typed in, how near the slide is. */
 import type { Format, GroupId, ItemId, SectionId, SlideId } from '@gobrel/core/deck';
+import type { Point } from '@gobrel/core/geometry';
 import type { Editor } from '@tiptap/core';
 import { create } from 'zustand';
 import type { View } from './canvas/view';
@@ -16,6 +17,8 @@ interface Desk {
   readonly onTextEditor: ((editor: Editor) => void) | null;
   /** Where the slide lies and at what scale; `null` while it fits the area. */
   readonly view: View | null;
+  /** Whether the next drag on the slide draws a viewpoint. */
+  readonly drawing: boolean;
   /** Whether items fall on a grid. */
   readonly grid: boolean;
   /** The look that was picked up, to be given to other items. */
@@ -26,6 +29,9 @@ interface Desk {
   readonly folded: ReadonlySet<SectionId>;
   /** The section that was just begun, to be given its title. */
   readonly naming: SectionId | null;
+  /** Where the cards of the map stood last, and what of it was in sight. */
+  readonly mapPlaces: Readonly<Record<SlideId, Point>>;
+  readonly mapView: { readonly x: number; readonly y: number; readonly zoom: number } | null;
   /** The slides copied last, for where the clipboard cannot be reached by a key. */
   readonly slideClip: string | null;
 }
@@ -37,11 +43,14 @@ export const useDesk = create<Desk>(() => ({
   onTextEditor: null,
   entered: null,
   view: null,
+  drawing: false,
   grid: false,
   format: null,
   chosen: [],
   folded: new Set(),
   naming: null,
+  mapPlaces: {},
+  mapView: null,
   slideClip: null,
 }));
 

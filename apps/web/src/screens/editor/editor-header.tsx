@@ -1,6 +1,6 @@
 /** The editor's header: the deck's title, where it is kept, how the slides are seen, and what is done with all of it. */
 import type { SlideId } from '@gobrel/core/deck';
-import { CircleHelp, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
+import { CircleHelp, GraduationCap, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
 import { Link } from 'react-router';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
 import type { CoAuthor, DocumentStatus } from '../../live';
@@ -71,6 +71,14 @@ export function EditorHeader(props: EditorHeaderProps) {
           <CircleHelp size={20} aria-hidden />
         </IconButton>
         <SchemeButton />
+        <Link
+          to={`/decks/${deckId}/trial/${slideId}`}
+          aria-label={words.editor.asStudent}
+          title={words.editor.asStudent}
+          className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
+        >
+          <GraduationCap size={20} aria-hidden />
+        </Link>
         <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
           <Play size={18} aria-hidden /> {words.editor.tryIt}
         </Link>

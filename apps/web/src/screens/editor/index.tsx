@@ -5,14 +5,15 @@ import {
   type LayoutName,
   newId,
   type SlideId,
-  slideSizes,
+  sizeOf,
   slidesInOrder,
 } from '@gobrel/core/deck';
-import { type DragEvent, useCallback, useDeferredValue, useEffect, useState } from 'react';
+import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
 import { type CoAuthor, type DocumentStatus, type OpenDocument, useDocument, useDocumentStatus } from '../../live';
-import { Failing, Loading, Tabs } from '../../ui';
+import { useRoom } from '@gobrel/slide-view';
+import { Failing, KeysSheet, Loading, Tabs } from '../../ui';
 import { words } from '../../words';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
@@ -24,27 +25,30 @@ import { select, useDesk } from './desk';
 import { AuthorsDialog } from './authors-dialog';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './editing';
-import { LinkDialog } from './link-dialog';
+import { LinkDialog } from './linking/link-dialog';
 import { Palette } from './palette';
 import { ItemPanel } from './panel/item-panel';
 import { ItemsList } from './panel/items-list';
 import { SeveralPanel } from './panel/several-panel';
 import { SlidePanel } from './panel/slide-panel';
-import { ShortcutsDialog } from './shortcuts-dialog';
 import { Grid } from './order/grid';
 import { Outline } from './order/outline';
 import { type Seeing, seeings } from './order/see-switch';
+import { RemoveDialog } from './order/remove-dialog';
 import { Strip } from './order/strip';
+import { ViewpointStrip } from './order/viewpoint-strip';
 import { chosenSlides } from './order/choosing';
 import { useSlideActions } from './order/use-slide-actions';
 import { VersionsDialog } from './versions-dialog';
-import { useArea } from './use-area';
 import { useClipboard } from './use-clipboard';
 import { useKeys } from './use-keys';
-import { useLinking } from './use-linking';
+import { useLinking } from './linking/use-linking';
 import { useStable } from './use-stable';
 import { usePictures } from './use-pictures';
 import { usePresence } from './use-presence';
+
+/** Comes only when it is looked at: its drawing is the largest part of the editor. */
+const RouteMap = lazy(async () => ({ default: (await import('./map/route-map')).RouteMap }));
 
 export function Screen() {
   const { deckId = '' } = useParams();
@@ -75,7 +79,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
   const [dialog, setDialog] = useState<EditorDialog | null>(null);
   const others = usePresence(document, slideId);
-  const { linking, begin, end } = useLinking(editing, item);
+  const { linking, begin, end } = useLinking(editing, selected);
   const [placePictures, underWay] = usePictures(editing, slideId);
   const onPictures = useCallback((files: readonly File[]) => void placePictures(files), [placePictures]);
   const go = useCallback(
@@ -96,7 +100,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
     setSearch((before) => ({ ...Object.fromEntries(before), see: next }), { replace: true });
   };
   const seeing = seeings.find((each) => each === search.get('see')) ?? 'slide';
-  const actions = useSlideActions(editing, go);
+  const [actions, removal] = useSlideActions(editing, go);
   const open = (next: SlideId) => {
     go(next);
     setSearch({ slide: next, see: 'slide' }, { replace: true });
@@ -137,10 +141,21 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
         {seeing === 'slide' ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
         {seeing === 'grid' ? (
           <Grid {...orderProps} onOpen={open} />
+        ) : seeing === 'map' ? (
+          <Suspense fallback={<Loading what={words.routes.map} />}>
+            <RouteMap editing={editing} current={slideId} actions={actions} onGo={go} onOpen={open} />
+          </Suspense>
         ) : seeing === 'outline' ? (
           <Outline editing={editing} current={slideId} onGo={go} onOpen={open} />
         ) : slide ? (
-          <Middle others={others} editing={editing} slideId={slideId} onGo={go} onPictures={onPictures} />
+          <Middle
+            others={others}
+            editing={editing}
+            slideId={slideId}
+            onGo={go}
+            onPickLink={onLink}
+            onPictures={onPictures}
+          />
         ) : (
           <p className="flex-1 p-8">{words.show.noSlides}</p>
         )}
@@ -156,8 +171,12 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
                 name: words.editor.settings,
                 content: (
                   <>
-                    {selected.length > 1 ? <SeveralPanel editing={editing} ids={selected} /> : null}
-                    {item ? <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} /> : null}
+                    {selected.length > 1 ? (
+                      <SeveralPanel editing={editing} ids={selected} onPickLink={begin} onGo={go} />
+                    ) : null}
+                    {item ? (
+                      <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} onGo={go} />
+                    ) : null}
                     {selected.length === 0 && slide ? (
                       <SlidePanel
                         key={slides.join(' ')}
@@ -179,16 +198,27 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           />
         </aside>
       </div>
+      {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
       {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} /> : null}
       {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}
       {dialog === 'authors' ? <AuthorsDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
-      {dialog === 'keys' ? <ShortcutsDialog onClose={() => setDialog(null)} /> : null}
+      {dialog === 'keys' ? <KeysSheet {...words.keys} onClose={() => setDialog(null)} /> : null}
+      {removal ? (
+        <RemoveDialog
+          deck={deck}
+          ids={removal.ids}
+          links={removal.links}
+          onRemove={removal.answer}
+          onClose={removal.cancel}
+        />
+      ) : null}
       {linking ? (
         <LinkDialog
           deck={deck}
+          slideId={slideId}
           carrier={linking.carrier}
           present={linking.present}
           onPick={linking.tie}
@@ -204,14 +234,15 @@ interface MiddleProps {
   readonly editing: Editing;
   readonly slideId: SlideId;
   readonly onGo: (slideId: SlideId) => void;
+  readonly onPickLink: () => void;
   readonly onPictures: (files: readonly File[]) => void;
 }
 
-function Middle({ others, editing, slideId, onGo, onPictures }: MiddleProps) {
+function Middle({ others, editing, slideId, onGo, onPickLink, onPictures }: MiddleProps) {
   const { deck } = editing;
   const deferredDeck = useDeferredValue(deck);
-  const [element, area] = useArea();
-  const size = slideSizes[deck.size];
+  const [element, area] = useRoom<HTMLElement>();
+  const size = sizeOf(deck);
   const fitting = layOutRoutes(area, size);
   const { view, zoom, fit } = useView(element, area, fitting.slide, editing, slideId);
   const slide = { x: view.x, y: view.y, width: size.width * view.scale, height: size.height * view.scale };
@@ -236,7 +267,13 @@ function Middle({ others, editing, slideId, onGo, onPictures }: MiddleProps) {
       {area.width > 0 ? (
         <RouteCards deck={deferredDeck} slideId={slideId} area={area} layout={layout} onGo={onGo}>
           <div className="absolute" style={{ left: layout.slide.x, top: layout.slide.y }}>
-            <Canvas editing={editing} others={others} slideId={slideId} width={layout.slide.width} />
+            <Canvas
+              editing={editing}
+              others={others}
+              slideId={slideId}
+              width={layout.slide.width}
+              onPickLink={onPickLink}
+            />
           </div>
         </RouteCards>
       ) : null}

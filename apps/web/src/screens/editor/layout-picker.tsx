@@ -1,5 +1,5 @@
 /** All layouts in sight, drawn small with their names, to pick one. */
-import { type Deck, layoutNames, type LayoutName, layouts, frameOfPart, slideSizes } from '@gobrel/core/deck';
+import { type Deck, layoutNames, type LayoutName, layouts, frameOfPart, sizeOf } from '@gobrel/core/deck';
 import { words } from '../../words';
 
 interface LayoutPickerProps {
@@ -33,7 +33,7 @@ export function LayoutPicker({ label, size, value, onPick }: LayoutPickerProps) 
 
 /** A layout's parts as plain boxes; those for words are ruled. */
 function LayoutPicture({ name, size }: { name: LayoutName; size: Deck['size'] }) {
-  const slide = slideSizes[size];
+  const slide = sizeOf({ size });
   return (
     <svg
       aria-hidden="true"

@@ -13,6 +13,7 @@ import {
 import {
   BoxSelect,
   CircleHelp,
+  Focus,
   Image,
   MessageSquareText,
   PencilLine,
@@ -28,6 +29,7 @@ import {
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Dialog } from '../../ui';
 import { words } from '../../words';
+import { beginViewpoint } from './canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
 import { signFields } from './signs/collection';
@@ -98,6 +100,7 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
     { name: words.kinds['short-text'], icon: MessageSquareText, run: () => place('short-text') },
     { name: words.kinds['open-area'], icon: PencilLine, run: () => place('open-area') },
     { name: words.kinds.hotspot, icon: Scan, run: () => place('hotspot') },
+    { name: words.kinds.viewpoint, icon: Focus, run: beginViewpoint },
   ];
   const take = (event: ChangeEvent<HTMLInputElement>) => {
     onPictures([...(event.target.files ?? [])]);

@@ -20,6 +20,7 @@ import { normaliseAngle, SMALLEST_SIDE } from '@gobrel/core/geometry';
 import { useEffect } from 'react';
 import { tell } from '../../ui';
 import { words } from '../../words';
+import { beginViewpoint, placeViewpoint } from './canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
 import { isInField } from './in-field';
@@ -51,13 +52,23 @@ export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
         return event.preventDefault();
       }
       if (isInField(event) || event.defaultPrevented || pressesButton(event)) return;
+      if (useDesk.getState().drawing && onDrawing(event.key, editing, slideId)) return event.preventDefault();
       if (event.key === '?') onHelp();
+      else if (event.key === 'v' && !event.ctrlKey && !event.metaKey) beginViewpoint();
       else if (!onSelection(event, editing, slideId)) return;
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [editing, slideId, onHelp, onLink]);
+}
+
+/** Keys while a viewpoint is waited for; says whether it was one. */
+function onDrawing(key: string, editing: Editing, slideId: SlideId): boolean {
+  if (key === 'Enter') placeViewpoint(editing, slideId, null);
+  else if (key === 'Escape') useDesk.setState({ drawing: false });
+  else return false;
+  return true;
 }
 
 /** Whether a key presses the button or link that has the focus, rather than acting on what is selected. */

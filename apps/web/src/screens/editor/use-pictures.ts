@@ -1,6 +1,6 @@
 /** Pictures into the slide: uploaded, then placed at a fitting size. */
 import { type KeptPictures, LARGEST_PICTURE, type PictureView } from '@gobrel/contract';
-import { addItem, centredFrame, newId, type SlideId, slideSizes } from '@gobrel/core/deck';
+import { addItem, centredFrame, newId, type SlideId, sizeOf } from '@gobrel/core/deck';
 import { useCallback, useState } from 'react';
 import { ask, messageOf } from '../../server';
 import { tell } from '../../ui';
@@ -57,7 +57,7 @@ export function usePictures(editing: Editing, slideId: SlideId): [(files: readon
         const picture = await storePicture(file);
         setUnderWay((count) => count - 1);
         if (!picture) continue;
-        const room = slideSizes[deck.size];
+        const room = sizeOf(deck);
         const scale = Math.min(1, (room.width * PART) / picture.width, (room.height * PART) / picture.height);
         const size = { width: Math.round(picture.width * scale), height: Math.round(picture.height * scale) };
         const id = newId();

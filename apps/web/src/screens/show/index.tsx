@@ -1,104 +1,185 @@
-/** The show: plays a deck from any slide, by keys, on-screen controls and links. */
-import type { Deck } from '@gobrel/core/deck';
-import { type ShowState, startShow } from '@gobrel/core/show';
-import { SlideView, useFittedWidth } from '@gobrel/slide-view';
-import { ArrowLeft, ArrowRight, CornerUpLeft, Expand, Shrink, X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../live';
-import { slideName } from '../../slides';
-import { Failing, IconButton, Loading } from '../../ui';
-import { useWalk } from '../../walking';
+/** The show: plays a deck from any slide, in a window of its own or together with the presenter's screen. */
+import { type Deck, keepWalk, newId } from '@gobrel/core/deck';
+import { writeChanges } from '@gobrel/core/shared-doc';
+import { type ShowState, slidesWalked, startShow, takeStep } from '@gobrel/core/show';
+import { useRoom } from '@gobrel/slide-view';
+import {
+  ArrowLeft,
+  ArrowRight,
+  CircleHelp,
+  CornerUpLeft,
+  Expand,
+  Focus,
+  Footprints,
+  MonitorUp,
+  Moon,
+  MousePointer2,
+  PenLine,
+  Search,
+  Shrink,
+  Timer,
+  X,
+} from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { deckReading, type OpenDocument, useDocument, useDocumentStatus, useObserved } from '../../live';
+import { FindSlide, StageWindow, Trail, useFullScreen, useShow, useShowKeys } from '../../showing';
+import { Dialog, Failing, IconButton, KeysSheet, Loading, Menu, MenuEntry, tell } from '../../ui';
 import { words } from '../../words';
-import { useFullScreen } from './use-full-screen';
 
 export function Screen() {
   const { deckId = '', slideId } = useParams();
+  const [search] = useSearchParams();
   const document = useDocument(`deck:${deckId}`, 'teacher');
   const { ready, kept } = useDocumentStatus(document);
   const deck = useObserved(document, deckReading);
-  if (kept === 'forbidden') return <Failing message={words.editor.notYours} />;
-  if (!deck || !ready) return <Loading what={words.show.deck} />;
-  const start = startShow(deck, slideId);
-  return start ? <Show deckId={deckId} deck={deck} start={start} /> : <Failing message={words.show.noSlides} />;
+  const at = search.get('at');
+  if (kept === 'forbidden') return <Failing message={words.links.deckNotOpen} />;
+  if (!deck || !ready || !document) return <Loading what={words.show.deck} />;
+  const start = startAt(deck, slideId, at);
+  if (!start) return <Failing message={words.show.noSlides} />;
+  return <Window key={deckId} deckId={deckId} document={document} deck={deck} start={start} />;
 }
 
-function Show({ deckId, deck, start }: { deckId: string; deck: Deck; start: ShowState }) {
-  const [state, setState] = useState(start);
-  const walk = useWalk(deck, state, setState);
-  const [around, width] = useFittedWidth<HTMLDivElement>(deck.size);
+/** A show that begins at a slide, or at a viewpoint on it. */
+function startAt(deck: Deck, slideId: string | undefined, viewpointId: string | null): ShowState | null {
+  const start = startShow(deck, slideId);
+  if (!start || viewpointId === null) return start;
+  const looked = takeStep(deck, start, { type: 'look', viewpointId });
+  return looked.type === 'moved' ? looked.state : start;
+}
+
+interface WindowProps {
+  readonly deckId: string;
+  readonly document: OpenDocument;
+  readonly deck: Deck;
+  readonly start: ShowState;
+}
+
+function Window({ deckId, document, deck, start }: WindowProps) {
+  const [search, setSearch] = useSearchParams();
+  const channel = search.get('with');
+  const show = useShow(deck, start, channel, true);
+  const { walk, shared, set, hand, setHand, setGoesOn } = show;
+  const [around, space] = useRoom<HTMLDivElement>();
   const stage = useRef<HTMLDivElement>(null);
   const [isFull, toggleFull] = useFullScreen(stage);
+  const [sheet, setSheet] = useState<'find' | 'keys' | null>(null);
   const navigate = useNavigate();
-  const { step } = walk;
-
-  useEffect(() => {
-    // Keys work wherever the focus is, but for fields and links that use them themselves.
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea')) return;
-      const pressesSomething = target.closest('button, a, [role="link"]') !== null;
-      if (['ArrowRight', 'PageDown'].includes(event.key) || (event.key === ' ' && !pressesSomething))
-        step({ type: 'next' });
-      else if (['ArrowLeft', 'PageUp', 'Backspace'].includes(event.key)) step({ type: 'back' });
-      else if (event.key === 'Home') step({ type: 'restart' });
-      else if (event.key === 'f') toggleFull();
-      else if (event.key === 'Escape' && !window.document.fullscreenElement)
-        void navigate(`/decks/${deckId}?slide=${walk.at}`);
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [step, toggleFull, navigate, deckId, walk.at]);
-
+  const leave = `/decks/${deckId}?slide=${walk.at}`;
+  useShowKeys(show, {
+    onFull: toggleFull,
+    onFind: () => setSheet('find'),
+    onHelp: () => setSheet('keys'),
+    onLeave: () => void navigate(leave),
+  });
+  const openOwn = () => {
+    const name = channel ?? newId();
+    setSearch((before) => ({ ...Object.fromEntries(before), with: name }), { replace: true });
+    window.open(`/decks/${deckId}/present/${walk.at}?with=${name}`, `presenter ${name}`, 'popup,width=1100,height=720');
+  };
+  const keep = () => {
+    const name = words.show.walkName(words.moment(new Date().toISOString()));
+    writeChanges(document.doc, keepWalk(deck, { id: newId(), name, slides: slidesWalked(shared.state) }));
+    tell(words.show.walkKept);
+  };
+  const note = walk.notice ?? (show.waits ? words.show.waits : shared.goesOn ? words.show.goesOn : null);
   return (
     <div ref={stage} className="flex h-full flex-col bg-[#101616] text-[#efe8da]">
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
-        {width > 0 ? (
-          <SlideView
-            deck={deck}
-            slideId={walk.at}
-            width={width}
-            follow={walk.follow}
-            label={slideName(deck, walk.at)}
-          />
-        ) : null}
+        <StageWindow show={show} space={space} />
       </main>
       <footer className="flex items-center gap-1 px-3 py-1">
-        <IconButton
-          name={words.show.back}
-          disabled={!walk.canGoBack}
-          onClick={() => step({ type: 'back' })}
-          className="hover:bg-white/15"
-        >
+        <Press name={words.show.back} disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
           <ArrowLeft size={22} aria-hidden />
-        </IconButton>
-        <IconButton name={words.show.next} onClick={() => step({ type: 'next' })} className="hover:bg-white/15">
+        </Press>
+        <Press name={words.show.next} onClick={() => walk.step({ type: 'next' })}>
           <ArrowRight size={22} aria-hidden />
-        </IconButton>
-        <IconButton name={words.show.restart} onClick={() => step({ type: 'restart' })} className="hover:bg-white/15">
+        </Press>
+        <Press name={words.show.restart} onClick={() => walk.step({ type: 'restart' })}>
           <CornerUpLeft size={20} aria-hidden />
-        </IconButton>
-        <p role="status" className="min-w-0 flex-1 truncate px-3 text-center font-semibold">
-          {walk.notice ?? slideName(deck, walk.at)}
+        </Press>
+        <p role="status" className={note ? 'min-w-0 flex-1 truncate px-3 text-center font-semibold' : 'spoken'}>
+          {note}
         </p>
-        <IconButton
-          name={isFull ? words.show.leaveFull : words.show.full}
-          onClick={toggleFull}
-          className="hover:bg-white/15"
+        {note ? null : <Trail deck={deck} state={shared.state} walk={walk} most={4} />}
+        <span className="hidden items-center sm:flex">
+          <Press name={words.show.goTo} onClick={() => setSheet('find')}>
+            <Search size={20} aria-hidden />
+          </Press>
+          <Press
+            name={words.show.pen}
+            pressed={hand === 'pen'}
+            onClick={() => setHand(hand === 'pen' ? 'press' : 'pen')}
+          >
+            <PenLine size={20} aria-hidden />
+          </Press>
+          <Press
+            name={words.show.pointer}
+            pressed={hand === 'pointer'}
+            onClick={() => setHand(hand === 'pointer' ? 'press' : 'pointer')}
+          >
+            <MousePointer2 size={20} aria-hidden />
+          </Press>
+        </span>
+        <Menu
+          trigger={
+            <button
+              type="button"
+              className="min-h-11 rounded-md px-3 font-semibold hover:bg-white/15"
+              aria-label={words.show.more}
+            >
+              {words.show.more}
+            </button>
+          }
         >
+          <MenuEntry onSelect={() => setSheet('find')}>
+            <Search size={18} aria-hidden /> {words.show.goTo}
+          </MenuEntry>
+          <MenuEntry onSelect={() => set({ whole: !shared.whole })}>
+            <Focus size={18} aria-hidden /> {words.show.whole}
+          </MenuEntry>
+          <MenuEntry onSelect={() => set({ black: true })}>
+            <Moon size={18} aria-hidden /> {words.show.black}
+          </MenuEntry>
+          <MenuEntry onSelect={() => setGoesOn(!shared.goesOn)}>
+            <Timer size={18} aria-hidden /> {words.show.byItself}
+          </MenuEntry>
+          <MenuEntry onSelect={keep}>
+            <Footprints size={18} aria-hidden /> {words.show.saveWalk}
+          </MenuEntry>
+          <MenuEntry onSelect={openOwn}>
+            <MonitorUp size={18} aria-hidden /> {words.show.mine}
+          </MenuEntry>
+          <MenuEntry onSelect={() => setSheet('keys')}>
+            <CircleHelp size={18} aria-hidden /> {words.show.keysTitle}
+          </MenuEntry>
+        </Menu>
+        <Press name={isFull ? words.show.leaveFull : words.show.full} onClick={toggleFull}>
           {isFull ? <Shrink size={20} aria-hidden /> : <Expand size={20} aria-hidden />}
-        </IconButton>
+        </Press>
         <Link
-          to={`/decks/${deckId}?slide=${walk.at}`}
+          to={leave}
           aria-label={words.show.end}
           title={words.show.end}
-          className="inline-flex size-11 items-center justify-center rounded-md hover:bg-white/15"
+          className="inline-flex size-11 flex-none items-center justify-center rounded-md hover:bg-white/15"
         >
           <X size={22} aria-hidden />
         </Link>
       </footer>
+      {sheet === 'find' ? (
+        <Dialog title={words.show.goTo} open onClose={() => setSheet(null)} wide>
+          <FindSlide show={show} onGone={() => setSheet(null)} />
+        </Dialog>
+      ) : null}
+      {sheet === 'keys' ? (
+        <KeysSheet title={words.show.keysTitle} sheet={words.show.keys} onClose={() => setSheet(null)} />
+      ) : null}
     </div>
   );
+}
+
+/** A button on the dark rim of the show. */
+function Press(props: React.ComponentProps<typeof IconButton>) {
+  return <IconButton {...props} className={props.pressed ? '!bg-[#efe8da] !text-[#101616]' : 'hover:bg-white/15'} />;
 }

@@ -1,18 +1,19 @@
 /** The student's screen once everything is there: the slide, the way through, what is kept, and submitting. */
 import type { MyLessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { resumeShow, type ShowState } from '@gobrel/core/show';
+import { resumeShow, type ShowState, slidesWalked } from '@gobrel/core/show';
 import { writeWorkChanges } from '@gobrel/core/shared-doc';
 import { progressOn, type Work } from '@gobrel/core/work';
-import { SlideView, useFittedWidth } from '@gobrel/slide-view';
+import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ArrowLeft, ArrowRight, RotateCcw, Undo2 } from 'lucide-react';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
 import type { DocumentStatus, OpenDocument } from '../../live';
 import { slideName } from '../../slides';
 import { Button, Failing, IconButton } from '../../ui';
-import { useWalk } from '../../walking';
+import { SoundPlayer, useWalk } from '../../walking';
 import { words } from '../../words';
+import { serverJudge } from './server-judge';
 import { StandingNote } from './standing-note';
 import { SubmitButton } from './submit-button';
 import { useFillIn } from './use-fill-in';
@@ -28,7 +29,7 @@ interface AtWorkProps {
 }
 
 export function AtWork(props: AtWorkProps) {
-  const start = resumeShow(props.edition, props.work.way);
+  const start = resumeShow(props.edition, props.work);
   return start ? <Working {...props} start={start} /> : <Failing message={words.show.noSlides} />;
 }
 
@@ -38,14 +39,16 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
   const onMove = useCallback(
     (next: ShowState) => {
       setState(next);
-      if (!locked) writeWorkChanges(document.doc, [{ part: 'way', way: next.way }]);
+      if (!locked) writeWorkChanges(document.doc, [{ part: 'way', way: slidesWalked(next), seen: next.seen }]);
     },
     [document, locked],
   );
-  const walk = useWalk(edition, state, onMove);
+  const judge = useMemo(() => serverJudge(document), [document]);
+  const walk = useWalk({ deck: edition, state, work, judge, onMove });
   const { fillIn, spoken, undo, canUndo, putPiecesBack } = useFillIn(document, edition, work, locked);
   const isShowing = useLessonNews(lesson);
-  const [around, width] = useFittedWidth<HTMLDivElement>(edition.size);
+  const [around, space] = useRoom<HTMLDivElement>();
+  const room = useMemo(() => ({ width: space.width - 24, height: space.height - 24 }), [space]);
   useKeptOffline(edition);
 
   useEffect(() => {
@@ -73,16 +76,17 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
       </header>
       <StandingNote lesson={lesson} isShowing={isShowing} />
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden p-2">
-        {width > 0 ? (
-          <div className="border border-ink/70">
-            <SlideView
+        {room.width > 0 ? (
+          <div className="relative border border-ink/70">
+            <ShowStage
               deck={edition}
-              slideId={walk.at}
-              width={width - 24}
+              stop={walk.stop}
+              room={fittedRoom(edition, walk.stop, room)}
               follow={walk.follow}
               fillIn={fillIn}
               label={slideName(edition, walk.at)}
             />
+            <SoundPlayer walk={walk} />
           </div>
         ) : null}
       </main>

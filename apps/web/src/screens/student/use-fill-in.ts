@@ -1,17 +1,13 @@
-/** A student's hands: turns what they do on a slide into changes of their work. */
-import { type Deck, newId, type SlideId } from '@gobrel/core/deck';
-import { restingPlace } from '@gobrel/core/geometry';
+/** A student's hands, with an undo of their own: what they do goes into the document of their work. */
+import type { Deck, SlideId } from '@gobrel/core/deck';
 import { workScope, writeWorkChanges } from '@gobrel/core/shared-doc';
-import { addedOn, dropPiece, putIntoZone, type Work, type WorkChange } from '@gobrel/core/work';
-import type { FillIn } from '@gobrel/slide-view';
+import type { Work, WorkChange } from '@gobrel/core/work';
 import { useEffect, useMemo, useState } from 'react';
 import * as Y from 'yjs';
 import type { OpenDocument } from '../../live';
-import { tell } from '../../ui';
+import { fillInBy } from '../../walking';
 
 const MINE = 'this student';
-/** Size of a text that a student adds, in slide units; a smaller area gives less. */
-const ADDED = { width: 400, height: 110 };
 
 /** Hands over the given work, with an undo of one's own. */
 export function useFillIn(document: OpenDocument, edition: Deck, work: Work, locked: boolean) {
@@ -29,41 +25,9 @@ export function useFillIn(document: OpenDocument, edition: Deck, work: Work, loc
     return () => history.destroy();
   }, [history]);
 
-  const fillIn = useMemo((): FillIn => {
-    const write = (...changes: WorkChange[]) => {
-      if (!locked) writeWorkChanges(document.doc, changes, MINE);
-    };
-    return {
-      work,
-      locked,
-      say,
-      warn: (words) => tell(words, { tone: 'trouble' }),
-      setBlank: (id, value) => write({ part: 'blanks', id, value }),
-      setAnswer: (id, value) => write({ part: 'answers', id, value }),
-      addText: (areaId) => {
-        const area = edition.items[areaId];
-        if (!area) return;
-        const size = {
-          width: Math.min(ADDED.width, area.frame.width - 16),
-          height: Math.min(ADDED.height, area.frame.height - 16),
-        };
-        const place = restingPlace(size, area.frame, addedOn(edition, work, area.slideId));
-        write({ part: 'added', id: newId(), value: { areaId, ...place, ...size, text: '' } });
-      },
-      setAddedText: (id, text) => {
-        const added = work.added[id];
-        if (added) write({ part: 'added', id, value: { ...added, text } });
-      },
-      removeAddedText: (id) => write({ part: 'added', id, value: null }),
-      dropPiece: (id, at) => {
-        const value = dropPiece(edition, work, id, at);
-        if (value) write({ part: 'pieces', id, value });
-      },
-      putIntoZone: (id, zoneId) => {
-        const value = putIntoZone(edition, work, id, zoneId);
-        if (value) write({ part: 'pieces', id, value });
-      },
-    };
+  const fillIn = useMemo(() => {
+    const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE);
+    return fillInBy({ edition, work, locked, say, write });
   }, [document, edition, work, locked]);
 
   const putPiecesBack = (slideId: SlideId) => {

@@ -7,10 +7,12 @@ import { ground } from './ground';
 import { handOut, lessons, classes } from './lessons';
 import { keys } from './keys';
 import { lines } from './lines';
+import { gateMissing, links } from './links';
 import { library } from './library';
 import { onSlides } from './on-slides';
 import { order } from './order';
 import { show, walking } from './show';
+import { duration, moment, timeOfDay } from './phrases';
 import { signs } from './signs';
 import { signIn } from './sign-in';
 import { routes } from './routes';
@@ -20,6 +22,9 @@ import { join, student } from './student';
 
 export const en = {
   common,
+  duration,
+  moment,
+  timeOfDay,
   kept,
   frame,
   elsewhere,
@@ -38,6 +43,8 @@ export const en = {
   order,
   ground,
   lines,
+  links,
+  gateMissing,
   keys,
   routes,
   signs,

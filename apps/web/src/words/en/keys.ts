@@ -9,6 +9,7 @@ export const keys = {
     [', and .', 'turn it left and right (Shift: finely)'],
     ['Enter', 'type in its text; Escape leaves it'],
     ['Ctrl + K', 'link it, or the marked words'],
+    ['V', 'draw a viewpoint; Enter places it in the middle'],
     ['Ctrl + D', 'duplicate it; so does dragging with Alt'],
     ['Ctrl + C, X, V', 'copy, cut, paste, also into another deck'],
     ['G and U', 'group, ungroup'],

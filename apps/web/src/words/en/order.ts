@@ -3,7 +3,7 @@ import { many } from './phrases';
 
 export const order = {
   seeing: 'How the slides are seen',
-  sees: { slide: 'One slide', grid: 'All slides', outline: 'Outline' },
+  sees: { slide: 'One slide', grid: 'All slides', outline: 'Outline', map: 'Map' },
   grid: 'All slides, in running order',
   outline: 'Outline of the deck',
   section: 'Section',

@@ -1,6 +1,91 @@
 /** Words about links, the ways through a deck, and the map. */
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
 export const routes = {
   openLinks: (count: number) => `Open links: ${count}`,
   openLinksHint: 'They lead to slides that are not in this deck. Press one to go to it and lead it elsewhere.',
   openLink: (slide: string, carrier: string) => `${slide}: “${carrier}”`,
-};
+  removeTitle: (links: number) => `${links} ${links === 1 ? 'link leads' : 'links lead'} to what you remove`,
+  leadInstead: 'Where shall they lead instead?',
+  stayOpen: 'nowhere: leave open, to be led later',
+  removeSlides: (count: number) => (count === 1 ? 'Remove the slide' : `Remove ${count} slides`),
+  percent,
+  map: 'Map of the deck',
+  table: 'Slides as a table',
+  asTable: 'Table',
+  asMap: 'Map',
+  shownAs: 'Shown as',
+  find: 'Find a slide',
+  findHint: 'Find a slide …',
+  looks: {
+    all: 'everything',
+    onward: 'what is reached from here',
+    back: 'what leads here',
+    route: 'the shortest way here',
+  },
+  look: 'Show',
+  walks: 'Walks that were kept',
+  forgetWalk: 'Forget this walk',
+  walkForgotten: 'The walk is forgotten.',
+  heat: 'Chances: how likely a reader who chooses at random sees each slide',
+  layOut: 'Lay out anew: forget where slides were put by hand',
+  laidOut: 'The map is laid out anew.',
+  addSlide: 'Add a slide',
+  zoomIn: 'Nearer',
+  zoomOut: 'Farther off',
+  fit: 'All in sight',
+  port: { in: 'Ways in', out: 'Drag from here to where a choice leads' },
+  card: (place: number, name: string, notes: readonly string[]) => [`${place} ${name}`, ...notes].join(', '),
+  cardHint:
+    'Enter chooses the slide, a second Enter opens it. Arrow keys move its card. Delete removes it. W draws a way from it.',
+  wayHint: 'Delete takes the link away.',
+  way: (from: string, to: string, carrier: string) => `From ${from} to ${to}, by “${carrier}”`,
+  orderWay: (from: string, to: string) => `From ${from} to ${to}, by next`,
+  wayTo: (name: string) => `Where does a new choice on “${name}” lead?`,
+  wayWords: (name: string) => name,
+  newSlide: 'New slide',
+  troubles: {
+    unreached: 'no way leads here',
+    'dead-end': 'no way on',
+    trapped: 'in a loop without a way out',
+    shut: 'a link here never opens',
+  },
+  ending: 'an ending',
+  endingTitle: 'As an ending',
+  endings: { yes: 'an ending', no: 'part of the way' },
+  seen: (share: number) => (Number.isNaN(share) ? 'chance not counted' : `seen by ${percent(share)}`),
+  counting: 'Counting …',
+  sum: {
+    slides: (count: number) => `${count} ${count === 1 ? 'slide' : 'slides'}`,
+    endings: (count: number) => `${count} ${count === 1 ? 'ending' : 'endings'}`,
+    routes: (shortest: number | null, longest: number | 'endless' | null) =>
+      shortest === null
+        ? 'no route to an ending'
+        : `routes of ${shortest} to ${longest === 'endless' ? 'endlessly many' : longest} slides`,
+    length: (length: number) =>
+      Number.isNaN(length)
+        ? 'too many loops to count an average walk'
+        : length === Infinity
+          ? 'a random walk may never end'
+          : `${length.toFixed(1)} slides on an average walk`,
+    troubles: (count: number) =>
+      count === 0 ? 'nothing is wrong with the ways' : `${count} ${count === 1 ? 'slide needs' : 'slides need'} a look`,
+  },
+  columns: {
+    slide: 'Slide',
+    trouble: 'To look at',
+    leads: 'Leads to',
+    distance: 'Shortest way',
+    routes: 'Routes to this ending',
+    seen: 'Seen by',
+    visits: 'Visits a walk',
+  },
+  endless: 'endless',
+  sortBy: (column: string) => `Sort by ${column}`,
+  download: 'Save as CSV',
+  fileName: (title: string) => `${title} – routes.csv`,
+  linkLed: (carrier: string, to: string) => `“${carrier}” leads to ${to} now.`,
+  linkGone: (carrier: string) => `The link of “${carrier}” is taken away.`,
+  orderStays: 'This way is the running order. Set the slide to be left by links only, and it is gone.',
+} as const;

@@ -1,7 +1,7 @@
 /** Commands that put items in line: aligning and distributing, with groups as wholes. */
 import { type Box, boundsOfAll, moveFrame } from '../../geometry/index.js';
 import type { Change } from '../change.js';
-import { type Deck, slideSizes } from '../deck.js';
+import { type Deck, sizeOf } from '../deck.js';
 import type { ItemId } from '../identifiers.js';
 import { unitsAmong } from './groups.js';
 import { setFrames } from './items.js';
@@ -36,7 +36,7 @@ function shiftWhole(deck: Deck, whole: Whole, dx: number, dy: number): Change[] 
 /** Aligns several things with one another, or a single one with the slide. */
 export function alignItems(deck: Deck, ids: readonly ItemId[], to: Alignment): Change[] {
   const wholes = wholesAmong(deck, ids);
-  const around = wholes.length === 1 ? { x: 0, y: 0, ...slideSizes[deck.size] } : boundsAround(wholes);
+  const around = wholes.length === 1 ? { x: 0, y: 0, ...sizeOf(deck) } : boundsAround(wholes);
   if (!around) return [];
   return wholes.flatMap((whole) => {
     const { box } = whole;

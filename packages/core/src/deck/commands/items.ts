@@ -1,7 +1,7 @@
 /** Commands on items: pure functions from a deck and arguments to changes. */
 import { type Frame, moveFrame, type Point } from '../../geometry/index.js';
 import type { Change, ItemFields } from '../change.js';
-import { type Deck, itemsOf, readItem, slideSizes, slidesInOrder } from '../deck.js';
+import { type Deck, itemsOf, readItem, sizeOf, slidesInOrder } from '../deck.js';
 import type { Destination } from '../destination.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
 import type { Item, ItemKindName, Layer, OwnFields, Role } from '../item.js';
@@ -50,7 +50,7 @@ export function addItem<K extends ItemKindName>(
 
 /** A frame of the given size in the middle of the deck's slides. */
 export function centredFrame(deck: Deck, size: { readonly width: number; readonly height: number }): Frame {
-  const slide = slideSizes[deck.size];
+  const slide = sizeOf(deck);
   return { x: (slide.width - size.width) / 2, y: (slide.height - size.height) / 2, ...size, rotation: 0 };
 }
 

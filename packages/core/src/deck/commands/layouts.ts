@@ -1,6 +1,6 @@
 /** Commands on layouts: a slide with its parts, and another layout for a slide that is there. */
 import { applyChanges, type Change } from '../change.js';
-import { type Deck, itemsOf, slideSizes } from '../deck.js';
+import { type Deck, itemsOf, sizeOf } from '../deck.js';
 import { newId, type SlideId } from '../identifiers.js';
 import type { Item, TextLook } from '../item.js';
 import { nameOf } from '../item-kinds/index.js';
@@ -41,7 +41,7 @@ export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, crea
   for (const item of present)
     if (item.role && !wanted.has(item.role) && isEmpty(item)) add([{ type: 'remove-item', id: item.id }]);
   for (const part of parts) {
-    const frame = frameOfPart(part, slideSizes[deck.size]);
+    const frame = frameOfPart(part, sizeOf(deck));
     const player = present.find((item) => item.role === part.role);
     if (player) add([{ type: 'set-item', id: player.id, fields: { frame, ...lookFor(player, before, part) } }]);
     else add(placePart(next, slideId, part, createId()));
@@ -58,7 +58,7 @@ function lookFor(item: Item, before: readonly LayoutPart[], part: LayoutPart): {
 }
 
 function placePart(deck: Deck, slideId: SlideId, part: LayoutPart, id: string): Change[] {
-  const frame = frameOfPart(part, slideSizes[deck.size]);
+  const frame = frameOfPart(part, sizeOf(deck));
   const fields = part.look ? { look: { ...part.look } } : {};
   return addItem(deck, { id, slideId, kind: part.kind, role: part.role, frame, fields });
 }

@@ -1,11 +1,12 @@
 /** Commands on links: leading one elsewhere, and giving a slide a new way on. */
-import type { Change } from '../change.js';
-import { type Deck, itemsOf, slideSizes } from '../deck.js';
-import type { Destination } from '../destination.js';
+import { applyChanges, type Change } from '../change.js';
+import { type Deck, itemsOf, sizeOf } from '../deck.js';
+import { type BranchAnswer, type Destination, type Place, withGate } from '../destination.js';
+import type { Gate } from '../gate.js';
 import { PLAIN_LOOK } from '../item-kinds/kind.js';
 import { boundsOf, boxesMeet, type Frame } from '../../geometry/index.js';
 import type { ItemId, SlideId } from '../identifiers.js';
-import { lettersOf, plainText, relinkWords } from '../rich-text.js';
+import { lettersOf, linkedWordsOf, plainText, relinkWords } from '../rich-text.js';
 import { addItem, setLink, setText } from './items.js';
 
 /** What carries a link: an item, or some of the linked words of its text, counted from 0. */
@@ -14,12 +15,68 @@ export interface Carrier {
   readonly run: number | null;
 }
 
-/** Leads a link elsewhere, or takes it away with `null`. */
+/** The destination of a carrier; `null` when it carries none. */
+export function destinationOf(deck: Deck, { itemId, run }: Carrier): Destination | null {
+  const item = deck.items[itemId];
+  if (run === null) return item?.link ?? null;
+  return item?.kind === 'text' || item?.kind === 'shape' ? (linkedWordsOf(item.text)[run]?.destination ?? null) : null;
+}
+
+/**
+ * Leads a link to a place; its gate stays. A link that goes by an answer leads there by the one that is given, and
+ * every way when none is.
+ */
+export function leadTo(deck: Deck, carrier: Carrier, place: Place, answer: BranchAnswer | null = null): Change[] {
+  const present = destinationOf(deck, carrier);
+  const gate = present?.gate ?? null;
+  if (answer === null || present?.to !== 'by-answer' || place.to !== 'slide')
+    return leadLink(deck, carrier, withGate(place, gate));
+  const led: Destination =
+    typeof answer === 'string'
+      ? { ...present, [answer]: place.slideId }
+      : { ...present, choices: { ...present.choices, [answer.choice]: place.slideId } };
+  return leadLink(deck, carrier, led);
+}
+
+/** Sets a link's gate, or takes it away with `null`. */
+export function setGate(deck: Deck, carrier: Carrier, gate: Gate | null): Change[] {
+  const present = destinationOf(deck, carrier);
+  return present ? leadLink(deck, carrier, withGate(present, gate)) : [];
+}
+
+/** Puts a destination on a link, or takes the link away with `null`. */
 export function leadLink(deck: Deck, { itemId, run }: Carrier, destination: Destination | null): Change[] {
   if (run === null) return setLink(deck, itemId, destination);
   const item = deck.items[itemId];
   if (item?.kind !== 'text' && item?.kind !== 'shape') return [];
   return setText(deck, itemId, relinkWords(item.text, run, destination));
+}
+
+/**
+ * Leads links away from slides that go to another one, those that go by an answer only where they led to them. What
+ * stands on several words of one text is led one after the other.
+ */
+export function leadAway(deck: Deck, carriers: readonly Carrier[], gone: readonly SlideId[], to: SlideId): Change[] {
+  let present = deck;
+  // Words that lead to one place may become one, so the last ones go first.
+  const ordered = [...carriers].sort((a, b) => (b.run ?? 0) - (a.run ?? 0));
+  return ordered.flatMap((carrier) => {
+    const destination = destinationOf(present, carrier);
+    const changes = destination ? leadLink(present, carrier, ledAway(destination, gone, to)) : [];
+    present = applyChanges(present, changes);
+    return changes;
+  });
+}
+
+function ledAway(destination: Destination, gone: readonly SlideId[], to: SlideId): Destination {
+  const instead = <T extends SlideId | null>(slideId: T) => (slideId !== null && gone.includes(slideId) ? to : slideId);
+  if (destination.to !== 'by-answer') return withGate({ to: 'slide', slideId: to }, destination.gate ?? null);
+  return {
+    ...destination,
+    right: instead(destination.right),
+    wrong: instead(destination.wrong),
+    choices: Object.fromEntries(Object.entries(destination.choices).map(([id, slideId]) => [id, instead(slideId)])),
+  };
 }
 
 /** Size of a choice that is placed by itself, and its distance from others and the edge, in slide units. */
@@ -56,7 +113,7 @@ export function addWay(
 
 /** Where nothing lies yet that is not in the backdrop; the corner at the bottom right when there is no such place. */
 function freePlace(deck: Deck, slideId: SlideId): Frame {
-  const { width, height } = slideSizes[deck.size];
+  const { width, height } = sizeOf(deck);
   const taken = itemsOf(deck, slideId)
     .filter((item) => item.layer === 'slide' && !item.hidden)
     .map((item) => boundsOf(item.frame));

@@ -1,7 +1,7 @@
 /** Another slide size for a deck, with its content scaled to it or kept as large as it is. */
 import type { Frame } from '../../geometry/index.js';
 import type { Change } from '../change.js';
-import { type Deck, type SlideSizeName, slideSizes } from '../deck.js';
+import { type Deck, sizeOf, type SlideSize } from '../deck.js';
 import type { Item } from '../item.js';
 import { undistorted } from '../picture-look.js';
 import { scaleLetters } from '../rich-text.js';
@@ -10,18 +10,13 @@ import { stylesScaled } from '../text-style.js';
 /** What becomes of the content: `scale` lets it fill the new slide, `keep` leaves its size. */
 export type Refitting = 'scale' | 'keep';
 
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
-
 /**
  * Sets the slide size. What covered the whole slide covers it still; everything else keeps its proportions and its
  * place about the slide's middle.
  */
-export function setSlideSize(deck: Deck, size: SlideSizeName, refitting: Refitting): Change[] {
-  if (size === deck.size) return [];
-  const [from, to] = [slideSizes[deck.size], slideSizes[size]];
+export function setSlideSize(deck: Deck, size: Deck['size'], refitting: Refitting): Change[] {
+  const [from, to] = [sizeOf(deck), sizeOf({ size })];
+  if (from.width === to.width && from.height === to.height) return [];
   const scale = refitting === 'scale' ? Math.min(to.width / from.width, to.height / from.height) : 1;
   return [
     { type: 'set-deck', fields: { size, theme: { ...deck.theme, styles: stylesScaled(scale, deck.theme.styles) } } },
@@ -33,12 +28,12 @@ export function setSlideSize(deck: Deck, size: SlideSizeName, refitting: Refitti
   ];
 }
 
-function covers(frame: Frame, slide: Size): boolean {
+function covers(frame: Frame, slide: SlideSize): boolean {
   const { x, y, width, height, rotation } = frame;
   return rotation === 0 && x <= 0 && y <= 0 && x + width >= slide.width && y + height >= slide.height;
 }
 
-function coverFields(item: Item, to: Size): Record<string, unknown> {
+function coverFields(item: Item, to: SlideSize): Record<string, unknown> {
   const frame: Frame = { x: 0, y: 0, ...to, rotation: 0 };
   if (item.kind !== 'picture') return { frame };
   // Where its pixels are not known, the picture was shown undistorted on the slide as it was.
@@ -46,7 +41,7 @@ function coverFields(item: Item, to: Size): Record<string, unknown> {
   return { frame, crop: undistorted(pixels, to) };
 }
 
-function scaledFields(item: Item, from: Size, to: Size, scale: number): Record<string, unknown> {
+function scaledFields(item: Item, from: SlideSize, to: SlideSize, scale: number): Record<string, unknown> {
   const { frame } = item;
   const about = (at: number, length: number, before: number, after: number) =>
     after / 2 + (at + length / 2 - before / 2) * scale - (length * scale) / 2;

@@ -28,6 +28,9 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
     wash: null,
     groundPicture: null,
     notes: '',
+    transition: null,
+    stays: null,
+    overview: 'first',
   };
   return [{ type: 'put-slide', slide }];
 }

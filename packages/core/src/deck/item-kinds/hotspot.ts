@@ -1,10 +1,12 @@
 /** Hotspot: an invisible area that carries a link. */
+import { readOneOf } from '../reading.js';
+import { shapeNames } from '../shapes.js';
 import { asItIs, type ItemKind } from './kind.js';
 
 export const hotspotKind: ItemKind<'hotspot'> = {
   kind: 'hotspot',
   size: { width: 200, height: 140 },
-  read: () => ({}),
+  read: (fields) => ({ shape: readOneOf(fields['shape'], shapeNames, 'rectangle') }),
   withoutKey: asItIs,
   words: () => '',
   asks: false,

@@ -11,6 +11,7 @@ import { shapeKind } from './shape.js';
 import { shortTextKind } from './short-text.js';
 import { signKind } from './sign.js';
 import { textKind } from './text.js';
+import { viewpointKind } from './viewpoint.js';
 import { zoneKind } from './zone.js';
 
 /** Every item kind by its name. */
@@ -21,6 +22,7 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   line: lineKind,
   sign: signKind,
   hotspot: hotspotKind,
+  viewpoint: viewpointKind,
   zone: zoneKind,
   blank: blankKind,
   choice: choiceKind,

@@ -12,7 +12,7 @@ import {
   numberOf,
   plainText,
   type SlideId,
-  slideSizes,
+  sizeOf,
 } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
@@ -21,6 +21,8 @@ import { slideName } from '../../../slides';
 import { words } from '../../../words';
 import { typeIn, useDesk } from '../desk';
 import type { Editing } from '../editing';
+import { canCarryLink } from '../linking/can-carry-link';
+import { LinkHandle } from '../linking/link-handle';
 import { enterGroup } from '../selecting';
 import { useDragPreview } from './drag-preview';
 import { EditorItem } from './editor-item';
@@ -35,14 +37,17 @@ interface CanvasProps {
   readonly slideId: SlideId;
   /** Width of the slide on the screen, in CSS pixels. */
   readonly width: number;
+  readonly onPickLink: () => void;
 }
 
-export function Canvas({ editing, others, slideId, width }: CanvasProps) {
+export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasProps) {
   const { deck, doc, extend } = editing;
   const items = useItems(deck, slideId);
   const selected = useDesk((desk) => desk.selected);
   const marquee = useDragPreview((drag) => drag.marquee);
-  const scale = width / slideSizes[deck.size].width;
+  const drawing = useDesk((desk) => desk.drawing);
+  const isTyping = useDesk((desk) => desk.typingIn !== null);
+  const scale = width / sizeOf(deck).width;
   const surface = { editing, slideId, scale };
   const startTyping = (at: { clientX: number; clientY: number; currentTarget: Element }) => {
     // The pointer is captured while it is down, so the event itself does not tell what was pressed.
@@ -77,10 +82,13 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
   );
   const frameOf = useFrameOf(deck);
   const chosen = items.filter((item) => selected.includes(item.id));
+  const only = chosen.length === 1 ? chosen[0] : undefined;
+  // While its words are typed in, a link is tied to them.
+  const linkable = only !== undefined && canCarryLink(only) && !isTyping;
   return (
     <div
       data-canvas
-      className="relative touch-none select-none border border-ink"
+      className={`relative touch-none select-none border border-ink ${drawing ? 'cursor-crosshair' : ''}`}
       onPointerDown={(event) => beginDrag(event, { kind: 'canvas' }, surface)}
       onDoubleClick={startTyping}
     >
@@ -110,6 +118,9 @@ export function Canvas({ editing, others, slideId, width }: CanvasProps) {
           beginDrag(event, grip, surface);
         }}
       />
+      {linkable && only ? (
+        <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} />
+      ) : null}
       <Others deck={deck} slideId={slideId} others={others} scale={scale} />
       <Guides scale={scale} />
       {marquee ? (

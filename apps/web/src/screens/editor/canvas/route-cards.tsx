@@ -1,13 +1,13 @@
 /** The slide between where it is reached from and where it leads, tied by lines to the items that carry the links. */
-import { type Deck, type Destination, type SlideId, slideSizes } from '@gobrel/core/deck';
-import { type Link, linksFrom, linksTo, onwardByOrder, reachedByOrder, slideLedTo } from '@gobrel/core/routes';
+import { type BranchAnswer, type Deck, type Destination, type SlideId, sizeOf } from '@gobrel/core/deck';
+import { branchesOf, type Link, linksFrom, linksTo, onwardByOrder, reachedByOrder } from '@gobrel/core/routes';
 import type { Box, Frame, Point } from '@gobrel/core/geometry';
-import { Globe, Unlink } from 'lucide-react';
+import { LockKeyhole } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
 import { slideName, Thumbnail } from '../../../slides';
 import { words } from '../../../words';
 import { select } from '../desk';
-import { stepIcons } from '../step-icons';
+import { destinationIcons } from '../linking/destination-icons';
 import { CARD, type RouteLayout, type Side } from './route-layout';
 
 interface RouteCardsProps {
@@ -36,6 +36,7 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
           <button
             key={from}
             type="button"
+            data-slide={from}
             className="absolute w-[100px] rounded bg-paper text-left text-xs font-semibold hover:underline"
             style={placed(layout.card('arriving', index, shownArriving.length))}
             onClick={() => onGo(from)}
@@ -55,7 +56,6 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
           <LeavingCard
             key={way.key}
             deck={deck}
-            slideId={slideId}
             way={way}
             at={layout.card('leaving', index, shownLeaving.length)}
             narrow={layout.stacked}
@@ -133,7 +133,7 @@ function edgeOf({ slide: whole, stacked }: RouteLayout, area: Area, side: Side, 
 
 /** Where a line leaves the item that carries its link: on the side towards the cards, but on the slide. */
 function carrierPoint(deck: Deck, { slide, stacked }: RouteLayout, area: Area, frame: Frame): Point {
-  const scale = slide.width / slideSizes[deck.size].width;
+  const scale = slide.width / sizeOf(deck).width;
   const x = slide.x + (frame.x + (stacked ? frame.width / 2 : frame.width)) * scale;
   const y = slide.y + (frame.y + (stacked ? frame.height : frame.height / 2)) * scale;
   const seen = inSight(slide, area);
@@ -168,11 +168,15 @@ interface Arrival {
   readonly byOrder: boolean;
 }
 
-/** A way on from this slide: a link, or the running order when `link` is `null`. */
+/** A way on from this slide: a link, one branch of a link that goes by an answer, or the running order. */
 interface Departure {
   readonly key: string;
+  /** `null` for the running order. */
   readonly link: Link | null;
   readonly destination: Destination;
+  /** The slide it leads to; `null` for what leads to no slide of its own. */
+  readonly target: SlideId | null;
+  readonly answer: BranchAnswer | null;
 }
 
 function arrivals(deck: Deck, slideId: SlideId): readonly Arrival[] {
@@ -185,12 +189,23 @@ function arrivals(deck: Deck, slideId: SlideId): readonly Arrival[] {
 
 function departures(deck: Deck, slideId: SlideId): readonly Departure[] {
   const next = onwardByOrder(deck, slideId);
-  const links = linksFrom(deck, slideId).map((link, index) => ({
-    key: `${link.itemId} ${index}`,
-    link,
-    destination: link.destination,
-  }));
-  return next ? [...links, { key: 'next', link: null, destination: { to: 'slide', slideId: next.id } }] : links;
+  const links = linksFrom(deck, slideId).flatMap((link, index): Departure[] => {
+    const { destination } = link;
+    const key = `${link.itemId} ${index}`;
+    const branches = branchesOf(deck, slideId, destination);
+    if (branches.length === 0) return [{ key, link, destination, target: null, answer: null }];
+    return branches.map(({ slideId: target, answer }, branch) => ({
+      key: `${key} ${branch}`,
+      link,
+      destination,
+      target,
+      answer,
+    }));
+  });
+  const onward = next && { to: 'slide' as const, slideId: next.id };
+  return onward
+    ? [...links, { key: 'next', link: null, destination: onward, target: onward.slideId, answer: null }]
+    : links;
 }
 
 interface LineProps {
@@ -218,33 +233,37 @@ function Line({ from, to, stacked, faint }: LineProps) {
 
 interface LeavingCardProps {
   readonly deck: Deck;
-  /** The slide it leads away from. */
-  readonly slideId: SlideId;
   readonly way: Departure;
   readonly at: Point;
   readonly narrow: boolean;
   readonly onGo: (slideId: SlideId) => void;
 }
 
-function LeavingCard({ deck, slideId, way: { link, destination }, at, narrow, onGo }: LeavingCardProps) {
+function LeavingCard({ deck, way: { link, destination, target, answer }, at, narrow, onGo }: LeavingCardProps) {
   const width = narrow ? 'w-[106px]' : 'w-[130px]';
   const by = link ? (
     <button
       type="button"
       className="block min-h-6 max-w-full truncate text-left text-xs font-semibold text-clay hover:underline"
+      title={destination.gate ? words.links.openWhen(deck, destination.gate) : undefined}
       onClick={() => select(link.itemId)}
     >
+      {destination.gate ? <LockKeyhole size={12} aria-hidden className="mr-0.5 inline" /> : null}
       {words.editor.by(link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'])}
+      {answer && destination.to === 'by-answer'
+        ? ` ${words.links.branch(deck.items[destination.questionId], answer)}`
+        : ''}
+      {destination.gate ? <span className="spoken">{words.links.openWhen(deck, destination.gate)}</span> : null}
     </button>
   ) : (
     <span className="block text-xs text-soft">{words.editor.byOrder}</span>
   );
-  const target = slideLedTo(deck, slideId, destination);
   if (target !== null) {
     return (
       <div className={`absolute rounded bg-paper ${width}`} style={placed(at)}>
         <button
           type="button"
+          data-slide={target}
           className="block max-w-full text-left text-xs font-semibold hover:underline"
           onClick={() => onGo(target)}
         >
@@ -255,8 +274,7 @@ function LeavingCard({ deck, slideId, way: { link, destination }, at, narrow, on
       </div>
     );
   }
-  const icons = { web: Globe, slide: Unlink, ...stepIcons };
-  const Icon = icons[destination.to];
+  const Icon = destinationIcons[destination.to];
   return (
     <div className={`absolute rounded bg-paper pt-3.5 ${width}`} style={placed(at)}>
       <span

@@ -9,7 +9,7 @@ import {
   newId,
   setFrames,
   type SlideId,
-  slideSizes,
+  sizeOf,
 } from '@gobrel/core/deck';
 import { boundsOf, boxesMeet, type Frame, type Point, snapTargets } from '@gobrel/core/geometry';
 import type { PointerEvent } from 'react';
@@ -19,6 +19,7 @@ import { pressItem, wholeUnits } from '../selecting';
 import { clearDragPreview, showGuides, useDragPreview } from './drag-preview';
 import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
+import { placeViewpoint } from './draw-viewpoint';
 import { shiftDrawn } from './shift-drawn';
 
 /** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */
@@ -57,7 +58,8 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const from = pointAt(event);
   const itemId = (event.target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'] ?? null;
   const pressed = itemId === null ? null : (deck.items[itemId] ?? null);
-  const isFixed = !pressed || !isMovable(pressed);
+  const { drawing } = useDesk.getState();
+  const isFixed = drawing || !pressed || !isMovable(pressed);
   const wasSelected = useDesk.getState().selected;
   if (grip.kind === 'canvas' && pressed && !isFixed && !event.shiftKey && !wasSelected.includes(pressed.id))
     pressItem(deck, pressed, false);
@@ -65,7 +67,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const lineChanges = (id: ItemId, of: LineGrip, at: globalThis.PointerEvent) =>
     draggedLine(editing.deck, id, of, pointAt(at), {
       tie: !at.ctrlKey && !at.metaKey,
-      slide: slideSizes[deck.size],
+      slide: sizeOf(deck),
     });
   const shown = { shift: shiftDrawn(canvas, [], scale), frames: {} as Readonly<Record<ItemId, Frame>> };
   /** Works out once what a drag of the selected items goes by. */
@@ -124,6 +126,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     const { frames } = shown;
     showNothing();
     if (at.type === 'pointercancel') return;
+    if (drawing) return placeViewpoint(editing, slideId, marquee);
     if (marquee) {
       const met = itemsOf(deck, slideId).filter(
         (item) => item.layer === 'slide' && !item.hidden && boxesMeet(boundsOf(item.frame), marquee),
@@ -186,7 +189,7 @@ function targetsBeside(deck: Deck, slideId: SlideId, dragged: readonly ItemId[])
   const still = itemsOf(deck, slideId).filter((item) => !item.hidden && !dragged.includes(item.id));
   return snapTargets(
     still.map((item) => boundsOf(item.frame)),
-    slideSizes[deck.size],
+    sizeOf(deck),
   );
 }
 

@@ -1,6 +1,6 @@
 /** Zooming and panning the slide in the middle: by wheel, by two fingers, by the middle button, by keys and buttons. */
 import { type Box, boundsOfAll, type Point } from '@gobrel/core/geometry';
-import { type SlideId, slideSizes } from '@gobrel/core/deck';
+import { type SlideId, sizeOf } from '@gobrel/core/deck';
 import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
@@ -31,7 +31,7 @@ export function useView(
   slideId: SlideId,
 ): Viewing {
   const chosen = useDesk((desk) => desk.view);
-  const slide = slideSizes[editing.deck.size];
+  const slide = sizeOf(editing.deck);
   const fitted = useMemo(
     () => ({ x: fitting.x, y: fitting.y, scale: fitting.width / slide.width }),
     [fitting.x, fitting.y, fitting.width, slide.width],

@@ -29,8 +29,9 @@ interface SortableOrderProps {
 /** Nothing makes room while something is dragged: a bar shows where it will stand. */
 const noRoomMade = () => null;
 
-export function SortableOrder({ deck, run, entries, chosen, children }: SortableOrderProps) {
-  const sensors = useSensors(
+/** Picks up what is sorted: by mouse, by holding a finger still, and with M. */
+export function useSortingSensors() {
+  return useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
     useSensor(KeyboardSensor, {
@@ -38,6 +39,10 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
       keyboardCodes: { start: ['KeyM'], cancel: ['Escape'], end: ['KeyM', 'Enter'] },
     }),
   );
+}
+
+export function SortableOrder({ deck, run, entries, chosen, children }: SortableOrderProps) {
+  const sensors = useSortingSensors();
   // Sorting starts anew whenever the list of ids is another one, so it is kept while the order is the same.
   const key = useMemo(() => entries.map((entry) => entry.id).join(' '), [entries]);
   const items = useMemo(() => (key === '' ? [] : key.split(' ')), [key]);

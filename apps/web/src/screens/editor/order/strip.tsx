@@ -1,5 +1,5 @@
 /** The running order as a strip of live pictures, of which only those near the screen are there. */
-import { type Deck, isSection, type LayoutName, slideSizes } from '@gobrel/core/deck';
+import { type Deck, isSection, type LayoutName, sizeOf } from '@gobrel/core/deck';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
@@ -41,7 +41,7 @@ export const Strip = memo(function Strip(props: StripProps) {
     // The strip scrolls to the slide that is worked on.
     if (at >= 0) tiles.scrollToIndex(at, { align: 'auto' });
   }, [at, tiles]);
-  const size = slideSizes[deck.size];
+  const size = sizeOf(deck);
   const height = Math.max(TILE.least, (TILE.picture * size.height) / size.width + TILE.words);
   return (
     <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">

@@ -1,10 +1,12 @@
 /** What is done with the chosen slides as a whole: duplicate, remove, copy, paste, begin a section. */
 import {
   addSection,
+  applyChanges,
   duplicateSlides,
+  leadAway,
   newId,
   pasteSlides,
-  picturesIn,
+  contentsIn,
   readSlideClip,
   removeSlides,
   type SlideId,
@@ -12,7 +14,8 @@ import {
   slidesToClip,
   withoutPictures,
 } from '@gobrel/core/deck';
-import { linksTo } from '@gobrel/core/routes';
+import { type Link, linksTo } from '@gobrel/core/routes';
+import { useMemo, useState } from 'react';
 import { tell } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
@@ -28,7 +31,17 @@ export interface SlideActions {
   readonly beginSection: (before: SlideId) => void;
 }
 
-export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => void): SlideActions {
+/** Slides that are to be removed though links of others lead to them, and what the author says to it. */
+export interface Removal {
+  readonly ids: readonly SlideId[];
+  readonly links: readonly Link[];
+  /** Removes them; the links then lead to the slide given, or stay open. */
+  readonly answer: (instead: SlideId | null) => void;
+  readonly cancel: () => void;
+}
+
+/** What can be done with slides, and the removal that is being asked about. */
+export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => void): [SlideActions, Removal | null] {
   const duplicate = useStable((ids: readonly SlideId[]) => {
     const { changes, copies } = duplicateSlides(editing.deck, ids, {
       nameOf: (slide) => slide.name && words.editor.copyOf(slide.name),
@@ -36,20 +49,30 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     editing.run(changes);
     goAmong(copies, onGo);
   });
-  const remove = useStable((ids: readonly SlideId[]) => {
+  const [asking, setAsking] = useState<Removal | null>(null);
+  const removeNow = useStable((ids: readonly SlideId[], links: readonly Link[], instead: SlideId | null) => {
     const { deck, run, tellDone } = editing;
-    const leading = ids.flatMap((id) => linksTo(deck, id)).filter((link) => !ids.includes(link.from)).length;
     const order = slidesInOrder(deck);
     const resting = order.filter((slide) => !ids.includes(slide.id));
     const last = order.findLastIndex((slide) => ids.includes(slide.id));
     const next = order.slice(last).find((slide) => !ids.includes(slide.id)) ?? resting.at(-1) ?? order[0];
-    run(removeSlides(deck, ids));
+    const led = instead === null ? [] : leadAway(deck, links, ids, instead);
+    run([...led, ...removeSlides(applyChanges(deck, led), ids)]);
     if (next) goAmong([next.id], onGo);
+    const open = instead === null ? links.length : 0;
     const said =
       ids.length === 1
-        ? words.editor.slideRemoved(deck.slides[ids[0] ?? '']?.name ?? '', leading)
-        : words.order.removed(ids.length, leading);
+        ? words.editor.slideRemoved(deck.slides[ids[0] ?? '']?.name ?? '', open)
+        : words.order.removed(ids.length, open);
     tellDone(said);
+    setAsking(null);
+  });
+  const remove = useStable((ids: readonly SlideId[]) => {
+    const links = ids
+      .flatMap((id) => linksTo(editing.deck, id))
+      .filter(({ from, destination }) => !ids.includes(from) && namesSlides.includes(destination.to));
+    if (links.length === 0) removeNow(ids, links, null);
+    else setAsking({ ids, links, answer: (instead) => removeNow(ids, links, instead), cancel: () => setAsking(null) });
   });
   const copy = useStable((ids: readonly SlideId[]) => {
     useDesk.setState({ slideClip: slidesToClip(editing.deck, ids) });
@@ -61,7 +84,7 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     if (!slides) return;
     const { changes, pasted, openLinks } = pasteSlides(editing.deck, slides, after);
     editing.run(changes);
-    void keepPastedPictures(picturesIn(slides), refuse);
+    void keepPastedPictures(contentsIn(slides), refuse);
     goAmong(pasted, onGo);
     tell(words.editor.slidesPasted(pasted.length, openLinks));
   });
@@ -70,8 +93,15 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     editing.run(addSection(editing.deck, { id, title: words.order.newSection, before }));
     useDesk.setState({ naming: id });
   });
-  return { duplicate, remove, copy, paste, beginSection };
+  const actions = useMemo(
+    () => ({ duplicate, remove, copy, paste, beginSection }),
+    [duplicate, remove, copy, paste, beginSection],
+  );
+  return [actions, asking];
 }
+
+/** Destinations that name their slides, and are open when these go. */
+const namesSlides: readonly string[] = ['slide', 'viewpoint', 'by-answer'];
 
 /** Goes to the first of some slides, with all of them chosen. */
 function goAmong(ids: readonly SlideId[], onGo: (slideId: SlideId) => void): void {

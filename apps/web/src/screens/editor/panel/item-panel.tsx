@@ -1,28 +1,46 @@
 /** The panel for one selected item: only what applies to it. */
-import { type Item, nameOf, setFrames, setItemFields, setLayer, setLoose, setOnLayout } from '@gobrel/core/deck';
+import {
+  type Item,
+  nameOf,
+  setFrames,
+  setItemFields,
+  setLayer,
+  setLoose,
+  setOnLayout,
+  type SlideId,
+} from '@gobrel/core/deck';
 import { Choose, Field } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
+import { AppearsGroup } from './appears-group';
+import { canCarryLink } from '../linking/can-carry-link';
 import { ArrangeGroup } from './arrange-group';
 import { LineGroup } from './line-group';
 import { LinkGroup } from './link-group';
 import { Group, NumberField } from './parts';
 import { PictureGroup } from './picture-group';
 import { PieceGroup, QuestionGroups } from './question-groups';
+import { ShapeField } from './shape-field';
 import { ShapeGroup } from './shape-group';
 import { SignGroup } from './sign-group';
 import { TextGroup } from './text-group';
+import { ViewpointFrom, ViewpointGroup } from './viewpoint-group';
 
-/** The kinds that can carry a link as a whole. */
-const linkable: readonly Item['kind'][] = ['text', 'shape', 'picture', 'line', 'sign', 'hotspot'];
 /** The kinds that can be pieces. */
 const canBePieces: readonly Item['kind'][] = ['text', 'shape', 'picture', 'sign'];
 
 /** What an item is for students. */
 type Standing = 'backdrop' | 'fixed' | 'piece';
 
-export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; item: Item; onPickLink: () => void }) {
+interface ItemPanelProps {
+  readonly editing: Editing;
+  readonly item: Item;
+  readonly onPickLink: () => void;
+  readonly onGo: (slideId: SlideId) => void;
+}
+
+export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
   const { deck, run } = editing;
   const typing = useDesk((desk) => desk.typingIn === item.id);
   const standing: Standing = item.layer === 'backdrop' ? 'backdrop' : item.loose ? 'piece' : 'fixed';
@@ -69,8 +87,8 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
       <div className="mb-4 empty:hidden">
         <QuestionGroups editing={editing} item={item} />
       </div>
-      {linkable.includes(item.kind) ? (
-        <LinkGroup editing={editing} item={item} onWords={typing} onPick={onPickLink} />
+      {canCarryLink(item) || item.link ? (
+        <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
       ) : null}
       {item.kind === 'text' || item.kind === 'shape' ? <TextGroup editing={editing} item={item} /> : null}
       {item.kind === 'shape' ? <ShapeGroup editing={editing} item={item} /> : null}
@@ -85,7 +103,17 @@ export function ItemPanel({ editing, item, onPickLink }: { editing: Editing; ite
             value={item.name}
             onChange={(event) => set({ name: event.target.value })}
           />
+          <div className="mt-3">
+            <ShapeField title={words.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
+          </div>
         </div>
+      ) : null}
+      {item.kind === 'viewpoint' ? <ViewpointGroup editing={editing} item={item} /> : null}
+      {item.kind !== 'viewpoint' && item.kind !== 'hotspot' && item.layer === 'slide' ? (
+        <>
+          <AppearsGroup editing={editing} item={item} />
+          <ViewpointFrom editing={editing} ids={[item.id]} />
+        </>
       ) : null}
       {item.layer === 'slide' && item.kind !== 'line' ? (
         <Group title={words.editor.place}>

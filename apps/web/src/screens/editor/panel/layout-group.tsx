@@ -1,12 +1,23 @@
 /** The layout of a slide, and the size of all slides. */
-import { type Refitting, setLayout, setSlideSize, type Slide, type SlideSizeName, slideSizes } from '@gobrel/core/deck';
+import {
+  type Deck,
+  OWN_SIZE,
+  type Refitting,
+  setLayout,
+  setSlideSize,
+  sizeOf,
+  type Slide,
+  type SlideSize,
+  type SlideSizeName,
+  slideSizes,
+} from '@gobrel/core/deck';
 import { LayoutTemplate } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Choose, Dialog, Popover } from '../../../ui';
 import { words } from '../../../words';
 import type { Editing } from '../editing';
 import { LayoutPicker } from '../layout-picker';
-import { Group } from './parts';
+import { Group, NumberField } from './parts';
 
 export function LayoutGroup({ editing, slide }: { editing: Editing; slide: Slide }) {
   const { deck, run } = editing;
@@ -41,7 +52,7 @@ export function LayoutGroup({ editing, slide }: { editing: Editing; slide: Slide
           />
         </Popover>
         <Button className="!px-2.5" onClick={() => setSizing(true)} aria-label={words.editor.slideSize}>
-          {words.editor.sizeNames[deck.size]}
+          {sizeName(deck)}
         </Button>
       </div>
       {sizing ? <SizeDialog editing={editing} onClose={() => setSizing(false)} /> : null}
@@ -81,6 +92,50 @@ function SizeDialog({ editing, onClose }: { editing: Editing; onClose: () => voi
           </Button>
         ))}
       </div>
+      <OwnSize
+        deck={deck}
+        onPick={(size) => {
+          run(setSlideSize(deck, size, refitting));
+          onClose();
+        }}
+      />
     </Dialog>
+  );
+}
+
+function sizeName({ size }: Deck): string {
+  return typeof size === 'string' ? words.editor.sizeNames[size] : words.editor.sizeOf(size.width, size.height);
+}
+
+/** A size of one's own, for very large slides that the show travels over. */
+function OwnSize({ deck, onPick }: { deck: Deck; onPick: (size: SlideSize) => void }) {
+  const [size, setSize] = useState(sizeOf(deck));
+  const { least, most } = OWN_SIZE;
+  const within = (value: number) => Math.round(Math.min(most, Math.max(least, value)));
+  return (
+    <fieldset className="mt-4 border-t border-rule pt-3">
+      <legend className="spoken">{words.editor.ownSize}</legend>
+      <p className="mb-1 font-semibold">{words.editor.ownSize}</p>
+      <div className="flex flex-wrap items-center gap-2">
+        <NumberField
+          label={words.editor.wide}
+          value={size.width}
+          least={least}
+          most={most}
+          onChange={(width) => setSize({ ...size, width })}
+        />
+        <NumberField
+          label={words.editor.high}
+          value={size.height}
+          least={least}
+          most={most}
+          onChange={(height) => setSize({ ...size, height })}
+        />
+        <Button onClick={() => onPick({ width: within(size.width), height: within(size.height) })}>
+          {words.editor.useSize}
+        </Button>
+      </div>
+      <p className="mt-1 text-sm text-soft">{words.editor.ownSizeHint(least, most)}</p>
+    </fieldset>
   );
 }

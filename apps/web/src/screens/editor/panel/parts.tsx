@@ -44,3 +44,32 @@ export function NumberField({ label, shown = label, value, least, most, step = 1
     </label>
   );
 }
+
+interface PickFieldProps {
+  readonly label: string;
+  /** What stands beside the list, where the label would be too long. */
+  readonly shown?: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  /** Options of the list. */
+  readonly children: ReactNode;
+}
+
+/** A list to pick from, with what it is for beside it. */
+export function PickField({ label, shown = label, value, onChange, children }: PickFieldProps) {
+  return (
+    <label className="mb-1 flex min-h-11 items-center gap-2 rounded-md border border-edge bg-card px-2">
+      <span aria-hidden className="flex-none text-sm text-soft">
+        {shown}
+      </span>
+      <select
+        aria-label={label}
+        className="min-h-10 min-w-0 flex-1 bg-card font-semibold"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
+        {children}
+      </select>
+    </label>
+  );
+}

@@ -1,12 +1,5 @@
 /** How a picture looks: what of it is shown, in which shape, with which border, and how sharp it will be. */
-import {
-  type OwnFields,
-  type PictureItem,
-  setItemFields,
-  sharpnessOf,
-  slideSizes,
-  undistorted,
-} from '@gobrel/core/deck';
+import { type OwnFields, type PictureItem, setItemFields, sharpnessOf, sizeOf, undistorted } from '@gobrel/core/deck';
 import { Crop, FlipHorizontal2, FlipVertical2, RefreshCw } from 'lucide-react';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Button, Field, IconButton } from '../../../ui';
@@ -65,7 +58,7 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
             <RefreshCw size={18} aria-hidden />
           </IconButton>
         </div>
-        <SharpnessNote item={item} slideWidth={slideSizes[deck.size].width} />
+        <SharpnessNote item={item} slideWidth={sizeOf(deck).width} />
         <input
           ref={file}
           type="file"

@@ -10,6 +10,7 @@ import { GroundGroup } from './ground-group';
 import { LayoutGroup } from './layout-group';
 import { OpenLinks } from './open-links';
 import { Group } from './parts';
+import { PlayingGroup } from './playing-group';
 import { ThemeGroup } from './theme-group';
 
 interface SlidePanelProps {
@@ -64,6 +65,17 @@ export function SlidePanel({ editing, ids, actions, onGoTo }: SlidePanelProps) {
           ]}
           onChange={(exits) => set({ exits })}
         />
+        <div className="mt-1">
+          <Choose
+            label={words.routes.endingTitle}
+            value={common((each) => (each.ending ? 'yes' : 'no'))}
+            options={[
+              { value: 'no', name: words.routes.endings.no },
+              { value: 'yes', name: words.routes.endings.yes },
+            ]}
+            onChange={(choice) => set({ ending: choice === 'yes' })}
+          />
+        </div>
       </Group>
       <Group title={words.editor.inShow}>
         <Choose
@@ -76,6 +88,7 @@ export function SlidePanel({ editing, ids, actions, onGoTo }: SlidePanelProps) {
           onChange={(choice) => set({ leftOut: choice === 'out' })}
         />
       </Group>
+      <PlayingGroup editing={editing} slide={slide} onSet={set} />
       {isOne ? <ThemeGroup editing={editing} /> : null}
       <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
       <Group title={words.order.numbers}>

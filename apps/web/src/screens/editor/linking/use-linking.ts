@@ -1,9 +1,9 @@
-/** Tying a link to what is selected: to the marked words while typing, else to the item. */
-import { type Destination, type Item, nameOf, setLink } from '@gobrel/core/deck';
+/** Tying a link to what is selected: to the marked words while typing, else to the item or the whole group. */
+import { type Destination, type ItemId, nameOf, setLink, unitsAmong } from '@gobrel/core/deck';
 import { useState } from 'react';
-import { words } from '../../words';
-import { useDesk } from './desk';
-import type { Editing } from './editing';
+import { words } from '../../../words';
+import { useDesk } from '../desk';
+import type { Editing } from '../editing';
 
 /** What a link is being tied to. */
 export interface Linking {
@@ -15,11 +15,12 @@ export interface Linking {
 /** The link being tied, a way to begin with what is selected, and a way to end. */
 export function useLinking(
   editing: Editing,
-  item: Item | null,
+  selected: readonly ItemId[],
 ): { linking: Linking | null; begin: () => void; end: () => void } {
   const [linking, setLinking] = useState<Linking | null>(null);
   const begin = () => {
-    if (!item) return;
+    const item = editing.deck.items[selected[0] ?? ''];
+    if (!item || unitsAmong(editing.deck, selected).length !== 1) return;
     const { typingIn, textEditor } = useDesk.getState();
     if (typingIn === item.id && textEditor && !(textEditor.state.selection.empty && !textEditor.isActive('link'))) {
       if (textEditor.state.selection.empty) textEditor.commands.extendMarkRange('link');
@@ -36,9 +37,9 @@ export function useLinking(
       return;
     }
     setLinking({
-      carrier: nameOf(item) || words.kinds[item.kind],
+      carrier: selected.length > 1 ? words.editor.group : nameOf(item) || words.kinds[item.kind],
       present: item.link,
-      tie: (destination) => editing.run(setLink(editing.deck, item.id, destination)),
+      tie: (destination) => editing.run(selected.flatMap((id) => setLink(editing.deck, id, destination))),
     });
   };
   return { linking, begin, end: () => setLinking(null) };

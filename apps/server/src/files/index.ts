@@ -1,0 +1,2 @@
+/** Files that links lead to. */
+export { FilesModule } from './files.module.js';

@@ -1,0 +1,78 @@
+/**
+ * Who may see a picture or open a file. Knowing its id is not enough: a clipboard may hold ids of what is somebody
+ * else's.
+ * A teacher sees what they uploaded or were given with a deck, and what their co-authors brought into a deck they
+ * share; a student sees what is in the edition of their lesson.
+ */
+import { contentsIn, readDeck } from '@gobrel/core/deck';
+import { formatDocumentName, readDeckDocument } from '@gobrel/core/shared-doc';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource } from 'typeorm';
+import type { Identity } from '../accounts/index.js';
+import { LessonRow, ContentKeeperRow, SharedDocumentRow } from '../database/index.js';
+import { EditionsService, SyncService } from '../sync/index.js';
+
+@Injectable()
+export class ContentAccessService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly sync: SyncService,
+    private readonly editions: EditionsService,
+  ) {}
+
+  /** Whether somebody may see a picture, or open a file. */
+  async maySee({ teacherId, participant }: Identity, contentId: string): Promise<boolean> {
+    if (teacherId && (await this.maySeeAsTeacher(teacherId, contentId))) return true;
+    if (!participant) return false;
+    const lesson = await this.database.getRepository(LessonRow).findOneBy({ id: participant.lessonId });
+    if (!lesson || !contentsIn(await this.editions.get(lesson.editionHash)).includes(contentId)) return false;
+    return this.maySeeAsTeacher(lesson.teacherId, contentId);
+  }
+
+  /** Keeps those of some pictures and files that a teacher may see for decks of their own; gives the others. */
+  async keepFor(teacherId: string, contentIds: readonly string[]): Promise<readonly string[]> {
+    const refused: string[] = [];
+    for (const contentId of contentIds) {
+      if (await this.maySeeAsTeacher(teacherId, contentId)) await this.keep(teacherId, contentId);
+      else refused.push(contentId);
+    }
+    return refused;
+  }
+
+  /** Notes that a picture or a file is a teacher's to use. */
+  async keep(teacherId: string, contentId: string): Promise<void> {
+    const row = { contentId, teacherId };
+    await this.database.createQueryBuilder().insert().into(ContentKeeperRow).values(row).orIgnore().execute();
+  }
+
+  private async maySeeAsTeacher(teacherId: string, contentId: string): Promise<boolean> {
+    const kept = await this.database.getRepository(ContentKeeperRow).existsBy({ contentId, teacherId });
+    return kept || this.isInSharedDeck(teacherId, contentId);
+  }
+
+  /** Whether it stands in a deck that the teacher edits together with somebody who keeps it. */
+  private async isInSharedDeck(teacherId: string, contentId: string): Promise<boolean> {
+    const decks: { id: string }[] = await this.database.query(
+      `WITH author AS (
+         SELECT id AS deck_id, owner_id AS teacher_id FROM deck WHERE deleted_at IS NULL
+         UNION SELECT deck_id, teacher_id FROM deck_author)
+       SELECT DISTINCT mine.deck_id AS id FROM author mine
+       JOIN author other ON other.deck_id = mine.deck_id
+       JOIN content_keeper keeper ON keeper.teacher_id = other.teacher_id AND keeper.content_id = $2
+       WHERE mine.teacher_id = $1 AND other.teacher_id <> $1`,
+      [teacherId, contentId],
+    );
+    for (const { id } of decks) if ((await this.contentsOf(id)).includes(contentId)) return true;
+    return false;
+  }
+
+  /** The pictures and files of a deck as it is at this moment. */
+  private async contentsOf(deckId: string): Promise<readonly string[]> {
+    const name = formatDocumentName({ kind: 'deck', deckId });
+    const open = this.sync.readOpen(name);
+    if (open) return contentsIn(readDeckDocument(open));
+    const stored = await this.database.getRepository(SharedDocumentRow).findOneBy({ name });
+    return contentsIn(readDeck(stored?.snapshot).deck);
+  }
+}

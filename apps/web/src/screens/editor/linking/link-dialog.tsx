@@ -1,0 +1,204 @@
+/** Picks where a link leads, by kinds of destination, and what it waits for. */
+import {
+  type Deck,
+  type Destination,
+  type Gate,
+  type Place,
+  safeWebAddress,
+  type SlideId,
+  slidesInOrder,
+  steps,
+  viewpointsOn,
+  withGate,
+} from '@gobrel/core/deck';
+import { Focus, Unlink } from 'lucide-react';
+import { useState } from 'react';
+import { slideName, Thumbnail } from '../../../slides';
+import { Button, Dialog, Field, Tabs } from '../../../ui';
+import { words } from '../../../words';
+import { ByAnswerFields } from './by-answer';
+import { DeckFields } from './deck-fields';
+import { destinationIcons } from './destination-icons';
+import { FileFields } from './file-fields';
+import { GateField } from './gate-field';
+
+interface LinkDialogProps {
+  readonly deck: Deck;
+  /** The slide the link is on. */
+  readonly slideId: SlideId;
+  /** What carries the link, in words. */
+  readonly carrier: string;
+  readonly present: Destination | null;
+  readonly onPick: (destination: Destination | null) => void;
+  readonly onClose: () => void;
+}
+
+/** The kinds of destination, one a tab. */
+type Kind = keyof typeof words.links.kinds;
+
+export function LinkDialog({ deck, slideId, carrier, present, onPick, onClose }: LinkDialogProps) {
+  const [gate, setGate] = useState<Gate | null>(present?.gate ?? null);
+  const pick = (place: Place | null) => {
+    onPick(place && withGate(place, gate));
+    onClose();
+  };
+  const close = () => {
+    // A gate set on a link that stays where it leads is kept without a further press.
+    if (present && JSON.stringify(present.gate ?? null) !== JSON.stringify(gate)) onPick(withGate(present, gate));
+    onClose();
+  };
+  const tab = (id: Kind, content: React.ReactNode) => ({ id, name: words.links.kinds[id], content });
+  return (
+    <Dialog title={words.editor.linkTitle(carrier)} open onClose={close} wide>
+      <Tabs
+        label={words.links.kindsOf}
+        start={present ? kindOf(present) : 'slide'}
+        tabs={[
+          tab(
+            'slide',
+            <>
+              <Slides deck={deck} present={present} onPick={pick} />
+              <Steps present={present} onPick={pick} />
+            </>,
+          ),
+          tab(
+            'by-answer',
+            <ByAnswerFields
+              deck={deck}
+              slideId={slideId}
+              present={present?.to === 'by-answer' ? present : null}
+              onPick={pick}
+            />,
+          ),
+          tab('deck', <DeckFields present={present?.to === 'deck' ? present : null} onPick={pick} />),
+          tab('web', <WebAddress present={present?.to === 'web' ? present.address : ''} onPick={pick} />),
+          tab('file', <FileFields present={present?.to === 'file' ? present : null} onPick={pick} />),
+        ]}
+      />
+      <div className="mt-4 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
+        <div className="min-w-64 flex-1">
+          <GateField deck={deck} slideId={slideId} gate={gate} onChange={setGate} />
+        </div>
+        {present ? (
+          <Button look="danger" onClick={() => pick(null)}>
+            <Unlink size={18} aria-hidden /> {words.editor.removeLink}
+          </Button>
+        ) : null}
+      </div>
+    </Dialog>
+  );
+}
+
+function kindOf({ to }: Destination): Kind {
+  switch (to) {
+    case 'by-answer':
+    case 'deck':
+    case 'web':
+    case 'file':
+      return to;
+    default:
+      return 'slide';
+  }
+}
+
+interface PartProps {
+  readonly present: Destination | null;
+  readonly onPick: (place: Place) => void;
+}
+
+/** Slides and their viewpoints, found by a part of their names. */
+function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) {
+  const [sought, setSought] = useState('');
+  const fits = (name: string) => name.toLowerCase().includes(sought.trim().toLowerCase());
+  const slides = slidesInOrder(deck).filter((slide) => fits(slideName(deck, slide.id)));
+  const viewpoints = slidesInOrder(deck)
+    .flatMap((slide) => viewpointsOn(deck, slide.id))
+    .filter((viewpoint) => fits(viewpoint.name) || fits(slideName(deck, viewpoint.slideId)));
+  return (
+    <>
+      <Field
+        label={words.editor.findSlide}
+        value={sought}
+        autoFocus
+        onChange={(event) => setSought(event.target.value)}
+        onKeyDown={(event) => {
+          const [only] = slides;
+          if (event.key === 'Enter' && only) onPick({ to: 'slide', slideId: only.id });
+        }}
+      />
+      <ul className="my-2 grid max-h-[36vh] grid-cols-[repeat(auto-fill,minmax(124px,1fr))] gap-3 overflow-auto p-1">
+        {slides.map((slide) => (
+          <li key={slide.id}>
+            <button
+              type="button"
+              aria-pressed={present?.to === 'slide' && present.slideId === slide.id}
+              className="w-full text-left text-sm aria-pressed:text-clay"
+              onClick={() => onPick({ to: 'slide', slideId: slide.id })}
+            >
+              <Thumbnail deck={deck} slideId={slide.id} width={120} />
+              <span className="block truncate pt-1 font-semibold">{slideName(deck, slide.id)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {viewpoints.length > 0 ? (
+        <div role="group" aria-label={words.links.viewpoints} className="flex max-h-28 flex-wrap gap-2 overflow-auto">
+          {viewpoints.map(({ id, name, slideId }) => (
+            <Button
+              key={id}
+              aria-pressed={present?.to === 'viewpoint' && present.itemId === id}
+              onClick={() => onPick({ to: 'viewpoint', itemId: id })}
+            >
+              <Focus size={18} aria-hidden /> {words.links.viewpoint(slideName(deck, slideId), name)}
+            </Button>
+          ))}
+        </div>
+      ) : null}
+    </>
+  );
+}
+
+function Steps({ present, onPick }: PartProps) {
+  return (
+    <div role="group" aria-label={words.links.steps} className="flex flex-wrap gap-2 border-t border-rule pt-3">
+      {steps.map((to) => {
+        const Icon = destinationIcons[to];
+        return (
+          <Button key={to} aria-pressed={present?.to === to} onClick={() => onPick({ to })}>
+            <Icon size={18} aria-hidden /> {words.editor.destination({ to })}
+          </Button>
+        );
+      })}
+    </div>
+  );
+}
+
+function WebAddress({ present, onPick }: { readonly present: string; readonly onPick: PartProps['onPick'] }) {
+  const [address, setAddress] = useState(present);
+  const [fault, setFault] = useState<string | undefined>();
+  return (
+    <form
+      noValidate
+      className="flex items-start gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const safe = safeWebAddress(address);
+        if (safe) onPick({ to: 'web', address: safe });
+        else setFault(words.editor.badAddress);
+      }}
+    >
+      <div className="flex-1">
+        <Field
+          label={words.editor.webAddress}
+          type="url"
+          value={address}
+          fault={fault}
+          onChange={(event) => setAddress(event.target.value)}
+        />
+      </div>
+      <Button type="submit" className="mt-6">
+        {words.editor.useAddress}
+      </Button>
+    </form>
+  );
+}

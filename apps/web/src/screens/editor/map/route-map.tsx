@@ -1,0 +1,215 @@
+/** The whole deck as a map: slides as small live pictures, ways as lines, sections as areas; everything is changed here. */
+import '@xyflow/react/dist/base.css';
+import type { SlideId } from '@gobrel/core/deck';
+import { mapWays } from '@gobrel/core/route-map';
+import {
+  applyNodeChanges,
+  type FinalConnectionState,
+  type NodeChange,
+  ReactFlow,
+  ReactFlowProvider,
+  useReactFlow,
+} from '@xyflow/react';
+import { type KeyboardEvent, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { words } from '../../../words';
+import { useDesk } from '../desk';
+import type { Editing } from '../editing';
+import { chosenSlides, toggled } from '../order/choosing';
+import type { SlideActions } from '../order/use-slide-actions';
+import { DestinationDialog } from './destination-dialog';
+import { FiguresTable } from './figures-table';
+import { MapBar } from './map-bar';
+import { type Look, sectionNodes, slideNodes, slidesInLook, walkShown, wayEdges } from './map-cards';
+import { SectionArea, type SectionNode } from './section-area';
+import { SlideCard, type SlideNode } from './slide-card';
+import { useMapActs } from './use-map-acts';
+import { useMapLayout } from './use-map-layout';
+import { useRouteFigures } from './use-route-figures';
+import { WayLine } from './way-line';
+
+const nodeTypes = { slide: SlideCard, section: SectionArea };
+const edgeTypes = { way: WayLine };
+
+interface RouteMapProps {
+  readonly editing: Editing;
+  readonly current: SlideId;
+  readonly actions: SlideActions;
+  readonly onGo: (slideId: SlideId) => void;
+  /** Opens a slide to work on it. */
+  readonly onOpen: (slideId: SlideId) => void;
+}
+
+export function RouteMap(props: RouteMapProps) {
+  return (
+    <ReactFlowProvider>
+      <Map {...props} />
+    </ReactFlowProvider>
+  );
+}
+
+function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
+  const deck = useDeferredValue(editing.deck);
+  const ways = useMemo(() => mapWays(deck), [deck]);
+  const layout = useMapLayout(deck, ways);
+  const places = layout?.places ?? null;
+  const figures = useRouteFigures(deck);
+  const acts = useMapActs(editing, current, onGo);
+  const chosen = useDesk((desk) => desk.chosen);
+  const [look, setLook] = useState<Look>('all');
+  const [heat, setHeat] = useState(false);
+  const [asTable, setAsTable] = useState(false);
+  const [selectedWay, setSelectedWay] = useState<string | null>(null);
+  const [drawingFrom, setDrawingFrom] = useState<SlideId | null>(null);
+  const flow = useReactFlow<SlideNode | SectionNode>();
+  const shown = useMemo(() => slidesInLook(deck, ways, look, current), [deck, ways, look, current]);
+  const wanted = useMemo(
+    () =>
+      places
+        ? [...sectionNodes(deck, places), ...slideNodes(deck, { places, current, chosen, shown, figures, heat })]
+        : [],
+    [deck, places, current, chosen, shown, figures, heat],
+  );
+  // Cards follow the finger while they are dragged, before anything is written.
+  const [nodes, setNodes] = useState<(SlideNode | SectionNode)[]>([]);
+  useEffect(() => setNodes(wanted), [wanted]);
+  const looked = useRef(look);
+  useEffect(() => {
+    // What is looked at comes into sight as soon as its cards are there.
+    if (looked.current === look) return;
+    looked.current = look;
+    requestAnimationFrame(() => void flow.fitView({ maxZoom: 1, padding: 0.08, duration: 200 }));
+  }, [nodes, look, flow]);
+  const edges = useMemo(
+    () =>
+      wayEdges(deck, ways, {
+        shown,
+        selected: selectedWay,
+        bends: layout?.bends ?? {},
+        figures,
+        walk: walkShown(deck, look),
+      }),
+    [deck, ways, shown, selectedWay, layout, figures, look],
+  );
+  const onNodesChange = useCallback(
+    (changes: NodeChange<SlideNode | SectionNode>[]) => {
+      const moves = changes.filter((change) => change.type === 'position');
+      setNodes((present) => applyNodeChanges(changes, present));
+      const ended = moves.filter((move) => move.dragging === false && move.position);
+      if (ended.length > 0)
+        acts.place(Object.fromEntries(ended.map((move) => [move.id, move.position ?? { x: 0, y: 0 }])));
+    },
+    [acts],
+  );
+  const main = useRef<HTMLElement>(null);
+  const keys = (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement;
+    if (target.closest('input, select, [role=dialog]')) return;
+    const slideId = target.closest<HTMLElement>('.react-flow__node')?.dataset['id'];
+    const way = ways.find(({ key }) => key === target.closest<HTMLElement>('.react-flow__edge')?.dataset['id']);
+    if (slideId && event.key === 'Enter') {
+      if (slideId === current) onOpen(slideId);
+      else onGo(slideId);
+    } else if (slideId && (event.key === 'w' || event.key === 'W')) setDrawingFrom(slideId);
+    else if (slideId && event.key === 'Delete') actions.remove(chosenSlides(deck, slideId, chosen));
+    else if (way && event.key === 'Delete') acts.removeWay(way);
+    else if (way && event.key === 'Enter') setSelectedWay(way.key);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  /** A way that ends where no slide is leads to a new one there. */
+  const endDrawing = (event: MouseEvent | TouchEvent, drawn: FinalConnectionState) => {
+    if (drawn.toNode || !drawn.fromNode || drawn.fromHandle?.type !== 'source') return;
+    const at = 'changedTouches' in event ? event.changedTouches[0] : event;
+    if (at) acts.addSlide(flow.screenToFlowPosition({ x: at.clientX, y: at.clientY }), drawn.fromNode.id);
+  };
+  const goTo = (slideId: SlideId) => {
+    onGo(slideId);
+    if (places?.[slideId]) void flow.fitView({ nodes: [{ id: slideId }], maxZoom: 1, duration: 200 });
+  };
+  return (
+    <main
+      ref={main}
+      aria-label={asTable ? words.routes.table : words.routes.map}
+      className="flex min-w-0 flex-1 flex-col"
+      onKeyDownCapture={keys}
+    >
+      <MapBar
+        deck={deck}
+        figures={figures}
+        look={look}
+        onLook={setLook}
+        heat={heat}
+        onHeat={setHeat}
+        asTable={asTable}
+        onAsTable={setAsTable}
+        onFind={goTo}
+        onForget={(id) => {
+          setLook('all');
+          acts.forget(id);
+        }}
+        onAdd={() => acts.addSlide(null)}
+        onLayOut={acts.layOut}
+        canLayOut={Object.values(deck.slides).some((slide) => slide.onMap)}
+      />
+      {asTable ? (
+        <FiguresTable deck={deck} figures={figures} current={current} onGo={onGo} onOpen={onOpen} />
+      ) : places ? (
+        <div className="route-map dotted-ground relative min-h-0 flex-1">
+          <ReactFlow
+            nodes={nodes}
+            edges={edges}
+            nodeTypes={nodeTypes}
+            edgeTypes={edgeTypes}
+            onNodesChange={onNodesChange}
+            onNodeClick={(event, node) => {
+              if (node.type !== 'slide') return;
+              setSelectedWay(null);
+              if (event.shiftKey || event.ctrlKey || event.metaKey)
+                useDesk.setState({ chosen: toggled(current, chosen, node.id) });
+              else onGo(node.id);
+            }}
+            onNodeDoubleClick={(_event, node) => (node.type === 'slide' ? onOpen(node.id) : undefined)}
+            onEdgeClick={(_event, edge) => setSelectedWay(edge.id)}
+            onPaneClick={() => setSelectedWay(null)}
+            onConnect={({ source, target }) => acts.drawWay(source, target)}
+            onConnectEnd={endDrawing}
+            onReconnect={(edge, { target }) => {
+              const way = ways.find(({ key }) => key === edge.id);
+              if (way && target !== way.to) acts.leadWay(way, target);
+            }}
+            onMoveEnd={(_event, view) => useDesk.setState({ mapView: view })}
+            {...(useDesk.getState().mapView
+              ? { defaultViewport: useDesk.getState().mapView ?? { x: 0, y: 0, zoom: 1 } }
+              : { fitView: true, fitViewOptions: { maxZoom: 1, padding: 0.08 } })}
+            minZoom={0.04}
+            maxZoom={2}
+            deleteKeyCode={null}
+            selectionKeyCode={null}
+            multiSelectionKeyCode={null}
+            zoomOnDoubleClick={false}
+            onlyRenderVisibleElements
+            elevateEdgesOnSelect
+            nodeDragThreshold={4}
+            proOptions={{ hideAttribution: true }}
+            ariaLabelConfig={{
+              'node.a11yDescription.default': words.routes.cardHint,
+              'node.a11yDescription.keyboardDisabled': words.routes.cardHint,
+              'edge.a11yDescription.default': words.routes.wayHint,
+            }}
+          />
+        </div>
+      ) : (
+        <p className="p-8 text-soft">{words.routes.counting}</p>
+      )}
+      {drawingFrom !== null ? (
+        <DestinationDialog
+          deck={deck}
+          from={drawingFrom}
+          onPick={(to) => acts.drawWay(drawingFrom, to)}
+          onClose={() => setDrawingFrom(null)}
+        />
+      ) : null}
+    </main>
+  );
+}

@@ -1,0 +1,112 @@
+/** A trial: the deck as a student sees it, filled in and walked, with nothing of it kept. */
+import { type Deck, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
+import { resumeShow, type ShowState, startShow } from '@gobrel/core/show';
+import { applyWorkChanges, emptyWork, progressOn } from '@gobrel/core/work';
+import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
+import { ArrowLeft, ArrowRight, RotateCcw } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Brand, SchemeButton } from '../../frame';
+import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../live';
+import { slideName } from '../../slides';
+import { Button, buttonClasses, Failing, Loading } from '../../ui';
+import { fillInBy, keyJudge, SoundPlayer, useWalk } from '../../walking';
+import { words } from '../../words';
+
+export function Screen() {
+  const { deckId = '', slideId } = useParams();
+  const document = useDocument(`deck:${deckId}`, 'teacher');
+  const { ready, kept } = useDocumentStatus(document);
+  const deck = useObserved(document, deckReading);
+  if (kept === 'forbidden') return <Failing message={words.editor.notYours} />;
+  if (!deck || !ready) return <Loading what={words.show.deck} />;
+  const start = startShow(deck, slideId);
+  return start ? <Trial deckId={deckId} whole={deck} start={start} /> : <Failing message={words.show.noSlides} />;
+}
+
+/** @param whole the deck with its keys: answers are judged by it, as the server does for a student */
+function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: ShowState }) {
+  const edition = useMemo(() => withoutKeysAndNotes(withoutHidden(whole)), [whole]);
+  const [state, setState] = useState(start);
+  const [work, setWork] = useState(emptyWork);
+  const [spoken, say] = useState('');
+  const walk = useWalk({ deck: edition, state, work, judge: keyJudge(whole, work), onMove: setState });
+  const fillIn = useMemo(
+    () =>
+      fillInBy({
+        edition,
+        work,
+        locked: false,
+        say,
+        write: (changes) => setWork((before) => applyWorkChanges(before, changes)),
+      }),
+    [edition, work],
+  );
+  const [around, space] = useRoom<HTMLDivElement>();
+  const room = useMemo(() => ({ width: space.width - 24, height: space.height - 24 }), [space]);
+  const here = progressOn(edition, work, walk.at);
+  return (
+    <div className="flex h-full flex-col">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
+        <Brand />
+        <h1 className="text-lg">{edition.title}</h1>
+        <p className="text-soft">{words.show.trying}</p>
+        <span className="ml-auto flex items-center gap-2">
+          <SchemeButton />
+          <Link to={`/decks/${deckId}?slide=${walk.at}`} className={buttonClasses('main')}>
+            {words.show.tryEnd}
+          </Link>
+        </span>
+      </header>
+      <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden p-2">
+        {room.width > 0 ? (
+          <div className="relative border border-ink/70">
+            <ShowStage
+              deck={edition}
+              stop={walk.stop}
+              room={fittedRoom(edition, walk.stop, room)}
+              follow={walk.follow}
+              fillIn={fillIn}
+              label={slideName(edition, walk.at)}
+            />
+            <SoundPlayer walk={walk} />
+          </div>
+        ) : null}
+      </main>
+      <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
+        <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
+          <ArrowLeft size={18} aria-hidden /> {words.show.back}
+        </Button>
+        <p role="status" className="min-w-40 flex-1 text-center">
+          {walk.notice ? (
+            <strong className="text-clay">{walk.notice}</strong>
+          ) : (
+            <>
+              <strong>{slideName(edition, walk.at)}</strong>
+              {here.asked > 0 ? (
+                <span className="text-soft"> · {words.student.progress(here.filled, here.asked)}</span>
+              ) : null}
+            </>
+          )}
+        </p>
+        <Button
+          onClick={() => {
+            setWork(emptyWork);
+            setState(resumeShow(edition, emptyWork) ?? start);
+          }}
+        >
+          <RotateCcw size={18} aria-hidden /> {words.show.tryAgain}
+        </Button>
+        <Button
+          look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
+          onClick={() => walk.step({ type: 'next' })}
+        >
+          {words.show.next} <ArrowRight size={18} aria-hidden />
+        </Button>
+      </footer>
+      <p aria-live="assertive" className="spoken">
+        {spoken}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+/** A show in one window or in several that are kept together: the audience's and the presenter's own. */
+import type { Point } from '@gobrel/core/geometry';
+import type { ShowState } from '@gobrel/core/show';
+import type { Work } from '@gobrel/core/work';
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+/** A line of the pen, on one slide: points in slide units from the middle of what is in sight. */
+export type Stroke = readonly Point[];
+
+/** What all windows of a show have in common. */
+export interface SharedShow {
+  readonly state: ShowState;
+  /** What was filled in while showing; kept nowhere. */
+  readonly work: Work;
+  readonly black: boolean;
+  /** Whether the whole slide is looked at, whatever the stop says. */
+  readonly whole: boolean;
+  readonly strokes: readonly Stroke[];
+  /** Where the pointer points, as the points of a stroke; `null` while it is put away. */
+  readonly pointer: Point | null;
+  /** Whether the show goes on by itself. */
+  readonly goesOn: boolean;
+}
+
+/** What windows tell one another: what has changed, or that one has just opened and asks for everything. */
+type Message = { readonly type: 'is'; readonly fields: Partial<SharedShow> } | { readonly type: 'asks' };
+
+/**
+ * A show that begins with `start`, or joins one that is under way in another window.
+ * @param channel names the show for windows that belong together; `null` for a window by itself
+ */
+export function useSharedShow(
+  start: SharedShow,
+  channel: string | null,
+): [SharedShow, (fields: Partial<SharedShow>) => void] {
+  const [shared, setShared] = useState(start);
+  const present = useRef(start);
+  const talk = useRef<BroadcastChannel | null>(null);
+  const take = useCallback((fields: Partial<SharedShow>) => {
+    present.current = { ...present.current, ...fields };
+    setShared(present.current);
+  }, []);
+  useEffect(() => {
+    // Other windows are outside React; the channel lives as long as this one shows.
+    if (channel === null) return;
+    const opened = new BroadcastChannel(`gobrel show ${channel}`);
+    talk.current = opened;
+    opened.addEventListener('message', ({ data }: MessageEvent<Message>) => {
+      if (data.type === 'is') take(data.fields);
+      else opened.postMessage({ type: 'is', fields: present.current } satisfies Message);
+    });
+    opened.postMessage({ type: 'asks' } satisfies Message);
+    return () => {
+      opened.close();
+      talk.current = null;
+    };
+  }, [channel, take]);
+  const set = useCallback(
+    (fields: Partial<SharedShow>) => {
+      take(fields);
+      talk.current?.postMessage({ type: 'is', fields } satisfies Message);
+    },
+    [take],
+  );
+  return [shared, set];
+}

@@ -1,0 +1,104 @@
+/** Everything a window of a show needs: the walk, hands to fill in, and what is done beside walking. */
+import type { Deck } from '@gobrel/core/deck';
+import { nextInOrder } from '@gobrel/core/routes';
+import { asksForSomebody, shownSlide, type ShowState, stayOf, stopsOf } from '@gobrel/core/show';
+import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
+import type { FillIn } from '@gobrel/slide-view';
+import { useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { fillInBy, keyJudge, type Walk, useWalk } from '../walking';
+import { type SharedShow, useSharedShow } from './shared-show';
+
+/** What the hand does on the slide: it presses links, draws, or points. */
+export type Hand = 'press' | 'pen' | 'pointer';
+
+/** A show in a window. */
+export interface Show {
+  readonly deck: Deck;
+  readonly shared: SharedShow;
+  readonly set: (fields: Partial<SharedShow>) => void;
+  readonly walk: Walk;
+  readonly fillIn: FillIn;
+  readonly hand: Hand;
+  readonly setHand: (hand: Hand) => void;
+  /** Whether the show would go on by itself but for a choice that has to be made. */
+  readonly waits: boolean;
+  /** Goes on by itself, or stops doing so. */
+  readonly setGoesOn: (goesOn: boolean) => void;
+}
+
+/**
+ * @param channel names the show for windows that belong together; `null` for a window by itself
+ * @param leads whether this window goes on by itself when the show does: one of several does
+ */
+export function useShow(deck: Deck, start: ShowState, channel: string | null, leads: boolean): Show {
+  const [shared, set] = useSharedShow(
+    {
+      state: start,
+      work: emptyWork,
+      black: false,
+      whole: false,
+      strokes: [],
+      pointer: null,
+      goesOn: deck.playing.byItself,
+    },
+    channel,
+  );
+  const { state, work } = shared;
+  const [hand, setHandOnly] = useState<Hand>('press');
+  const navigate = useNavigate();
+  const walk = useWalk({
+    deck,
+    state,
+    work,
+    judge: keyJudge(deck, work),
+    // The pen's lines belong to the slide they were drawn on.
+    onMove: (next) => set({ state: next, strokes: [], whole: false, black: false }),
+    onDeck: ({ deckId, slideId, itemId }) =>
+      void navigate(`/decks/${deckId}/show${slideId ? `/${slideId}` : ''}${itemId ? `?at=${itemId}` : ''}`),
+  });
+  const fillIn = useMemo(
+    () =>
+      fillInBy({
+        edition: deck,
+        work,
+        locked: false,
+        say: () => undefined,
+        write: (changes) => set({ work: applyWorkChanges(work, changes) }),
+      }),
+    [deck, work, set],
+  );
+  const setHand = (next: Hand) => {
+    setHandOnly(next);
+    if (next !== 'pointer') set({ pointer: null });
+  };
+  const setGoesOn = (goesOn: boolean) => set({ goesOn });
+  const atLastStop = isAtLastStop(deck, state);
+  const waits = shared.goesOn && atLastStop && asksForSomebody(deck, walk.at);
+  const { step } = walk;
+  useEffect(() => {
+    // The time a slide stays is measured by the browser.
+    if (!leads || !shared.goesOn || waits || shared.black) return;
+    const timer = setTimeout(() => goOn(deck, state, step, set), stayOf(deck, state));
+    return () => clearTimeout(timer);
+  });
+  return { deck, shared, set, walk, fillIn, hand, setHand, waits, setGoesOn };
+}
+
+function isAtLastStop(deck: Deck, { way }: ShowState): boolean {
+  const here = way.at(-1) ?? way[0];
+  const last = stopsOf(deck, here.slideId).at(-1);
+  return last?.viewpointId === here.viewpointId && last.appeared === here.appeared;
+}
+
+/** The next step by itself: onward, from the start again at the end, or no further. */
+function goOn(deck: Deck, state: ShowState, step: Walk['step'], set: Show['set']): void {
+  const isLast = isAtLastStop(deck, state) && !hasNext(deck, state);
+  if (!isLast) step({ type: 'next' });
+  else if (deck.playing.overAndOver) step({ type: 'restart' });
+  else set({ goesOn: false });
+}
+
+function hasNext(deck: Deck, state: ShowState): boolean {
+  return nextInOrder(deck, shownSlide(state)) !== null;
+}

@@ -1,0 +1,23 @@
+/** A sheet of keys and what they do. */
+import { Dialog } from './dialog';
+
+interface KeysSheetProps {
+  readonly title: string;
+  readonly sheet: readonly (readonly [keys: string, meaning: string])[];
+  readonly onClose: () => void;
+}
+
+export function KeysSheet({ title, sheet, onClose }: KeysSheetProps) {
+  return (
+    <Dialog title={title} open onClose={onClose}>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
+        {sheet.map(([keys, meaning]) => (
+          <div key={keys} className="col-span-2 grid grid-cols-subgrid border-b border-rule pb-1.5">
+            <dt className="font-semibold">{keys}</dt>
+            <dd>{meaning}</dd>
+          </div>
+        ))}
+      </dl>
+    </Dialog>
+  );
+}

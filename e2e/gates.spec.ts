@@ -1,0 +1,184 @@
+/** Links that wait, links that go by an answer, and where else links can lead. */
+import { expect, type Page, test } from '@playwright/test';
+import { item, join, middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
+
+const pressLink = async (page: Page, name: RegExp) => {
+  await item(page, name).click();
+  await page.keyboard.press('Control+k');
+};
+const dialog = (page: Page) => page.getByRole('dialog', { name: /lead\?$/ });
+
+test('a wrong answer leads to the help that fits, and a gate says what is missing; a student too', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const deckId = await ownCopy(page, 'night-walk');
+  await page.goto(`/decks/${deckId}?slide=trail`);
+  await pressLink(page, /^Shape, “It was an otter/);
+  await page.getByRole('tab', { name: 'By the answer' }).click();
+  await dialog(page).getByLabel('A right answer leads to').selectOption({ label: 'The otter' });
+  await dialog(page).getByLabel('Any other answer leads to').selectOption({ label: 'Tide table' });
+  await dialog(page).getByLabel('B a water rail').selectOption({ label: 'The water rail' });
+  await dialog(page).getByRole('button', { name: 'Lead by the answer' }).click();
+  // The slide shows each way, and so does the map.
+  const leads = page.getByRole('navigation', { name: 'leads to' });
+  await expect(leads).toContainText('if right');
+  await expect(leads).toContainText('if B');
+  await pressLink(page, /^Shape, “It was a water rail/);
+  await dialog(page).getByLabel('This link is open').selectOption({ label: 'when a question is answered right' });
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('open when “Who went this way?” is answered right').first()).toBeVisible();
+  await saved(page);
+
+  // The show has the key: it goes by what is picked there.
+  await page.goto(`/decks/${deckId}/show/trail`);
+  const slide = (name: string) => page.getByRole('group', { name, exact: true });
+  await page.getByRole('link', { name: 'It was an otter' }).click();
+  await expect(page.getByText('Answer the question first; then this leads on.')).toBeVisible();
+  await page.getByRole('link', { name: 'It was a water rail' }).click();
+  await expect(page.getByText('This way opens when “Who went this way?” is answered right.')).toBeVisible();
+  await page.getByRole('radio', { name: /a fox/ }).check();
+  await page.getByRole('link', { name: 'It was an otter' }).click();
+  await expect(slide('Tide table')).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('radio', { name: /an otter/ }).check();
+  await page.getByRole('link', { name: 'It was a water rail' }).click();
+  await expect(slide('The water rail')).toBeVisible();
+
+  // A student has no key: the server judges, and only what a link goes by.
+  await page.goto(`/decks/${deckId}`);
+  await page.getByRole('button', { name: 'Hand out' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Hand out' }).click();
+  const code =
+    (await page
+      .getByText(/^[A-Z]{4}-\d{3}$/)
+      .first()
+      .textContent()) ?? '';
+  const student = await (await browser.newContext({ hasTouch: true })).newPage();
+  await join(student, code, 'Farid Moss', '2468');
+  await student.getByRole('link', { name: 'Step onto the boards' }).click();
+  await student.getByRole('link', { name: 'Follow the splash' }).click();
+  await student.getByRole('link', { name: 'Follow the trail' }).click();
+  await student.getByRole('link', { name: 'It was a water rail' }).click();
+  await expect(student.getByText('This way opens when “Who went this way?” is answered right.')).toBeVisible();
+  await student.getByRole('radio', { name: /a fox/ }).check();
+  await student.getByRole('link', { name: 'It was an otter' }).click();
+  await expect(student.getByRole('group', { name: 'Tide table' })).toBeVisible();
+  await student.getByRole('button', { name: 'Back', exact: true }).click();
+  await student.getByRole('radio', { name: /an otter/ }).check();
+  await student.context().setOffline(true);
+  await student.getByRole('link', { name: 'It was a water rail' }).click();
+  await expect(student.getByText(/cannot be checked without the network/)).toBeVisible();
+  await student.context().setOffline(false);
+  await expect(student.getByText('saved', { exact: true })).toBeVisible();
+  await student.getByRole('link', { name: 'It was a water rail' }).click();
+  await expect(student.getByRole('group', { name: 'The water rail' })).toBeVisible();
+});
+
+test('a gate that can never open is pointed out on the map', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Shut');
+  await page.getByLabel('Name of the slide').fill('Gate');
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByLabel('Name of the slide').fill('Hide');
+  await page.getByRole('button', { name: /^1 Gate/ }).click();
+  await page.getByRole('radio', { name: 'by links only' }).click();
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.keyboard.press('Control+k');
+  await dialog(page).getByLabel('This link is open').selectOption({ label: 'when a slide was seen' });
+  await dialog(page).getByLabel('Which slide').selectOption({ label: 'Hide' });
+  await dialog(page).getByRole('button', { name: 'Hide', exact: true }).click();
+  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  const map = page.getByRole('main', { name: 'Map of the deck' });
+  await expect(map.getByRole('button', { name: /^1 Gate/ })).toHaveAccessibleName(/a link here never opens|no way on/);
+  await expect(map.getByRole('button', { name: /^2 Hide/ })).toHaveAccessibleName(/no way leads here/);
+  await expect(map.getByRole('group', { name: /^From Gate to Hide.*open when “Hide” was seen/ })).toBeAttached();
+});
+
+test('a link is drawn from an item to a slide; a group carries one; a press removes it', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Drawn links');
+  await page.getByLabel('Name of the slide').fill('Gate');
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByLabel('Name of the slide').fill('Hide');
+  await page.getByRole('button', { name: /^1 Gate/ }).click();
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  const handle = await middleOf(page.getByRole('button', { name: /^Drag to the slide it leads to/ }));
+  const tile = await middleOf(page.getByRole('button', { name: /^2 Hide/ }));
+  await page.mouse.move(handle.x, handle.y);
+  await page.mouse.down();
+  await page.mouse.move((handle.x + tile.x) / 2, (handle.y + tile.y) / 2, { steps: 4 });
+  await page.mouse.move(tile.x, tile.y, { steps: 4 });
+  await page.mouse.up();
+  const leads = page.getByRole('navigation', { name: 'leads to' });
+  await expect(leads).toContainText('Hide');
+  await page.getByRole('button', { name: 'Remove the link' }).click();
+  await expect(page.getByRole('button', { name: 'Link it' })).toBeVisible();
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.press('g');
+  await expect(page.getByRole('heading', { name: 'The whole group' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await dialog(page).getByLabel('Find a slide').fill('hide');
+  await page.keyboard.press('Enter');
+  // One link, whichever of its members carries it; following it while editing takes a press of its own.
+  await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Go to “Hide”' }).click();
+  await expect(page.getByLabel('Name of the slide')).toHaveValue('Hide');
+});
+
+test('links lead into other decks and to sounds; who may not open a deck is told so in words', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'The other one');
+  await page.getByLabel('Name of the slide').fill('Far away');
+  await saved(page);
+  await page.goto('/');
+  await newDeck(page, 'From here');
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('tab', { name: 'Another deck' }).click();
+  await dialog(page).getByLabel('Your decks').selectOption({ label: 'The other one' });
+  await dialog(page).getByLabel('Its slide').selectOption({ label: 'Far away' });
+  await dialog(page).getByRole('button', { name: 'Lead there' }).click();
+  await expect(page.getByRole('navigation', { name: 'leads to' })).toContainText('in “The other one”');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('Listen');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.getByRole('tab', { name: 'A file' }).click();
+  await dialog(page)
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'splash.wav', mimeType: 'audio/wav', buffer: silentWave() });
+  await expect(page.getByRole('navigation', { name: 'leads to' })).toContainText('splash.wav');
+  await saved(page);
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: 'Listen' }).click();
+  await expect(page.getByRole('group', { name: 'Plays splash.wav' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop the sound' }).click();
+  await expect(page.getByRole('group', { name: 'Plays splash.wav' })).toHaveCount(0);
+  await page.getByRole('main').getByRole('link', { name: 'Link', exact: true }).press('Enter');
+  await expect(page.getByRole('group', { name: 'Far away' })).toBeVisible();
+  await page.goto('/decks/night-walk/show');
+  await expect(page.getByText(/This deck cannot be opened/)).toBeVisible();
+});
+
+/** A tenth of a second of silence, as a WAV file. */
+function silentWave(): Buffer {
+  const samples = 800;
+  const wave = Buffer.alloc(44 + samples, 128);
+  wave.write('RIFF', 0);
+  wave.writeUInt32LE(36 + samples, 4);
+  wave.write('WAVEfmt ', 8);
+  wave.writeUInt32LE(16, 16);
+  wave.writeUInt16LE(1, 20);
+  wave.writeUInt16LE(1, 22);
+  wave.writeUInt32LE(8000, 24);
+  wave.writeUInt32LE(8000, 28);
+  wave.writeUInt16LE(1, 32);
+  wave.writeUInt16LE(8, 34);
+  wave.write('data', 36);
+  wave.writeUInt32LE(samples, 40);
+  return wave;
+}

@@ -1,0 +1,143 @@
+/** The map of a deck: seeing its ways, changing them, and what is counted of them. */
+import { readFile } from 'node:fs/promises';
+import { expect, type Page, test } from '@playwright/test';
+import { middleOf, newDeck, newTeacher, odile, saved } from './people';
+
+const map = (page: Page) => page.getByRole('main', { name: 'Map of the deck' });
+const card = (page: Page, name: string) => map(page).getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
+const way = (page: Page, name: string | RegExp) => map(page).getByRole('group', { name });
+const sums = (page: Page) => map(page).getByRole('status');
+
+/** A deck of three slides that are left by links only and do not lead anywhere yet, on the map. */
+async function threeSlides(page: Page): Promise<void> {
+  await newTeacher(page);
+  await newDeck(page, 'Three slides');
+  await page.getByLabel('Name of the slide').fill('Gate');
+  for (const name of ['Fork', 'Hide']) {
+    await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+    await page.getByLabel('Name of the slide').fill(name);
+  }
+  await page.getByRole('button', { name: /^1 Gate/ }).click();
+  await page.getByRole('button', { name: /^3 Hide/ }).click({ modifiers: ['Shift'] });
+  await page.getByRole('radio', { name: 'by links only' }).click();
+  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await expect(card(page, 'Hide')).toBeVisible();
+}
+
+/** Drags from where ways leave a card. */
+async function drawFrom(page: Page, name: string, to: { x: number; y: number }): Promise<void> {
+  const from = await middleOf(card(page, name).locator('.map-port.source'));
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2, { steps: 4 });
+  await page.mouse.move(to.x, to.y, { steps: 4 });
+  await page.mouse.up();
+}
+
+test('ways are drawn, led elsewhere and taken away on the map, and it says what is wrong', async ({ page }) => {
+  await threeSlides(page);
+  await expect(sums(page)).toContainText('3 slides · 0 endings');
+  await expect(sums(page)).toContainText('3 slides need a look');
+  await drawFrom(page, 'Gate', await middleOf(card(page, 'Fork')));
+  await expect(way(page, 'From Gate to Fork, by “Fork”')).toBeAttached();
+  await expect(card(page, 'Fork')).toHaveAccessibleName('2 Fork, no way on');
+  await expect(card(page, 'Hide')).toHaveAccessibleName('3 Hide, no way leads here');
+  await card(page, 'Fork').click();
+  await page.getByRole('radio', { name: 'an ending' }).click();
+  await expect(sums(page)).toContainText('1 ending · routes of 2 to 2 slides');
+  // The end of the line is dragged on to another slide.
+  const end = map(page).locator('.react-flow__edgeupdater-target').first();
+  const from = await middleOf(end);
+  const to = await middleOf(card(page, 'Hide'));
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(to.x, to.y, { steps: 8 });
+  await page.mouse.up();
+  await expect(way(page, 'From Gate to Hide, by “Fork”')).toBeAttached();
+  await expect(page.getByText('“Fork” leads to Hide now.').first()).toBeVisible();
+  await way(page, 'From Gate to Hide, by “Fork”').focus();
+  await page.keyboard.press('Delete');
+  await expect(way(page, /^From Gate/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(way(page, 'From Gate to Hide, by “Fork”')).toBeAttached();
+  await saved(page);
+});
+
+test('by keys alone a way is drawn, a card moved, a slide opened, and the map found as it was', async ({ page }) => {
+  await threeSlides(page);
+  await card(page, 'Gate').focus();
+  await page.keyboard.press('w');
+  await page.getByRole('dialog').getByRole('button', { name: 'Hide' }).press('Enter');
+  await expect(way(page, 'From Gate to Hide, by “Hide”')).toBeAttached();
+  await card(page, 'Hide').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the slide')).toHaveValue('Hide');
+  const before = await card(page, 'Hide').boundingBox();
+  await card(page, 'Hide').focus();
+  for (let press = 0; press < 6; press += 1) await page.keyboard.press('ArrowDown');
+  await expect.poll(async () => (await card(page, 'Hide').boundingBox())?.y).toBeGreaterThan((before?.y ?? 0) + 10);
+  await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeEnabled();
+  await page.getByRole('button', { name: 'Nearer' }).press('Enter');
+  await page.waitForTimeout(400);
+  const placed = await card(page, 'Hide').boundingBox();
+  await card(page, 'Hide').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Text', exact: true })).toBeVisible();
+  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await expect.poll(async () => (await card(page, 'Hide').boundingBox())?.y).toBeCloseTo(placed?.y ?? 0, 0);
+  await page.getByRole('button', { name: /^Lay out anew/ }).click();
+  await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeDisabled();
+});
+
+test('a way drawn to where no slide is makes one there; several are chosen and removed', async ({ page }) => {
+  await threeSlides(page);
+  const gate = await middleOf(card(page, 'Gate'));
+  await drawFrom(page, 'Gate', { x: gate.x + 300, y: gate.y });
+  await expect(way(page, 'From Gate to New slide, by “New slide”')).toBeAttached();
+  await page.getByLabel('Name of the slide').fill('The creek');
+  await expect(card(page, 'The creek')).toBeVisible();
+  await card(page, 'Fork').click();
+  await card(page, 'Hide').click({ modifiers: ['Shift'] });
+  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await card(page, 'Hide').focus();
+  await page.keyboard.press('Delete');
+  await expect(card(page, 'Fork')).toHaveCount(0);
+  await expect(card(page, 'Hide')).toHaveCount(0);
+  await expect(card(page, 'The creek')).toBeVisible();
+});
+
+test('the night walk is seen as a map: found, followed, counted, and saved as a table', async ({ page }) => {
+  await odile(page);
+  await page
+    .getByRole('link', { name: /Night walk/ })
+    .first()
+    .click();
+  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await expect(sums(page)).toContainText('2 endings');
+  await expect(sums(page)).toContainText('nothing is wrong with the ways');
+  await page.getByLabel('Find a slide').fill('otter');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the slide')).toHaveValue('The otter');
+  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'the shortest way here' });
+  await expect(card(page, 'Dusk at the gate')).toBeAttached();
+  await expect(card(page, 'Owl flight')).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'what is reached from here' });
+  await expect(card(page, 'The tide turns')).toBeAttached();
+  await expect(card(page, 'Dusk at the gate')).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'everything' });
+  await page.getByRole('button', { name: 'All in sight' }).click();
+  await page.getByRole('button', { name: /^Chances/ }).click();
+  await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/seen by 100 %/);
+  await page.getByRole('radio', { name: 'Table' }).click();
+  const table = page.getByRole('table', { name: 'Slides as a table' });
+  await table.getByRole('button', { name: 'Sort by Seen by' }).click();
+  await table.getByRole('button', { name: 'Sort by Seen by' }).click();
+  await expect(table.getByRole('row').nth(1)).toContainText('100 %');
+  await expect(table.getByRole('row', { name: /^12 Ending: wet feet/ })).toContainText('4');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as CSV' }).click();
+  const file = await (await download).path();
+  const csv = await readFile(file, 'utf8');
+  expect(csv.split('\r\n')).toHaveLength(14);
+  expect(csv).toContain('"Follow the splash → The splash; Climb to the hide → The hide"'.replaceAll('"', ''));
+});

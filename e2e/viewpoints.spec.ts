@@ -1,0 +1,125 @@
+/** Viewpoints: drawn, made of what is there, ordered, travelled to; and slides large enough for them. */
+import { expect, type Page, test } from '@playwright/test';
+import { item, middleOf, newDeck, newTeacher, saved } from './people';
+
+const canvas = (page: Page) => page.getByRole('group', { name: /^Slide “/ });
+const strip = (page: Page) => page.getByRole('region', { name: 'Viewpoints, in order' });
+
+/** Plays the deck from the slide that is worked on, and waits for it. */
+async function play(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.waitForURL(/\/show\//);
+  await expect(page.getByRole('group', { name, exact: true })).toBeVisible();
+}
+
+/** How wide an item is on the show's screen, once the camera has come to rest. */
+async function widthOf(page: Page, words: string): Promise<number> {
+  const box = await page.getByRole('main').getByText(words).boundingBox();
+  return box?.width ?? 0;
+}
+
+test('a region is drawn or made of an item, put in order, and the show travels through them', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await newTeacher(page);
+  await newDeck(page, 'Far and near');
+  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('An otter');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
+  await expect(item(page, 'Viewpoint, “An otter”')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('v');
+  const ground = await canvas(page).boundingBox();
+  if (!ground) throw new Error('the slide is on the screen');
+  await page.mouse.move(ground.x + 20, ground.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(ground.x + 220, ground.y + 140, { steps: 5 });
+  await page.mouse.up();
+  await page.getByLabel('Name', { exact: true }).fill('The corner');
+  const tiles = strip(page).getByRole('listitem').getByRole('button', { name: /^\d/ });
+  const ordered = async (...names: string[]) => {
+    await expect(tiles).toHaveCount(names.length);
+    for (const [place, name] of names.entries()) await expect(tiles.nth(place)).toHaveAccessibleName(name);
+  };
+  await ordered('1 An otter', '2 The corner');
+  await strip(page).getByRole('button', { name: 'The corner earlier' }).click();
+  await ordered('1 The corner', '2 An otter');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await ordered('1 An otter', '2 The corner');
+  await tiles.first().press('m');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('m');
+  await ordered('1 The corner', '2 An otter');
+  await saved(page);
+
+  await play(page, 'The creek');
+  const whole = await widthOf(page, 'An otter');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(() => widthOf(page, 'An otter')).toBeGreaterThan(whole * 2);
+  const near = await widthOf(page, 'An otter');
+  // The whole slide on demand, and back to where we looked.
+  await page.keyboard.press('o');
+  await expect.poll(() => widthOf(page, 'An otter')).toBeCloseTo(whole, -1);
+  await page.keyboard.press('o');
+  await expect.poll(() => widthOf(page, 'An otter')).toBeCloseTo(near, -1);
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(() => widthOf(page, 'An otter')).toBeCloseTo(whole, -1);
+});
+
+test('a link leads to a viewpoint that next passes by; the camera can be turned round on its way', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Aside');
+  await page.getByLabel('Name of the slide').fill('The hide');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Viewpoint', exact: true }).click();
+  await page
+    .locator('main')
+    .first()
+    .click({ position: { x: 2, y: 2 } });
+  await page.getByLabel('Name', { exact: true }).fill('The cellar');
+  await page.getByRole('radio', { name: 'passes by' }).click();
+  await expect(strip(page)).toHaveCount(0);
+  await page.getByLabel('wide').fill('200');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('dialog').getByRole('button', { name: 'The cellar on The hide' }).click();
+  await saved(page);
+  await play(page, 'The hide');
+  const link = page.getByRole('main').getByRole('link', { name: 'Link' });
+  const before = (await link.boundingBox())?.width ?? 0;
+  await link.press('Enter');
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(async () => (await link.boundingBox())?.width ?? 0).toBeCloseTo(before, 0);
+  await link.press('Enter');
+  await expect.poll(async () => (await link.boundingBox())?.width ?? 0).toBeGreaterThan(before * 2);
+});
+
+test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units is travelled to', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await newTeacher(page);
+  await newDeck(page, 'Very large');
+  await page.getByRole('button', { name: 'Slide size' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Slide size' });
+  await dialog.getByRole('radio', { name: 'keeps its size' }).click();
+  await dialog.getByLabel('wide').fill('9000');
+  await dialog.getByLabel('high').fill('12000');
+  await dialog.getByRole('button', { name: 'Use this size' }).click();
+  await expect(page.getByRole('button', { name: 'Slide size' })).toHaveText('9000 × 10000');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('Here');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
+  await saved(page);
+  await play(page, 'Opening');
+  await page.keyboard.press('ArrowRight');
+  await expect
+    .poll(async () => (await page.getByRole('main').getByText('Here').boundingBox())?.height ?? 0)
+    .toBeGreaterThan(20);
+  const { x, y } = await middleOf(page.getByRole('main').getByText('Here'));
+  expect(x).toBeGreaterThan(0);
+  expect(y).toBeLessThan(800);
+});

@@ -1,0 +1,15 @@
+/** Viewpoint: a named region of a slide that the show travels to. */
+import { readBoolean, readString } from '../reading.js';
+import { asItIs, type ItemKind } from './kind.js';
+
+export const viewpointKind: ItemKind<'viewpoint'> = {
+  kind: 'viewpoint',
+  size: { width: 480, height: 270 },
+  read: (fields) => ({
+    framed: readBoolean(fields['framed'], false),
+    order: typeof fields['order'] === 'string' ? readString(fields['order'], '', 200) : null,
+  }),
+  withoutKey: asItIs,
+  words: () => '',
+  asks: false,
+};

@@ -1,0 +1,83 @@
+/** Whether a link's gate is open to whoever walks, and which way a link goes by what they answered. */
+import type { ByAnswer, Deck, Gate, ItemId, SlideId } from '../deck/index.js';
+import { isAnswered, type Work } from '../work/index.js';
+
+/** What is known of whoever walks. */
+export interface Walker {
+  readonly work: Work;
+  /** Whether a question is answered right; `null` where the keys are elsewhere and it was not asked yet. */
+  readonly isRight: (itemId: ItemId) => boolean | null;
+}
+
+/** What a gate still waits for. */
+export interface Missing {
+  readonly gate: Gate;
+  /** How many slides are still to be seen, where a number is asked for. */
+  readonly more: number;
+}
+
+/** What keeps a link shut: something missing, a question that has to be checked where its key is, or nothing. */
+export type Hold =
+  { readonly type: 'missing'; readonly missing: Missing } | { readonly type: 'check'; readonly itemId: ItemId };
+
+/** What keeps a gate shut; `null` when it is open. A gate on something that is gone stays shut. */
+export function holdOf(deck: Deck, gate: Gate, { work, isRight }: Walker, seen: readonly SlideId[]): Hold | null {
+  const missing = (more = 0): Hold => ({ type: 'missing', missing: { gate, more } });
+  switch (gate.opens) {
+    case 'seen':
+      return seen.includes(gate.slideId) ? null : missing();
+    case 'seen-count': {
+      const more = gate.count - new Set(seen).size;
+      return more > 0 ? missing(more) : null;
+    }
+    case 'found':
+      return work.pieces[gate.itemId] ? null : missing();
+    case 'filled':
+      return isFilled(work, gate.itemId) ? null : missing();
+    case 'answered':
+      return isGiven(deck, work, gate.itemId) ? null : missing();
+    case 'right': {
+      if (!isGiven(deck, work, gate.itemId)) return missing();
+      const right = isRight(gate.itemId);
+      return right === null ? { type: 'check', itemId: gate.itemId } : right ? null : missing();
+    }
+  }
+}
+
+/** Whether a question was answered, a blank filled in, or something put into a zone. */
+export function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
+  switch (deck.items[itemId]?.kind) {
+    case 'blank':
+      return (work.blanks[itemId] ?? '').trim() !== '';
+    case 'zone':
+      return isFilled(work, itemId);
+    case 'choice':
+    case 'short-text':
+      return isAnswered(work, itemId);
+    default:
+      return false;
+  }
+}
+
+function isFilled(work: Work, zoneId: ItemId): boolean {
+  return Object.values(work.pieces).some((place) => place.zoneId === zoneId);
+}
+
+/** Which way a link by an answer goes: to a slide, nowhere yet, or after a check where the key is. */
+export type Way =
+  | { readonly type: 'slide'; readonly slideId: SlideId | null }
+  | { readonly type: 'unanswered' }
+  | { readonly type: 'check'; readonly itemId: ItemId };
+
+/** Which way a link by an answer goes. A choice with a slide of its own comes before right and wrong. */
+export function wayByAnswer(deck: Deck, { questionId, right, wrong, choices }: ByAnswer, walker: Walker): Way {
+  if (!isGiven(deck, walker.work, questionId)) return { type: 'unanswered' };
+  const answer = walker.work.answers[questionId];
+  const picked = answer?.kind === 'choice' ? answer.picked.find((choice) => choices[choice]) : undefined;
+  if (picked !== undefined) return { type: 'slide', slideId: choices[picked] ?? null };
+  if (right === wrong) return { type: 'slide', slideId: right };
+  const isRight = walker.isRight(questionId);
+  return isRight === null
+    ? { type: 'check', itemId: questionId }
+    : { type: 'slide', slideId: isRight ? right : (wrong ?? null) };
+}
