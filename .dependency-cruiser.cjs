@@ -39,7 +39,7 @@ module.exports = {
     {
       name: 'shared-doc-on-top',
       severity: 'error',
-      from: { path: '^packages/core/src/(?!shared-doc/)' },
+      from: { path: '^packages/core/src/(?!(shared-doc|formats)/)' },
       to: { path: '^packages/core/src/(shared-doc|formats)/' },
     },
     {

@@ -8,6 +8,7 @@ main(async () => {
   const { benchAuthoring } = await import('./authoring.mjs');
   const { benchDrag } = await import('./drag.mjs');
   const { benchOpenDeck } = await import('./open-deck.mjs');
+  const { benchRoutes } = await import('./routes.mjs');
   const { benchStudents } = await import('./students.mjs');
   await withApplication(async (address) => {
     const browser = await chromium.launch(chromiumOptions);
@@ -17,6 +18,7 @@ main(async () => {
     console.log(await benchAuthoring(address, browser));
     console.log(await benchOpenDeck(address, browser, 200));
     console.log(await benchOpenDeck(address, browser, 500));
+    console.log(await benchRoutes(address, browser));
     await browser.close();
     console.log(await benchStudents(address));
   });

@@ -21,51 +21,72 @@ export type Change =
   | { readonly type: 'set-item'; readonly id: ItemId; readonly fields: ItemFields }
   | { readonly type: 'remove-item'; readonly id: ItemId };
 
-/** The deck after some changes; whatever they do not touch is shared with the deck before. */
+/**
+ * The deck after some changes; whatever they do not touch is shared with the deck before. Takes time in proportion to
+ * the changes and, once, to each of the deck's maps that they touch.
+ */
 export function applyChanges(deck: Deck, changes: readonly Change[]): Deck {
-  return changes.reduce(applyChange, deck);
+  const draft = new Draft(deck);
+  for (const change of changes) draft.apply(change);
+  return draft.deck;
 }
 
-function applyChange(deck: Deck, change: Change): Deck {
-  switch (change.type) {
-    case 'set-deck':
-      return { ...deck, ...change.fields };
-    case 'put-slide':
-      return { ...deck, slides: { ...deck.slides, [change.slide.id]: change.slide } };
-    case 'set-slide': {
-      const slide = deck.slides[change.id];
-      return slide ? { ...deck, slides: { ...deck.slides, [change.id]: { ...slide, ...change.fields } } } : deck;
+/** A deck while changes are applied to it: a map is copied when it is touched for the first time. */
+class Draft {
+  private readonly copied = new Set<'slides' | 'items' | 'sections'>();
+
+  constructor(public deck: Deck) {}
+
+  apply(change: Change): void {
+    const { slides, items, sections } = this.deck;
+    switch (change.type) {
+      case 'set-deck':
+        this.deck = { ...this.deck, ...change.fields };
+        return;
+      case 'put-slide':
+        this.own('slides')[change.slide.id] = change.slide;
+        return;
+      case 'set-slide':
+        if (slides[change.id]) this.own('slides')[change.id] = { ...slides[change.id], ...change.fields } as Slide;
+        return;
+      case 'remove-slide':
+        if (slides[change.id]) this.removeSlide(change.id);
+        return;
+      case 'put-section':
+        this.own('sections')[change.section.id] = change.section;
+        return;
+      case 'set-section':
+        if (sections[change.id])
+          this.own('sections')[change.id] = { ...sections[change.id], ...change.fields } as Section;
+        return;
+      case 'remove-section':
+        if (sections[change.id]) delete this.own('sections')[change.id];
+        return;
+      case 'put-item':
+        if (slides[change.item.slideId]) this.own('items')[change.item.id] = change.item;
+        return;
+      case 'set-item':
+        if (items[change.id]) this.own('items')[change.id] = { ...items[change.id], ...change.fields } as Item;
+        return;
+      case 'remove-item':
+        if (items[change.id]) delete this.own('items')[change.id];
+        return;
     }
-    case 'remove-slide': {
-      if (!deck.slides[change.id]) return deck;
-      const slides = without(deck.slides, change.id);
-      const kept = Object.entries(deck.items).filter(([, item]) => item.slideId !== change.id);
-      return { ...deck, slides, items: Object.fromEntries(kept) };
-    }
-    case 'put-section':
-      return { ...deck, sections: { ...deck.sections, [change.section.id]: change.section } };
-    case 'set-section': {
-      const section = deck.sections[change.id];
-      return section
-        ? { ...deck, sections: { ...deck.sections, [change.id]: { ...section, ...change.fields } } }
-        : deck;
-    }
-    case 'remove-section':
-      return deck.sections[change.id] ? { ...deck, sections: without(deck.sections, change.id) } : deck;
-    case 'put-item':
-      return deck.slides[change.item.slideId]
-        ? { ...deck, items: { ...deck.items, [change.item.id]: change.item } }
-        : deck;
-    case 'set-item': {
-      const item = deck.items[change.id];
-      return item ? { ...deck, items: { ...deck.items, [change.id]: { ...item, ...change.fields } as Item } } : deck;
-    }
-    case 'remove-item':
-      return deck.items[change.id] ? { ...deck, items: without(deck.items, change.id) } : deck;
   }
-}
 
-function without<T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> {
-  const { [key]: _removed, ...rest } = record;
-  return rest;
+  /** A slide goes with its items. */
+  private removeSlide(id: SlideId): void {
+    delete this.own('slides')[id];
+    const items = this.own('items');
+    for (const [itemId, item] of Object.entries(items)) if (item.slideId === id) delete items[itemId];
+  }
+
+  /** One of the deck's maps, to be written into. */
+  private own<M extends 'slides' | 'items' | 'sections'>(map: M): Record<string, Deck[M][string]> {
+    if (!this.copied.has(map)) {
+      this.deck = { ...this.deck, [map]: { ...this.deck[map] } };
+      this.copied.add(map);
+    }
+    return this.deck[map] as Record<string, Deck[M][string]>;
+  }
 }

@@ -1,5 +1,5 @@
 /** Fractional ranks: strings that sort, with always room for another one in between. */
-import { generateKeyBetween } from 'fractional-indexing';
+import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
 
 /** Something kept in order by a rank; equal ranks (two people at once) are told apart by id. */
 export interface Ranked {
@@ -44,4 +44,11 @@ export function ranksAt(ordered: readonly Ranked[], index: number, count: number
     list.splice(index + offset, 0, { id: '', rank });
   }
   return ranks;
+}
+
+/** `count` ascending ranks between two, `null` for the ends of the list; in time that grows with their count only. */
+export function ranksBetween(before: string | null, after: string | null, count: number): readonly string[] {
+  const least = before !== null && isRank(before) ? before : null;
+  const most = after !== null && isRank(after) && (least === null || after > least) ? after : null;
+  return generateNKeysBetween(least, most, count);
 }

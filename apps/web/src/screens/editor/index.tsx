@@ -50,6 +50,8 @@ import { usePresence } from './use-presence';
 /** Comes only when it is looked at: its drawing is the largest part of the editor. */
 const RouteMap = lazy(async () => ({ default: (await import('./map/route-map')).RouteMap }));
 
+const PlanView = lazy(async () => ({ default: (await import('./plan/plan-view')).PlanView }));
+
 export function Screen() {
   const { deckId = '' } = useParams();
   const document = useDocument(`deck:${deckId}`, 'teacher');
@@ -145,6 +147,10 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           <Suspense fallback={<Loading what={words.routes.map} />}>
             <RouteMap editing={editing} current={slideId} actions={actions} onGo={go} onOpen={open} />
           </Suspense>
+        ) : seeing === 'plan' ? (
+          <Suspense fallback={<Loading what={words.plan.title} />}>
+            <PlanView editing={editing} />
+          </Suspense>
         ) : seeing === 'outline' ? (
           <Outline editing={editing} current={slideId} onGo={go} onOpen={open} />
         ) : slide ? (
@@ -159,6 +165,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
         ) : (
           <p className="flex-1 p-8">{words.show.noSlides}</p>
         )}
+        {seeing === 'plan' ? null : (
         <aside
           aria-label={words.editor.panel}
           className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
@@ -197,6 +204,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
             ]}
           />
         </aside>
+        )}
       </div>
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
       {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} /> : null}

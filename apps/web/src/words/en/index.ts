@@ -15,6 +15,7 @@ import { show, walking } from './show';
 import { duration, moment, timeOfDay } from './phrases';
 import { signs } from './signs';
 import { signIn } from './sign-in';
+import { plan } from './plan';
 import { routes } from './routes';
 import { ownThemes, textStyles } from './text-styles';
 import { authors, versions } from './versions';
@@ -46,6 +47,7 @@ export const en = {
   links,
   gateMissing,
   keys,
+  plan,
   routes,
   signs,
   textStyles,

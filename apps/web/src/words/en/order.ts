@@ -3,7 +3,7 @@ import { many } from './phrases';
 
 export const order = {
   seeing: 'How the slides are seen',
-  sees: { slide: 'One slide', grid: 'All slides', outline: 'Outline', map: 'Map' },
+  sees: { slide: 'One slide', grid: 'All slides', outline: 'Outline', map: 'Map', plan: 'Plan' },
   grid: 'All slides, in running order',
   outline: 'Outline of the deck',
   section: 'Section',

@@ -1,4 +1,14 @@
 /** Words about links, the ways through a deck, and the map. */
+import type { UnreadKind } from '@gobrel/core/formats';
+
+const unreadWords: Readonly<Record<UnreadKind, string>> = {
+  look: 'tells only how it looks',
+  undirected: 'has no direction, and was taken as leading forward',
+  other: 'could not be understood',
+  unclosed: 'is not closed; it was read as if it were',
+  'not-this-format': 'this is not a graph in DOT or Mermaid',
+  'too-much': 'is more than can be brought in at once',
+};
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -32,6 +42,25 @@ export const routes = {
   layOut: 'Lay out anew: forget where slides were put by hand',
   laidOut: 'The map is laid out anew.',
   addSlide: 'Add a slide',
+  takeOut: 'Take along',
+  asSvg: 'As a drawing (SVG)',
+  asPng: 'As a picture (PNG)',
+  print: 'On paper',
+  asDot: 'As text: Graphviz DOT',
+  asMermaid: 'As text: Mermaid flowchart',
+  bringIn: 'Bring in DOT or Mermaid',
+  drawing: 'The map is being drawn …',
+  notDrawn: 'The map is too large to be drawn as one picture. Take it as a drawing (SVG).',
+  bringInTitle: 'Bring slides in from a graph',
+  bringInText: 'Graphviz DOT or a Mermaid flowchart',
+  bringInHint: 'Paste it here, or choose a file. Every node becomes a slide, every connection a choice.',
+  bringItIn: 'Make slides of it',
+  understood: (slides: number, links: number) =>
+    `${slides} ${slides === 1 ? 'slide' : 'slides'} and ${links} ${links === 1 ? 'link' : 'links'} are understood.`,
+  notUnderstood: 'What is not brought in:',
+  unread: (kind: UnreadKind, said: string, line: number) =>
+    `${line > 0 ? `Line ${line}: ` : ''}${unreadWords[kind]}${said ? ` (${said})` : ''}`,
+  broughtIn: (slides: number) => `${slides} ${slides === 1 ? 'slide is' : 'slides are'} brought in.`,
   zoomIn: 'Nearer',
   zoomOut: 'Farther off',
   fit: 'All in sight',
@@ -53,7 +82,7 @@ export const routes = {
   },
   ending: 'an ending',
   endingTitle: 'As an ending',
-  endings: { yes: 'an ending', no: 'part of the way' },
+  endings: { yes: 'an ending', no: 'goes on' },
   seen: (share: number) => (Number.isNaN(share) ? 'chance not counted' : `seen by ${percent(share)}`),
   counting: 'Counting …',
   sum: {

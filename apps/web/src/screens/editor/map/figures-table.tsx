@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { slideName } from '../../../slides';
 import { Button } from '../../../ui';
 import { words } from '../../../words';
+import { saveText } from './save-map';
 import type { DeckFigures } from './use-route-figures';
 
 interface FiguresTableProps {
@@ -174,10 +175,5 @@ function saveAsCsv(title: string, rows: readonly Row[]): void {
       visitsAsWritten(row.visits),
     ]),
   });
-  const address = URL.createObjectURL(new Blob(['\ufeff', csv], { type: 'text/csv;charset=utf-8' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = words.routes.fileName(title);
-  link.click();
-  URL.revokeObjectURL(address);
+  saveText(`\ufeff${csv}`, 'text/csv', words.routes.fileName(title));
 }

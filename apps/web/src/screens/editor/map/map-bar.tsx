@@ -2,7 +2,7 @@
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { useReactFlow } from '@xyflow/react';
 import { LayoutDashboard, Maximize, Minus, Percent, Plus, SquarePlus, Table2, Trash2, Waypoints } from 'lucide-react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { slideName } from '../../../slides';
 import { Choose, IconButton } from '../../../ui';
 import { words } from '../../../words';
@@ -23,10 +23,26 @@ interface MapBarProps {
   readonly onAdd: () => void;
   readonly onLayOut: () => void;
   readonly canLayOut: boolean;
+  /** What else stands in the bar. */
+  readonly children: ReactNode;
 }
 
 export function MapBar(props: MapBarProps) {
-  const { deck, figures, look, onLook, onForget, heat, onHeat, asTable, onAsTable, onAdd, onLayOut, canLayOut } = props;
+  const {
+    deck,
+    figures,
+    look,
+    onLook,
+    onForget,
+    heat,
+    onHeat,
+    asTable,
+    onAsTable,
+    onAdd,
+    onLayOut,
+    canLayOut,
+    children,
+  } = props;
   const flow = useReactFlow();
   return (
     <div className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1.5">
@@ -84,6 +100,7 @@ export function MapBar(props: MapBarProps) {
           <IconButton name={words.routes.layOut} disabled={!canLayOut} onClick={onLayOut}>
             <LayoutDashboard size={18} aria-hidden />
           </IconButton>
+          {children}
           <IconButton name={words.routes.zoomOut} onClick={() => void flow.zoomOut()}>
             <Minus size={18} aria-hidden />
           </IconButton>

@@ -16,12 +16,14 @@ import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { chosenSlides, toggled } from '../order/choosing';
 import type { SlideActions } from '../order/use-slide-actions';
+import { BringInDialog } from './bring-in-dialog';
 import { DestinationDialog } from './destination-dialog';
 import { FiguresTable } from './figures-table';
 import { MapBar } from './map-bar';
 import { type Look, sectionNodes, slideNodes, slidesInLook, walkShown, wayEdges } from './map-cards';
 import { SectionArea, type SectionNode } from './section-area';
 import { SlideCard, type SlideNode } from './slide-card';
+import { TakeOutMenu } from './take-out-menu';
 import { useMapActs } from './use-map-acts';
 import { useMapLayout } from './use-map-layout';
 import { useRouteFigures } from './use-route-figures';
@@ -58,6 +60,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   const [look, setLook] = useState<Look>('all');
   const [heat, setHeat] = useState(false);
   const [asTable, setAsTable] = useState(false);
+  const [bringing, setBringing] = useState(false);
   const [selectedWay, setSelectedWay] = useState<string | null>(null);
   const [drawingFrom, setDrawingFrom] = useState<SlideId | null>(null);
   const flow = useReactFlow<SlideNode | SectionNode>();
@@ -151,7 +154,9 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
         onAdd={() => acts.addSlide(null)}
         onLayOut={acts.layOut}
         canLayOut={Object.values(deck.slides).some((slide) => slide.onMap)}
-      />
+      >
+        <TakeOutMenu map={layout && { deck, ways, layout }} onBringIn={() => setBringing(true)} />
+      </MapBar>
       {asTable ? (
         <FiguresTable deck={deck} figures={figures} current={current} onGo={onGo} onOpen={onOpen} />
       ) : places ? (
@@ -202,6 +207,15 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
       ) : (
         <p className="p-8 text-soft">{words.routes.counting}</p>
       )}
+      {bringing ? (
+        <BringInDialog
+          onBringIn={(plan) => {
+            setBringing(false);
+            acts.bringIn(plan);
+          }}
+          onClose={() => setBringing(false)}
+        />
+      ) : null}
       {drawingFrom !== null ? (
         <DestinationDialog
           deck={deck}

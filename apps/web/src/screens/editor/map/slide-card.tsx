@@ -51,6 +51,13 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
           style={{ height: `${share * 96}%` }}
         />
       )}
+      {share === null ? null : (
+        <span
+          className={`absolute right-1 top-1 z-[1] rounded bg-card px-1 font-bold ${isFar ? 'text-[22px] leading-7' : 'text-[13px] leading-4'}`}
+        >
+          {words.routes.percent(share)}
+        </span>
+      )}
       <Handle
         type="target"
         position={Position.Left}
@@ -68,7 +75,6 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         <span className={`min-w-0 flex-1 ${isFar ? 'truncate' : 'line-clamp-2 break-words'}`}>
           {data.place} {data.name}
         </span>
-        {share !== null ? <span className="flex-none font-bold">{words.routes.percent(share)}</span> : null}
         {data.looseEnds.slice(0, 3).map((end) => {
           const Icon = destinationIcons[end.destination.to];
           return (

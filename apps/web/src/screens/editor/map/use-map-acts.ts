@@ -12,6 +12,7 @@ import {
 } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
 import { CARD, type MapWay } from '@gobrel/core/route-map';
+import { type Plan, placePassages } from '@gobrel/core/story-plan';
 import { slideName } from '../../../slides';
 import { tell } from '../../../ui';
 import { words } from '../../../words';
@@ -64,5 +65,11 @@ export function useMapActs({ deck, run, tellDone }: Editing, current: SlideId, o
     run(forgetWalk(deck, id));
     tellDone(words.routes.walkForgotten);
   });
-  return { forget, addSlide, drawWay, leadWay, removeWay, place, layOut };
+  const bringIn = useStable((plan: Plan) => {
+    const { changes, slides } = placePassages(deck, plan, current);
+    run(changes);
+    tellDone(words.routes.broughtIn(slides.length));
+    if (slides[0] !== undefined) onGo(slides[0]);
+  });
+  return { bringIn, forget, addSlide, drawWay, leadWay, removeWay, place, layOut };
 }

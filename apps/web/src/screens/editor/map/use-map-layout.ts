@@ -3,8 +3,8 @@ import { type Deck, sectionsAround, slidesInOrder } from '@gobrel/core/deck';
 import type { MapLayout, MapSketch, MapWay } from '@gobrel/core/route-map';
 import { useEffect, useMemo } from 'react';
 import { useDesk } from '../desk';
-import { askForLayout } from './ask-worker';
-import { useAnswer } from './use-answer';
+import { askForLayout } from '../background/ask-worker';
+import { useAnswer } from '../background/use-answer';
 
 /** Where everything stands on the map; `null` until it is known for the first time. */
 export function useMapLayout(deck: Deck, ways: readonly MapWay[]): MapLayout | null {

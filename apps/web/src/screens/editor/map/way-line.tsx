@@ -3,6 +3,7 @@ import type { Point } from '@gobrel/core/geometry';
 import { LockKeyhole } from 'lucide-react';
 import { BaseEdge, type Edge, EdgeLabelRenderer, type EdgeProps, useStore } from '@xyflow/react';
 import { FAR } from './slide-card';
+import { wayCourse } from './way-course';
 
 export type WayEdge = Edge<
   {
@@ -21,15 +22,11 @@ export type WayEdge = Edge<
   'way'
 >;
 
-/** Room that a way takes beside others, and that one which leads back takes round the cards, in units of the map. */
-const ROOM = { beside: 20, round: 80 };
-
 export function WayLine({ id, sourceX, sourceY, targetX, targetY, data, selected, markerEnd }: EdgeProps<WayEdge>) {
   const isFar = useStore((store) => store.transform[2] < FAR);
   const from = { x: sourceX, y: sourceY };
   const to = { x: targetX, y: targetY };
-  const turn = (data?.turn ?? 0) * ROOM.beside;
-  const { path, middle } = course(from, to, data?.bends ?? [], turn);
+  const { path, middle } = wayCourse(from, to, data?.bends ?? [], data?.turn ?? 0);
   const { isLink = false, isGated = false, isShut = false, isWalked = false } = data ?? {};
   return (
     <>
@@ -59,27 +56,4 @@ export function WayLine({ id, sourceX, sourceY, targetX, targetY, data, selected
       ) : null}
     </>
   );
-}
-
-/** The path of a way from port to port, and its middle. */
-function course(from: Point, to: Point, bends: readonly Point[], turn: number): { path: string; middle: Point } {
-  if (to.x < from.x + 20 && bends.length === 0) {
-    // Back round under both cards.
-    const low = Math.max(from.y, to.y) + ROOM.round + turn;
-    const middle = { x: (from.x + to.x) / 2, y: low };
-    const out = `C${from.x + ROOM.round} ${from.y} ${from.x + ROOM.round} ${low} ${middle.x} ${low}`;
-    return { path: `M${from.x} ${from.y} ${out} S${to.x - ROOM.round} ${to.y} ${to.x} ${to.y}`, middle };
-  }
-  const ordered = to.x < from.x ? [...bends].reverse() : bends;
-  const points = [from, ...ordered.map(({ x, y }) => ({ x, y: y + turn })), to];
-  if (points.length === 2 && turn > 0) points.splice(1, 0, { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 + turn });
-  let path = `M${from.x} ${from.y}`;
-  points.slice(1).forEach((point, place) => {
-    const before = points[place] ?? from;
-    // Level at each point, as ways run from left to right.
-    const pull = (point.x - before.x) / 2;
-    path += ` C${before.x + pull} ${before.y} ${point.x - pull} ${point.y} ${point.x} ${point.y}`;
-  });
-  const [one, other] = [points[(points.length - 1) >> 1] ?? from, points[points.length >> 1] ?? to];
-  return { path, middle: { x: (one.x + other.x) / 2, y: (one.y + other.y) / 2 } };
 }

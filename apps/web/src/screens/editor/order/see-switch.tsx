@@ -1,19 +1,19 @@
-/** How the slides are seen: one at a time, all of them, as an outline, or as a map of ways. */
-import { LayoutGrid, ListTree, Presentation, Waypoints } from 'lucide-react';
+/** How the slides are seen: one at a time, all of them, as an outline, as a map of ways, or as a story plan. */
+import { LayoutGrid, ListTree, Presentation, ScrollText, Waypoints } from 'lucide-react';
 import { Choose } from '../../../ui';
 import { words } from '../../../words';
 
 /** The ways of seeing the slides. */
-export const seeings = ['slide', 'grid', 'outline', 'map'] as const;
+export const seeings = ['slide', 'grid', 'outline', 'map', 'plan'] as const;
 
 /** A way of seeing the slides. */
 export type Seeing = (typeof seeings)[number];
 
-const icons = { slide: Presentation, grid: LayoutGrid, outline: ListTree, map: Waypoints };
+const icons = { slide: Presentation, grid: LayoutGrid, outline: ListTree, map: Waypoints, plan: ScrollText };
 
 export function SeeSwitch({ value, onChange }: { value: Seeing; onChange: (seeing: Seeing) => void }) {
   return (
-    <span className="w-48">
+    <span className="w-56">
       <Choose
         label={words.order.seeing}
         value={value}

@@ -1,7 +1,8 @@
-/** Questions to the worker of the map; it is started with the first one and serves all of them. */
+/** Questions to the worker of the map and the plan; it is started with the first one and serves all of them. */
+import type { Deck } from '@gobrel/core/deck';
 import type { MapLayout, MapSketch } from '@gobrel/core/route-map';
 import type { RouteGraph } from '@gobrel/core/routes';
-import type { Answer, Counted, Question } from './routes-worker';
+import type { Answer, Counted, Planned, Question } from './routes-worker';
 
 let worker: Worker | null = null;
 let asked = 0;
@@ -34,4 +35,9 @@ export async function askForLayout(sketch: MapSketch): Promise<MapLayout> {
 /** The figures of a graph. */
 export async function askForFigures(graph: RouteGraph): Promise<Counted> {
   return (await ask((id) => ({ id, type: 'count', graph }))) as Counted;
+}
+
+/** What a plan would change of a deck. */
+export async function askForPlan(deck: Deck, text: string): Promise<Planned> {
+  return (await ask((id) => ({ id, type: 'plan', deck, text }))) as Planned;
 }

@@ -1,0 +1,118 @@
+/** The story plan: typed, followed by the slides, and following them; and graphs taken out and brought in. */
+import { readFile } from 'node:fs/promises';
+import { expect, type Page, test } from '@playwright/test';
+import { newDeck, newTeacher, odile, ownCopy, saved } from './people';
+
+const plan = (page: Page) => page.getByRole('textbox', { name: 'Story plan' });
+const see = (page: Page, what: string) => page.getByRole('radio', { name: what, exact: true }).click();
+const card = (page: Page, name: string) =>
+  page.getByRole('main', { name: 'Map of the deck' }).getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
+
+const walk = `1. Dusk at the gate
+The warden gives you a lantern.
+- Step onto the boards -> The boardwalk splits
+
+2. The boardwalk splits
+- Follow the splash -> The splash
+- Climb to the hide -> The hid
+
+3. The splash
+- Back -> back
+
+4. The cellar
+`;
+
+test('a plan becomes slides with texts, choices and a map in one press, and stays tied to them', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'From a plan');
+  await see(page, 'Plan');
+  await plan(page).fill(walk);
+  const findings = page.getByRole('region', { name: 'What the plan changes, and what is wrong with it' });
+  await expect(findings).toContainText('3 new slides');
+  await expect(findings).toContainText('“Climb to the hide” leads to “The hid”, but there is no such passage.');
+  await expect(findings).toContainText('No choice leads to “The cellar”.');
+  await findings.getByRole('button', { name: /Climb to the hide/ }).click();
+  await expect(plan(page)).toBeFocused();
+  // A draft survives leaving and a reload.
+  await page.reload();
+  await expect(plan(page)).toHaveValue(walk);
+  await page.getByRole('button', { name: 'Let the slides follow' }).click();
+  await expect(page.getByText(/The slides follow the plan: 3 new/).first()).toBeVisible();
+  await expect(findings).toContainText('The plan says what the slides say.');
+  await see(page, 'Map');
+  await expect(card(page, 'The boardwalk splits')).toBeVisible();
+  await expect(
+    page.getByRole('group', { name: 'From Dusk at the gate to The boardwalk splits, by “Step onto the boards”' }),
+  ).toBeAttached();
+
+  // What is changed on the slides is in the plan.
+  await card(page, 'The cellar').click();
+  await page.getByLabel('Name of the slide').fill('The hide');
+  await see(page, 'Plan');
+  await expect(plan(page)).toHaveValue(/4\. The hide/);
+  // And what the plan changes leaves alone what was designed.
+  await see(page, 'One slide');
+  await page.getByRole('button', { name: /^1 Dusk at the gate/ }).click();
+  await page.getByLabel('Speaker notes').fill('Lights off.');
+  await see(page, 'Plan');
+  const text = await plan(page).inputValue();
+  expect(text).toContain('- Climb to the hide -> ?');
+  await plan(page).fill(
+    text.replace('the hide -> ?', 'the hide -> The hide').replace('gives you a lantern', 'hands you a lamp'),
+  );
+  await page.getByRole('button', { name: 'Let the slides follow' }).click();
+  await see(page, 'One slide');
+  await expect(page.getByLabel('Speaker notes')).toHaveValue('Lights off.');
+  await expect(page.getByRole('button', { name: /^Text, “The warden hands you a lamp/ })).toBeVisible();
+  await page.getByRole('button', { name: /^2 The boardwalk splits/ }).click();
+  await expect(page.getByRole('navigation', { name: 'leads to' })).toContainText('The hide');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await see(page, 'Plan');
+  await expect(plan(page)).toHaveValue(/gives you a lantern/);
+  await saved(page);
+});
+
+test('the map is taken along as a drawing, a picture and text, and a graph is brought in', async ({ page }) => {
+  await odile(page);
+  const deckId = await ownCopy(page, 'night-walk');
+  await page.goto(`/decks/${deckId}?see=map`);
+  await expect(card(page, 'Dusk at the gate')).toBeVisible();
+  const take = async (entry: string) => {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Take along' }).click();
+    await page.getByRole('menuitem', { name: entry }).click();
+    return readFile(await (await download).path());
+  };
+  const svg = (await take('As a drawing (SVG)')).toString();
+  expect(svg).toContain('13 Ending: the long');
+  expect(svg).toContain('Follow the splash');
+  // Its pictures are in it, and it asks for nothing outside.
+  expect(svg).toMatch(/data:image\/(png|webp);base64/);
+  expect(svg).not.toMatch(/(src=|url\()["']?(\/|http)/);
+  const size = await page.evaluate(async (text) => {
+    const image = new Image();
+    image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
+    await image.decode();
+    return image.naturalWidth;
+  }, svg);
+  expect(size).toBeGreaterThan(1000);
+  const png = await take('As a picture (PNG)');
+  expect(png.subarray(1, 4).toString()).toBe('PNG');
+  expect(png.length).toBeGreaterThan(50_000);
+  const dot = (await take('As text: Graphviz DOT')).toString();
+  expect(dot).toContain('"s2" -> "s3" [label="Follow the splash"]');
+  expect((await take('As text: Mermaid flowchart')).toString()).toContain('s2 -->|"Follow the splash"| s3');
+
+  await page.getByRole('button', { name: 'Take along' }).click();
+  await page.getByRole('menuitem', { name: 'Bring in DOT or Mermaid' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Bring slides in from a graph' });
+  await dialog.getByRole('textbox').fill('flowchart TD\n  A[Cellar] -->|up| B[Attic]\n  style A fill:#f00\n  A --- B');
+  await expect(dialog.getByRole('status')).toContainText('2 slides and 2 links are understood.');
+  await expect(dialog.getByRole('status')).toContainText('tells only how it looks (style)');
+  await expect(dialog.getByRole('status')).toContainText('Line 4: has no direction');
+  await dialog.getByRole('button', { name: 'Make slides of it' }).click();
+  await expect(page.getByText('2 slides are brought in.').first()).toBeVisible();
+  await expect(page.getByRole('group', { name: 'From Cellar to Attic, by “up”' })).toBeAttached();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(card(page, 'Cellar')).toHaveCount(0);
+});

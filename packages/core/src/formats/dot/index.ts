@@ -1,0 +1,3 @@
+/** The graph of a deck in the DOT language (https://graphviz.org/doc/info/lang.html), both ways. */
+export { readDot } from './read-dot.js';
+export { writeDot } from './write-dot.js';

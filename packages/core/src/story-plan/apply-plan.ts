@@ -1,0 +1,295 @@
+/**
+ * Makes a deck follow its plan: new passages become slides with their texts and choices, others are renamed, retold and
+ * linked anew, and whatever was designed on them stays. Every slide is worked on as a deck of its own, so that a plan of
+ * thousands of passages takes time in proportion to them.
+ */
+import {
+  addSlideFrom,
+  addWay,
+  applyChanges,
+  type Change,
+  type Deck,
+  type Destination,
+  emptyDeck,
+  entriesOf,
+  leadLink,
+  lettersOf,
+  moveEntries,
+  newId,
+  onlySlide,
+  plainText,
+  ranksBetween,
+  removeItems,
+  removeSlides,
+  setText,
+  type Slide,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
+import { comparable, type Passage, PassageIndex, type Plan, type PlanChoice, type PlanTarget } from './plan.js';
+import { bodyOf, choicesOf, retold, titleOf } from './plan-parts.js';
+
+/** What following a plan would change, by the names of slides. */
+export interface PlanEffect {
+  readonly changes: readonly Change[];
+  readonly added: readonly string[];
+  readonly renamed: readonly { readonly from: string; readonly to: string }[];
+  readonly removed: readonly string[];
+  /** Slides whose text or choices change. */
+  readonly changed: readonly string[];
+}
+
+/** The changes after which a deck says what a plan says. Choices without a passage get open links. */
+export function followPlan(deck: Deck, plan: Plan, createId: () => string = newId): PlanEffect {
+  const slides = slidesInOrder(deck);
+  const match = matchPassages(slides, plan.passages);
+  const ids = plan.passages.map((_passage, place) => match[place]?.id ?? createId());
+  const led = destinations(new PassageIndex(plan.passages), ids, createId);
+  const kept = new Set(ids);
+  const making: Making = { led, createId, isThere: (id) => kept.has(id) };
+  const gone = slides.filter((slide) => !kept.has(slide.id));
+  const added: string[] = [];
+  const renamed: PlanEffect['renamed'][number][] = [];
+  const changed: string[] = [];
+  const changes: Change[] = [];
+  const ranks = ranksFor(deck, match);
+  plan.passages.forEach((passage, place) => {
+    const id = ids[place] ?? '';
+    const slide = match[place];
+    if (!slide) {
+      added.push(passage.name);
+      changes.push(...newSlide(deck, passage, { id, rank: ranks[place] ?? '', ...making }));
+      return;
+    }
+    const retelling = retell(onlySlide(deck, id), slide, passage, making);
+    if (passage.name !== '' && passage.name !== slide.name) {
+      renamed.push({ from: slide.name, to: passage.name });
+      changes.push({ type: 'set-slide', id, fields: { name: passage.name } });
+    }
+    if (retelling.length > 0) changed.push(passage.name || slide.name);
+    changes.push(...retelling);
+  });
+  const next = applyChanges(deck, changes);
+  const removal =
+    gone.length === 0
+      ? []
+      : removeSlides(
+          next,
+          gone.map(({ id }) => id),
+        );
+  const order = inPlanOrder(applyChanges(next, removal), ids);
+  return {
+    changes: [...changes, ...removal, ...order],
+    added,
+    renamed,
+    removed: gone.map(({ name }) => name),
+    changed,
+  };
+}
+
+/**
+ * Makes a slide of every passage, after an entry of the running order or at the end, and leaves everything else as it
+ * is; gives the new slides in the order of the passages.
+ */
+export function placePassages(
+  deck: Deck,
+  { passages }: Plan,
+  after: SlideId | null,
+  createId: () => string = newId,
+): { readonly changes: readonly Change[]; readonly slides: readonly SlideId[] } {
+  const slides = passages.map(() => createId());
+  const index = new PassageIndex(passages);
+  const led = destinations(index, slides, createId);
+  const entries = entriesOf(deck);
+  const at = after === null ? entries.length - 1 : entries.findIndex(({ id }) => id === after);
+  const ranks = ranksBetween(entries[at]?.rank ?? null, entries[at + 1]?.rank ?? null, passages.length);
+  const changes = passages.flatMap((passage, place) =>
+    newSlide(deck, passage, {
+      id: slides[place] ?? '',
+      rank: ranks[place] ?? '',
+      led,
+      createId,
+      isThere: (id) => slides.includes(id),
+    }),
+  );
+  return { changes, slides };
+}
+
+/** Where choices lead, when their passages are these slides. */
+function destinations(index: PassageIndex, slides: readonly SlideId[], createId: () => string): Making['led'] {
+  return (target) => {
+    if (target.to === 'as-it-is') return null;
+    if (target.to !== 'passage') return { to: target.to };
+    const place = index.find(target.named);
+    return { to: 'slide', slideId: (place === null ? undefined : slides[place]) ?? createId() };
+  };
+}
+
+/** The slide of each passage: by its name, else by its number while the slide that had it has no passage by name. */
+function matchPassages(slides: readonly Slide[], passages: readonly Passage[]): readonly (Slide | null)[] {
+  const byName = new Map<string, Slide[]>();
+  for (const slide of slides) {
+    const known = byName.get(comparable(slide.name));
+    if (known) known.push(slide);
+    else byName.set(comparable(slide.name), [slide]);
+  }
+  const taken = new Set<SlideId>();
+  const take = (slide: Slide | undefined): Slide | null => {
+    if (!slide || taken.has(slide.id)) return null;
+    taken.add(slide.id);
+    return slide;
+  };
+  const named = passages.map(({ name }) =>
+    name === '' ? null : take(byName.get(comparable(name))?.find((slide) => !taken.has(slide.id))),
+  );
+  return named.map((slide, place) => slide ?? take(slides[(passages[place]?.number ?? 0) - 1]));
+}
+
+/** Ranks of the new slides: after the slide of the passage before them. */
+function ranksFor(deck: Deck, match: readonly (Slide | null)[]): readonly (string | null)[] {
+  const entries = entriesOf(deck);
+  const places = new Map(entries.map(({ id }, place) => [id, place] as const));
+  const ranks: (string | null)[] = [];
+  for (let place = 0; place < match.length;) {
+    if (match[place]) {
+      ranks.push(null);
+      place += 1;
+      continue;
+    }
+    let end = place;
+    while (end < match.length && !match[end]) end += 1;
+    const before = match.slice(0, place).findLast((slide) => slide !== null) ?? null;
+    const at = before ? (places.get(before.id) ?? -1) : match.some((slide) => slide !== null) ? -1 : entries.length - 1;
+    ranks.push(...ranksBetween(entries[at]?.rank ?? null, entries[at + 1]?.rank ?? null, end - place));
+    place = end;
+  }
+  return ranks;
+}
+
+interface Making {
+  /** Where a choice leads: an open link where there is no such passage, `null` for wherever it leads now. */
+  readonly led: (target: PlanTarget) => Destination | null;
+  /** Whether a slide is there once the plan is followed. */
+  readonly isThere: (slideId: SlideId) => boolean;
+  readonly createId: () => string;
+}
+
+function newSlide(
+  deck: Deck,
+  passage: Passage,
+  { id, rank, ...making }: Making & { id: SlideId; rank: string },
+): Change[] {
+  const small: Deck = { ...emptyDeck(''), size: deck.size, theme: deck.theme };
+  const changes: Change[] = [...addSlideFrom(small, 'story', { id, name: passage.name, createId: making.createId })];
+  let present = applyChanges(small, changes);
+  const add = (more: readonly Change[]) => {
+    changes.push(...more);
+    present = applyChanges(present, more);
+  };
+  const [title, body] = [titleOf(present, id), bodyOf(present, id)];
+  if (title) add(setText(present, title.id, plainText(passage.name)));
+  if (body) add(setText(present, body.id, plainText(passage.text)));
+  for (const choice of passage.choices) add(addChoice(present, id, choice, making));
+  const isEnding = passage.choices.length === 0;
+  return [...changes, { type: 'set-slide', id, fields: { rank, exits: 'links-only', ending: isEnding } }];
+}
+
+/** A choice of its own on a slide; one that does not say where it leads has an open link. */
+function addChoice(deck: Deck, slideId: SlideId, choice: PlanChoice, { led, createId }: Making): Change[] {
+  const destination = (choice.target && led(choice.target)) ?? { to: 'slide' as const, slideId: createId() };
+  return addWay(deck, slideId, { id: createId(), words: choice.words, destination });
+}
+
+/** What changes on a slide so that it says what its passage says. */
+function retell(deck: Deck, slide: Slide, passage: Passage, making: Making): Change[] {
+  const changes: Change[] = [];
+  let present = deck;
+  const add = (more: readonly Change[]) => {
+    changes.push(...more);
+    present = applyChanges(present, more);
+  };
+  const title = titleOf(deck, slide.id);
+  // A title that is the slide's name goes along with it.
+  const titled = title ? lettersOf(title.text).trim() : '';
+  if (title && passage.name !== '' && passage.name !== titled && (titled === '' || titled === slide.name))
+    add(setText(present, title.id, retold(title.text, passage.name)));
+  const body = bodyOf(deck, slide.id);
+  if (body && lettersOf(body.text).trim() !== passage.text)
+    add(setText(present, body.id, retold(body.text, passage.text)));
+  const isEmptyHanded = !body && passage.text !== '';
+  if (isEmptyHanded) add(newBody(present, slide.id, passage.text, making.createId));
+  const before = choicesOf(present, slide.id);
+  const waiting = [...before];
+  const taken = passage.choices.map((choice) => {
+    const same = waiting.findIndex(({ said }) => said === choice.words);
+    return same < 0 ? null : (waiting.splice(same, 1)[0] ?? null);
+  });
+  passage.choices.forEach((choice, place) => {
+    // Other words at the same place are the same choice, said differently.
+    const link = taken[place] ?? takeFrom(waiting, before[place]);
+    const destination = choice.target && making.led(choice.target);
+    if (!link) return add(addChoice(present, slide.id, choice, making));
+    if (link.said !== choice.words && link.run === null) {
+      const item = present.items[link.itemId];
+      if (item?.kind === 'text' || item?.kind === 'shape')
+        add(setText(present, item.id, retold(item.text, choice.words)));
+    }
+    if (!destination || isSamePlace(link.destination, destination, making.isThere)) return;
+    const { gate } = link.destination;
+    add(leadLink(present, link, gate ? { ...destination, gate } : destination));
+  });
+  for (const link of waiting) add(withoutChoice(present, link));
+  // A slide that gets its first choices is left by them, so that nobody runs past them.
+  if (before.length === 0 && passage.choices.length > 0 && slide.exits === 'open')
+    add([{ type: 'set-slide', id: slide.id, fields: { exits: 'links-only' } }]);
+  if (slide.ending && passage.choices.length > 0) add([{ type: 'set-slide', id: slide.id, fields: { ending: false } }]);
+  return changes;
+}
+
+/** Takes something out of a list; `null` when it is not in it. */
+function takeFrom<T>(list: T[], wanted: T | undefined): T | null {
+  const at = wanted === undefined ? -1 : list.indexOf(wanted);
+  return at < 0 ? null : (list.splice(at, 1)[0] ?? null);
+}
+
+/** Whether two links lead to one place; all that lead to slides that are not there are open alike. */
+function isSamePlace(present: Destination, wanted: Destination, isThere: Making['isThere']): boolean {
+  if (present.to !== 'slide' || wanted.to !== 'slide') return present.to === wanted.to;
+  return present.slideId === wanted.slideId || (!isThere(present.slideId) && !isThere(wanted.slideId));
+}
+
+/** Takes a choice away: a sign with words goes, of anything else only the link. */
+function withoutChoice(deck: Deck, link: ReturnType<typeof choicesOf>[number]): Change[] {
+  const item = deck.items[link.itemId];
+  return link.run === null && item?.kind === 'shape' ? removeItems(deck, [item.id]) : leadLink(deck, link, null);
+}
+
+/** A text for a slide that had none: as the body of the story layout. */
+function newBody(deck: Deck, slideId: SlideId, text: string, createId: () => string): Change[] {
+  const small: Deck = { ...emptyDeck(''), size: deck.size, theme: deck.theme };
+  const pattern = applyChanges(small, addSlideFrom(small, 'story', { id: slideId, name: '', createId }));
+  const body = bodyOf(pattern, slideId);
+  if (!body) return [];
+  return [{ type: 'put-item', item: { ...body, role: null, text: plainText(text) } }];
+}
+
+/** Moves slides so that they stand in the order of their passages; sections stay where they are. */
+function inPlanOrder(deck: Deck, ids: readonly SlideId[]): Change[] {
+  const wanted = ids.filter((id) => deck.slides[id]);
+  const changes: Change[] = [];
+  let present = deck;
+  for (let place = 1; place < wanted.length; place += 1) {
+    const [before = '', id = ''] = [wanted[place - 1], wanted[place]];
+    // Only what stands before the passage it follows is out of order.
+    const [a, b] = [present.slides[before], present.slides[id]];
+    if (a && b && isBefore(a, b)) continue;
+    const moved = moveEntries(present, [id], { id: before, side: 'after' });
+    changes.push(...moved);
+    present = applyChanges(present, moved);
+  }
+  return changes;
+}
+
+function isBefore(a: Slide, b: Slide): boolean {
+  return a.rank < b.rank || (a.rank === b.rank && a.id < b.id);
+}

@@ -1,0 +1,73 @@
+/** What of a slide its story plan speaks of: its text, and its choices. */
+import {
+  type Block,
+  type Deck,
+  type Item,
+  itemsOf,
+  lettersOf,
+  plainText,
+  type RichText,
+  type SlideId,
+  type TextItem,
+} from '../deck/index.js';
+import { type Link, linksFrom } from '../routes/index.js';
+
+/** The item that holds a slide's text: the body of its layout, else the uppermost text that is no title and no choice. */
+export function bodyOf(deck: Deck, slideId: SlideId): TextItem | null {
+  const texts = itemsOf(deck, slideId).filter(
+    (item): item is TextItem =>
+      item.kind === 'text' && !item.onLayout && !item.hidden && item.link === null && !isTitle(item),
+  );
+  const byRole = texts.find((item) => item.role === 'body');
+  return byRole ?? texts.sort((a, b) => a.frame.y - b.frame.y)[0] ?? null;
+}
+
+/** The item that holds a slide's title, if it has one. */
+export function titleOf(deck: Deck, slideId: SlideId): TextItem | null {
+  return (
+    itemsOf(deck, slideId).find((item): item is TextItem => item.kind === 'text' && !item.onLayout && isTitle(item)) ??
+    null
+  );
+}
+
+function isTitle({ role, look }: TextItem): boolean {
+  return role === 'title' || look.style === 'title';
+}
+
+/** What a choice says: the linked words, or what its item is called; its letters in one line. */
+export function wordsOf(deck: Deck, { words, itemId, carrier }: Link): string {
+  const item: Item | undefined = deck.items[itemId];
+  const said = words ?? (item?.kind === 'text' || item?.kind === 'shape' ? lettersOf(item.text) : '');
+  return (said.trim() || carrier).replace(/\s+/g, ' ').trim();
+}
+
+/** The choices of a slide that have words, in the order in which they are read: from top to bottom. */
+export function choicesOf(deck: Deck, slideId: SlideId): readonly (Link & { readonly said: string })[] {
+  const top = ({ itemId }: Link) => deck.items[itemId]?.frame.y ?? 0;
+  return linksFrom(deck, slideId)
+    .map((link) => ({ ...link, said: wordsOf(deck, link) }))
+    .filter(({ said }) => said !== '')
+    .sort((a, b) => top(a) - top(b) || (a.run ?? 0) - (b.run ?? 0));
+}
+
+/** A text that says other letters: paragraphs that say the same keep everything else they have. */
+export function retold(text: RichText, letters: string): RichText {
+  if (lettersOf(text) === letters) return text;
+  const wanted = plainText(letters).content;
+  const said = (block: Block) => lettersOf({ type: 'doc', content: [block] });
+  const isSame = (a: Block | undefined, b: Block | undefined) =>
+    a !== undefined && b !== undefined && said(a) === said(b);
+  let start = 0;
+  while (isSame(text.content[start], wanted[start])) start += 1;
+  let end = 0;
+  const most = Math.min(text.content.length, wanted.length) - start;
+  while (end < most && isSame(text.content.at(-1 - end), wanted.at(-1 - end))) end += 1;
+  return {
+    type: 'doc',
+    content: [
+      ...text.content.slice(0, start),
+      ...wanted.slice(start, wanted.length - end),
+      ...(end > 0 ? text.content.slice(-end) : []),
+    ],
+  };
+}
