@@ -121,6 +121,11 @@ export class DeckWriter {
     });
   }
 
+  /** A viewpoint; its id is `id`. @param order a rank among those of its slide, `null` where only links lead there */
+  viewpoint(id: string, name: string, place: Place, order: string | null): this {
+    return this.add('viewpoint', place, { id, name, fields: { order } });
+  }
+
   /** A loose piece with a word on it; its id is `id`. */
   piece(id: string, words: string, place: Place): this {
     return this.add('shape', place, {

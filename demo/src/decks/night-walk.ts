@@ -1,5 +1,5 @@
 /** "Night walk on the saltmarsh": a story with choices, a page to look things up, a hidden room and two endings. */
-import type { Deck, Destination, RichText } from '@gobrel/core/deck';
+import type { Deck, Destination, Gate, RichText } from '@gobrel/core/deck';
 import { DeckWriter, type PictureIds, toSlide } from './deck-writer.js';
 
 /** A paragraph in which some words are a link. */
@@ -14,6 +14,17 @@ function sentence(before: string, words: string, destination: Destination, after
 }
 
 const story = { exits: 'links-only' } as const;
+
+/** Who answers right meets the otter, everybody else is helped on. */
+const BY_ANSWER: Destination = {
+  to: 'by-answer',
+  questionId: 'trail-question',
+  right: 'otter',
+  wrong: 'rail',
+  choices: { fox: 'splash' },
+};
+/** The high bank is open to those who know the tide. */
+const KNOWS_THE_TIDE: Gate = { opens: 'seen', slideId: 'tide-table' };
 
 /** The deck. */
 export function nightWalk(pictures: PictureIds): Deck {
@@ -63,16 +74,26 @@ export function nightWalk(pictures: PictureIds): Deck {
       },
     })
     .sign('It was an otter', toSlide('otter'), [800, 240, 340, 76])
-    .sign('It was a water rail', toSlide('rail'), [800, 350, 340, 76]);
+    .sign('It was a water rail', toSlide('rail'), [800, 350, 340, 76])
+    .sign('Let your answer decide', BY_ANSWER, [800, 460, 340, 76]);
   deck
     .section('Right: the hide')
     .slide('hide', 'The hide', story)
     .backdrop('the hide', 'A wooden hide on stilts above the reeds')
     .title('The hide')
-    .text('From up here you see the whole creek. Nothing moves. Yet.', [70, 140, 760, 90])
+    .text(
+      sentence(
+        'From up here you see ',
+        'the dark window',
+        { to: 'viewpoint', itemId: 'hide-window' },
+        '. Nothing moves. Yet.',
+      ),
+      [70, 140, 760, 90],
+    )
     .sign('Wait', toSlide('owl'), [90, 340, 220, 76])
     .sign('Look up the tide', toSlide('tide-table'), [90, 440, 300, 76])
-    .add('hotspot', [775, 380, 220, 48], { name: 'The dark window', link: toSlide('lantern') });
+    .add('hotspot', [775, 380, 220, 48], { name: 'The dark window', link: toSlide('lantern') })
+    .viewpoint('hide-window', 'The dark window', [700, 290, 400, 225], null);
   deck
     .slide('tide-table', 'Tide table', { ...story, leftOut: true })
     .backdrop('tide table', 'The marsh under a green sky')
@@ -105,7 +126,9 @@ export function nightWalk(pictures: PictureIds): Deck {
     .backdrop('the owl', 'A barn owl with spread wings before the hide')
     .title('Owl flight')
     .text('White and without a sound, right over your head.', [70, 140, 1000, 50])
-    .sign('Climb down', toSlide('tide'), [70, 560, 240, 76]);
+    .sign('Climb down', toSlide('tide'), [70, 560, 240, 76])
+    .viewpoint('owl-wings', 'Its wings', [500, 200, 400, 225], 'a0')
+    .viewpoint('owl-hide', 'The hide below', [740, 330, 400, 225], 'a1');
   deck
     .section('The way home')
     .slide('tide', 'The tide turns', { ...story, notes: 'Stop here and let the class vote before anybody presses.' })
@@ -113,7 +136,8 @@ export function nightWalk(pictures: PictureIds): Deck {
     .title('The tide turns')
     .text('The low boards are under water. The lantern shows two ways.', [70, 140, 1000, 50])
     .sign('Straight back, and fast', toSlide('home'), [90, 300, 380, 76])
-    .sign('Along the high bank', toSlide('long-way'), [810, 300, 360, 76]);
+    .sign('Along the high bank', { ...toSlide('long-way'), gate: KNOWS_THE_TIDE }, [810, 300, 360, 76])
+    .sign('Look up the tide', toSlide('tide-table'), [810, 410, 360, 76]);
   deck
     .slide('home', 'Ending: wet feet', story)
     .backdrop('back at the gate', 'The gate in the first light')
@@ -126,5 +150,5 @@ export function nightWalk(pictures: PictureIds): Deck {
     .title('Ending: the long way')
     .text('An hour more, and dry. You heard four birds that nobody else did.', [70, 140, 1000, 50])
     .sign('Walk again', { to: 'restart' }, [70, 240, 260, 76]);
-  return deck.deck;
+  return { ...deck.deck, playing: { ...deck.deck.playing, transition: 'melt' } };
 }

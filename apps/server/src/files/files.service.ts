@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import type { StoredFileView } from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { fileTypeFromBuffer } from 'file-type';
+import { fileTypeFromBuffer } from 'file-type/node';
 import { DataSource } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
 import { StoredFileRow } from '../database/index.js';

@@ -7,7 +7,7 @@
  * a walk that begins there.
  */
 import { componentsOf } from './components.js';
-import { openGates } from './gates.js';
+import { openGates, type OpenWays } from './gates.js';
 import type { RouteGraph } from './route-graph.js';
 
 /** What a reader who chooses at random sees. */
@@ -70,7 +70,7 @@ interface Chain {
   readonly chances: Float64Array;
 }
 
-function chainOf({ ids, offsets, targets, backs, ends, endings }: RouteGraph): Chain {
+function chainOf({ ids, offsets, targets, backs, ends, endings }: OpenWays): Chain {
   const size = ids.length;
   const before: number[][] = Array.from({ length: size }, () => []);
   for (let slide = 0; slide < size; slide += 1)

@@ -3,7 +3,7 @@
  * out, endings and the routes to them. A route is a sequence of slides from the first one; *back* makes no new route.
  */
 import { type Components, componentsOf } from './components.js';
-import { openGates } from './gates.js';
+import { openGates, type OpenWays } from './gates.js';
 import type { RouteGraph } from './route-graph.js';
 
 /** How many there are: a number, or without end where there is a loop on the way. */
@@ -61,7 +61,7 @@ export function routeFigures(gated: RouteGraph): RouteFigures {
 }
 
 /** Steps from the first slide, by breadth-first search. */
-export function distancesFrom({ start, offsets, targets }: RouteGraph): Int32Array {
+export function distancesFrom({ start, offsets, targets }: OpenWays): Int32Array {
   const distances = new Int32Array(offsets.length - 1).fill(-1);
   if (start < 0) return distances;
   const queue = new Int32Array(distances.length);
@@ -81,15 +81,15 @@ export function distancesFrom({ start, offsets, targets }: RouteGraph): Int32Arr
 }
 
 /** Whether a walk may stop on a slide: it is an ending, has a link to the end or from the start, or no way on at all. */
-export function stopsAt({ offsets, endings, ends, backs }: RouteGraph, slide: number): boolean {
+export function stopsAt({ offsets, endings, ends, backs }: OpenWays, slide: number): boolean {
   return isEnding({ endings, ends }, slide) || (offsets[slide] === offsets[slide + 1] && backs[slide] === 0);
 }
 
-function isEnding({ endings, ends }: Pick<RouteGraph, 'endings' | 'ends'>, slide: number): boolean {
+function isEnding({ endings, ends }: Pick<OpenWays, 'endings' | 'ends'>, slide: number): boolean {
   return endings[slide] === 1 || ends[slide]! > 0;
 }
 
-function unreachedIn({ offsets, targets, leftOut }: RouteGraph, distances: Int32Array): readonly number[] {
+function unreachedIn({ offsets, targets, leftOut }: OpenWays, distances: Int32Array): readonly number[] {
   const linked = new Uint8Array(distances.length);
   for (let slide = 0; slide < distances.length; slide += 1)
     for (let way = offsets[slide]!; way < offsets[slide + 1]!; way += 1) linked[targets[way]!] = 1;
@@ -99,7 +99,7 @@ function unreachedIn({ offsets, targets, leftOut }: RouteGraph, distances: Int32
   );
 }
 
-function deadEndsIn(graph: RouteGraph, distances: Int32Array): readonly number[] {
+function deadEndsIn(graph: OpenWays, distances: Int32Array): readonly number[] {
   return numbersWhere(
     distances.length,
     (slide) => distances[slide]! >= 0 && !isEnding(graph, slide) && stopsAt(graph, slide),
@@ -107,7 +107,7 @@ function deadEndsIn(graph: RouteGraph, distances: Int32Array): readonly number[]
 }
 
 /** Components with a loop in them, from which no way leads out and in which no walk may stop. */
-function trapsIn(graph: RouteGraph, { of, count, members, starts }: Components): readonly (readonly number[])[] {
+function trapsIn(graph: OpenWays, { of, count, members, starts }: Components): readonly (readonly number[])[] {
   const { offsets, targets } = graph;
   const traps: number[][] = [];
   for (let component = 0; component < count; component += 1) {
@@ -130,7 +130,7 @@ function trapsIn(graph: RouteGraph, { of, count, members, starts }: Components):
  * Endings with their routes. Every way between components leads to a smaller number, so going through them from the
  * greatest down, all that leads to a slide is known when it is come to. A loop on the way makes routes endless.
  */
-function endingsOf(graph: RouteGraph, components: Components, distances: Int32Array): readonly Ending[] {
+function endingsOf(graph: OpenWays, components: Components, distances: Int32Array): readonly Ending[] {
   const { offsets, targets, start } = graph;
   const { of, count, members, starts } = components;
   if (start < 0) return [];
