@@ -135,6 +135,38 @@ test('the map and its table', async ({ page }) => {
   await expectClean(page);
 });
 
+test('links, gates and viewpoints, the plan, the presenter’s screen and a trial', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-walk?slide=trail');
+  await page.getByRole('button', { name: /^Shape, “Let your answer/ }).click();
+  await expect(page.getByText('if right').first()).toBeVisible();
+  await expectClean(page);
+  await page.keyboard.press('Control+k');
+  for (const tab of ['In this deck', 'Another deck', 'The web', 'A file', 'By the answer']) {
+    await page.getByRole('tab', { name: tab }).click();
+    await expectClean(page);
+  }
+  await page.keyboard.press('Escape');
+  await page.goto('/decks/night-walk?slide=owl');
+  await page.getByRole('button', { name: /^Viewpoint, “Its wings/ }).click();
+  await expectClean(page);
+  await page.goto('/decks/night-walk?see=plan');
+  await expect(page.getByRole('textbox', { name: 'Story plan' })).toBeVisible();
+  await expectClean(page);
+  await page.goto('/decks/night-walk?see=map');
+  await page.getByRole('button', { name: 'Take along' }).click();
+  await page.getByRole('menuitem', { name: 'Bring in DOT or Mermaid' }).click();
+  await page.getByRole('dialog').getByRole('textbox').fill('digraph { a -- b');
+  await expect(page.getByRole('dialog').getByRole('status')).toContainText('is not closed');
+  await expectClean(page);
+  await page.goto('/decks/night-walk/present/tide');
+  await expect(page.getByText('Stop here and let the class vote')).toBeVisible();
+  await expectClean(page);
+  await page.goto('/decks/night-walk/trial/trail');
+  await expect(page.getByText('You see what a student sees.')).toBeVisible();
+  await expectClean(page);
+});
+
 test('the show', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-walk/show/hide');

@@ -21,7 +21,7 @@ const BY_ANSWER: Destination = {
   questionId: 'trail-question',
   right: 'otter',
   wrong: 'rail',
-  choices: { fox: 'splash' },
+  choices: {},
 };
 /** The high bank is open to those who know the tide. */
 const KNOWS_THE_TIDE: Gate = { opens: 'seen', slideId: 'tide-table' };
@@ -95,12 +95,6 @@ export function nightWalk(pictures: PictureIds): Deck {
     .add('hotspot', [775, 380, 220, 48], { name: 'The dark window', link: toSlide('lantern') })
     .viewpoint('hide-window', 'The dark window', [700, 290, 400, 225], null);
   deck
-    .slide('tide-table', 'Tide table', { ...story, leftOut: true })
-    .backdrop('tide table', 'The marsh under a green sky')
-    .title('Tide table')
-    .text('High water 22:10\nThe low boards are covered from 21:20 on.', [70, 160, 900, 100], { size: 34 })
-    .sign('Back', { to: 'back' }, [70, 320, 200, 76]);
-  deck
     .slide('lantern', 'Lantern room', { ...story, leftOut: true })
     .backdrop('the lantern', 'A lantern glows in the hide')
     .title('You found the lantern room')
@@ -138,6 +132,12 @@ export function nightWalk(pictures: PictureIds): Deck {
     .sign('Straight back, and fast', toSlide('home'), [90, 300, 380, 76])
     .sign('Along the high bank', { ...toSlide('long-way'), gate: KNOWS_THE_TIDE }, [810, 300, 360, 76])
     .sign('Look up the tide', toSlide('tide-table'), [810, 410, 360, 76]);
+  deck
+    .slide('tide-table', 'Tide table', { ...story, leftOut: true })
+    .backdrop('tide table', 'The marsh under a green sky')
+    .title('Tide table')
+    .text('High water 22:10\nThe low boards are covered from 21:20 on.', [70, 160, 900, 100], { size: 34 })
+    .sign('Back', { to: 'back' }, [70, 320, 200, 76]);
   deck
     .slide('home', 'Ending: wet feet', story)
     .backdrop('back at the gate', 'The gate in the first light')

@@ -117,8 +117,11 @@ export function slideLedTo(deck: Deck, from: SlideId, destination: Destination):
   switch (destination.to) {
     case 'slide':
       return deck.slides[destination.slideId] ? destination.slideId : null;
-    case 'viewpoint':
-      return viewpointAt(deck, destination.itemId)?.slideId ?? null;
+    case 'viewpoint': {
+      const there = viewpointAt(deck, destination.itemId)?.slideId ?? null;
+      // Looking at another part of a slide is no way on from it.
+      return there === from ? null : there;
+    }
     case 'next':
       return nextInOrder(deck, from)?.id ?? null;
     case 'previous':

@@ -83,8 +83,10 @@ export function routeGraph(deck: Deck): RouteGraph {
     switch (destination.to) {
       case 'slide':
         return places.get(destination.slideId) ?? -1;
-      case 'viewpoint':
-        return places.get(deck.items[destination.itemId]?.slideId ?? '') ?? -1;
+      case 'viewpoint': {
+        const there = places.get(deck.items[destination.itemId]?.slideId ?? '') ?? -1;
+        return there === from ? -1 : there;
+      }
       case 'next':
         return following[from] ?? -1;
       case 'previous':

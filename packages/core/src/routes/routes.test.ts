@@ -11,6 +11,7 @@ import {
   nextInOrder,
   onwardByOrder,
   reachedByOrder,
+  routeGraph,
   shownInOrder,
   slideLedTo,
 } from './index.js';
@@ -113,6 +114,20 @@ describe('links', () => {
     });
     expect(branchesOf(led, 'gate', byAnswer).map(({ slideId }) => slideId)).toEqual(['hide', 'gate', 'hide', 'splash']);
     expect(isOpen(led, { ...byAnswer, wrong: 'gone' })).toBe(true);
+  });
+
+  test('a link to a viewpoint of another slide is a way there; to one of its own slide it is none', () => {
+    const link = { to: 'viewpoint', itemId: 'creek' } as const;
+    const viewed = new DeckBuilder()
+      .slide('gate')
+      .item('far', 'shape', { link })
+      .slide('marsh')
+      .item('near', 'shape', { link })
+      .item('creek', 'viewpoint').deck;
+    expect(linksTo(viewed, 'marsh').map(({ itemId }) => itemId)).toEqual(['far']);
+    expect(isOpen(viewed, link)).toBe(false);
+    expect(isOpen(viewed, { to: 'viewpoint', itemId: 'far' })).toBe(true);
+    expect([...routeGraph(viewed).targets]).toEqual([1, 1]);
   });
 
   test('a link on a group is one link, whichever of its members is pressed', () => {

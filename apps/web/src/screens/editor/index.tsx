@@ -166,44 +166,44 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
           <p className="flex-1 p-8">{words.show.noSlides}</p>
         )}
         {seeing === 'plan' ? null : (
-        <aside
-          aria-label={words.editor.panel}
-          className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
-        >
-          <Tabs
-            label={words.editor.panel}
-            tabs={[
-              {
-                id: 'settings',
-                name: words.editor.settings,
-                content: (
-                  <>
-                    {selected.length > 1 ? (
-                      <SeveralPanel editing={editing} ids={selected} onPickLink={begin} onGo={go} />
-                    ) : null}
-                    {item ? (
-                      <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} onGo={go} />
-                    ) : null}
-                    {selected.length === 0 && slide ? (
-                      <SlidePanel
-                        key={slides.join(' ')}
-                        editing={editing}
-                        ids={slides}
-                        actions={actions}
-                        onGoTo={goTo}
-                      />
-                    ) : null}
-                  </>
-                ),
-              },
-              {
-                id: 'items',
-                name: words.editor.allItems,
-                content: <ItemsList editing={editing} slideId={slideId} />,
-              },
-            ]}
-          />
-        </aside>
+          <aside
+            aria-label={words.editor.panel}
+            className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
+          >
+            <Tabs
+              label={words.editor.panel}
+              tabs={[
+                {
+                  id: 'settings',
+                  name: words.editor.settings,
+                  content: (
+                    <>
+                      {selected.length > 1 ? (
+                        <SeveralPanel editing={editing} ids={selected} onPickLink={begin} onGo={go} />
+                      ) : null}
+                      {item ? (
+                        <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} onGo={go} />
+                      ) : null}
+                      {selected.length === 0 && slide ? (
+                        <SlidePanel
+                          key={slides.join(' ')}
+                          editing={editing}
+                          ids={slides}
+                          actions={actions}
+                          onGoTo={goTo}
+                        />
+                      ) : null}
+                    </>
+                  ),
+                },
+                {
+                  id: 'items',
+                  name: words.editor.allItems,
+                  content: <ItemsList editing={editing} slideId={slideId} />,
+                },
+              ]}
+            />
+          </aside>
         )}
       </div>
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}

@@ -78,8 +78,8 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
           </Button>
         </span>
       </header>
-      <div className="flex min-h-0 flex-1 flex-col overflow-auto md:flex-row md:overflow-hidden">
-        <main className="flex min-h-80 min-w-0 flex-[3] flex-col p-3">
+      <div className="flex min-h-0 flex-1 flex-col overflow-auto lg:flex-row lg:overflow-hidden">
+        <main className="flex h-[74vw] min-w-0 flex-none flex-col p-3 lg:h-auto lg:flex-[3]">
           <h2 className="text-sm font-semibold text-soft">
             {words.show.now}: {slideName(deck, walk.at)}
           </h2>
@@ -129,7 +129,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
         </main>
         <aside
           aria-label={words.show.then}
-          className="flex min-w-72 flex-[1.35] flex-col gap-4 overflow-auto border-l border-rule bg-card p-3"
+          className="flex min-w-72 flex-[1.35] flex-col gap-4 overflow-auto border-t border-rule lg:border-l lg:border-t-0 bg-card p-3"
         >
           <Part title={words.show.then}>
             <Then show={show} />

@@ -9,6 +9,7 @@ import {
   CornerUpLeft,
   File,
   Flag,
+  Focus,
   Globe,
   type LucideIcon,
   Split,
@@ -18,7 +19,7 @@ import {
 
 export const destinationIcons: Readonly<Record<Destination['to'], LucideIcon>> = {
   slide: Unlink,
-  viewpoint: Unlink,
+  viewpoint: Focus,
   next: ArrowRight,
   previous: ArrowLeft,
   first: ArrowLeftToLine,

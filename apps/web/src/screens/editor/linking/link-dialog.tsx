@@ -126,7 +126,7 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
           if (event.key === 'Enter' && only) onPick({ to: 'slide', slideId: only.id });
         }}
       />
-      <ul className="my-2 grid max-h-[36vh] grid-cols-[repeat(auto-fill,minmax(124px,1fr))] gap-3 overflow-auto p-1">
+      <ul className="my-2 grid max-h-[26vh] grid-cols-[repeat(auto-fill,minmax(124px,1fr))] gap-3 overflow-auto p-1">
         {slides.map((slide) => (
           <li key={slide.id}>
             <button
@@ -142,7 +142,7 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
         ))}
       </ul>
       {viewpoints.length > 0 ? (
-        <div role="group" aria-label={words.links.viewpoints} className="flex max-h-28 flex-wrap gap-2 overflow-auto">
+        <div role="group" aria-label={words.links.viewpoints} className="flex max-h-24 flex-wrap gap-1.5 overflow-auto">
           {viewpoints.map(({ id, name, slideId }) => (
             <Button
               key={id}
@@ -160,12 +160,12 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
 
 function Steps({ present, onPick }: PartProps) {
   return (
-    <div role="group" aria-label={words.links.steps} className="flex flex-wrap gap-2 border-t border-rule pt-3">
+    <div role="group" aria-label={words.links.steps} className="mt-2 flex flex-wrap gap-1.5 border-t border-rule pt-3">
       {steps.map((to) => {
         const Icon = destinationIcons[to];
         return (
-          <Button key={to} aria-pressed={present?.to === to} onClick={() => onPick({ to })}>
-            <Icon size={18} aria-hidden /> {words.editor.destination({ to })}
+          <Button key={to} className="!px-2.5" aria-pressed={present?.to === to} onClick={() => onPick({ to })}>
+            <Icon size={18} aria-hidden /> {words.links.stepsShort[to]}
           </Button>
         );
       })}
