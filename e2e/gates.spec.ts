@@ -104,6 +104,7 @@ test('a link is drawn from an item to a slide; a group carries one; a press remo
   await page.getByLabel('Name of the slide').fill('Hide');
   await page.getByRole('button', { name: /^1 Gate/ }).click();
   await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await saved(page);
   const handle = await middleOf(page.getByRole('button', { name: /^Drag to the slide it leads to/ }));
   const tile = await middleOf(page.getByRole('button', { name: /^2 Hide/ }));
   await page.mouse.move(handle.x, handle.y);
@@ -112,7 +113,7 @@ test('a link is drawn from an item to a slide; a group carries one; a press remo
   await page.mouse.move(tile.x, tile.y, { steps: 4 });
   await page.mouse.up();
   const leads = page.getByRole('navigation', { name: 'leads to' });
-  await expect(leads).toContainText('Hide');
+  await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
   await page.getByRole('button', { name: 'Remove the link' }).click();
   await expect(page.getByRole('button', { name: 'Link it' })).toBeVisible();
   await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
@@ -162,6 +163,45 @@ test('links lead into other decks and to sounds; who may not open a deck is told
   await expect(page.getByRole('group', { name: 'Far away' })).toBeVisible();
   await page.goto('/decks/night-walk/show');
   await expect(page.getByText(/This deck cannot be opened/)).toBeVisible();
+});
+
+test('a hotspot of any shape is pressed within it only, named for screen readers; a line carries a link too', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'Hot places');
+  await page.getByLabel('Name of the slide').fill('Gate');
+  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByLabel('Name of the slide').fill('Hide');
+  await page.getByRole('button', { name: /^1 Gate/ }).click();
+  await page.getByRole('button', { name: 'Hotspot', exact: true }).click();
+  await page.getByLabel('Name', { exact: true }).fill('The dark window');
+  await page.getByRole('button', { name: /^Shape: / }).click();
+  await page.getByRole('button', { name: 'Diamond', exact: true }).click();
+  const link = async () => {
+    await page.keyboard.press('Control+k');
+    await dialog(page).getByLabel('Find a slide').fill('hide');
+    await page.keyboard.press('Enter');
+  };
+  await item(page, /^Hotspot/).click();
+  await link();
+  await page.getByRole('button', { name: 'Lines', exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Line', exact: true }).click();
+  for (let press = 0; press < 12; press += 1) await page.keyboard.press('ArrowDown');
+  await link();
+  await saved(page);
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.waitForURL(/\/show\//);
+  const hotspot = page.getByRole('main').getByRole('link', { name: 'The dark window' });
+  const box = await hotspot.boundingBox();
+  if (!box) throw new Error('the hotspot is on the slide');
+  await page.mouse.click(box.x + 6, box.y + 6);
+  await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
+  await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+  await expect(page.getByRole('group', { name: 'Hide' })).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('main').getByRole('link').last().press('Enter');
+  await expect(page.getByRole('group', { name: 'Hide' })).toBeVisible();
 });
 
 /** A tenth of a second of silence, as a WAV file. */

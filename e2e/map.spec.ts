@@ -89,6 +89,20 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeDisabled();
 });
 
+test('by keys the map is moved and brought nearer', async ({ page }) => {
+  await threeSlides(page);
+  await map(page).focus();
+  const before = await card(page, 'Gate').boundingBox();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await card(page, 'Gate').boundingBox())?.x).toBeLessThan((before?.x ?? 0) - 50);
+  await page.keyboard.press('-');
+  await expect
+    .poll(async () => (await card(page, 'Gate').boundingBox())?.width)
+    .toBeLessThan((before?.width ?? 0) - 10);
+  await page.keyboard.press('0');
+  await expect.poll(async () => (await card(page, 'Gate').boundingBox())?.x).toBeCloseTo(before?.x ?? 0, -1);
+});
+
 test('a way drawn to where no slide is makes one there; several are chosen and removed', async ({ page }) => {
   await threeSlides(page);
   const gate = await middleOf(card(page, 'Gate'));

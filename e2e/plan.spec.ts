@@ -72,6 +72,52 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
   await saved(page);
 });
 
+test('by the keyboard alone a branching story is built and walked', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'By keys');
+  /** Goes on with Tab until something has the focus. */
+  const tabTo = async (name: RegExp) => {
+    for (let press = 0; press < 120; press += 1) {
+      await page.keyboard.press('Tab');
+      const focused = await page.evaluate(() => {
+        const element = document.activeElement;
+        return element?.getAttribute('aria-label') ?? element?.textContent ?? '';
+      });
+      if (name.test(focused)) return;
+    }
+    throw new Error(`Tab never comes to ${name}`);
+  };
+  await tabTo(/^One slide$/);
+  for (const name of ['All slides', 'Outline', 'Map', 'Plan']) {
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('radio', { name, exact: true })).toBeFocused();
+  }
+  await page.keyboard.press('Space');
+  await expect(plan(page)).toBeVisible();
+  await page.getByRole('radio', { name: 'Plan', exact: true }).focus();
+  for (let press = 0; press < 30 && !(await plan(page).evaluate((area) => area === document.activeElement)); press += 1)
+    await page.keyboard.press('Tab');
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('# Gate\nDusk.\n- Left -> Splash\n- Right -> Hide\n# Splash\n- Back -> back\n# Hide\n');
+  await tabTo(/Let the slides follow/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/The slides follow the plan/).first()).toBeVisible();
+  await saved(page);
+  await page.getByRole('link', { name: 'Try it' }).focus();
+  await page.keyboard.press('Enter');
+  const stage = (name: string) => page.getByRole('main').getByRole('group', { name, exact: true });
+  await expect(stage('Gate')).toBeVisible();
+  await tabTo(/^Left$/);
+  await page.keyboard.press('Enter');
+  await expect(stage('Splash')).toBeVisible();
+  await tabTo(/^Back$/);
+  await page.keyboard.press('Enter');
+  await expect(stage('Gate')).toBeVisible();
+  await tabTo(/^Right$/);
+  await page.keyboard.press('Enter');
+  await expect(stage('Hide')).toBeVisible();
+});
+
 test('the map is taken along as a drawing, a picture and text, and a graph is brought in', async ({ page }) => {
   await odile(page);
   const deckId = await ownCopy(page, 'night-walk');

@@ -147,6 +147,24 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await expect(page.getByText('It waits for a choice here.')).toHaveCount(0);
 });
 
+test('a deck for a hall goes on by itself from the start, and begins again at its end', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'In the hall');
+  await page.getByLabel('Name of the slide').fill('One');
+  await page.getByLabel('Stays, by itself').selectOption({ label: 'for a fixed time' });
+  await page.getByLabel('seconds').fill('1');
+  await page.getByText('The whole deck').click();
+  await page.getByLabel('Goes on by itself from the start').check();
+  await page.getByLabel('Begins again at the end').check();
+  await page.getByRole('button', { name: 'Duplicate the slide' }).click();
+  await page.getByLabel('Name of the slide').fill('Two');
+  await saved(page);
+  await page.getByRole('button', { name: /^1 One/ }).click();
+  await page.getByRole('link', { name: 'Try it' }).click();
+  for (const name of ['Two', 'One', 'Two'])
+    await expect(page.getByRole('main').getByRole('group', { name, exact: true })).toBeVisible();
+});
+
 test('a trial is the deck as a student sees it: no key, no author’s items, filled in and forgotten', async ({
   page,
 }) => {

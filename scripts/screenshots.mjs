@@ -38,15 +38,18 @@ main(async () => {
     await shoot(teacher, 'grid');
     await teacher.getByRole('radio', { name: 'Outline' }).click();
     await shoot(teacher, 'outline');
-    await teacher.goto('/decks/shore-zones?slide=food-web');
-    await teacher.getByRole('button', { name: 'Line', exact: true }).first().click();
-    await shoot(teacher, 'lines');
-    await teacher.goto('/decks/shore-zones?slide=start');
-    await teacher.getByRole('button', { name: /^Theme:/ }).click();
-    await shoot(teacher, 'theme');
+    await teacher.goto('/decks/night-walk?see=map');
+    await teacher.getByRole('status').filter({ hasText: '2 endings' }).waitFor();
+    await shoot(teacher, 'map');
+    await teacher.goto('/decks/night-walk?see=plan');
+    await shoot(teacher, 'plan');
+    await teacher.goto('/decks/night-walk?slide=owl');
+    await teacher.getByRole('button', { name: /^Viewpoint, “Its wings/ }).click();
+    await shoot(teacher, 'viewpoints');
+    await teacher.goto('/decks/night-walk/present/tide');
+    await teacher.getByRole('link', { name: 'Along the high bank' }).click();
+    await shoot(teacher, 'presenter');
     await teacher.goto('/decks/exit-questions');
-    await teacher.getByRole('button', { name: /^Choice, “/ }).click();
-    await shoot(teacher, 'editor-question');
     await teacher.getByRole('button', { name: 'Hand out' }).click();
     await teacher.getByRole('dialog').getByRole('button', { name: 'Hand out' }).click();
     await shoot(teacher, 'hand-out');
@@ -71,7 +74,7 @@ main(async () => {
     await shoot(teacher, 'charts');
     const screen = await teacher.context().newPage();
     await screen.goto('/lessons/shore-lesson/screen');
-    await shoot(screen, 'class-screen');
+    await screen.getByRole('main').waitFor();
     await teacher.getByRole('button', { name: 'Shows now', exact: true }).click();
     await shoot(screen, 'class-screen-turn');
 

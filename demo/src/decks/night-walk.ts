@@ -84,7 +84,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .text(
       sentence(
         'From up here you see ',
-        'the dark window',
+        'a narrow slit',
         { to: 'viewpoint', itemId: 'hide-window' },
         '. Nothing moves. Yet.',
       ),

@@ -237,3 +237,30 @@ describe('a reader who chooses at random', () => {
     expect([...chances.seen]).toEqual([1, 0.5, 0.5, 0.5]);
   });
 });
+
+test('10,000 slides with 30,000 links, some of them to themselves, are counted', () => {
+  const size = 10_000;
+  const ways = Array.from({ length: size }, (_none, slide) => [
+    Math.min(size - 1, slide + 1),
+    (slide * 7919 + 13) % size,
+    slide % 50 === 0 ? slide : (slide * 31) % size,
+  ]);
+  const none = Array.from({ length: size }, () => 0);
+  const endings = Array.from({ length: size }, (_none, slide) => slide === size - 1);
+  const graph = graphOf({ ways, endings, backs: none, ends: none });
+  const figures = routeFigures(graph);
+  expect(figures.unreached).toEqual([]);
+  expect(figures.endings).toMatchObject([{ slide: size - 1, routes: 'endless', longest: 'endless' }]);
+  // All of it is one loop, too large to be solved: said so, rather than waited for.
+  expect(readingChances(graph).length).toBeNaN();
+});
+
+test('a link to itself makes routes endless, and leads there in a show', () => {
+  const { deck } = new DeckBuilder()
+    .slide('gate', { exits: 'links-only' })
+    .item('again', 'shape', { link: { to: 'slide', slideId: 'gate' } })
+    .item('on', 'shape', { link: { to: 'end' } });
+  expect(routeFigures(routeGraph(deck)).endings).toEqual([
+    { slide: 0, routes: 'endless', shortest: 1, longest: 'endless' },
+  ]);
+});

@@ -12,6 +12,7 @@ import {
   type Destination,
   emptyDeck,
   entriesOf,
+  itemsOf,
   leadLink,
   lettersOf,
   moveEntries,
@@ -190,6 +191,13 @@ function newSlide(
   if (title) add(setText(present, title.id, plainText(passage.name)));
   if (body) add(setText(present, body.id, plainText(passage.text)));
   for (const choice of passage.choices) add(addChoice(present, id, choice, making));
+  // Choices of the layout that the passage does not need would be empty signs in the show.
+  add(
+    removeItems(
+      present,
+      itemsOf(present, id).flatMap((item) => (item.role?.startsWith('choice-') && !item.link ? item.id : [])),
+    ),
+  );
   const isEnding = passage.choices.length === 0;
   return [...changes, { type: 'set-slide', id, fields: { rank, exits: 'links-only', ending: isEnding } }];
 }

@@ -108,6 +108,8 @@ describe('following a plan', () => {
       { name: 'The splash', text: '', choices: [['Back to the fork', 'back']] },
       { name: 'Ending: home', text: '', choices: [] },
     ]);
+    const signs = Object.values(deck.items).filter((item) => item.kind === 'shape');
+    expect(signs).toHaveLength(4);
     expect(slidesInOrder(deck).map(({ exits, ending }) => [exits, ending])).toEqual([
       ['links-only', false],
       ['links-only', false],

@@ -27,6 +27,9 @@ export const keys = {
     ['Ctrl + C, X, V, D, Delete there', 'copy, cut, paste, duplicate, remove the chosen slides'],
     ['M on a slide or a section', 'pick it up; arrows move it, M puts it down'],
     ['Enter, Ctrl + Enter in the outline', 'on to the text; the next slide'],
+    ['Enter, W, Delete on the map', 'choose and open a slide, draw a way from it, remove it'],
+    ['Arrows on the map', 'move the card that has the focus, else what is in sight'],
+    ['+ and -, 0 on the map', 'closer, further away, all of it'],
     ['?', 'this sheet'],
   ] as readonly (readonly [string, string])[],
 } as const;

@@ -85,6 +85,12 @@ export const routes = {
   endings: { yes: 'an ending', no: 'goes on' },
   seen: (share: number) => (Number.isNaN(share) ? 'chance not counted' : `seen by ${percent(share)}`),
   counting: 'Counting …',
+  ofSlide: {
+    title: 'Ways to this slide',
+    ending: (routes: string) => `an ending: ${routes} ${routes === '1' ? 'route leads' : 'routes lead'} here`,
+    distance: (slides: number) => `${slides} ${slides === 1 ? 'slide' : 'slides'} on the shortest way here`,
+    seen: (share: number) => `seen by ${percent(share)} of readers who choose at random`,
+  },
   sum: {
     slides: (count: number) => `${count} ${count === 1 ? 'slide' : 'slides'}`,
     endings: (count: number) => `${count} ${count === 1 ? 'ending' : 'endings'}`,

@@ -8,7 +8,7 @@ import { slideName } from '../../../slides';
 import { Button } from '../../../ui';
 import { words } from '../../../words';
 import { saveText } from './save-map';
-import type { DeckFigures } from './use-route-figures';
+import type { DeckFigures } from '../background/use-route-figures';
 
 interface FiguresTableProps {
   readonly deck: Deck;

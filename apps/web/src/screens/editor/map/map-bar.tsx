@@ -7,7 +7,7 @@ import { slideName } from '../../../slides';
 import { Choose, IconButton } from '../../../ui';
 import { words } from '../../../words';
 import { type Look, looks } from './map-cards';
-import type { DeckFigures } from './use-route-figures';
+import type { DeckFigures } from '../background/use-route-figures';
 
 interface MapBarProps {
   readonly deck: Deck;

@@ -26,7 +26,7 @@ import { slideName } from '../../../slides';
 import { words } from '../../../words';
 import type { SectionNode } from './section-area';
 import type { SlideNode } from './slide-card';
-import type { DeckFigures } from './use-route-figures';
+import type { DeckFigures } from '../background/use-route-figures';
 import type { WayEdge } from './way-line';
 
 /** What of the map can be shown whatever the deck. */

@@ -26,11 +26,20 @@ import { SlideCard, type SlideNode } from './slide-card';
 import { TakeOutMenu } from './take-out-menu';
 import { useMapActs } from './use-map-acts';
 import { useMapLayout } from './use-map-layout';
-import { useRouteFigures } from './use-route-figures';
+import { useRouteFigures } from '../background/use-route-figures';
 import { WayLine } from './way-line';
 
 const nodeTypes = { slide: SlideCard, section: SectionArea };
 const edgeTypes = { way: WayLine };
+
+/** How far an arrow key moves what is in sight, in CSS pixels, and which way each goes. */
+const PAN = 90;
+const panKeys: Readonly<Record<string, readonly [x: number, y: number] | undefined>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
 
 interface RouteMapProps {
   readonly editing: Editing;
@@ -107,6 +116,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   const keys = (event: KeyboardEvent) => {
     const target = event.target as HTMLElement;
     if (target.closest('input, select, [role=dialog]')) return;
+    if (moveView(event.key, target)) return event.preventDefault();
     const slideId = target.closest<HTMLElement>('.react-flow__node')?.dataset['id'];
     const way = ways.find(({ key }) => key === target.closest<HTMLElement>('.react-flow__edge')?.dataset['id']);
     if (slideId && event.key === 'Enter') {
@@ -119,6 +129,18 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
     else return;
     event.preventDefault();
     event.stopPropagation();
+  };
+  /** Keys that move what is in sight; says whether it was one. Arrows move a card while it has the focus. */
+  const moveView = (key: string, target: HTMLElement): boolean => {
+    const pan = target.closest('.react-flow__node, .react-flow__edge, aside, button') ? undefined : panKeys[key];
+    if (pan) {
+      const { x, y, zoom } = flow.getViewport();
+      void flow.setViewport({ x: x - pan[0] * PAN, y: y - pan[1] * PAN, zoom });
+    } else if (key === '+') void flow.zoomIn();
+    else if (key === '-') void flow.zoomOut();
+    else if (key === '0') void flow.fitView({ maxZoom: 1, padding: 0.08 });
+    else return false;
+    return true;
   };
   /** A way that ends where no slide is leads to a new one there. */
   const endDrawing = (event: MouseEvent | TouchEvent, drawn: FinalConnectionState) => {
@@ -133,6 +155,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   return (
     <main
       ref={main}
+      tabIndex={-1}
       aria-label={asTable ? words.routes.table : words.routes.map}
       className="flex min-w-0 flex-1 flex-col"
       onKeyDownCapture={keys}

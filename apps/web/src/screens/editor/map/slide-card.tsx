@@ -6,7 +6,7 @@ import { Flag, TriangleAlert } from 'lucide-react';
 import { Thumbnail } from '../../../slides';
 import { words } from '../../../words';
 import { destinationIcons } from '../linking/destination-icons';
-import type { SlideFigures } from './use-route-figures';
+import type { SlideFigures } from '../background/use-route-figures';
 
 /** What a card shows. */
 export type SlideCardData = {

@@ -11,6 +11,7 @@ import { LayoutGroup } from './layout-group';
 import { OpenLinks } from './open-links';
 import { Group } from './parts';
 import { PlayingGroup } from './playing-group';
+import { RoutesGroup } from './routes-group';
 import { ThemeGroup } from './theme-group';
 
 interface SlidePanelProps {
@@ -77,6 +78,7 @@ export function SlidePanel({ editing, ids, actions, onGoTo }: SlidePanelProps) {
           />
         </div>
       </Group>
+      {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
       <Group title={words.editor.inShow}>
         <Choose
           label={words.editor.inShow}

@@ -2,8 +2,8 @@
 import type { Deck, ItemId, SlideId } from '@gobrel/core/deck';
 import { type Ending, routeGraph } from '@gobrel/core/routes';
 import { useMemo } from 'react';
-import { askForFigures } from '../background/ask-worker';
-import { useAnswer } from '../background/use-answer';
+import { askForFigures } from './ask-worker';
+import { useAnswer } from './use-answer';
 
 /** What is wrong with a slide for somebody who walks there. */
 export type Trouble = 'unreached' | 'dead-end' | 'trapped' | 'shut';
