@@ -13,7 +13,7 @@ import { markWork } from '@gobrel/core/questions';
 import { emptyWork } from '@gobrel/core/work';
 import type { ReactNode } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { SlideView, type SlideWords, SurroundingsProvider } from './index.js';
+import { cameraAt, fittedRoom, ShowStage, SlideView, type SlideWords, SurroundingsProvider } from './index.js';
 
 const saying = (...parts: unknown[]) => parts.join(' ');
 const words: SlideWords = {
@@ -199,5 +199,66 @@ describe('looks', () => {
     const papered = ground({ groundPicture: { picture, moving: true, lay: 'tile', faded: 0.5 } });
     expect(papered).toContain(`/pictures/${picture}/still`);
     expect(papered).toContain('opacity:0.5');
+  });
+});
+
+describe('a show', () => {
+  const base = sampleDeck();
+  const place = (deck: Deck, options: Omit<Parameters<typeof addItem>[1], 'slideId'>) =>
+    applyChanges(deck, addItem(deck, { ...options, slideId: 's' }));
+  const appears = (deck: Deck, id: string, step: number) =>
+    applyChanges(deck, [{ type: 'set-item', id, fields: { appears: step } }]);
+  const viewed = place(base, {
+    id: 'creek',
+    kind: 'viewpoint',
+    name: 'The creek',
+    frame: { x: 100, y: 100, width: 320, height: 180, rotation: 0 },
+  });
+  const room = { width: 640, height: 400 };
+
+  test('shows what has appeared by then, and everything where nobody counts', () => {
+    const deck = appears(base, 'sign', 2);
+    const shown = (appeared?: number) =>
+      draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" appeared={appeared} />);
+    expect(shown(1)).not.toContain('Go back');
+    expect(shown(2)).toContain('Go back');
+    expect(shown()).toContain('Go back');
+  });
+
+  test('draws a viewpoint only when its author wants its frame seen, and never its name', () => {
+    const shown = (framed: boolean) => {
+      const deck = applyChanges(viewed, [{ type: 'set-item', id: 'creek', fields: { framed } }]);
+      return draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" />);
+    };
+    expect(shown(false)).not.toContain('gv-viewpoint-framed');
+    expect(shown(true)).toContain('gv-viewpoint-framed');
+    expect(shown(true)).not.toContain('The creek');
+  });
+
+  test('aims its camera at the viewpoint of a stop, else at the whole slide', () => {
+    expect(cameraAt(viewed, { viewpointId: 'creek' }, room)).toEqual({ x: 260, y: 190, width: 320, rotation: 0 });
+    const whole = { x: 640, y: 360, width: 1280, rotation: 0 };
+    expect(cameraAt(viewed, { viewpointId: null }, room)).toEqual(whole);
+    expect(cameraAt(viewed, { viewpointId: 'gone' }, room)).toEqual(whole);
+  });
+
+  test('fits closely around a slide, and takes all of the room where the camera travels', () => {
+    expect(fittedRoom(base, { slideId: 's' }, room)).toEqual({ width: 640, height: 360 });
+    expect(fittedRoom(viewed, { slideId: 's' }, room)).toEqual(room);
+  });
+
+  test('is pressed within the shape of a hotspot, not anywhere in its frame', () => {
+    const deck = applyChanges(base, [{ type: 'set-item', id: 'door', fields: { shape: 'diamond' } }]);
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" follow={() => undefined} />);
+    expect(markup).toMatch(/gv-through"[^>]*role="link"[^>]*aria-label="Link"/);
+    expect(markup).toMatch(/class="gv-hotspot"[^>]*><path[^>]*d="M100 0L200 70L100 140L0 70Z"/);
+  });
+
+  test('stands on its stage under its name', () => {
+    const stop = { slideId: 's', viewpointId: null, appeared: 0 };
+    const markup = draw(<ShowStage deck={base} stop={stop} room={room} label="Creek" follow={() => undefined} />);
+    expect(markup).toContain('gv-stage');
+    expect(markup).toMatch(/role="group"[^>]*aria-label="Creek"/);
+    expect(markup).not.toContain('gv-going');
   });
 });

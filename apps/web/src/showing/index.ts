@@ -1,6 +1,7 @@
-/** Showing a deck: what the audience's window, the presenter's and a trial share. */
-export { FindSlide } from './find-slide';
+/** Showing a deck: what the audience's window and the presenter's share. */
+export { HandButtons, StepButtons } from './show-buttons';
 export { useShowKeys } from './show-keys';
+export { showNotice, type ShowSheet, ShowSheets } from './show-sheets';
 export { StageWindow } from './stage-window';
 export { Trail } from './trail';
 export { useFullScreen } from './use-full-screen';

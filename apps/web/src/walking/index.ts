@@ -1,5 +1,7 @@
 /** Walking through slides and filling them in: what student, show and trial share. */
 export { fillInBy } from './fill-in-by';
+export { FilledInStage } from './filled-in-stage';
 export { keyJudge } from './key-judge';
 export { SoundPlayer } from './sound-player';
+export { WalkStatus } from './walk-status';
 export { type Judge, type Walk, useWalk } from './use-walk';

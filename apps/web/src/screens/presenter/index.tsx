@@ -3,24 +3,25 @@ import { type Deck, type Destination, newId, type SlideId } from '@gobrel/core/d
 import { branchesOf, type Link, linksFrom, nextInOrder } from '@gobrel/core/routes';
 import { type ShowState, startShow, stopsOf } from '@gobrel/core/show';
 import { useRoom } from '@gobrel/slide-view';
-import {
-  ArrowLeft,
-  ArrowRight,
-  CornerUpLeft,
-  Focus,
-  MonitorUp,
-  Moon,
-  MousePointer2,
-  PenLine,
-  Timer,
-} from 'lucide-react';
+import { Focus, MonitorUp, Moon, Timer } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../live';
-import { FindSlide, type Show, StageWindow, Trail, useShow, useShowKeys } from '../../showing';
+import {
+  HandButtons,
+  type Show,
+  showNotice,
+  type ShowSheet,
+  ShowSheets,
+  StageWindow,
+  StepButtons,
+  Trail,
+  useShow,
+  useShowKeys,
+} from '../../showing';
 import { slideName, Thumbnail } from '../../slides';
-import { Button, Dialog, Failing, IconButton, KeysSheet, Loading } from '../../ui';
+import { Button, Failing, IconButton, Loading } from '../../ui';
 import { words } from '../../words';
 import { Clock } from './clock';
 
@@ -54,9 +55,9 @@ interface DeskProps {
 
 function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
   const show = useShow(deck, start, channel, false);
-  const { walk, shared, set, hand, setHand, setGoesOn } = show;
+  const { walk, shared, set, setGoesOn } = show;
   const [around, space] = useRoom<HTMLDivElement>();
-  const [sheet, setSheet] = useState<'find' | 'keys' | null>(null);
+  const [sheet, setSheet] = useState<ShowSheet | null>(null);
   const navigate = useNavigate();
   useShowKeys(show, {
     onFull: () => onAudience(walk.at),
@@ -87,40 +88,19 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
             <StageWindow show={show} space={space} />
           </div>
           <div className="flex flex-wrap items-center gap-1 pt-1">
-            <IconButton name={words.show.back} disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
-              <ArrowLeft size={22} aria-hidden />
-            </IconButton>
-            <IconButton name={words.show.next} onClick={() => walk.step({ type: 'next' })}>
-              <ArrowRight size={22} aria-hidden />
-            </IconButton>
-            <IconButton name={words.show.restart} onClick={() => walk.step({ type: 'restart' })}>
-              <CornerUpLeft size={20} aria-hidden />
-            </IconButton>
+            <StepButtons walk={walk} press={IconButton} />
             <IconButton name={words.show.black} pressed={shared.black} onClick={() => set({ black: !shared.black })}>
               <Moon size={20} aria-hidden />
             </IconButton>
             <IconButton name={words.show.whole} pressed={shared.whole} onClick={() => set({ whole: !shared.whole })}>
               <Focus size={20} aria-hidden />
             </IconButton>
-            <IconButton
-              name={words.show.pen}
-              pressed={hand === 'pen'}
-              onClick={() => setHand(hand === 'pen' ? 'press' : 'pen')}
-            >
-              <PenLine size={20} aria-hidden />
-            </IconButton>
-            <IconButton
-              name={words.show.pointer}
-              pressed={hand === 'pointer'}
-              onClick={() => setHand(hand === 'pointer' ? 'press' : 'pointer')}
-            >
-              <MousePointer2 size={20} aria-hidden />
-            </IconButton>
+            <HandButtons show={show} press={IconButton} />
             <IconButton name={words.show.byItself} pressed={shared.goesOn} onClick={() => setGoesOn(!shared.goesOn)}>
               <Timer size={20} aria-hidden />
             </IconButton>
             <p role="status" className="min-w-0 flex-1 px-2 font-semibold text-clay">
-              {walk.notice ?? (show.waits ? words.show.waits : shared.goesOn ? words.show.goesOn : '')}
+              {showNotice(show)}
             </p>
           </div>
           <div className="flex">
@@ -145,14 +125,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
           <Button onClick={() => setSheet('find')}>{words.show.goTo}</Button>
         </aside>
       </div>
-      {sheet === 'find' ? (
-        <Dialog title={words.show.goTo} open onClose={() => setSheet(null)} wide>
-          <FindSlide show={show} onGone={() => setSheet(null)} />
-        </Dialog>
-      ) : null}
-      {sheet === 'keys' ? (
-        <KeysSheet title={words.show.keysTitle} sheet={words.show.keys} onClose={() => setSheet(null)} />
-      ) : null}
+      <ShowSheets show={show} open={sheet} onClose={() => setSheet(null)} />
     </div>
   );
 }

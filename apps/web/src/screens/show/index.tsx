@@ -3,28 +3,23 @@ import { type Deck, keepWalk, newId } from '@gobrel/core/deck';
 import { writeChanges } from '@gobrel/core/shared-doc';
 import { type ShowState, slidesWalked, startShow, takeStep } from '@gobrel/core/show';
 import { useRoom } from '@gobrel/slide-view';
-import {
-  ArrowLeft,
-  ArrowRight,
-  CircleHelp,
-  CornerUpLeft,
-  Expand,
-  Focus,
-  Footprints,
-  MonitorUp,
-  Moon,
-  MousePointer2,
-  PenLine,
-  Search,
-  Shrink,
-  Timer,
-  X,
-} from 'lucide-react';
+import { CircleHelp, Expand, Focus, Footprints, MonitorUp, Moon, Search, Shrink, Timer, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { deckReading, type OpenDocument, useDocument, useDocumentStatus, useObserved } from '../../live';
-import { FindSlide, StageWindow, Trail, useFullScreen, useShow, useShowKeys } from '../../showing';
-import { Dialog, Failing, IconButton, KeysSheet, Loading, Menu, MenuEntry, tell } from '../../ui';
+import {
+  HandButtons,
+  showNotice,
+  type ShowSheet,
+  ShowSheets,
+  StageWindow,
+  StepButtons,
+  Trail,
+  useFullScreen,
+  useShow,
+  useShowKeys,
+} from '../../showing';
+import { Failing, IconButton, Loading, Menu, MenuEntry, tell } from '../../ui';
 import { words } from '../../words';
 
 export function Screen() {
@@ -60,11 +55,11 @@ function Window({ deckId, document, deck, start }: WindowProps) {
   const [search, setSearch] = useSearchParams();
   const channel = search.get('with');
   const show = useShow(deck, start, channel, true);
-  const { walk, shared, set, hand, setHand, setGoesOn } = show;
+  const { walk, shared, set, setGoesOn } = show;
   const [around, space] = useRoom<HTMLDivElement>();
   const stage = useRef<HTMLDivElement>(null);
   const [isFull, toggleFull] = useFullScreen(stage);
-  const [sheet, setSheet] = useState<'find' | 'keys' | null>(null);
+  const [sheet, setSheet] = useState<ShowSheet | null>(null);
   const navigate = useNavigate();
   const leave = `/decks/${deckId}?slide=${walk.at}`;
   useShowKeys(show, {
@@ -83,22 +78,14 @@ function Window({ deckId, document, deck, start }: WindowProps) {
     writeChanges(document.doc, keepWalk(deck, { id: newId(), name, slides: slidesWalked(shared.state) }));
     tell(words.show.walkKept);
   };
-  const note = walk.notice ?? (show.waits ? words.show.waits : shared.goesOn ? words.show.goesOn : null);
+  const note = showNotice(show);
   return (
     <div ref={stage} className="flex h-full flex-col bg-[#101616] text-[#efe8da]">
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
         <StageWindow show={show} space={space} />
       </main>
       <footer className="flex items-center gap-1 px-3 py-1">
-        <Press name={words.show.back} disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
-          <ArrowLeft size={22} aria-hidden />
-        </Press>
-        <Press name={words.show.next} onClick={() => walk.step({ type: 'next' })}>
-          <ArrowRight size={22} aria-hidden />
-        </Press>
-        <Press name={words.show.restart} onClick={() => walk.step({ type: 'restart' })}>
-          <CornerUpLeft size={20} aria-hidden />
-        </Press>
+        <StepButtons walk={walk} press={Press} />
         <p role="status" className={note ? 'min-w-0 flex-1 truncate px-3 text-center font-semibold' : 'spoken'}>
           {note}
         </p>
@@ -107,20 +94,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
           <Press name={words.show.goTo} onClick={() => setSheet('find')}>
             <Search size={20} aria-hidden />
           </Press>
-          <Press
-            name={words.show.pen}
-            pressed={hand === 'pen'}
-            onClick={() => setHand(hand === 'pen' ? 'press' : 'pen')}
-          >
-            <PenLine size={20} aria-hidden />
-          </Press>
-          <Press
-            name={words.show.pointer}
-            pressed={hand === 'pointer'}
-            onClick={() => setHand(hand === 'pointer' ? 'press' : 'pointer')}
-          >
-            <MousePointer2 size={20} aria-hidden />
-          </Press>
+          <HandButtons show={show} press={Press} />
         </span>
         <Menu
           trigger={
@@ -167,14 +141,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
           <X size={22} aria-hidden />
         </Link>
       </footer>
-      {sheet === 'find' ? (
-        <Dialog title={words.show.goTo} open onClose={() => setSheet(null)} wide>
-          <FindSlide show={show} onGone={() => setSheet(null)} />
-        </Dialog>
-      ) : null}
-      {sheet === 'keys' ? (
-        <KeysSheet title={words.show.keysTitle} sheet={words.show.keys} onClose={() => setSheet(null)} />
-      ) : null}
+      <ShowSheets show={show} open={sheet} onClose={() => setSheet(null)} />
     </div>
   );
 }

@@ -3,15 +3,13 @@ import type { MyLessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { resumeShow, type ShowState, slidesWalked } from '@gobrel/core/show';
 import { writeWorkChanges } from '@gobrel/core/shared-doc';
-import { progressOn, type Work } from '@gobrel/core/work';
-import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
+import type { Work } from '@gobrel/core/work';
 import { ArrowLeft, ArrowRight, RotateCcw, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
 import type { DocumentStatus, OpenDocument } from '../../live';
-import { slideName } from '../../slides';
 import { Button, Failing, IconButton } from '../../ui';
-import { SoundPlayer, useWalk } from '../../walking';
+import { FilledInStage, useWalk, WalkStatus } from '../../walking';
 import { words } from '../../words';
 import { serverJudge } from './server-judge';
 import { StandingNote } from './standing-note';
@@ -47,8 +45,6 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
   const walk = useWalk({ deck: edition, state, work, judge, onMove });
   const { fillIn, spoken, undo, canUndo, putPiecesBack } = useFillIn(document, edition, work, locked);
   const isShowing = useLessonNews(lesson);
-  const [around, space] = useRoom<HTMLDivElement>();
-  const room = useMemo(() => ({ width: space.width - 24, height: space.height - 24 }), [space]);
   useKeptOffline(edition);
 
   useEffect(() => {
@@ -56,7 +52,6 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
     document.announce({ at: walk.at });
   }, [document, walk.at]);
 
-  const here = progressOn(edition, work, walk.at);
   const hasPlaced = Object.keys(work.pieces).some((id) => edition.items[id]?.slideId === walk.at);
   return (
     <div className="flex h-full flex-col">
@@ -75,21 +70,7 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
         </span>
       </header>
       <StandingNote lesson={lesson} isShowing={isShowing} />
-      <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden p-2">
-        {room.width > 0 ? (
-          <div className="relative border border-ink/70">
-            <ShowStage
-              deck={edition}
-              stop={walk.stop}
-              room={fittedRoom(edition, walk.stop, room)}
-              follow={walk.follow}
-              fillIn={fillIn}
-              label={slideName(edition, walk.at)}
-            />
-            <SoundPlayer walk={walk} />
-          </div>
-        ) : null}
-      </main>
+      <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
       <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
         <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
           <ArrowLeft size={18} aria-hidden /> {words.show.back}
@@ -97,21 +78,7 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
         <IconButton name={words.common.undo} disabled={!canUndo || locked} onClick={undo}>
           <Undo2 size={20} aria-hidden />
         </IconButton>
-        <p
-          role="status"
-          className="order-first basis-full text-center sm:order-none sm:min-w-40 sm:flex-1 sm:basis-auto"
-        >
-          {walk.notice ? (
-            <strong className="text-clay">{walk.notice}</strong>
-          ) : (
-            <>
-              <strong>{slideName(edition, walk.at)}</strong>
-              {here.asked > 0 ? (
-                <span className="text-soft"> · {words.student.progress(here.filled, here.asked)}</span>
-              ) : null}
-            </>
-          )}
-        </p>
+        <WalkStatus edition={edition} walk={walk} work={work} />
         {hasPlaced && !locked ? (
           <Button onClick={() => putPiecesBack(walk.at)}>
             <RotateCcw size={18} aria-hidden /> {words.student.putBack}

@@ -1,16 +1,14 @@
 /** A trial: the deck as a student sees it, filled in and walked, with nothing of it kept. */
 import { type Deck, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
 import { resumeShow, type ShowState, startShow } from '@gobrel/core/show';
-import { applyWorkChanges, emptyWork, progressOn } from '@gobrel/core/work';
-import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
+import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
 import { ArrowLeft, ArrowRight, RotateCcw } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../live';
-import { slideName } from '../../slides';
 import { Button, buttonClasses, Failing, Loading } from '../../ui';
-import { fillInBy, keyJudge, SoundPlayer, useWalk } from '../../walking';
+import { FilledInStage, fillInBy, keyJudge, useWalk, WalkStatus } from '../../walking';
 import { words } from '../../words';
 
 export function Screen() {
@@ -42,9 +40,6 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
       }),
     [edition, work],
   );
-  const [around, space] = useRoom<HTMLDivElement>();
-  const room = useMemo(() => ({ width: space.width - 24, height: space.height - 24 }), [space]);
-  const here = progressOn(edition, work, walk.at);
   return (
     <div className="flex h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
@@ -58,37 +53,12 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
           </Link>
         </span>
       </header>
-      <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden p-2">
-        {room.width > 0 ? (
-          <div className="relative border border-ink/70">
-            <ShowStage
-              deck={edition}
-              stop={walk.stop}
-              room={fittedRoom(edition, walk.stop, room)}
-              follow={walk.follow}
-              fillIn={fillIn}
-              label={slideName(edition, walk.at)}
-            />
-            <SoundPlayer walk={walk} />
-          </div>
-        ) : null}
-      </main>
+      <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
       <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
         <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
           <ArrowLeft size={18} aria-hidden /> {words.show.back}
         </Button>
-        <p role="status" className="min-w-40 flex-1 text-center">
-          {walk.notice ? (
-            <strong className="text-clay">{walk.notice}</strong>
-          ) : (
-            <>
-              <strong>{slideName(edition, walk.at)}</strong>
-              {here.asked > 0 ? (
-                <span className="text-soft"> · {words.student.progress(here.filled, here.asked)}</span>
-              ) : null}
-            </>
-          )}
-        </p>
+        <WalkStatus edition={edition} walk={walk} work={work} />
         <Button
           onClick={() => {
             setWork(emptyWork);

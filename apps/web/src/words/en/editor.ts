@@ -103,6 +103,7 @@ export const roles: Readonly<Record<Role, string>> = {
 
 export const slides = {
   gone: 'slide is gone',
+  noneFound: 'No slide is called like that.',
   unnamed: (place: number) => `Slide ${place}`,
 } as const;
 

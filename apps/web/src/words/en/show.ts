@@ -16,7 +16,6 @@ export const show = {
   goToName: 'Its name, or a part of it',
   soFar: 'The way so far',
   onTheWay: (place: number, name: string) => `${place}. ${name}`,
-  noneFound: 'No slide is called like that.',
   pen: 'Pen',
   pointer: 'Pointer',
   wipe: 'Wipe the pen away',

@@ -13,7 +13,7 @@ import {
 } from '@gobrel/core/deck';
 import { Focus, Unlink } from 'lucide-react';
 import { useState } from 'react';
-import { slideName, Thumbnail } from '../../../slides';
+import { slideName, SlidePicker } from '../../../slides';
 import { Button, Dialog, Field, Tabs } from '../../../ui';
 import { words } from '../../../words';
 import { ByAnswerFields } from './by-answer';
@@ -108,53 +108,38 @@ interface PartProps {
 
 /** Slides and their viewpoints, found by a part of their names. */
 function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) {
-  const [sought, setSought] = useState('');
-  const fits = (name: string) => name.toLowerCase().includes(sought.trim().toLowerCase());
-  const slides = slidesInOrder(deck).filter((slide) => fits(slideName(deck, slide.id)));
-  const viewpoints = slidesInOrder(deck)
-    .flatMap((slide) => viewpointsOn(deck, slide.id))
-    .filter((viewpoint) => fits(viewpoint.name) || fits(slideName(deck, viewpoint.slideId)));
+  const viewpoints = slidesInOrder(deck).flatMap((slide) => viewpointsOn(deck, slide.id));
+  const buttons = (fits: (name: string) => boolean) =>
+    viewpoints
+      .filter((viewpoint) => fits(viewpoint.name) || fits(slideName(deck, viewpoint.slideId)))
+      .map(({ id, name, slideId }) => (
+        <Button
+          key={id}
+          aria-pressed={present?.to === 'viewpoint' && present.itemId === id}
+          onClick={() => onPick({ to: 'viewpoint', itemId: id })}
+        >
+          <Focus size={18} aria-hidden /> {words.links.viewpoint(slideName(deck, slideId), name)}
+        </Button>
+      ));
   return (
-    <>
-      <Field
-        label={words.editor.findSlide}
-        value={sought}
-        autoFocus
-        onChange={(event) => setSought(event.target.value)}
-        onKeyDown={(event) => {
-          const [only] = slides;
-          if (event.key === 'Enter' && only) onPick({ to: 'slide', slideId: only.id });
-        }}
-      />
-      <ul className="my-2 grid max-h-[26vh] grid-cols-[repeat(auto-fill,minmax(124px,1fr))] gap-3 overflow-auto p-1">
-        {slides.map((slide) => (
-          <li key={slide.id}>
-            <button
-              type="button"
-              aria-pressed={present?.to === 'slide' && present.slideId === slide.id}
-              className="w-full text-left text-sm aria-pressed:text-clay"
-              onClick={() => onPick({ to: 'slide', slideId: slide.id })}
-            >
-              <Thumbnail deck={deck} slideId={slide.id} width={120} />
-              <span className="block truncate pt-1 font-semibold">{slideName(deck, slide.id)}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      {viewpoints.length > 0 ? (
-        <div role="group" aria-label={words.links.viewpoints} className="flex max-h-24 flex-wrap gap-1.5 overflow-auto">
-          {viewpoints.map(({ id, name, slideId }) => (
-            <Button
-              key={id}
-              aria-pressed={present?.to === 'viewpoint' && present.itemId === id}
-              onClick={() => onPick({ to: 'viewpoint', itemId: id })}
-            >
-              <Focus size={18} aria-hidden /> {words.links.viewpoint(slideName(deck, slideId), name)}
-            </Button>
-          ))}
-        </div>
-      ) : null}
-    </>
+    <SlidePicker
+      deck={deck}
+      label={words.editor.findSlide}
+      height="max-h-[26vh]"
+      present={present?.to === 'slide' ? present.slideId : null}
+      onPick={(slideId) => onPick({ to: 'slide', slideId })}
+      alsoFound={(fits) =>
+        viewpoints.length === 0 ? null : (
+          <div
+            role="group"
+            aria-label={words.links.viewpoints}
+            className="flex max-h-24 flex-wrap gap-1.5 overflow-auto"
+          >
+            {buttons(fits)}
+          </div>
+        )
+      }
+    />
   );
 }
 

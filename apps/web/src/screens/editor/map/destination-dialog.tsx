@@ -1,6 +1,6 @@
 /** Picks the slide a new choice leads to, by name: the way to draw a way without a pointer. */
-import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
-import { slideName, Thumbnail } from '../../../slides';
+import type { Deck, SlideId } from '@gobrel/core/deck';
+import { slideName, SlidePicker } from '../../../slides';
 import { Dialog } from '../../../ui';
 import { words } from '../../../words';
 
@@ -14,23 +14,14 @@ interface DestinationDialogProps {
 export function DestinationDialog({ deck, from, onPick, onClose }: DestinationDialogProps) {
   return (
     <Dialog title={words.routes.wayTo(slideName(deck, from))} open onClose={onClose} wide>
-      <ul className="grid max-h-[60vh] grid-cols-[repeat(auto-fill,minmax(124px,1fr))] gap-3 overflow-auto p-1">
-        {slidesInOrder(deck).map((slide) => (
-          <li key={slide.id}>
-            <button
-              type="button"
-              className="w-full text-left text-sm"
-              onClick={() => {
-                onPick(slide.id);
-                onClose();
-              }}
-            >
-              <Thumbnail deck={deck} slideId={slide.id} width={120} />
-              <span className="block truncate pt-1 font-semibold">{slideName(deck, slide.id)}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
+      <SlidePicker
+        deck={deck}
+        label={words.editor.findSlide}
+        onPick={(slideId) => {
+          onPick(slideId);
+          onClose();
+        }}
+      />
     </Dialog>
   );
 }

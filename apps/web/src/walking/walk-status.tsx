@@ -1,0 +1,24 @@
+/** Where somebody is, how much is done there, or why the last step led nowhere. */
+import type { Deck } from '@gobrel/core/deck';
+import { progressOn, type Work } from '@gobrel/core/work';
+import { slideName } from '../slides';
+import { words } from '../words';
+import type { Walk } from './use-walk';
+
+export function WalkStatus({ edition, walk, work }: { edition: Deck; walk: Walk; work: Work }) {
+  const here = progressOn(edition, work, walk.at);
+  return (
+    <p role="status" className="order-first basis-full text-center sm:order-none sm:min-w-40 sm:flex-1 sm:basis-auto">
+      {walk.notice ? (
+        <strong className="text-clay">{walk.notice}</strong>
+      ) : (
+        <>
+          <strong>{slideName(edition, walk.at)}</strong>
+          {here.asked > 0 ? (
+            <span className="text-soft"> · {words.student.progress(here.filled, here.asked)}</span>
+          ) : null}
+        </>
+      )}
+    </p>
+  );
+}
