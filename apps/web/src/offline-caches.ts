@@ -9,6 +9,8 @@ export const ANSWERS_CACHE = 'gobrel answers 1';
 export async function forgetPictures(): Promise<void> {
   if (!('caches' in globalThis)) return;
   const cache = await caches.open(FILES_CACHE);
-  const seen = (await cache.keys()).filter((request) => new URL(request.url).pathname.startsWith('/api/pictures/'));
+  const seen = (await cache.keys()).filter((request) =>
+    /^\/api\/(pictures|files)\//.test(new URL(request.url).pathname),
+  );
   await Promise.all(seen.map((request) => cache.delete(request)));
 }

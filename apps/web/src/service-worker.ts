@@ -32,7 +32,7 @@ self.addEventListener('fetch', (event) => {
   const { origin, pathname } = new URL(request.url);
   if (request.method !== 'GET' || origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/join'));
-  else if (/^\/(assets|stickers|api\/pictures)\//.test(pathname)) event.respondWith(kept(request));
+  else if (/^\/(assets|stickers|api\/(pictures|files))\//.test(pathname)) event.respondWith(kept(request));
   else if (KEPT_ANSWERS.test(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));
 });
 

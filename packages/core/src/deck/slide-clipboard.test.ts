@@ -1,7 +1,15 @@
 /** Slides on their way within a deck and between decks. */
 import fc from 'fast-check';
 import { DeckBuilder } from '../testing/index.js';
-import { applyChanges, itemsOf, pasteSlides, readSlideClip, slidesInOrder, slidesToClip } from './index.js';
+import {
+  applyChanges,
+  duplicateSlide,
+  itemsOf,
+  pasteSlides,
+  readSlideClip,
+  slidesInOrder,
+  slidesToClip,
+} from './index.js';
 
 const walk = () =>
   new DeckBuilder('Night walk')
@@ -40,6 +48,47 @@ test('links among the copied slides lead to the copies; others are kept, and cou
   expect(itemsOf(after, fork)[0]?.link).toEqual({ to: 'slide', slideId: gate });
   expect(elsewhere.openLinks).toBe(1);
   expect(pasteSlides(walk(), clipOf(['gate', 'fork']), 'hide', counter()).openLinks).toBe(0);
+});
+
+test('viewpoints, answers and gates among the copied slides are those of the copies', () => {
+  const { deck } = new DeckBuilder()
+    .slide('trail')
+    .item('asked', 'choice')
+    .item('track', 'viewpoint')
+    .item('look', 'shape', { link: { to: 'viewpoint', itemId: 'track' } })
+    .item('sort', 'shape', {
+      link: {
+        to: 'by-answer',
+        questionId: 'asked',
+        right: 'otter',
+        wrong: 'far',
+        choices: { fox: 'trail' },
+        gate: { opens: 'answered', itemId: 'asked' },
+      },
+    })
+    .item('on', 'shape', { link: { to: 'slide', slideId: 'otter', gate: { opens: 'seen', slideId: 'trail' } } })
+    .slide('otter')
+    .slide('far');
+  const clip = readSlideClip(slidesToClip(deck, ['trail', 'otter']));
+  if (!clip) throw new Error('nothing was clipped');
+  const { changes, pasted } = pasteSlides(deck, clip, 'far', counter());
+  const items = itemsOf(applyChanges(deck, changes), pasted[0] ?? '');
+  const [asked, track, look, sort, on] = items;
+  const [trail, otter] = pasted;
+  expect(look?.link).toEqual({ to: 'viewpoint', itemId: track?.id });
+  expect(sort?.link).toEqual({
+    to: 'by-answer',
+    questionId: asked?.id,
+    right: otter,
+    wrong: 'far',
+    choices: { fox: trail },
+    gate: { opens: 'answered', itemId: asked?.id },
+  });
+  expect(on?.link).toEqual({ to: 'slide', slideId: otter, gate: { opens: 'seen', slideId: trail } });
+  const doubled = applyChanges(deck, duplicateSlide(deck, 'trail', { id: 'copy', name: 'Copy', createId: counter() }));
+  const copies = itemsOf(doubled, 'copy');
+  expect(copies[2]?.link).toEqual({ to: 'viewpoint', itemId: copies[1]?.id });
+  expect(copies[3]?.link).toMatchObject({ questionId: copies[0]?.id, right: 'otter', choices: { fox: 'copy' } });
 });
 
 test('a zone of the copy expects the copied piece', () => {

@@ -1,8 +1,8 @@
 /** Keeps what this lesson needs on the device, so that a reload without a network finds it all. */
-import { type Deck, picturesIn } from '@gobrel/core/deck';
+import { type Deck, filesIn, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../offline-caches';
-import { pictureUrl, stickerUrl, stillUrl } from '../../server';
+import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../server';
 
 export function useKeptOffline(edition: Deck): void {
   useEffect(() => {
@@ -17,10 +17,10 @@ export function useKeptOffline(edition: Deck): void {
       if (item.kind === 'sign' && item.sticker !== '') return [stickerUrl(item.sticker)];
       return item.kind === 'picture' && item.moving ? [stillUrl(item.picture)] : [];
     });
-    const pictures = [...picturesIn(edition).map(pictureUrl), ...others].map(
+    const contents = [...picturesIn(edition).map(pictureUrl), ...filesIn(edition).map(fileUrl), ...others].map(
       (address) => new URL(address, window.location.origin).href,
     );
-    void keep([...new Set([...loaded, ...pictures])]);
+    void keep([...new Set([...loaded, ...contents])]);
   }, [edition]);
 }
 

@@ -5,7 +5,7 @@ import type { Destination } from '../destination.js';
 import { newId, type SlideId } from '../identifiers.js';
 import { ranksAt } from '../rank.js';
 import { entriesOf } from '../running-order.js';
-import { copyIdsFor, copyItem } from './copying.js';
+import { copyIdsFor, copyItem, retied } from './copying.js';
 
 /** The clipboard's type for slides. */
 export const SLIDES_TYPE = 'application/x-gobrel-slides+json';
@@ -45,21 +45,26 @@ export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: ()
   const clipped = slidesInOrder(clip);
   const ranks = ranksAt(ordered, ordered.findIndex((slide) => slide.id === after) + 1, clipped.length);
   const slideIds = new Map(clipped.map((slide) => [slide.id, createId()]));
+  const itemsBySlide = clipped.map(({ id }) =>
+    itemsOf(clip, id).filter((item) => !(item.onLayout && deck.items[item.id])),
+  );
+  const copies = copyIdsFor(itemsBySlide.flat(), createId);
   let openLinks = 0;
-  const retie = (destination: Destination): Destination => {
-    if (destination.to !== 'slide') return destination;
-    const copied = slideIds.get(destination.slideId);
-    if (copied !== undefined) return { to: 'slide', slideId: copied };
-    if (!deck.slides[destination.slideId]) openLinks += 1;
-    return destination;
+  const led = (slideId: SlideId): SlideId => {
+    const copied = slideIds.get(slideId);
+    if (copied === undefined && !deck.slides[slideId]) openLinks += 1;
+    return copied ?? slideId;
   };
+  const retie = (destination: Destination): Destination =>
+    retied(destination, { slide: led, item: (id) => copies.get(id) ?? id });
   const changes = clipped.flatMap((slide, at): Change[] => {
     const id = slideIds.get(slide.id) ?? slide.id;
-    const items = itemsOf(clip, slide.id).filter((item) => !(item.onLayout && deck.items[item.id]));
-    const copies = copyIdsFor(items, createId);
     return [
       { type: 'put-slide', slide: { ...slide, id, rank: ranks[at] ?? slide.rank } },
-      ...items.map((item): Change => ({ type: 'put-item', item: copyItem(item, id, copies, retie) })),
+      ...(itemsBySlide[at] ?? []).map((item): Change => ({
+        type: 'put-item',
+        item: copyItem(item, id, copies, retie),
+      })),
     ];
   });
   return { changes, pasted: [...slideIds.values()], openLinks };

@@ -6,7 +6,7 @@ import { newId, type SlideId } from '../identifiers.js';
 import { rankAt } from '../rank.js';
 import { entriesOf } from '../running-order.js';
 import { PAPER, type Slide } from '../slide.js';
-import { copyIdsFor, copyItem } from './copying.js';
+import { copyIdsFor, copyItem, retied } from './copying.js';
 import { leaveToLayout } from './items.js';
 
 /** Adds an empty slide after another one, or at the end. */
@@ -52,7 +52,10 @@ export function duplicateSlide(
   const items = itemsOf(deck, id).filter((item) => !item.onLayout);
   const copies = copyIdsFor(items, createId);
   const retie = (destination: Destination): Destination =>
-    destination.to === 'slide' && destination.slideId === id ? { to: 'slide', slideId: options.id } : destination;
+    retied(destination, {
+      slide: (other) => (other === id ? options.id : other),
+      item: (other) => copies.get(other) ?? other,
+    });
   return [
     { type: 'put-slide', slide: { ...original, id: options.id, name: options.name, rank, onMap: null } },
     ...items.map((item): Change => ({ type: 'put-item', item: copyItem(item, options.id, copies, retie) })),
