@@ -120,7 +120,7 @@ test('a link is drawn from an item to a slide; a group carries one; a press remo
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Control+a');
   await page.keyboard.press('g');
-  await expect(page.getByRole('heading', { name: 'The whole group' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Group of 4 items' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await dialog(page).getByLabel('Find a slide').fill('hide');
   await page.keyboard.press('Enter');

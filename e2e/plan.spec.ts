@@ -119,6 +119,11 @@ test('by the keyboard alone a branching story is built and walked', async ({ pag
 });
 
 test('the map is taken along as a drawing, a picture and text, and a graph is brought in', async ({ page }) => {
+  // What would be printed is counted instead: slides drawn within the drawing.
+  await page.addInitScript(() => {
+    window.print = () =>
+      Object.assign(window.top ?? window, { printed: document.querySelectorAll('svg foreignObject .gv-slide').length });
+  });
   await odile(page);
   const deckId = await ownCopy(page, 'night-walk');
   await page.goto(`/decks/${deckId}?see=map`);
@@ -145,6 +150,9 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
   const png = await take('As a picture (PNG)');
   expect(png.subarray(1, 4).toString()).toBe('PNG');
   expect(png.length).toBeGreaterThan(50_000);
+  await page.getByRole('button', { name: 'Take along' }).click();
+  await page.getByRole('menuitem', { name: 'On paper' }).click();
+  await expect.poll(() => page.evaluate(() => (window as { printed?: number }).printed)).toBe(13);
   const dot = (await take('As text: Graphviz DOT')).toString();
   expect(dot).toContain('"s2" -> "s3" [label="Follow the splash"]');
   expect((await take('As text: Mermaid flowchart')).toString()).toContain('s2 -->|"Follow the splash"| s3');

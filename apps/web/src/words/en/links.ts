@@ -133,5 +133,5 @@ export const links = {
   uploading: 'The file is on its way …',
   called: itemCalled,
   gone: (deck: Deck, slideId: SlideId) => slideCalled(deck, slideId),
-  groupLinked: 'The whole group',
+  groupOf: (count: number) => `Group of ${count} items`,
 } as const;

@@ -86,7 +86,7 @@ export const routes = {
   seen: (share: number) => (Number.isNaN(share) ? 'chance not counted' : `seen by ${percent(share)}`),
   counting: 'Counting …',
   ofSlide: {
-    title: 'Ways to this slide',
+    title: 'Ways here',
     ending: (routes: string) => `an ending: ${routes} ${routes === '1' ? 'route leads' : 'routes lead'} here`,
     distance: (slides: number) => `${slides} ${slides === 1 ? 'slide' : 'slides'} on the shortest way here`,
     seen: (share: number) => `seen by ${percent(share)} of readers who choose at random`,

@@ -20,7 +20,7 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
   const isGroup = unitsAmong(deck, ids).length === 1;
   return (
     <>
-      <h2 className="mb-3 text-lg">{isGroup ? words.links.groupLinked : words.editor.several(ids.length)}</h2>
+      <h2 className="mb-3 text-lg">{isGroup ? words.links.groupOf(ids.length) : words.editor.several(ids.length)}</h2>
       {isGroup && first ? (
         <LinkGroup editing={editing} item={first} ids={ids} onWords={false} onPick={onPickLink} onGo={onGo} />
       ) : null}
