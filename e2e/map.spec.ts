@@ -89,6 +89,27 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeDisabled();
 });
 
+test('an item is dragged onto the slide it leads to', async ({ page }) => {
+  await threeSlides(page);
+  await page.getByRole('radio', { name: 'One slide' }).click();
+  await page.getByRole('button', { name: /^1 Gate/ }).click();
+  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await card(page, 'Gate').click();
+  const grasp = page.getByRole('button', { name: /^Shape, leads nowhere/ });
+  const from = await middleOf(grasp);
+  const to = await middleOf(card(page, 'Hide'));
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2, { steps: 4 });
+  await page.mouse.move(to.x, to.y, { steps: 4 });
+  await page.mouse.up();
+  await expect(way(page, /^From Gate to Hide, by “Shape”/)).toBeAttached();
+  await expect(page.getByRole('button', { name: /^Shape, leads to Hide/ })).toBeVisible();
+});
+
 test('by keys the map is moved and brought nearer', async ({ page }) => {
   await threeSlides(page);
   await map(page).focus();

@@ -120,6 +120,7 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await newDeck(page, 'Steps');
   await page.getByLabel('Name of the slide').fill('One');
   await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await expect(page.getByLabel(/^Typing in/)).toBeVisible();
   await page.keyboard.type('The moon');
   await page.keyboard.press('Escape');
   await page.getByLabel('Appears').selectOption({ label: 'with step 1' });

@@ -24,6 +24,7 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await newDeck(page, 'Far and near');
   await page.getByLabel('Name of the slide').fill('The creek');
   await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await expect(page.getByLabel(/^Typing in/)).toBeVisible();
   await page.keyboard.type('An otter');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
@@ -47,8 +48,11 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await ordered('1 The corner', '2 An otter');
   await page.getByRole('button', { name: 'Undo' }).click();
   await ordered('1 An otter', '2 The corner');
-  await tiles.first().press('m');
+  // A hand takes its time between the keys; what is picked up listens a moment later.
+  await tiles.first().press('m', { delay: 300 });
+  await page.waitForTimeout(300);
   await page.keyboard.press('ArrowRight');
+  await page.waitForTimeout(300);
   await page.keyboard.press('m');
   await ordered('1 The corner', '2 An otter');
   await saved(page);
@@ -110,6 +114,7 @@ test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units i
   await dialog.getByRole('button', { name: 'Use this size' }).click();
   await expect(page.getByRole('button', { name: 'Slide size' })).toHaveText('9000 × 10000');
   await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await expect(page.getByLabel(/^Typing in/)).toBeVisible();
   await page.keyboard.type('Here');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();

@@ -189,6 +189,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
                           key={slides.join(' ')}
                           editing={editing}
                           ids={slides}
+                          onMap={seeing === 'map'}
                           actions={actions}
                           onGoTo={goTo}
                         />

@@ -68,6 +68,9 @@ export const routes = {
   card: (place: number, name: string, notes: readonly string[]) => [`${place} ${name}`, ...notes].join(', '),
   cardHint:
     'Enter chooses the slide, a second Enter opens it. Arrow keys move its card. Delete removes it. W draws a way from it.',
+  itemLinks: 'Drag one to the slide it leads to',
+  itemLink: (name: string, leadsTo: string | null) =>
+    `${name}, ${leadsTo === null ? 'leads nowhere' : `leads to ${leadsTo}`}. Drag it to a slide, or press to see it`,
   wayHint: 'Delete takes the link away.',
   way: (from: string, to: string, carrier: string) => `From ${from} to ${to}, by “${carrier}”`,
   orderWay: (from: string, to: string) => `From ${from} to ${to}, by next`,

@@ -7,6 +7,7 @@ import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 import type { SlideActions } from '../order/use-slide-actions';
 import { GroundGroup } from './ground-group';
+import { ItemLinksGroup } from './item-links-group';
 import { LayoutGroup } from './layout-group';
 import { OpenLinks } from './open-links';
 import { Group } from './parts';
@@ -18,12 +19,14 @@ interface SlidePanelProps {
   readonly editing: Editing;
   /** The slides it is for, one at the least. */
   readonly ids: readonly SlideId[];
+  /** Whether the map is what is looked at. */
+  readonly onMap: boolean;
   readonly actions: SlideActions;
   /** Goes to an item of a slide. */
   readonly onGoTo: (slideId: SlideId, itemId: ItemId) => void;
 }
 
-export function SlidePanel({ editing, ids, actions, onGoTo }: SlidePanelProps) {
+export function SlidePanel({ editing, ids, onMap, actions, onGoTo }: SlidePanelProps) {
   const { deck, run } = editing;
   const clip = useDesk((desk) => desk.slideClip);
   const slides = ids.flatMap((id) => deck.slides[id] ?? []);
@@ -55,6 +58,7 @@ export function SlidePanel({ editing, ids, actions, onGoTo }: SlidePanelProps) {
         <p className="mb-4 text-sm text-soft">{words.order.severalHint}</p>
       )}
       <OpenLinks deck={deck} onGo={onGoTo} />
+      {isOne && onMap ? <ItemLinksGroup editing={editing} slideId={slide.id} /> : null}
       {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
       <Group title={words.editor.exits}>
         <Choose
