@@ -67,7 +67,7 @@ function timed(act, times) {
 function analysing() {
   const graph = graphOf(10_000, 30_000);
   const bare = timed(() => distancesFrom(graph), 40);
-  const ours = timed(() => routeFigures(graph), 10);
+  const ours = timed(() => routeFigures(graph), 40);
   const chances = timed(() => readingChances(graph), 1);
   const ratio = (value) => (value / bare).toFixed(1);
   return [
