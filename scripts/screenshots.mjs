@@ -19,6 +19,8 @@ main(async () => {
 
     const teacher = await open({ viewport: desktop });
     await teacher.goto('/sign-in');
+    await teacher.getByRole('heading', { name: 'Sign in' }).waitFor();
+    await shoot(teacher, 'sign-in');
     await teacher.getByLabel('E-mail address').fill('odile@marrambay.example');
     await teacher.getByLabel('Password').fill('saltmarsh at night');
     await teacher.getByRole('button', { name: 'Sign in' }).click();
@@ -36,8 +38,6 @@ main(async () => {
     await teacher.keyboard.press('Escape');
     await teacher.getByRole('radio', { name: 'All slides' }).click();
     await shoot(teacher, 'grid');
-    await teacher.getByRole('radio', { name: 'Outline' }).click();
-    await shoot(teacher, 'outline');
     await teacher.goto('/decks/night-walk?see=map');
     await teacher.getByRole('status').filter({ hasText: '2 endings' }).waitFor();
     await shoot(teacher, 'map');
