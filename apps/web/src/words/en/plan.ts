@@ -33,6 +33,6 @@ export const plan = {
   how: [
     'A passage begins with a number (3.) or a name (# The hide). Its text follows.',
     'A choice begins with a dash and says after an arrow where it leads: a name, a number, or back, restart, end, next.',
-    'Words after … lead to what a plan has no words for; they stay as they are.',
+    'A choice that leads to … goes where a plan has no words for, and stays as it is.',
   ].join('\n'),
 } as const;

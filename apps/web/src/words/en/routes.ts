@@ -75,7 +75,6 @@ export const routes = {
   way: (from: string, to: string, carrier: string) => `From ${from} to ${to}, by “${carrier}”`,
   orderWay: (from: string, to: string) => `From ${from} to ${to}, by next`,
   wayTo: (name: string) => `Where does a new choice on “${name}” lead?`,
-  wayWords: (name: string) => name,
   newSlide: 'New slide',
   troubles: {
     unreached: 'no way leads here',
