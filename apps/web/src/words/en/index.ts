@@ -1,7 +1,7 @@
 /** Every word of the interface, in English. A second language is a second folder of this shape. */
 import { board } from './board';
 import { common, kept } from './common';
-import { colours, editor, kinds, layouts, roles, shapes, slides } from './editor';
+import { editor } from './editor';
 import { frame, elsewhere } from './frame';
 import { ground } from './ground';
 import { handOut, lessons, classes } from './lessons';
@@ -12,6 +12,7 @@ import { library } from './library';
 import { onSlides } from './on-slides';
 import { order } from './order';
 import { show, walking } from './show';
+import { colours, kinds, layouts, roles, shapes, slides } from './names';
 import { duration, moment, timeOfDay } from './phrases';
 import { signs } from './signs';
 import { signIn } from './sign-in';

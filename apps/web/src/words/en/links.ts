@@ -2,7 +2,7 @@
 import type { BranchAnswer, Deck, Gate, GateName, Item, ItemId, SlideId } from '@gobrel/core/deck';
 import { nameOf, slidesInOrder } from '@gobrel/core/deck';
 import { choiceLetter } from '@gobrel/core/questions';
-import { kinds, slides } from './editor';
+import { kinds, slides } from './names';
 
 /** An item as it is spoken of in a sentence. */
 export function itemCalled(deck: Deck, itemId: ItemId): string {

@@ -1,0 +1,107 @@
+/** Names of what decks are made of. */
+import type { LayoutName, Role, ShapeName } from '@gobrel/core/deck';
+
+export const kinds = {
+  text: 'Text',
+  shape: 'Shape',
+  picture: 'Picture',
+  line: 'Line',
+  sign: 'Sign',
+  hotspot: 'Hotspot',
+  viewpoint: 'Viewpoint',
+  zone: 'Zone',
+  blank: 'Blank',
+  choice: 'Choice',
+  'short-text': 'Short text',
+  'open-area': 'Open area',
+} as const;
+
+export const colours = {
+  '#fffcf5': 'Card white',
+  '#f6ead0': 'Sand',
+  '#eaf1ef': 'Mist',
+  '#1d2b2a': 'Ink',
+  '#0f5c5a': 'Tide',
+  '#1f4b4a': 'Marsh',
+  '#a84226': 'Clay',
+  '#3d4e8a': 'Dusk',
+  '#4f6b26': 'Reed',
+  '#9b2242': 'Berry',
+  transparent: 'None',
+  ground: 'Ground',
+  words: 'Words',
+  soft: 'Quiet words',
+  accent: 'First accent',
+  second: 'Second accent',
+  third: 'Third accent',
+} as Readonly<Record<string, string>>;
+
+export const shapes: Readonly<Record<ShapeName, string>> = {
+  rectangle: 'Rectangle',
+  'sharp-rectangle': 'Rectangle with sharp corners',
+  'round-rectangle': 'Rectangle with round corners',
+  pill: 'Pill',
+  ellipse: 'Ellipse',
+  ring: 'Ring',
+  'half-circle': 'Half circle',
+  triangle: 'Triangle',
+  'right-triangle': 'Right-angled triangle',
+  diamond: 'Diamond',
+  parallelogram: 'Parallelogram',
+  trapezium: 'Trapezium',
+  pentagon: 'Pentagon',
+  hexagon: 'Hexagon',
+  octagon: 'Octagon',
+  star: 'Star',
+  'six-star': 'Star with six points',
+  burst: 'Burst',
+  cross: 'Cross',
+  'arrow-right': 'Arrow to the right',
+  'arrow-left': 'Arrow to the left',
+  'arrow-up': 'Arrow upwards',
+  'arrow-down': 'Arrow downwards',
+  'arrow-both': 'Arrow both ways',
+  signpost: 'Signpost',
+  chevron: 'Chevron',
+  heart: 'Heart',
+  cloud: 'Cloud',
+  speech: 'Speech',
+  drop: 'Drop',
+  leaf: 'Leaf',
+  moon: 'Moon',
+  shield: 'Shield',
+  house: 'House',
+  wave: 'Wave',
+};
+
+export const layouts: Readonly<Record<LayoutName, string>> = {
+  title: 'Title',
+  'title-and-text': 'Title and text',
+  'two-columns': 'Two columns',
+  picture: 'Picture with caption',
+  question: 'Question',
+  worksheet: 'Worksheet',
+  story: 'Story with choices',
+  'class-page': 'Class-deck page',
+  blank: 'Empty',
+};
+
+export const roles: Readonly<Record<Role, string>> = {
+  title: 'Title',
+  subtitle: 'Subtitle',
+  body: 'Text',
+  'second-body': 'More text',
+  picture: 'Picture',
+  caption: 'Caption',
+  question: 'Question',
+  answers: 'Answers',
+  'choice-1': 'First choice',
+  'choice-2': 'Second choice',
+  'choice-3': 'Third choice',
+};
+
+export const slides = {
+  gone: 'slide is gone',
+  noneFound: 'No slide is called like that.',
+  unnamed: (place: number) => `Slide ${place}`,
+} as const;
