@@ -39,6 +39,20 @@ test('items are moved, resized and turned by mouse and by keys, and every step c
   await saved(page);
 });
 
+test('what is typed before the text editor is there waits for it, and acts on no item', async ({ page }) => {
+  await page.getByRole('button', { name: 'Text', exact: true }).evaluate((button: HTMLElement) => {
+    button.click();
+    // All in one breath, so that the page has had no time to draw anything.
+    for (const key of ['L', 'o', 'w', 'x', 'Backspace', ' ', 'b', '.', 'Enter', 'n'])
+      button.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+  });
+  await expect(page.getByLabel(/^Typing in/)).toBeFocused();
+  await page.keyboard.type('eap');
+  await expect(page.getByLabel(/^Typing in/).getByText('Low b.', { exact: true })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(item(page, /^Text, “Low b\./)).toContainText('neap');
+});
+
 test('nothing moves what is in the backdrop until it is taken out again', async ({ page }) => {
   await page.getByRole('button', { name: 'Rectangle' }).click();
   await page.getByRole('radio', { name: 'backdrop' }).click();

@@ -13,8 +13,8 @@ interface Desk {
   readonly typingIn: ItemId | null;
   /** The text editor of `typingIn`, once it is there. */
   readonly textEditor: Editor | null;
-  /** What to do with the text editor as soon as it is there. */
-  readonly onTextEditor: ((editor: Editor) => void) | null;
+  /** What to do with the text editor as soon as it is there, in this order. */
+  readonly awaiting: readonly ((editor: Editor) => void)[];
   /** Where the slide lies and at what scale; `null` while it fits the area. */
   readonly view: View | null;
   /** Whether the next drag on the slide draws a viewpoint. */
@@ -40,7 +40,7 @@ export const useDesk = create<Desk>(() => ({
   selected: [],
   typingIn: null,
   textEditor: null,
-  onTextEditor: null,
+  awaiting: [],
   entered: null,
   view: null,
   drawing: false,
@@ -54,14 +54,24 @@ export const useDesk = create<Desk>(() => ({
   slideClip: null,
 }));
 
+/** Nobody types in a text of this screen. */
+export const NOT_TYPING: Pick<Desk, 'typingIn' | 'awaiting'> = { typingIn: null, awaiting: [] };
+
 /** Selects exactly these items. */
 export function select(...ids: ItemId[]): void {
-  useDesk.setState({ selected: ids, typingIn: null });
+  useDesk.setState({ selected: ids, ...NOT_TYPING });
 }
 
-/** Begins typing in an item. */
-export function typeIn(id: ItemId, onTextEditor: Desk['onTextEditor'] = null): void {
-  useDesk.setState({ selected: [id], typingIn: id, onTextEditor });
+/** Begins typing in an item; its text editor is given to `acts` as soon as it is there. */
+export function typeIn(id: ItemId, ...acts: Desk['awaiting']): void {
+  const { typingIn, awaiting } = useDesk.getState();
+  const isSame = typingIn === id;
+  useDesk.setState({
+    selected: [id],
+    typingIn: id,
+    awaiting: isSame ? [...awaiting, ...acts] : acts,
+    ...(isSame ? {} : { textEditor: null }),
+  });
 }
 
 /** Does something with an item's text: in what is marked while typing, else in all of it. */

@@ -1,13 +1,13 @@
 /** What a press on the canvas selects: whole groups from outside, one step further in from within. */
 import { type Deck, isMovable, type Item, itemsOf, type ItemId, type SlideId, unitOf } from '@gobrel/core/deck';
-import { select, useDesk } from './desk';
+import { NOT_TYPING, select, useDesk } from './desk';
 
 /** Selects what a press on an item takes; with Shift adds it to the selection or takes it out. */
 export function pressItem(deck: Deck, item: Item, withShift: boolean): void {
   const { entered, selected } = useDesk.getState();
   const within = entered !== null && item.groups.includes(entered) ? entered : null;
   const { ids } = unitOf(deck, item, within);
-  useDesk.setState({ entered: within, typingIn: null });
+  useDesk.setState({ entered: within, ...NOT_TYPING });
   if (!withShift) return select(...ids);
   const isIn = ids.every((id) => selected.includes(id));
   const others = selected.filter((id) => !ids.includes(id));

@@ -21,10 +21,11 @@ import { useEffect } from 'react';
 import { tell } from '../../ui';
 import { words } from '../../words';
 import { beginViewpoint, placeViewpoint } from './canvas/draw-viewpoint';
-import { select, typeIn, useDesk } from './desk';
+import { NOT_TYPING, select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
 import { isInField } from './in-field';
 import { enterGroup, leaveGroup, movable } from './selecting';
+import { typeAhead } from './text/type-ahead';
 
 /** Steps of the arrow keys, in slide units, and of turning, in degrees; with Shift the fine ones. */
 const STEP = { coarse: 8, fine: 1, turn: 15, turnFine: 1 };
@@ -43,9 +44,10 @@ export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
       const { typingIn } = useDesk.getState();
       if (event.key === 'Escape' && typingIn) {
         focusItem(typingIn);
-        useDesk.setState({ typingIn: null });
+        useDesk.setState(NOT_TYPING);
         return event.preventDefault();
       }
+      if (!isInField(event) && typeAhead(event)) return event.preventDefault();
       if (history(event, editing)) return event.preventDefault();
       if ((event.ctrlKey || event.metaKey) && event.key === 'k') {
         onLink();

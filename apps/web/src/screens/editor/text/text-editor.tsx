@@ -63,11 +63,13 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
   useEffect(() => {
     if (!editor) return;
     // The panel works on this editor while it is open.
-    const { onTextEditor } = useDesk.getState();
-    useDesk.setState({ textEditor: editor, onTextEditor: null });
-    editor.commands.focus('end');
-    onTextEditor?.(editor);
-    return () => useDesk.setState({ textEditor: null });
+    const { awaiting } = useDesk.getState();
+    useDesk.setState({ textEditor: editor, awaiting: [] });
+    // At once, and not with the next picture as `commands.focus` does: what is typed meanwhile would be lost.
+    editor.view.focus();
+    editor.commands.setTextSelection(editor.state.doc.content.size);
+    for (const act of awaiting) act(editor);
+    return () => useDesk.setState((desk) => (desk.textEditor === editor ? { textEditor: null } : {}));
   }, [editor]);
   useEffect(() => {
     if (!editor || !onHeight) return;
