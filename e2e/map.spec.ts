@@ -45,6 +45,12 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await card(page, 'Fork').click();
   await page.getByRole('radio', { name: 'an ending' }).click();
   await expect(sums(page)).toContainText('1 ending · routes of 2 to 2 slides');
+  for (const line of [
+    'an ending: 1 route leads here',
+    '2 slides on the shortest way here',
+    'seen by 100 % of readers who choose at random',
+  ])
+    await expect(page.getByText(line, { exact: true })).toBeVisible();
   // The end of the line is dragged on to another slide.
   const end = map(page).locator('.react-flow__edgeupdater-target').first();
   const from = await middleOf(end);

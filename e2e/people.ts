@@ -44,6 +44,24 @@ export async function newClass(page: Page, name: string, students: readonly stri
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
+/** Hands the open deck out to the first class, a copy each at their own pace; gives the code, with the dialog open. */
+export async function handOut(page: Page): Promise<string> {
+  await page.getByRole('button', { name: 'Hand out' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByLabel('A copy each')).toBeChecked();
+  await expect(dialog.getByLabel('Own pace')).toBeChecked();
+  await dialog.getByRole('button', { name: 'Hand out' }).click();
+  await expect(dialog.getByAltText('QR code of the address')).toBeVisible();
+  return (await dialog.getByText(/^[A-Z]{4}-\d{3}$/).textContent()) ?? '';
+}
+
+/** Opens the class screen of the lesson that is looked at. */
+export async function classScreen(page: Page): Promise<Page> {
+  const opening = page.waitForEvent('popup');
+  await page.getByRole('button', { name: 'Class screen' }).click();
+  return opening;
+}
+
 /** Waits until everything typed is on the server. */
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByText('saved', { exact: true })).toBeVisible();

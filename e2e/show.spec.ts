@@ -120,7 +120,6 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await newDeck(page, 'Steps');
   await page.getByLabel('Name of the slide').fill('One');
   await page.getByRole('button', { name: 'Text', exact: true }).click();
-  await expect(page.getByLabel(/^Typing in/)).toBeVisible();
   await page.keyboard.type('The moon');
   await page.keyboard.press('Escape');
   await page.getByLabel('Appears').selectOption({ label: 'with step 1' });
@@ -146,6 +145,33 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await expect(page.getByText('It waits for a choice here.')).toBeVisible();
   await page.keyboard.press('Shift');
   await expect(page.getByText('It waits for a choice here.')).toHaveCount(0);
+});
+
+test('a slide that comes in by a transition is simply there for those who want no movement', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Calm');
+  await page.getByText('The whole deck').click();
+  await page.getByLabel('The whole deck: It comes in by', { exact: true }).selectOption({ label: 'pushing' });
+  await page.getByRole('button', { name: 'Duplicate the slide' }).click();
+  await page.getByLabel('Name of the slide').fill('Two');
+  await page.getByRole('button', { name: /^1 Opening/ }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'Try it' }).click();
+  const stage = page.getByRole('main');
+  await expect(stage.getByRole('group', { name: 'Opening' })).toBeVisible();
+  // Every movement that begins is counted by the page itself, however short it is.
+  await page.evaluate(() => {
+    document.addEventListener('animationstart', () => (document.body.dataset['moved'] = 'yes'));
+  });
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.keyboard.press('ArrowRight');
+  await expect(stage.getByRole('group', { name: 'Two' })).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(stage.getByRole('group', { name: 'Opening' })).toBeVisible();
+  await expect(page.locator('body')).not.toHaveAttribute('data-moved');
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('body')).toHaveAttribute('data-moved', 'yes');
 });
 
 test('a deck for a hall goes on by itself from the start, and begins again at its end', async ({ page }) => {

@@ -1,6 +1,18 @@
 /** The whole story: build, hand out, fill in, submit, look, show; with a student's tablet and a class screen. */
 import { expect, test } from '@playwright/test';
-import { dragBy, dragByTouch, item, join, newClass, newDeck, newTeacher, saved, tablet } from './people';
+import {
+  classScreen,
+  dragBy,
+  dragByTouch,
+  handOut,
+  item,
+  join,
+  newClass,
+  newDeck,
+  newTeacher,
+  saved,
+  tablet,
+} from './people';
 
 test('a teacher builds a deck and hands it out, a student fills it in, submits and shows it', async ({
   page,
@@ -37,13 +49,8 @@ test('a teacher builds a deck and hands it out, a student fills it in, submits a
   await saved(page);
 
   // Handing out.
-  await page.getByRole('button', { name: 'Hand out' }).click();
+  const code = await handOut(page);
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel('A copy each')).toBeChecked();
-  await expect(dialog.getByLabel('Own pace')).toBeChecked();
-  await dialog.getByRole('button', { name: 'Hand out' }).click();
-  await expect(dialog.getByAltText('QR code of the address')).toBeVisible();
-  const code = (await dialog.getByText(/^[A-Z]{4}-\d{3}$/).textContent()) ?? '';
   await expect(dialog.getByText(`/join/${code.replace('-', '')}`)).toBeVisible();
   await dialog.getByRole('link', { name: 'To the lesson' }).click();
   await expect(page.getByRole('row', { name: /Ada Byng/ })).toContainText('not here yet');
@@ -82,9 +89,7 @@ test('a teacher builds a deck and hands it out, a student fills it in, submits a
 
   // Showing: the turn list, the class screen, the student turning the pages.
   await page.getByRole('button', { name: 'Ada Byng: onto the turn list' }).click();
-  const opening = page.waitForEvent('popup');
-  await page.getByRole('button', { name: 'Class screen' }).click();
-  const screen = await opening;
+  const screen = await classScreen(page);
   await expect(screen.getByText(code)).toBeVisible();
   await page.getByRole('button', { name: 'Ada Byng shows now' }).click();
   await expect(screen.getByText('Ada Byng shows')).toBeVisible();

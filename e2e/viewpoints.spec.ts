@@ -1,6 +1,6 @@
 /** Viewpoints: drawn, made of what is there, ordered, travelled to; and slides large enough for them. */
 import { expect, type Page, test } from '@playwright/test';
-import { item, middleOf, newDeck, newTeacher, saved } from './people';
+import { classScreen, handOut, item, join, middleOf, newClass, newDeck, newTeacher, saved } from './people';
 
 const canvas = (page: Page) => page.getByRole('group', { name: /^Slide “/ });
 const strip = (page: Page) => page.getByRole('region', { name: 'Viewpoints, in order' });
@@ -24,7 +24,6 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await newDeck(page, 'Far and near');
   await page.getByLabel('Name of the slide').fill('The creek');
   await page.getByRole('button', { name: 'Text', exact: true }).click();
-  await expect(page.getByLabel(/^Typing in/)).toBeVisible();
   await page.keyboard.type('An otter');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
@@ -102,6 +101,43 @@ test('a link leads to a viewpoint that next passes by; the camera can be turned 
   await expect.poll(async () => (await link.boundingBox())?.width ?? 0).toBeGreaterThan(before * 2);
 });
 
+test('the class screen goes where the student who shows goes: to viewpoints, and through what appears', async ({
+  page,
+  browser,
+}) => {
+  await newTeacher(page);
+  await newClass(page, '5 Curlew', ['Ada Byng']);
+  await page.getByRole('link', { name: 'Library', exact: true }).click();
+  await newDeck(page, 'Near and far');
+  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('An otter');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('swims');
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Appears').selectOption({ label: 'with step 1' });
+  await saved(page);
+  const code = await handOut(page);
+  await page.getByRole('dialog').getByRole('link', { name: 'To the lesson' }).click();
+  const student = await (await browser.newContext({ reducedMotion: 'reduce' })).newPage();
+  await join(student, code, 'Ada Byng', '1234');
+  await page.getByRole('button', { name: 'Ada Byng: onto the turn list' }).click();
+  const screen = await classScreen(page);
+  await screen.emulateMedia({ reducedMotion: 'reduce' });
+  await page.getByRole('button', { name: 'Ada Byng shows now' }).click();
+  await expect(screen.getByRole('main').getByText('An otter')).toBeVisible();
+  await expect(screen.getByText('swims')).toHaveCount(0);
+  const whole = await widthOf(screen, 'An otter');
+  await student.getByRole('button', { name: 'Next' }).click();
+  await expect(screen.getByText('swims')).toBeVisible();
+  await student.getByRole('button', { name: 'Next' }).click();
+  await expect.poll(() => widthOf(screen, 'An otter')).toBeGreaterThan(whole * 2);
+  await student.context().close();
+});
+
 test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units is travelled to', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await newTeacher(page);
@@ -114,7 +150,6 @@ test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units i
   await dialog.getByRole('button', { name: 'Use this size' }).click();
   await expect(page.getByRole('button', { name: 'Slide size' })).toHaveText('9000 × 10000');
   await page.getByRole('button', { name: 'Text', exact: true }).click();
-  await expect(page.getByLabel(/^Typing in/)).toBeVisible();
   await page.keyboard.type('Here');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();

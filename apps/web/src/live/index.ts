@@ -8,6 +8,6 @@ export {
   type OpenDocument,
   type Speaker,
 } from './open-document';
-export { placeIn, type StudentPlace, useStudentPlace } from './use-place';
+export { type StudentPlace, useStudentPlace } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';
 export { useDocument, useDocumentStatus } from './use-document';

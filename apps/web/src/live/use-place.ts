@@ -1,28 +1,28 @@
 /** Where a student is in their slides, and whether their device is connected. */
+import { type Stop } from '@gobrel/core/show';
 import { useSyncExternalStore } from 'react';
 import type { OpenDocument } from './open-document';
 
 /** What a student's device announces beside their work. */
 export interface StudentPlace {
-  readonly at: string;
+  readonly stop: Stop;
 }
 
-/** The slide a student's device announces; `null` while none is connected. */
-export function useStudentPlace(document: OpenDocument | null): string | null {
+/** Where a student's device says it is, as it came and to be read with `readStop`; `null` while none is connected. */
+export function useStudentPlace(document: OpenDocument | null): unknown {
   return useSyncExternalStore(
     (listener) => {
       document?.awareness.on('change', listener);
       return () => document?.awareness.off('change', listener);
     },
-    () => (document ? placeIn(document) : null),
+    () => (document ? toldIn(document) : null),
   );
 }
 
-/** The slide announced in a work document; `null` while no student's device is connected. */
-export function placeIn(document: OpenDocument): string | null {
+function toldIn(document: OpenDocument): unknown {
   for (const state of document.awareness.getStates().values()) {
-    const at = (state as Partial<StudentPlace>).at;
-    if (typeof at === 'string') return at;
+    const { stop } = state as { readonly stop?: unknown };
+    if (stop !== undefined) return stop;
   }
   return null;
 }

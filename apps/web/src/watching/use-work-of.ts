@@ -1,21 +1,29 @@
 /** A participant's work, live, on the teacher's side. */
+import type { Deck } from '@gobrel/core/deck';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
+import { readStop, type Stop, stopsOf } from '@gobrel/core/show';
 import { emptyWork, type Work } from '@gobrel/core/work';
+import { useMemo } from 'react';
 import { useDocument, useObserved, useStudentPlace, workReading } from '../live';
 
-/** What somebody has done so far, and on which slide they are now. */
+/** What somebody has done so far, and where they are now. */
 export interface WorkOf {
   readonly work: Work;
-  /** The slide their device shows, or the last one they were on; `null` before they were anywhere. */
-  readonly at: string | null;
+  /** What their device shows, or the slide they were on last; `null` before they were anywhere. */
+  readonly stop: Stop | null;
   /** Whether a device of theirs is connected. */
   readonly isHere: boolean;
 }
 
-export function useWorkOf(lessonId: string, participantId: string | null): WorkOf {
+export function useWorkOf(lessonId: string, edition: Deck, participantId: string | null): WorkOf {
   const name = participantId === null ? null : formatDocumentName({ kind: 'work', lessonId, participantId });
   const document = useDocument(name, 'teacher');
   const work = useObserved(document, workReading) ?? emptyWork;
-  const place = useStudentPlace(document);
-  return { work, at: place ?? work.way.at(-1) ?? null, isHere: place !== null };
+  const told = useStudentPlace(document);
+  const last = work.way.at(-1);
+  const stop = useMemo(
+    () => readStop(edition, told) ?? (last !== undefined && edition.slides[last] ? stopsOf(edition, last)[0] : null),
+    [edition, told, last],
+  );
+  return { work, stop, isHere: told !== null };
 }

@@ -4,6 +4,7 @@ import { distancesFrom, linksFrom, routeGraph } from '../routes/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   asksForSomebody,
+  readStop,
   resumeShow,
   shownSlide,
   shownStop,
@@ -148,6 +149,17 @@ describe('the stops of a slide', () => {
     expect(stops('first-and-last')).toEqual(['whole 0', 'whole 1', 'whole 4', 'hide 4', 'creek 4', 'whole 4']);
     expect(stops('on-demand')).toEqual(['hide 0', 'hide 1', 'hide 4', 'creek 4']);
     expect(stopsOf(viewed.deck, 'end')).toEqual([{ slideId: 'end', viewpointId: null, appeared: 0 }]);
+  });
+
+  test('one told by another device is read as far as the deck has it', () => {
+    const { deck } = viewed;
+    for (const stop of stopsOf(deck, 'map')) expect(readStop(deck, JSON.parse(JSON.stringify(stop)))).toEqual(stop);
+    const whole = { slideId: 'map', viewpointId: null, appeared: 0 };
+    for (const viewpointId of ['moon', 'gone', 'constructor', 7, undefined])
+      expect(readStop(deck, { slideId: 'map', viewpointId, appeared: 'all' })).toEqual(whole);
+    expect(readStop(deck, { slideId: 'end', viewpointId: 'creek' })?.viewpointId).toBeNull();
+    for (const told of [null, 'map', {}, { slideId: 'gone' }, { slideId: 'constructor' }, { slideId: 3 }])
+      expect(readStop(deck, told)).toBeNull();
   });
 
   test('next goes through them before a slide left by links only refuses it; back takes them one by one', () => {

@@ -3,7 +3,16 @@
  * overview comes first, with its items appearing step by step, then its viewpoints in order, then the whole again
  * where the overview comes last.
  */
-import { type Deck, type ItemId, itemsOf, type SlideId, type ViewpointItem, viewpointsInOrder } from '../deck/index.js';
+import {
+  type Deck,
+  type ItemId,
+  itemsOf,
+  readFields,
+  readNumber,
+  type SlideId,
+  type ViewpointItem,
+  viewpointsInOrder,
+} from '../deck/index.js';
 
 /** A moment of a show: a slide, what of it is looked at, and how much of it has appeared. */
 export interface Stop {
@@ -43,6 +52,23 @@ export function stopsOf(deck: Deck, slideId: SlideId): readonly [Stop, ...Stop[]
 /** The stop at a viewpoint, with everything on its slide; for links that lead there. */
 export function stopAtViewpoint(deck: Deck, { id, slideId }: ViewpointItem): Stop {
   return { slideId, viewpointId: id, appeared: appearancesOn(deck, slideId).at(-1) ?? 0 };
+}
+
+/**
+ * A stop as another device told it: `null` when it names no slide of the deck; the slide as a whole when it names no
+ * viewpoint of that slide.
+ */
+export function readStop(deck: Deck, told: unknown): Stop | null {
+  const fields = readFields(told);
+  const [slideId, viewpointId] = [fields?.['slideId'], fields?.['viewpointId']];
+  if (typeof slideId !== 'string' || !Object.hasOwn(deck.slides, slideId)) return null;
+  const viewpoint =
+    typeof viewpointId === 'string' && Object.hasOwn(deck.items, viewpointId) && deck.items[viewpointId];
+  return {
+    slideId,
+    viewpointId: viewpoint && viewpoint.kind === 'viewpoint' && viewpoint.slideId === slideId ? viewpoint.id : null,
+    appeared: readNumber(fields?.['appeared'], 0, 0),
+  };
 }
 
 /** Whether two stops are the same. */

@@ -86,7 +86,7 @@ interface StudentRowProps {
 const StudentRow = memo(function StudentRow(props: StudentRowProps) {
   const { lessonId, edition, asking, participant, marks, isPicked, document, onPick, onLive } = props;
   const { participantId } = participant;
-  const { work, at, isHere } = useWorkOf(lessonId, participantId);
+  const { work, stop, isHere } = useWorkOf(lessonId, edition, participantId);
   useEffect(() => {
     // Marks are computed on the server, so a change of work means asking it again.
     if (participantId) onLive();
@@ -118,7 +118,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
       <td className="px-2 text-sm">
         {participant.submission ? <strong className="text-reed">{words.board.submitted}</strong> : null}
         {participant.submission && isHere ? ' · ' : null}
-        {isHere || !participant.submission ? (at ? slideName(edition, at) : words.board.justIn) : null}
+        {isHere || !participant.submission ? (stop ? slideName(edition, stop.slideId) : words.board.justIn) : null}
         {isHere ? null : <span className="text-soft"> {words.board.away}</span>}
       </td>
       {asking.map((slide) => (

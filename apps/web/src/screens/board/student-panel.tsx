@@ -22,10 +22,10 @@ interface StudentPanelProps {
 }
 
 export function StudentPanel({ lesson, edition, participant, marks, document }: StudentPanelProps) {
-  const { work, at } = useWorkOf(lesson.id, participant.participantId);
+  const { work, stop } = useWorkOf(lesson.id, edition, participant.participantId);
   const [chosen, setChosen] = useState<string | null>(null);
   const order = slidesInOrder(edition);
-  const slideId = chosen ?? at ?? order[0]?.id ?? '';
+  const slideId = chosen ?? stop?.slideId ?? order[0]?.id ?? '';
   const place = order.findIndex((slide) => slide.id === slideId);
   const turn = (by: number) => setChosen(order[place + by]?.id ?? slideId);
   const questions = itemsOf(edition, slideId).filter(isQuestion);
@@ -56,7 +56,7 @@ export function StudentPanel({ lesson, edition, participant, marks, document }: 
         </IconButton>
         <span className="text-center font-semibold">
           {slideName(edition, slideId)}
-          {chosen === null && at ? (
+          {chosen === null && stop ? (
             <span className="block text-sm font-normal text-soft">{words.board.follows}</span>
           ) : null}
         </span>

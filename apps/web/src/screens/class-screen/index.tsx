@@ -1,10 +1,11 @@
 /** The class screen: a second window for the projector. Shows the slides of whose turn it is, else the way in. */
 import type { LessonView } from '@gobrel/contract';
-import { type Deck, sizeOf } from '@gobrel/core/deck';
-import { firstSlide } from '@gobrel/core/routes';
+import type { Deck } from '@gobrel/core/deck';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
-import { SlideView, useFittedWidth } from '@gobrel/slide-view';
+import { shownStop, startShow } from '@gobrel/core/show';
+import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { JoinCard } from '../../handing-out';
 import { lessonReading, useDocument, useObserved } from '../../live';
@@ -42,19 +43,22 @@ function Showing({
   name: string;
   participantId: string;
 }) {
-  const { work, at } = useWorkOf(lesson.id, participantId);
-  const [around, width] = useFittedWidth<HTMLDivElement>(sizeOf(edition));
-  const slideId = at ?? firstSlide(edition)?.id ?? '';
+  const { work, stop: reached } = useWorkOf(lesson.id, edition, participantId);
+  const [around, space] = useRoom<HTMLDivElement>();
+  const opening = useMemo(() => startShow(edition), [edition]);
+  const stop = reached ?? (opening && shownStop(opening));
+  const room = useMemo(() => stop && fittedRoom(edition, stop, space), [edition, stop, space]);
+  const slideTitle = stop ? slideName(edition, stop.slideId) : '';
   return (
     <div className="flex h-full flex-col">
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
-        {width > 0 ? (
-          <SlideView deck={edition} slideId={slideId} width={width} work={work} label={slideName(edition, slideId)} />
+        {stop && room && room.width > 0 ? (
+          <ShowStage deck={edition} stop={stop} room={room} work={work} label={slideTitle} />
         ) : null}
       </main>
       <footer className="border-t border-rule px-5 py-2 text-xl" role="status">
         <strong className="font-display">{words.board.shows(name)}</strong>{' '}
-        <span className="text-soft">{slideName(edition, slideId)}</span>
+        <span className="text-soft">{slideTitle}</span>
       </footer>
     </div>
   );

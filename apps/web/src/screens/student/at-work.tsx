@@ -7,7 +7,7 @@ import type { Work } from '@gobrel/core/work';
 import { ArrowLeft, ArrowRight, RotateCcw, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
-import type { DocumentStatus, OpenDocument } from '../../live';
+import type { DocumentStatus, OpenDocument, StudentPlace } from '../../live';
 import { Button, Failing, IconButton } from '../../ui';
 import { FilledInStage, useWalk, WalkStatus } from '../../walking';
 import { words } from '../../words';
@@ -47,10 +47,11 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
   const isShowing = useLessonNews(lesson);
   useKeptOffline(edition);
 
+  const { stop } = walk;
   useEffect(() => {
     // The teacher's board and the class screen follow where this device is.
-    document.announce({ at: walk.at });
-  }, [document, walk.at]);
+    document.announce({ stop } satisfies StudentPlace);
+  }, [document, stop]);
 
   const hasPlaced = Object.keys(work.pieces).some((id) => edition.items[id]?.slideId === walk.at);
   return (
