@@ -1,6 +1,6 @@
 /** Shared documents on this device. */
 export { type AuthorPlace, type CoAuthor, useCoAuthors } from './co-authors';
-export { useObserved } from './observed';
+export { tellWaiting, useObserved } from './observed';
 export {
   type DocumentStatus,
   forgetConnection,
@@ -10,4 +10,4 @@ export {
 } from './open-document';
 export { type StudentPlace, useStudentPlace } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';
-export { useDocument, useDocumentStatus } from './use-document';
+export { useDocument, useDocumentStatus, useStatus } from './use-document';

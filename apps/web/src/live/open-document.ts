@@ -196,7 +196,7 @@ export class OpenDocument {
     const ready = this.status.ready || this.synced || (this.onDevice && somethingHere);
     const kept = this.keptWhere(ready);
     const { writable } = this.status;
-    this.status = { kept, ready, writable };
+    if (this.status.kept !== kept || this.status.ready !== ready) this.status = { kept, ready, writable };
     for (const listener of this.listeners) listener();
   };
 

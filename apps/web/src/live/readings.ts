@@ -2,25 +2,34 @@
 import type { Deck } from '@gobrel/core/deck';
 import {
   deckScope,
+  followDeck,
   type LessonState,
-  readDeckDocument,
   readLessonDocument,
   readWorkDocument,
-  refreshDeck,
   workScope,
 } from '@gobrel/core/shared-doc';
 import type { Work } from '@gobrel/core/work';
-import type * as Y from 'yjs';
-import type { Reading } from './observed';
+import * as Y from 'yjs';
+import { followWhole, type Reading } from './observed';
 
-export const deckReading: Reading<Deck> = { read: readDeckDocument, scope: deckScope, refresh: refreshDeck };
+export const deckReading: Reading<Deck> = {
+  follow: followDeck,
+  scope: deckScope,
+  // What is typed is seen where it is typed; what stands around it may follow.
+  canWait: (events) =>
+    events.every(
+      ({ target, transaction }) =>
+        (target instanceof Y.XmlFragment || target instanceof Y.XmlText) &&
+        !(transaction.origin instanceof Y.UndoManager),
+    ),
+};
 
 export const workReading: Reading<Work> = {
-  read: readWorkDocument,
+  follow: followWhole(readWorkDocument),
   scope: (doc) => [...workScope(doc), doc.getMap('walk') as Y.AbstractType<unknown>],
 };
 
 export const lessonReading: Reading<LessonState> = {
-  read: readLessonDocument,
+  follow: followWhole(readLessonDocument),
   scope: (doc) => [doc.getMap('lesson') as Y.AbstractType<unknown>],
 };

@@ -19,6 +19,17 @@ const unopened: DocumentStatus = { kept: 'loading', ready: false, writable: true
 const never = () => () => undefined;
 const getUnopened = () => unopened;
 
+/**
+ * Something of an open document's status, for a view that need not follow all of it.
+ * @param read gives a plain value; the view is drawn again only when that is another one
+ */
+export function useStatus<T extends string | boolean>(
+  document: OpenDocument | null,
+  read: (status: DocumentStatus) => T,
+): T {
+  return useSyncExternalStore(document?.subscribe ?? never, () => read(document?.getStatus() ?? unopened));
+}
+
 /** The status of an open document. */
 export function useDocumentStatus(document: OpenDocument | null): DocumentStatus {
   return useSyncExternalStore(document?.subscribe ?? never, document?.getStatus ?? getUnopened);

@@ -10,7 +10,6 @@ import {
   emptyDeck,
   type Item,
   type ItemId,
-  keepOrder,
   readDeckFields,
   readItem,
   readRichText,
@@ -23,15 +22,15 @@ import {
 } from '../deck/index.js';
 import { readFragment, writeFragment } from './rich-text-fragment.js';
 
-type FieldMap = Y.Map<unknown>;
+export type FieldMap = Y.Map<unknown>;
 
 /** The field that is kept as an XML fragment. */
 const TEXT_FIELD = 'text';
 
-const deckFields = (doc: Y.Doc): FieldMap => doc.getMap('deck');
-const slideMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('slides');
-const sectionMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('sections');
-const itemMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('items');
+export const deckFields = (doc: Y.Doc): FieldMap => doc.getMap('deck');
+export const slideMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('slides');
+export const sectionMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('sections');
+export const itemMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('items');
 
 /** The shared types that an undo covers: all of the deck. */
 export function deckScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
@@ -59,18 +58,22 @@ export function readDeckDocument(doc: Y.Doc): Deck {
   sectionMaps(doc).forEach((map, id) => {
     sections[id] = readSectionMap(id, map);
   });
-  return { ...readDeckFields(deckFields(doc).toJSON()), slides, items, sections };
+  return { ...readDeckFieldsOf(doc), slides, items, sections };
 }
 
-function readSlideMap(id: SlideId, map: FieldMap): Slide {
+export function readDeckFieldsOf(doc: Y.Doc): DeckFields {
+  return readDeckFields(deckFields(doc).toJSON());
+}
+
+export function readSlideMap(id: SlideId, map: FieldMap): Slide {
   return readSlide(id, map.toJSON());
 }
 
-function readSectionMap(id: SectionId, map: FieldMap): Section {
+export function readSectionMap(id: SectionId, map: FieldMap): Section {
   return readSection(id, map.toJSON());
 }
 
-function readItemMap(id: ItemId, map: FieldMap): Item | null {
+export function readItemMap(id: ItemId, map: FieldMap): Item | null {
   const fields: Record<string, unknown> = {};
   map.forEach((value, name) => {
     fields[name] = value instanceof Y.XmlFragment ? readFragment(value) : value;
@@ -159,70 +162,6 @@ export function writeDeckDocument(doc: Y.Doc, deck: Deck, origin?: unknown): voi
     for (const section of Object.values(sections)) sectionMaps(doc).set(section.id, mapOf(withoutId(section)));
     for (const item of Object.values(items)) itemMaps(doc).set(item.id, mapOf(withoutId(item)));
   }, origin);
-}
-
-/**
- * The deck after some Yjs events, read anew only where something changed; slides and items that did not change
- * keep their identity, so that views can tell at a glance what to draw again.
- * @param events as given to an observer of `observeDeep` on any type of `deckScope`
- */
-export function refreshDeck(doc: Y.Doc, deck: Deck, events: readonly Y.YEvent<Y.AbstractType<unknown>>[]): Deck {
-  let { slides, items, sections } = deck;
-  let fields: DeckFields = deck;
-  let slidesChanged = false;
-  const changed = new Set<ItemId>();
-  for (const event of events) {
-    const root: unknown = event.path.length === 0 ? event.target : rootOf(event.target);
-    const ids = event.path.length === 0 ? [...event.changes.keys.keys()] : [String(event.path[0])];
-    if (root === deckFields(doc)) fields = readDeckFields(deckFields(doc).toJSON());
-    if (root === slideMaps(doc)) {
-      slidesChanged ||= event.path.length === 0;
-      slides = refreshed(slides, ids, slideMaps(doc), readSlideMap);
-    }
-    if (root === sectionMaps(doc)) sections = refreshed(sections, ids, sectionMaps(doc), readSectionMap);
-    if (root === itemMaps(doc)) for (const id of ids) changed.add(id);
-  }
-  if (slidesChanged) {
-    itemMaps(doc).forEach((_map, id) => {
-      if (!items[id]) changed.add(id);
-    });
-    // A slide that went takes its items along.
-    for (const [id, item] of Object.entries(items)) if (!slides[item.slideId]) changed.add(id);
-  }
-  if (changed.size > 0) {
-    const readPlaced = (id: ItemId, map: FieldMap) => {
-      const item = readItemMap(id, map);
-      return item && slides[item.slideId] ? item : null;
-    };
-    const before = items;
-    items = refreshed(items, changed, itemMaps(doc), readPlaced);
-    keepOrder(before, items, changed);
-  }
-  const { title, size, theme, playing, walks } = fields;
-  return { ...deck, title, size, theme, playing, walks, slides, items, sections };
-}
-
-function rootOf(type: Y.AbstractType<unknown>): Y.AbstractType<unknown> {
-  let current = type;
-  while (current.parent) current = current.parent as Y.AbstractType<unknown>;
-  return current;
-}
-
-/** A record with some of its entries read anew; those that are gone, or cannot be read, are left out. */
-function refreshed<T>(
-  record: Readonly<Record<string, T>>,
-  ids: Iterable<string>,
-  maps: Y.Map<FieldMap>,
-  read: (id: string, map: FieldMap) => T | null,
-): Readonly<Record<string, T>> {
-  const made = { ...record };
-  for (const id of ids) {
-    const map = maps.get(id);
-    const value = map ? read(id, map) : null;
-    if (value === null) delete made[id];
-    else made[id] = value;
-  }
-  return made;
 }
 
 /** A document for a new deck, as an update to store. */

@@ -1,5 +1,13 @@
 /** Decks, lessons and work as Yjs documents, both ways. */
-export * from './deck-document.js';
+export {
+  deckScope,
+  encodeDeck,
+  readDeckDocument,
+  textFragment,
+  writeChanges,
+  writeDeckDocument,
+} from './deck-document.js';
+export * from './deck-follower.js';
 export * from './document-name.js';
 export * from './lesson-document.js';
 export { readFragment, writeFragment } from './rich-text-fragment.js';

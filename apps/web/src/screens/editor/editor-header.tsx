@@ -3,7 +3,7 @@ import type { SlideId } from '@gobrel/core/deck';
 import { CircleHelp, GraduationCap, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
 import { Link } from 'react-router';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
-import type { CoAuthor, DocumentStatus } from '../../live';
+import { type CoAuthor, type OpenDocument, useStatus } from '../../live';
 import { Button, buttonClasses, IconButton } from '../../ui';
 import { words } from '../../words';
 import type { Editing } from './editing';
@@ -16,7 +16,7 @@ interface EditorHeaderProps {
   readonly deckId: string;
   readonly slideId: SlideId;
   readonly editing: Editing;
-  readonly status: DocumentStatus;
+  readonly document: OpenDocument | null;
   readonly others: readonly CoAuthor[];
   /** How many pictures are on their way. */
   readonly underWay: number;
@@ -25,8 +25,13 @@ interface EditorHeaderProps {
   readonly onDialog: (dialog: EditorDialog) => void;
 }
 
+/** Changes with every letter, so it is looked at apart from everything else. */
+function Kept({ document }: { document: OpenDocument | null }) {
+  return <KeptNote kept={useStatus(document, ({ kept }) => kept)} />;
+}
+
 export function EditorHeader(props: EditorHeaderProps) {
-  const { deckId, slideId, editing, status, others, underWay, seeing, onSee, onDialog } = props;
+  const { deckId, slideId, editing, document, others, underWay, seeing, onSee, onDialog } = props;
   return (
     <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
       <Link to="/" aria-label={words.frame.home}>
@@ -42,7 +47,7 @@ export function EditorHeader(props: EditorHeaderProps) {
         onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
         className="min-h-11 w-[min(20rem,22vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
       />
-      <KeptNote kept={status.kept} />
+      <Kept document={document} />
       {underWay > 0 ? (
         <span role="status" className="text-sm text-soft">
           {words.editor.uploading(underWay)}

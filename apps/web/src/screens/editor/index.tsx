@@ -11,7 +11,7 @@ import {
 import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
-import { type CoAuthor, type DocumentStatus, type OpenDocument, useDocument, useDocumentStatus } from '../../live';
+import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../live';
 import { useRoom } from '@gobrel/slide-view';
 import { Failing, KeysSheet, Loading, Tabs } from '../../ui';
 import { words } from '../../words';
@@ -55,21 +55,21 @@ const PlanView = lazy(async () => ({ default: (await import('./plan/plan-view'))
 export function Screen() {
   const { deckId = '' } = useParams();
   const document = useDocument(`deck:${deckId}`, 'teacher');
-  const status = useDocumentStatus(document);
+  const isForbidden = useStatus(document, ({ kept }) => kept === 'forbidden');
+  const isReady = useStatus(document, ({ ready }) => ready);
   const editing = useEditing(document);
-  if (status.kept === 'forbidden') return <Failing message={words.editor.notYours} />;
-  if (!editing || !status.ready) return <Loading what={words.show.deck} />;
-  return <Editor deckId={deckId} document={document} editing={editing} status={status} />;
+  if (isForbidden) return <Failing message={words.editor.notYours} />;
+  if (!editing || !isReady) return <Loading what={words.show.deck} />;
+  return <Editor deckId={deckId} document={document} editing={editing} />;
 }
 
 interface EditorProps {
   readonly deckId: string;
   readonly document: OpenDocument | null;
   readonly editing: Editing;
-  readonly status: DocumentStatus;
 }
 
-function Editor({ deckId, document, editing, status }: EditorProps) {
+function Editor({ deckId, document, editing }: EditorProps) {
   const { deck, run, tellDone } = editing;
   const [search, setSearch] = useSearchParams();
   const order = slidesInOrder(deck);
@@ -132,7 +132,7 @@ function Editor({ deckId, document, editing, status }: EditorProps) {
         deckId={deckId}
         slideId={slideId}
         editing={editing}
-        status={status}
+        document={document}
         others={others}
         underWay={underWay}
         seeing={seeing}

@@ -4,6 +4,7 @@ import { textFragment } from '@gobrel/core/shared-doc';
 import { EditorContent, useEditor } from '@tiptap/react';
 import { useEffect, useMemo } from 'react';
 import type * as Y from 'yjs';
+import { tellWaiting } from '../../../live';
 import { tell } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
@@ -38,6 +39,8 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
     {
       extensions: textExtensions(fragment),
       injectCSS: false,
+      // Whatever is pressed next works on the deck as it is by now.
+      onBlur: tellWaiting,
       editorProps: {
         attributes: {
           'aria-label': label,
@@ -69,7 +72,11 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
     editor.view.focus();
     editor.commands.setTextSelection(editor.state.doc.content.size);
     for (const act of awaiting) act(editor);
-    return () => useDesk.setState((desk) => (desk.textEditor === editor ? { textEditor: null } : {}));
+    return () => {
+      useDesk.setState((desk) => (desk.textEditor === editor ? { textEditor: null } : {}));
+      // The text is drawn from the deck from now on, with its last letters.
+      tellWaiting();
+    };
   }, [editor]);
   useEffect(() => {
     if (!editor || !onHeight) return;
