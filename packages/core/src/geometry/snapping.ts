@@ -28,7 +28,7 @@ export interface Snap {
 
 /** Everything that others can be snapped to, worked out once a drag. */
 export interface SnapTargets {
-  readonly lines: Readonly<Record<Axis, readonly Line[]>>;
+  readonly lines: Readonly<Record<Axis, Lines>>;
   readonly rows: Readonly<Record<Axis, Rows>>;
 }
 
@@ -42,11 +42,11 @@ interface Rows {
   readonly crossEnds: Float64Array;
 }
 
-/** A line to be flush with, and how far it reaches across its axis. */
-interface Line {
-  readonly at: number;
-  readonly from: number;
-  readonly to: number;
+/** The lines to be flush with, in order, and from where to where across its axis boxes lie on each. */
+interface Lines {
+  readonly ats: Float64Array;
+  readonly from: Float64Array;
+  readonly to: Float64Array;
 }
 
 /** A box as one axis sees it. */
@@ -57,7 +57,6 @@ interface Span {
   readonly crossEnd: number;
 }
 
-const AXES: readonly Axis[] = ['x', 'y'];
 /** Lengths that differ by less are the same: fractions of slide units come and go with turning. */
 const SAME = 0.01;
 
@@ -82,14 +81,34 @@ export function snapTargets(
   boxes: readonly Box[],
   slide: { readonly width: number; readonly height: number },
 ): SnapTargets {
-  const linesOf = (axis: Axis): readonly Line[] =>
-    [...boxes, { x: 0, y: 0, ...slide }]
-      .flatMap((box) => {
-        const span = spanOf(box, axis);
-        return anchorsOf(span).map((at) => ({ at, from: span.crossStart, to: span.crossEnd }));
-      })
-      .sort((a, b) => a.at - b.at);
-  return { lines: { x: linesOf('x'), y: linesOf('y') }, rows: { x: rowsOf(boxes, 'x'), y: rowsOf(boxes, 'y') } };
+  const all = [...boxes, { x: 0, y: 0, ...slide }];
+  return {
+    lines: { x: linesOf(all, 'x'), y: linesOf(all, 'y') },
+    rows: { x: rowsOf(boxes, 'x'), y: rowsOf(boxes, 'y') },
+  };
+}
+
+function linesOf(boxes: readonly Box[], axis: Axis): Lines {
+  const edges = boxes
+    .flatMap((box) => {
+      const span = spanOf(box, axis);
+      return anchorsOf(span).map((at) => ({ at, from: span.crossStart, to: span.crossEnd }));
+    })
+    .sort((a, b) => a.at - b.at);
+  const lines: { at: number; from: number; to: number }[] = [];
+  for (const edge of edges) {
+    const last = lines.at(-1);
+    if (!last || edge.at - last.at >= SAME) lines.push({ ...edge });
+    else {
+      last.from = Math.min(last.from, edge.from);
+      last.to = Math.max(last.to, edge.to);
+    }
+  }
+  return {
+    ats: Float64Array.from(lines, (line) => line.at),
+    from: Float64Array.from(lines, (line) => line.from),
+    to: Float64Array.from(lines, (line) => line.to),
+  };
 }
 
 function rowsOf(boxes: readonly Box[], axis: Axis): Rows {
@@ -107,20 +126,33 @@ function rowsOf(boxes: readonly Box[], axis: Axis): Rows {
  * @param grid width of a grid's squares, for an axis on which nothing else draws; 0 for none
  */
 export function snapMove(box: Box, targets: SnapTargets, reach: number, grid = 0): Snap {
-  const shiftOn = (axis: Axis): number => {
-    const span = spanOf(box, axis);
-    const line = nearestShift(anchorsOf(span), targets.lines[axis], reach);
-    const gap = gapShift(span, targets.rows[axis], reach);
-    const best = [line, gap].filter((shift) => shift !== null).sort((a, b) => Math.abs(a) - Math.abs(b))[0];
-    return best ?? (grid > 0 ? Math.round(span.start / grid) * grid - span.start : 0);
-  };
-  const [dx, dy] = [shiftOn('x'), shiftOn('y')];
-  const moved = { ...box, x: box.x + dx, y: box.y + dy };
-  const guides = AXES.flatMap((axis) => [
-    ...lineGuides(moved, anchorsOf(spanOf(moved, axis)), targets, axis),
-    ...gapGuides(moved, targets.rows[axis], axis),
-  ]);
-  return { dx, dy, guides };
+  const x = shiftAlong(box, 'x', targets, reach, grid);
+  const y = shiftAlong(box, 'y', targets, reach, grid);
+  const moved = { ...box, x: box.x + x.shift, y: box.y + y.shift };
+  const guides: Guide[] = [];
+  for (const [axis, { hasGap }] of [['x', x] as const, ['y', y] as const]) {
+    const span = spanOf(moved, axis);
+    addLineGuides(guides, span, anchorsOf(span), targets.lines[axis], axis);
+    if (hasGap) addGapGuides(guides, span, targets.rows[axis], axis);
+  }
+  return { dx: x.shift, dy: y.shift, guides };
+}
+
+/** How far to shift a box along an axis, and whether a gap beside it then equals another one. */
+function shiftAlong(
+  box: Box,
+  axis: Axis,
+  targets: SnapTargets,
+  reach: number,
+  grid: number,
+): { readonly shift: number; readonly hasGap: boolean } {
+  const span = spanOf(box, axis);
+  const line = nearestShift(anchorsOf(span), targets.lines[axis], reach);
+  const gap = gapShift(span, targets.rows[axis], reach);
+  if (line === null && gap === null)
+    return { shift: grid > 0 ? Math.round(span.start / grid) * grid - span.start : 0, hasGap: false };
+  const shift = Math.abs(line ?? Infinity) <= Math.abs(gap ?? Infinity) ? (line ?? 0) : (gap ?? 0);
+  return { shift, hasGap: gap !== null && Math.abs(gap - shift) < SAME };
 }
 
 /**
@@ -144,32 +176,37 @@ export function snapEdges(
     return line ?? (grid > 0 ? Math.round(edge / grid) * grid - edge : 0);
   };
   const [dx, dy] = [shiftOn('x'), shiftOn('y')];
-  const guides = AXES.flatMap((axis) =>
-    sides[axis] === 0 ? [] : lineGuides(box, [edgeOf(axis, box) + (axis === 'x' ? dx : dy)], targets, axis),
-  );
+  const guides: Guide[] = [];
+  for (const [axis, shift] of [['x', dx] as const, ['y', dy] as const])
+    if (sides[axis] !== 0)
+      addLineGuides(guides, spanOf(box, axis), [edgeOf(axis, box) + shift], targets.lines[axis], axis);
   return { dx, dy, guides };
 }
 
 /** The smallest shift that puts one of the anchors on a line, or `null` when none is within reach. */
-function nearestShift(anchors: readonly number[], lines: readonly Line[], reach: number): number | null {
-  let best: number | null = null;
+function nearestShift(anchors: readonly number[], { ats }: Lines, reach: number): number | null {
+  let best = Infinity;
   for (const anchor of anchors) {
-    const place = firstAtOrAfter(lines, anchor);
-    for (const line of [lines[place - 1], lines[place]]) {
-      const shift = line ? line.at - anchor : Infinity;
-      if (Math.abs(shift) <= reach && (best === null || Math.abs(shift) < Math.abs(best))) best = shift;
-    }
+    const place = firstAtOrAfter(ats, anchor);
+    const after = (ats[place] ?? Infinity) - anchor;
+    const before = (ats[place - 1] ?? -Infinity) - anchor;
+    best = smaller(smaller(best, after), before);
   }
-  return best;
+  return Math.abs(best) <= reach ? best : null;
 }
 
-/** Place of the first line at or after a position, by halving. */
-function firstAtOrAfter(lines: readonly Line[], at: number): number {
+/** The one of two shifts that is nearer to none. */
+function smaller(a: number, b: number): number {
+  return Math.abs(b) < Math.abs(a) ? b : a;
+}
+
+/** Place of the first number at or after a position, by halving. */
+function firstAtOrAfter(ats: Float64Array, at: number): number {
   let low = 0;
-  let high = lines.length;
+  let high = ats.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((lines[middle]?.at ?? Infinity) < at) low = middle + 1;
+    if ((ats[middle] ?? Infinity) < at) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -188,46 +225,44 @@ function neighboursOf(span: Span, { spans, crossStarts, crossEnds }: Rows): read
 
 /** The smallest shift that makes a gap beside the span equal to another one, or both gaps beside it equal. */
 function gapShift(span: Span, rows: Rows, reach: number): number | null {
-  const row = neighboursOf(span, rows);
   const size = span.end - span.start;
-  let best: number | null = null;
-  const consider = (start: number) => {
-    const shift = start - span.start;
-    if (Math.abs(shift) <= reach && (best === null || Math.abs(shift) < Math.abs(best))) best = shift;
-  };
-  row.forEach((right, place) => {
-    const left = row[place - 1];
+  let best = Infinity;
+  let left: Span | null = null;
+  for (const right of neighboursOf(span, rows)) {
     const gap = left ? right.start - left.end : 0;
-    if (!left || gap <= 0) return;
-    consider(right.end + gap);
-    consider(left.start - gap - size);
-    if (gap >= size) consider(left.end + (gap - size) / 2);
-  });
-  return best;
+    if (left && gap > 0) {
+      best = smaller(best, right.end + gap - span.start);
+      best = smaller(best, left.start - gap - size - span.start);
+      if (gap >= size) best = smaller(best, left.end + (gap - size) / 2 - span.start);
+    }
+    left = right;
+  }
+  return Math.abs(best) <= reach ? best : null;
 }
 
-function lineGuides(box: Box, anchors: readonly number[], targets: SnapTargets, axis: Axis): readonly Guide[] {
-  const span = spanOf(box, axis);
-  const lines = targets.lines[axis];
-  const guides: Guide[] = [];
+function addLineGuides(
+  guides: Guide[],
+  span: Span,
+  anchors: readonly number[],
+  { ats, from, to }: Lines,
+  axis: Axis,
+): void {
   for (const anchor of anchors) {
-    let { crossStart: from, crossEnd: to } = span;
-    let at: number | null = null;
-    for (let place = firstAtOrAfter(lines, anchor - SAME); place < lines.length; place += 1) {
-      const line = lines[place];
-      if (!line || line.at > anchor + SAME) break;
-      at = line.at;
-      from = Math.min(from, line.from);
-      to = Math.max(to, line.to);
-    }
-    if (at !== null) guides.push({ kind: 'line', axis, at, from, to });
+    const place = firstAtOrAfter(ats, anchor - SAME);
+    const at = ats[place] ?? Infinity;
+    if (at > anchor + SAME) continue;
+    guides.push({
+      kind: 'line',
+      axis,
+      at,
+      from: Math.min(span.crossStart, from[place] ?? Infinity),
+      to: Math.max(span.crossEnd, to[place] ?? -Infinity),
+    });
   }
-  return guides;
 }
 
 /** The gaps beside a snapped box that equal a gap of its row, each as a measure; none when they are not equal. */
-function gapGuides(box: Box, rows: Rows, axis: Axis): readonly Guide[] {
-  const span = spanOf(box, axis);
+function addGapGuides(guides: Guide[], span: Span, rows: Rows, axis: Axis): void {
   const row = [...neighboursOf(span, rows), span].sort((a, b) => a.start - b.start);
   const gaps = row.slice(1).flatMap((right, index) => {
     const left = row[index];
@@ -237,11 +272,12 @@ function gapGuides(box: Box, rows: Rows, axis: Axis): readonly Guide[] {
   const isSame = (a: { readonly size: number }, b: { readonly size: number }) => Math.abs(a.size - b.size) < SAME;
   const matched = beside.filter((mine) => gaps.some((other) => other !== mine && isSame(mine, other)));
   const equal = gaps.filter((gap) => matched.some((mine) => isSame(mine, gap)));
-  return equal.map(({ left, right }) => ({
-    kind: 'gap',
-    axis,
-    at: (Math.max(left.crossStart, right.crossStart) + Math.min(left.crossEnd, right.crossEnd)) / 2,
-    from: left.end,
-    to: right.start,
-  }));
+  for (const { left, right } of equal)
+    guides.push({
+      kind: 'gap',
+      axis,
+      at: (Math.max(left.crossStart, right.crossStart) + Math.min(left.crossEnd, right.crossEnd)) / 2,
+      from: left.end,
+      to: right.start,
+    });
 }

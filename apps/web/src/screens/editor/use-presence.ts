@@ -40,10 +40,11 @@ export function usePresence(document: OpenDocument | null, slideId: SlideId): re
       tell({ x: (event.clientX - box.left) / scale, y: (event.clientY - box.top) / scale });
     };
     const leave = () => tell(null);
-    window.addEventListener('pointermove', move);
+    // Before a drag takes the moves for itself.
+    window.addEventListener('pointermove', move, { capture: true });
     window.document.documentElement.addEventListener('pointerleave', leave);
     return () => {
-      window.removeEventListener('pointermove', move);
+      window.removeEventListener('pointermove', move, { capture: true });
       window.document.documentElement.removeEventListener('pointerleave', leave);
     };
   }, [document, isAlone]);

@@ -7,37 +7,51 @@ import { useGuides } from './drag-preview';
 const BAR = 5;
 
 export function Guides({ scale }: { scale: number }) {
-  const lines = useRef<SVGPathElement>(null);
-  const gaps = useRef<SVGPathElement>(null);
+  const drawing = useRef<SVGSVGElement>(null);
   useEffect(() => {
+    const svg = drawing.current;
+    if (!svg) return;
     // They change with every move of the pointer, so they are set as they come, without drawing anything else anew.
+    // Polylines, because the points of one are no part of its style, as the course of a path is.
+    const drawn: { readonly line: SVGPolylineElement; points: string; kind: string }[] = [];
     const draw = ({ guides }: { readonly guides: readonly Guide[] }) => {
-      lines.current?.setAttribute('d', pathOf(guides, 'line', scale));
-      gaps.current?.setAttribute('d', pathOf(guides, 'gap', scale));
+      while (drawn.length < guides.length) {
+        const line = document.createElementNS('http://www.w3.org/2000/svg', 'polyline');
+        svg.append(line);
+        drawn.push({ line, points: '', kind: '' });
+      }
+      for (const [place, known] of drawn.entries()) {
+        const guide = guides[place];
+        const points = guide ? pointsOf(guide, scale) : '';
+        const kind = guide?.kind ?? '';
+        if (points !== known.points) known.line.setAttribute('points', points);
+        if (kind !== known.kind) known.line.dataset['guide'] = kind;
+        [known.points, known.kind] = [points, kind];
+      }
     };
     draw(useGuides.getState());
-    return useGuides.subscribe(draw);
+    const stop = useGuides.subscribe(draw);
+    return () => {
+      stop();
+      svg.replaceChildren();
+    };
   }, [scale]);
   return (
-    <svg aria-hidden className="pointer-events-none absolute left-0 top-0 overflow-visible" width={1} height={1}>
-      <path ref={lines} data-guide="line" fill="none" stroke="var(--dusk)" strokeWidth={1} />
-      <path ref={gaps} data-guide="gap" fill="none" stroke="var(--dusk)" strokeWidth={2} />
-    </svg>
+    <svg
+      ref={drawing}
+      aria-hidden
+      className="pointer-events-none absolute left-0 top-0 overflow-visible fill-none stroke-dusk stroke-1 [&_[data-guide=gap]]:stroke-2"
+      width={1}
+      height={1}
+    />
   );
 }
 
-/** The guides of one kind as the data of one path. */
-function pathOf(guides: readonly Guide[], kind: Guide['kind'], scale: number): string {
-  return guides.flatMap((guide) => (guide.kind === kind ? [drawn(guide, scale)] : [])).join('');
-}
-
-function drawn({ kind, axis, at, from, to }: Guide, scale: number): string {
+/** A line stands across its axis, a gap lies along it with a bar at either end. */
+function pointsOf({ kind, axis, at, from, to }: Guide, scale: number): string {
+  const isLevel = (kind === 'gap') === (axis === 'x');
+  const point = (along: number, across: number) => (isLevel ? `${along},${across} ` : `${across},${along} `);
   const [a, b, c] = [at * scale, from * scale, to * scale];
-  // A line stands across its axis, a gap lies along it.
-  const alongX = (kind === 'gap') === (axis === 'x');
-  const line = alongX ? `M${b} ${a}H${c}` : `M${a} ${b}V${c}`;
-  if (kind === 'line') return line;
-  return alongX
-    ? `${line}M${b} ${a - BAR}v${2 * BAR}M${c} ${a - BAR}v${2 * BAR}`
-    : `${line}M${a - BAR} ${b}h${2 * BAR}M${a - BAR} ${c}h${2 * BAR}`;
+  if (kind === 'line') return point(b, a) + point(c, a);
+  return point(b, a - BAR) + point(b, a + BAR) + point(b, a) + point(c, a) + point(c, a - BAR) + point(c, a + BAR);
 }

@@ -82,6 +82,8 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   let prepared: ReturnType<typeof prepare> | null = null;
   let moved = false;
   const follow = (at: globalThis.PointerEvent) => {
+    if (at.pointerId !== event.pointerId) return;
+    keepToDrag(at);
     const to = pointAt(at);
     const way = Math.hypot(to.x - from.x, to.y - from.y) * scale;
     if (!moved && way < (PRESS[at.pointerType as keyof typeof PRESS] ?? PRESS.mouse)) return;
@@ -146,7 +148,8 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     }
   };
   const stop = () => {
-    element.removeEventListener('pointermove', follow);
+    window.removeEventListener('pointermove', follow, { capture: true });
+    window.removeEventListener('mousemove', keepToDrag, { capture: true });
     element.removeEventListener('pointerup', finish);
     element.removeEventListener('pointercancel', finish);
     breakOff = null;
@@ -156,9 +159,15 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     showNothing();
   };
   element.setPointerCapture(event.pointerId);
-  element.addEventListener('pointermove', follow);
+  window.addEventListener('pointermove', follow, { capture: true });
+  window.addEventListener('mousemove', keepToDrag, { capture: true });
   element.addEventListener('pointerup', finish);
   element.addEventListener('pointercancel', finish);
+}
+
+/** Lets nothing else on the page hear of a move, so that it costs what the drag costs; but a finger may become two. */
+function keepToDrag(move: MouseEvent | globalThis.PointerEvent): void {
+  if (!('pointerType' in move) || move.pointerType !== 'touch') move.stopPropagation();
 }
 
 /** Leaves the dragged items where they were and puts copies where they were dropped. */

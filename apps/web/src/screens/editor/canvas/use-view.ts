@@ -91,12 +91,13 @@ export function useView(
       event.stopPropagation();
     };
     const move = (event: PointerEvent) => {
+      const before = fingers.get(event.pointerId);
+      if (!held && !before) return;
       const to = pointIn(event);
       if (held) {
         moves.pan(to.x - held.x, to.y - held.y);
         held = to;
       }
-      const before = fingers.get(event.pointerId);
       if (!before) return;
       const other = [...fingers].find(([id]) => id !== event.pointerId)?.[1];
       fingers.set(event.pointerId, to);
