@@ -67,7 +67,7 @@ export function MapBar(props: MapBarProps) {
             <select
               aria-label={words.routes.look}
               value={typeof look === 'object' ? look.walk : look}
-              className="min-h-11 max-w-52 rounded-md bg-card pr-1 font-semibold"
+              className="min-h-11 max-w-36 xl:max-w-52 rounded-md bg-card pr-1 font-semibold"
               onChange={({ target }) => onLook(looks.find((each) => each === target.value) ?? { walk: target.value })}
             >
               {looks.map((each) => (
@@ -150,7 +150,7 @@ function FindSlide({ deck, onFind }: Pick<MapBarProps, 'deck' | 'onFind'>) {
       aria-label={words.routes.find}
       placeholder={words.routes.findHint}
       value={sought}
-      className="min-h-11 w-44 rounded-md border border-edge bg-card px-2"
+      className="min-h-11 w-36 xl:w-44 rounded-md border border-edge bg-card px-2"
       onChange={(event) => {
         setSought(event.target.value);
         setTurn(0);

@@ -2,6 +2,7 @@
 import '@xyflow/react/dist/base.css';
 import type { SlideId } from '@gobrel/core/deck';
 import { mapWays } from '@gobrel/core/route-map';
+import { useRoom } from '@gobrel/slide-view';
 import {
   applyNodeChanges,
   type FinalConnectionState,
@@ -21,6 +22,7 @@ import { DestinationDialog } from './destination-dialog';
 import { FiguresTable } from './figures-table';
 import { MapBar } from './map-bar';
 import { type Look, sectionNodes, slideNodes, slidesInLook, walkShown, wayEdges } from './map-cards';
+import { openingView } from './opening-view';
 import { SectionArea, type SectionNode } from './section-area';
 import { SlideCard, type SlideNode } from './slide-card';
 import { TakeOutMenu } from './take-out-menu';
@@ -113,6 +115,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
     [acts],
   );
   const main = useRef<HTMLElement>(null);
+  const [around, room] = useRoom<HTMLDivElement>();
   const keys = (event: KeyboardEvent) => {
     const target = event.target as HTMLElement;
     if (target.closest('input, select, [role=dialog]')) return;
@@ -182,53 +185,53 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
       </MapBar>
       {asTable ? (
         <FiguresTable deck={deck} figures={figures} current={current} onGo={onGo} onOpen={onOpen} />
-      ) : places ? (
-        <div className="route-map dotted-ground relative min-h-0 flex-1">
-          <ReactFlow
-            nodes={nodes}
-            edges={edges}
-            nodeTypes={nodeTypes}
-            edgeTypes={edgeTypes}
-            onNodesChange={onNodesChange}
-            onNodeClick={(event, node) => {
-              if (node.type !== 'slide') return;
-              setSelectedWay(null);
-              if (event.shiftKey || event.ctrlKey || event.metaKey)
-                useDesk.setState({ chosen: toggled(current, chosen, node.id) });
-              else onGo(node.id);
-            }}
-            onNodeDoubleClick={(_event, node) => (node.type === 'slide' ? onOpen(node.id) : undefined)}
-            onEdgeClick={(_event, edge) => setSelectedWay(edge.id)}
-            onPaneClick={() => setSelectedWay(null)}
-            onConnect={({ source, target }) => acts.drawWay(source, target)}
-            onConnectEnd={endDrawing}
-            onReconnect={(edge, { target }) => {
-              const way = ways.find(({ key }) => key === edge.id);
-              if (way && target !== way.to) acts.leadWay(way, target);
-            }}
-            onMoveEnd={(_event, view) => useDesk.setState({ mapView: view })}
-            {...(useDesk.getState().mapView
-              ? { defaultViewport: useDesk.getState().mapView ?? { x: 0, y: 0, zoom: 1 } }
-              : { fitView: true, fitViewOptions: { maxZoom: 1, padding: 0.08 } })}
-            minZoom={0.04}
-            maxZoom={2}
-            deleteKeyCode={null}
-            selectionKeyCode={null}
-            multiSelectionKeyCode={null}
-            zoomOnDoubleClick={false}
-            onlyRenderVisibleElements
-            elevateEdgesOnSelect
-            nodeDragThreshold={4}
-            proOptions={{ hideAttribution: true }}
-            ariaLabelConfig={{
-              'node.a11yDescription.default': words.routes.cardHint,
-              'node.a11yDescription.keyboardDisabled': words.routes.cardHint,
-              'edge.a11yDescription.default': words.routes.wayHint,
-            }}
-          />
-        </div>
       ) : (
-        <p className="p-8 text-soft">{words.routes.counting}</p>
+        <div ref={around} className="route-map dotted-ground relative min-h-0 flex-1">
+          {places && room.width > 0 ? (
+            <ReactFlow
+              nodes={nodes}
+              edges={edges}
+              nodeTypes={nodeTypes}
+              edgeTypes={edgeTypes}
+              onNodesChange={onNodesChange}
+              onNodeClick={(event, node) => {
+                if (node.type !== 'slide') return;
+                setSelectedWay(null);
+                if (event.shiftKey || event.ctrlKey || event.metaKey)
+                  useDesk.setState({ chosen: toggled(current, chosen, node.id) });
+                else onGo(node.id);
+              }}
+              onNodeDoubleClick={(_event, node) => (node.type === 'slide' ? onOpen(node.id) : undefined)}
+              onEdgeClick={(_event, edge) => setSelectedWay(edge.id)}
+              onPaneClick={() => setSelectedWay(null)}
+              onConnect={({ source, target }) => acts.drawWay(source, target)}
+              onConnectEnd={endDrawing}
+              onReconnect={(edge, { target }) => {
+                const way = ways.find(({ key }) => key === edge.id);
+                if (way && target !== way.to) acts.leadWay(way, target);
+              }}
+              onMoveEnd={(_event, view) => useDesk.setState({ mapView: view })}
+              defaultViewport={useDesk.getState().mapView ?? openingView(places, current, room)}
+              minZoom={0.01}
+              maxZoom={2}
+              deleteKeyCode={null}
+              selectionKeyCode={null}
+              multiSelectionKeyCode={null}
+              zoomOnDoubleClick={false}
+              onlyRenderVisibleElements
+              elevateEdgesOnSelect
+              nodeDragThreshold={4}
+              proOptions={{ hideAttribution: true }}
+              ariaLabelConfig={{
+                'node.a11yDescription.default': words.routes.cardHint,
+                'node.a11yDescription.keyboardDisabled': words.routes.cardHint,
+                'edge.a11yDescription.default': words.routes.wayHint,
+              }}
+            />
+          ) : (
+            <p className="p-8 text-soft">{words.routes.counting}</p>
+          )}
+        </div>
       )}
       {bringing ? (
         <BringInDialog

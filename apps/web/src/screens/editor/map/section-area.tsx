@@ -1,17 +1,26 @@
-/** A section on the map: an area behind its slides, with its title. */
-import { type Node, type NodeProps, useStore } from '@xyflow/react';
+/** A section on the map: an area behind its slides, with its title in front of the ways that cross it. */
+import { type Node, type NodeProps, useStore, ViewportPortal } from '@xyflow/react';
 import { FAR } from './slide-card';
 
 export type SectionNode = Node<{ readonly title: string }, 'section'>;
 
-export function SectionArea({ data, width, height }: NodeProps<SectionNode>) {
+export function SectionArea({ data, width = 0, height, positionAbsoluteX, positionAbsoluteY }: NodeProps<SectionNode>) {
   const isFar = useStore((store) => store.transform[2] < FAR);
   return (
     <div
       style={{ width, height }}
-      className={`pointer-events-none rounded-xl border-2 border-dashed border-rule bg-tide/5 px-2 py-1 font-bold text-soft ${isFar ? 'truncate text-[26px] leading-8' : 'text-lg'}`}
+      className="pointer-events-none rounded-xl border-2 border-dashed border-rule bg-tide/5 px-2 py-1"
     >
-      {data.title}
+      <span className="spoken">{data.title}</span>
+      <ViewportPortal>
+        <span
+          aria-hidden
+          style={{ left: positionAbsoluteX + 6, top: positionAbsoluteY + 5, maxWidth: width - 12 }}
+          className={`pointer-events-none absolute truncate rounded bg-paper/85 px-1 font-bold text-soft ${isFar ? 'text-[25px] leading-8' : 'text-lg'}`}
+        >
+          {data.title}
+        </span>
+      </ViewportPortal>
     </div>
   );
 }

@@ -28,7 +28,7 @@ export type SlideNode = Node<SlideCardData, 'slide'>;
 
 /** Width of the picture, in units of the map. */
 const PICTURE = 160;
-/** Farther off than this names are written larger, in one line. */
+/** Farther off than this names are written larger. */
 export const FAR = 0.62;
 /** Nearer than this pictures are drawn; from farther off only names can be told apart. */
 const NEAR = 0.22;
@@ -41,7 +41,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
   const share = heat && figures && Number.isFinite(figures.seen) ? figures.seen : null;
   return (
     <div
-      className={`relative h-[132px] w-[168px] rounded-md border-2 bg-card p-0.5 text-ink ${data.isCurrent ? 'border-dusk outline-3 outline-dusk' : selected ? 'border-dusk outline-3 outline-dashed outline-dusk' : figures?.trouble ? 'border-berry' : 'border-edge'}`}
+      className={`relative h-[146px] w-[168px] rounded-md border-2 bg-card p-0.5 text-ink ${data.isCurrent ? 'border-dusk outline-3 outline-dusk' : selected ? 'border-dusk outline-3 outline-dashed outline-dusk' : figures?.trouble ? 'border-berry' : 'border-edge'}`}
       style={share === null ? undefined : { background: `color-mix(in srgb, var(--clay) ${share * 26}%, var(--card))` }}
     >
       {share === null ? null : (
@@ -68,11 +68,11 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         {isNear ? <Thumbnail deck={data.drawing} slideId={data.slideId} width={PICTURE} number={data.number} /> : null}
       </span>
       <span
-        className={`flex h-[34px] items-center gap-1 px-1 font-semibold ${isFar ? 'text-[21px] leading-6' : 'text-[13px] leading-[15px]'}`}
+        className={`flex h-[48px] items-center gap-1 px-1 font-semibold ${isFar ? 'text-[20px] leading-6' : 'text-[14px] leading-[17px]'}`}
       >
         {data.isEnding ? <Flag size={13} aria-hidden className="flex-none text-reed" /> : null}
         {figures?.trouble ? <TriangleAlert size={14} aria-hidden className="flex-none text-berry" /> : null}
-        <span className={`min-w-0 flex-1 ${isFar ? 'truncate' : 'line-clamp-2 break-words'}`}>
+        <span className="line-clamp-2 min-w-0 flex-1 break-words">
           {data.place} {data.name}
         </span>
         {data.looseEnds.slice(0, 3).map((end) => {

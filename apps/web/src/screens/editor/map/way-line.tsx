@@ -46,7 +46,7 @@ export function WayLine({ id, sourceX, sourceY, targetX, targetY, data, selected
         <EdgeLabelRenderer>
           <span
             aria-hidden
-            className={`pointer-events-none absolute flex items-center gap-0.5 rounded bg-paper px-1 font-semibold ${isFar ? 'max-w-[128px] text-[19px] leading-6' : 'max-w-[136px] text-[12px] leading-4'} ${isShut ? 'text-berry' : 'text-clay'}`}
+            className={`pointer-events-none absolute flex items-center gap-0.5 rounded bg-paper px-1 font-semibold ${isFar ? 'max-w-[112px] text-[19px] leading-6' : 'max-w-[116px] text-[12px] leading-4'} ${isShut ? 'text-berry' : 'text-clay'}`}
             style={{ transform: `translate(-50%, -50%) translate(${middle.x}px, ${middle.y}px)` }}
           >
             {isGated ? <LockKeyhole size={11} className="flex-none" /> : null}

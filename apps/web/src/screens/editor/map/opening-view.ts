@@ -1,0 +1,48 @@
+/** What of the map is in sight when it is opened: all of it, or what stands around a slide where all would be too small. */
+import type { SlideId } from '@gobrel/core/deck';
+import type { Point } from '@gobrel/core/geometry';
+import { CARD } from '@gobrel/core/route-map';
+
+/** Farther off than this nobody can read a name: then the map opens around the slide that is worked on. */
+const LEGIBLE = 0.3;
+/** How near the map is then. */
+const AROUND = 0.6;
+/** The share of the room that stays free around a map that is seen whole. */
+const RIM = 0.08;
+
+/** Where the map lies in its room, in CSS pixels, and how large it is drawn. */
+export interface MapView {
+  readonly x: number;
+  readonly y: number;
+  readonly zoom: number;
+}
+
+/**
+ * @param places the top left corners of the cards, in units of the map
+ * @param room in CSS pixels
+ */
+export function openingView(
+  places: Readonly<Record<SlideId, Point>>,
+  current: SlideId,
+  room: { readonly width: number; readonly height: number },
+): MapView {
+  const [left, right] = reachOf(places, (place) => place.x, CARD.width);
+  const [top, bottom] = reachOf(places, (place) => place.y, CARD.height);
+  const fitting = Math.min(1, room.width / (right - left), room.height / (bottom - top)) * (1 - RIM);
+  const card = places[current];
+  if (fitting >= LEGIBLE || !card) return centredOn((left + right) / 2, (top + bottom) / 2, fitting, room);
+  return centredOn(card.x + CARD.width / 2, card.y + CARD.height / 2, AROUND, room);
+}
+
+function reachOf(places: Readonly<Record<SlideId, Point>>, along: (place: Point) => number, size: number) {
+  let [from, to] = [Infinity, -Infinity];
+  for (const place of Object.values(places)) {
+    from = Math.min(from, along(place));
+    to = Math.max(to, along(place) + size);
+  }
+  return from <= to ? [from, to] : ([0, size] as const);
+}
+
+function centredOn(x: number, y: number, zoom: number, room: { readonly width: number; readonly height: number }) {
+  return { x: room.width / 2 - x * zoom, y: room.height / 2 - y * zoom, zoom };
+}
