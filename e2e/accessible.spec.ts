@@ -172,6 +172,13 @@ test('the show', async ({ page }) => {
   await page.goto('/decks/night-walk/show/hide');
   await expect(page.getByRole('link', { name: 'Wait' })).toBeVisible();
   await expectClean(page);
+  for (const key of ['g', '?']) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectClean(page);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
 });
 
 test('the board and the class screen', async ({ page }) => {

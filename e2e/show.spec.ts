@@ -12,6 +12,11 @@ test('next does nothing on a slide left by its links, and says why; back returns
   await expect(slide('Dusk at the gate')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(slide('The boardwalk splits')).toBeVisible();
+  // The keys that a clicker presses.
+  await page.keyboard.press('PageUp');
+  await expect(slide('Dusk at the gate')).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await expect(slide('The boardwalk splits')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('This slide is left by its links: choose one.')).toBeVisible();
   await expect(slide('The boardwalk splits')).toBeVisible();

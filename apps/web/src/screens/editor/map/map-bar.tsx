@@ -6,6 +6,7 @@ import { type ReactNode, useState } from 'react';
 import { slideName } from '../../../slides';
 import { Choose, IconButton } from '../../../ui';
 import { words } from '../../../words';
+import { RIM } from './opening-view';
 import { type Look, looks } from './map-cards';
 import type { DeckFigures } from '../background/use-route-figures';
 
@@ -107,7 +108,7 @@ export function MapBar(props: MapBarProps) {
           <IconButton name={words.routes.zoomIn} onClick={() => void flow.zoomIn()}>
             <Plus size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.routes.fit} onClick={() => void flow.fitView({ maxZoom: 1, padding: 0.08 })}>
+          <IconButton name={words.routes.fit} onClick={() => void flow.fitView({ maxZoom: 1, padding: RIM })}>
             <Maximize size={18} aria-hidden />
           </IconButton>
         </>

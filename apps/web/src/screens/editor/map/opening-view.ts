@@ -7,8 +7,8 @@ import { CARD } from '@gobrel/core/route-map';
 const LEGIBLE = 0.3;
 /** How near the map is then. */
 const AROUND = 0.6;
-/** The share of the room that stays free around a map that is seen whole. */
-const RIM = 0.08;
+/** The share of the map's size that stays free around it when it is seen whole. */
+export const RIM = 0.08;
 
 /** Where the map lies in its room, in CSS pixels, and how large it is drawn. */
 export interface MapView {
@@ -28,7 +28,7 @@ export function openingView(
 ): MapView {
   const [left, right] = reachOf(places, (place) => place.x, CARD.width);
   const [top, bottom] = reachOf(places, (place) => place.y, CARD.height);
-  const fitting = Math.min(1, room.width / (right - left), room.height / (bottom - top)) * (1 - RIM);
+  const fitting = Math.min(1, Math.min(room.width / (right - left), room.height / (bottom - top)) / (1 + RIM));
   const card = places[current];
   if (fitting >= LEGIBLE || !card) return centredOn((left + right) / 2, (top + bottom) / 2, fitting, room);
   return centredOn(card.x + CARD.width / 2, card.y + CARD.height / 2, AROUND, room);

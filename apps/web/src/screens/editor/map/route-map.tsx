@@ -22,7 +22,7 @@ import { DestinationDialog } from './destination-dialog';
 import { FiguresTable } from './figures-table';
 import { MapBar } from './map-bar';
 import { type Look, sectionNodes, slideNodes, slidesInLook, walkShown, wayEdges } from './map-cards';
-import { openingView } from './opening-view';
+import { openingView, RIM } from './opening-view';
 import { SectionArea, type SectionNode } from './section-area';
 import { SlideCard, type SlideNode } from './slide-card';
 import { TakeOutMenu } from './take-out-menu';
@@ -91,7 +91,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
     // What is looked at comes into sight as soon as its cards are there.
     if (looked.current === look) return;
     looked.current = look;
-    requestAnimationFrame(() => void flow.fitView({ maxZoom: 1, padding: 0.08, duration: 200 }));
+    requestAnimationFrame(() => void flow.fitView({ maxZoom: 1, padding: RIM, duration: 200 }));
   }, [nodes, look, flow]);
   const edges = useMemo(
     () =>
@@ -141,7 +141,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
       void flow.setViewport({ x: x - pan[0] * PAN, y: y - pan[1] * PAN, zoom });
     } else if (key === '+') void flow.zoomIn();
     else if (key === '-') void flow.zoomOut();
-    else if (key === '0') void flow.fitView({ maxZoom: 1, padding: 0.08 });
+    else if (key === '0') void flow.fitView({ maxZoom: 1, padding: RIM });
     else return false;
     return true;
   };
