@@ -25,39 +25,46 @@ interface EditorHeaderProps {
   readonly onDialog: (dialog: EditorDialog) => void;
 }
 
-/** Changes with every letter, so it is looked at apart from everything else. */
+/** Changes with every letter, so it is looked at apart from everything else, and has room for what it says then. */
 function Kept({ document }: { document: OpenDocument | null }) {
-  return <KeptNote kept={useStatus(document, ({ kept }) => kept)} />;
+  return (
+    <span className="min-w-[5.25rem] flex-none">
+      <KeptNote kept={useStatus(document, ({ kept }) => kept)} />
+    </span>
+  );
 }
 
 export function EditorHeader(props: EditorHeaderProps) {
   const { deckId, slideId, editing, document, others, underWay, seeing, onSee, onDialog } = props;
   return (
     <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
-      <Link to="/" aria-label={words.frame.home}>
-        <Brand />
-      </Link>
-      <Link to="/" className="hidden text-sm text-soft hover:text-ink xl:inline">
-        {words.frame.library} /
-      </Link>
-      <input
-        aria-label={words.library.deckTitle}
-        value={editing.deck.title}
-        maxLength={200}
-        onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
-        className="min-h-11 w-[min(20rem,22vw)] rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
-      />
-      <Kept document={document} />
-      {underWay > 0 ? (
-        <span role="status" className="text-sm text-soft">
-          {words.editor.uploading(underWay)}
-        </span>
-      ) : null}
-      {others.length > 0 ? (
-        <span role="status" className="text-sm text-soft">
-          {words.editor.alsoHere(others.map((other) => other.name))}
-        </span>
-      ) : null}
+      {/* What is said here comes and goes: the title gives way to it, so that nothing below moves. */}
+      <span className="flex min-w-0 flex-1 basis-[21rem] items-center gap-2">
+        <Link to="/" aria-label={words.frame.home} className="flex-none">
+          <Brand />
+        </Link>
+        <Link to="/" className="hidden flex-none text-sm text-soft hover:text-ink xl:inline">
+          {words.frame.library} /
+        </Link>
+        <input
+          aria-label={words.library.deckTitle}
+          value={editing.deck.title}
+          maxLength={200}
+          onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
+          className="min-h-11 min-w-16 max-w-80 flex-1 rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+        />
+        <Kept document={document} />
+        {underWay > 0 ? (
+          <span role="status" className="min-w-0 truncate text-sm text-soft">
+            {words.editor.uploading(underWay)}
+          </span>
+        ) : null}
+        {others.length > 0 ? (
+          <span role="status" className="min-w-0 truncate text-sm text-soft">
+            {words.editor.alsoHere(others.map((other) => other.name))}
+          </span>
+        ) : null}
+      </span>
       <SeeSwitch value={seeing} onChange={onSee} />
       <span className="ml-auto flex items-center gap-1">
         <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>

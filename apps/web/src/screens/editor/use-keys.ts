@@ -47,7 +47,7 @@ export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
         useDesk.setState(NOT_TYPING);
         return event.preventDefault();
       }
-      if (!isInField(event) && typeAhead(event)) return event.preventDefault();
+      if (!isInField(event) && typeAhead(event, editing.doc)) return event.preventDefault();
       if (history(event, editing)) return event.preventDefault();
       if ((event.ctrlKey || event.metaKey) && event.key === 'k') {
         onLink();

@@ -1,11 +1,17 @@
 /** Keys pressed after typing in an item has begun, and before its text editor is there: they wait for it, in order. */
+import { textFragment } from '@gobrel/core/shared-doc';
 import type { Editor } from '@tiptap/core';
+import type * as Y from 'yjs';
 import { useDesk } from '../desk';
 
-/** Keeps a key for the text editor that is about to be there; says whether it did. */
-export function typeAhead(event: KeyboardEvent): boolean {
+/**
+ * Keeps a key for the text editor that is about to be there; says whether it did.
+ * @param doc the deck's document: an item that somebody else has just removed gets no text editor
+ */
+export function typeAhead(event: KeyboardEvent, doc: Y.Doc): boolean {
   const { typingIn, textEditor, awaiting } = useDesk.getState();
   if (typingIn === null || textEditor || event.ctrlKey || event.metaKey || event.isComposing) return false;
+  if (!textFragment(doc, typingIn)) return false;
   const act = actOf(event.key);
   if (!act) return false;
   useDesk.setState({ awaiting: [...awaiting, act] });
