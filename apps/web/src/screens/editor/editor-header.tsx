@@ -28,7 +28,7 @@ interface EditorHeaderProps {
 /** Changes with every letter, so it is looked at apart from everything else, and has room for what it says then. */
 function Kept({ document }: { document: OpenDocument | null }) {
   return (
-    <span className="min-w-[5.25rem] flex-none">
+    <span className="flex min-w-[5.25rem] flex-none items-center">
       <KeptNote kept={useStatus(document, ({ kept }) => kept)} />
     </span>
   );
@@ -51,7 +51,7 @@ export function EditorHeader(props: EditorHeaderProps) {
           value={editing.deck.title}
           maxLength={200}
           onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
-          className="min-h-11 min-w-16 max-w-80 flex-1 rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+          className="min-h-11 min-w-16 max-w-80 flex-1 text-ellipsis rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
         />
         <Kept document={document} />
         {underWay > 0 ? (
