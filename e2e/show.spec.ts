@@ -162,8 +162,9 @@ test('a slide that comes in by a transition is simply there for those who want n
   await page.getByRole('button', { name: /^1 Opening/ }).click();
   await saved(page);
   await page.getByRole('link', { name: 'Try it' }).click();
+  await page.waitForURL(/\/show\//);
   const stage = page.getByRole('main');
-  await expect(stage.getByRole('group', { name: 'Opening' })).toBeVisible();
+  await expect(stage.getByRole('group', { name: 'Opening', exact: true })).toBeVisible();
   // Every movement that begins is counted by the page itself, however short it is.
   await page.evaluate(() => {
     document.addEventListener('animationstart', () => (document.body.dataset['moved'] = 'yes'));
