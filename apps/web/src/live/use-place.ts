@@ -1,5 +1,5 @@
 /** Where a student is in their slides, and whether their device is connected. */
-import { type Stop } from '@gobrel/core/show';
+import type { Stop } from '@gobrel/core/show';
 import { useSyncExternalStore } from 'react';
 import type { OpenDocument } from './open-document';
 
