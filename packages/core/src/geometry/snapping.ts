@@ -33,13 +33,15 @@ export interface SnapTargets {
 }
 
 /**
- * Boxes as one axis sees them, in order of where they start, and how far each reaches across. Numbers are kept apart in
- * arrays of their own: with every move all boxes are looked through for those in the same row.
+ * Boxes as one axis sees them, in order of where they start; and their places in that order by where they start across
+ * the axis, so that those in the same row are found without looking at all.
  */
 interface Rows {
   readonly spans: readonly Span[];
+  readonly places: readonly number[];
   readonly crossStarts: Float64Array;
-  readonly crossEnds: Float64Array;
+  /** The longest reach across the axis. */
+  readonly widest: number;
 }
 
 /** The lines to be flush with, in order, and from where to where across its axis boxes lie on each. */
@@ -113,10 +115,12 @@ function linesOf(boxes: readonly Box[], axis: Axis): Lines {
 
 function rowsOf(boxes: readonly Box[], axis: Axis): Rows {
   const spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
+  const across = spans.map((span, place) => ({ span, place })).sort((a, b) => a.span.crossStart - b.span.crossStart);
   return {
     spans,
-    crossStarts: Float64Array.from(spans, (span) => span.crossStart),
-    crossEnds: Float64Array.from(spans, (span) => span.crossEnd),
+    places: across.map(({ place }) => place),
+    crossStarts: Float64Array.from(across, ({ span }) => span.crossStart),
+    widest: spans.reduce((most, span) => Math.max(most, span.crossEnd - span.crossStart), 0),
   };
 }
 
@@ -212,15 +216,15 @@ function firstAtOrAfter(ats: Float64Array, at: number): number {
   return low;
 }
 
-/** Others in the same row (or column) as a span, in order, with their places along the axis. */
-function neighboursOf(span: Span, { spans, crossStarts, crossEnds }: Rows): readonly Span[] {
-  const row: Span[] = [];
-  for (let place = 0; place < spans.length; place += 1) {
-    if ((crossStarts[place] ?? 0) >= span.crossEnd || (crossEnds[place] ?? 0) <= span.crossStart) continue;
-    const other = spans[place];
-    if (other) row.push(other);
+/** Others in the same row (or column) as a span, in order of where they start. */
+function neighboursOf(span: Span, { spans, places, crossStarts, widest }: Rows): readonly Span[] {
+  const row: number[] = [];
+  for (let at = firstAtOrAfter(crossStarts, span.crossStart - widest); at < places.length; at += 1) {
+    if ((crossStarts[at] ?? Infinity) >= span.crossEnd) break;
+    const place = places[at] ?? 0;
+    if ((spans[place]?.crossEnd ?? -Infinity) > span.crossStart) row.push(place);
   }
-  return row;
+  return row.sort((a, b) => a - b).flatMap((place) => spans[place] ?? []);
 }
 
 /** The smallest shift that makes a gap beside the span equal to another one, or both gaps beside it equal. */
@@ -261,18 +265,28 @@ function addLineGuides(
   }
 }
 
-/** The gaps beside a snapped box that equal a gap of its row, each as a measure; none when they are not equal. */
+/**
+ * The gaps beside a snapped box that equal another one of its row, each as a measure with the nearest equal one on
+ * either side; none when they are not equal.
+ */
 function addGapGuides(guides: Guide[], span: Span, rows: Rows, axis: Axis): void {
-  const row = [...neighboursOf(span, rows), span].sort((a, b) => a.start - b.start);
-  const gaps = row.slice(1).flatMap((right, index) => {
-    const left = row[index];
-    return left && right.start - left.end > SAME ? [{ left, right, size: right.start - left.end }] : [];
-  });
-  const beside = gaps.filter(({ left, right }) => left === span || right === span);
-  const isSame = (a: { readonly size: number }, b: { readonly size: number }) => Math.abs(a.size - b.size) < SAME;
-  const matched = beside.filter((mine) => gaps.some((other) => other !== mine && isSame(mine, other)));
-  const equal = gaps.filter((gap) => matched.some((mine) => isSame(mine, gap)));
-  for (const { left, right } of equal)
+  const others = neighboursOf(span, rows);
+  const before = others.filter((other) => other.start <= span.start);
+  const row = [...before, span, ...others.slice(before.length)];
+  const gapAfter = (place: number) => (row[place + 1]?.start ?? -Infinity) - (row[place]?.end ?? Infinity);
+  const shown = new Set<number>();
+  for (const mine of [before.length - 1, before.length]) {
+    const size = gapAfter(mine);
+    if (size <= SAME) continue;
+    for (const way of [-1, 1]) {
+      let other = mine + way;
+      while (other >= 0 && other < row.length && Math.abs(gapAfter(other) - size) >= SAME) other += way;
+      if (other >= 0 && other < row.length) shown.add(mine).add(other);
+    }
+  }
+  for (const place of [...shown].sort((a, b) => a - b)) {
+    const [left, right] = [row[place], row[place + 1]];
+    if (!left || !right) continue;
     guides.push({
       kind: 'gap',
       axis,
@@ -280,4 +294,5 @@ function addGapGuides(guides: Guide[], span: Span, rows: Rows, axis: Axis): void
       from: left.end,
       to: right.start,
     });
+  }
 }
