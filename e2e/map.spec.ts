@@ -1,7 +1,7 @@
 /** The map of a deck: seeing its ways, changing them, and what is counted of them. */
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
-import { middleOf, newDeck, newTeacher, odile, saved } from './people';
+import { middleOf, newDeck, newTeacher, odile, saved, tablet } from './people';
 
 const map = (page: Page) => page.getByRole('main', { name: 'Map of the deck' });
 const card = (page: Page, name: string) => map(page).getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
@@ -181,4 +181,32 @@ test('the night walk is seen as a map: found, followed, counted, and saved as a 
   const csv = await readFile(file, 'utf8');
   expect(csv.split('\r\n')).toHaveLength(14);
   expect(csv).toContain('"Follow the splash → The splash; Climb to the hide → The hide"'.replaceAll('"', ''));
+});
+
+test('a finger takes the map along, two bring it closer', async ({ browser }) => {
+  const context = await tablet(browser);
+  const page = await context.newPage();
+  await threeSlides(page);
+  const touches = await context.newCDPSession(page);
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...points: readonly (readonly [number, number])[]) =>
+    touches.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(([x, y], id) => ({ x, y, id })) });
+  const boxOf = async () => {
+    const box = await card(page, 'Fork').boundingBox();
+    if (!box) throw new Error('the card is not on the screen');
+    return box;
+  };
+  const before = await boxOf();
+  // Below the card there is nothing but the ground of the map.
+  const [x, y] = [before.x, before.y + before.height + 60];
+  await touch('touchStart', [x, y]);
+  for (const way of [10, 25, 40, 55]) await touch('touchMove', [x + 2 * way, y + way]);
+  await touch('touchEnd');
+  // A finger trembles: the way it goes before it is taken as a move is not counted.
+  await expect.poll(async () => (await boxOf()).x - before.x).toBeGreaterThan(80);
+  expect((await boxOf()).y - before.y).toBeGreaterThan(40);
+  await touch('touchStart', [x - 40, y], [x + 40, y]);
+  for (const apart of [50, 60, 70, 80]) await touch('touchMove', [x - apart, y], [x + apart, y]);
+  await touch('touchEnd');
+  await expect.poll(async () => (await boxOf()).width / before.width).toBeGreaterThan(1.6);
+  await context.close();
 });
