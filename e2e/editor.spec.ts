@@ -1,6 +1,6 @@
 /** Making slides in the editor, by mouse and keys, alone and together. */
 import { expect, type Page, test } from '@playwright/test';
-import { dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved } from './people';
+import { dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved, addQuestion } from './people';
 
 const left = (page: Page) => page.getByRole('spinbutton', { name: 'left' });
 const undo = (page: Page) => page.getByRole('button', { name: 'Undo' });
@@ -282,7 +282,7 @@ test('a slide gets its ground colour; an item becomes a piece; a short-text ques
   await page.getByRole('button', { name: 'Ellipse', exact: true }).click();
   await page.getByRole('radio', { name: 'a piece' }).click();
   await expect(item(page, 'Shape, a piece')).toBeVisible();
-  await page.getByRole('button', { name: 'Short text' }).click();
+  await addQuestion(page, 'A few words');
   await page.getByRole('textbox', { name: 'Question' }).fill('Which plant is purple?');
   await page.getByLabel('Counts as right').fill('sea lavender\nlimonium');
   await expect(item(page, 'Short text, “Which plant is purple?”')).toBeVisible();

@@ -120,3 +120,12 @@ export async function dragByTouch(page: Page, element: Locator, onto: Locator, h
 export function item(page: Page, name: string | RegExp): Locator {
   return page.getByRole('group', { name: /^Slide “/ }).getByRole('button', { name });
 }
+
+/** Places a question on the slide that is edited, by what students do. */
+export async function addQuestion(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Question', exact: true }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .click();
+}

@@ -1,6 +1,6 @@
 /** Playing a deck. */
 import { expect, type Page, test } from '@playwright/test';
-import { middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
+import { middleOf, newDeck, newTeacher, odile, ownCopy, saved, addQuestion } from './people';
 
 test.beforeEach(async ({ page }) => {
   await odile(page);
@@ -132,7 +132,7 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
   await page.getByLabel('Name of the slide').fill('Two');
   await page.getByLabel('It comes in by', { exact: true }).selectOption({ label: 'pushing' });
-  await page.getByRole('button', { name: 'Choice', exact: true }).click();
+  await addQuestion(page, 'Pick one');
   await page.getByRole('button', { name: /^1 One/ }).click();
   await page.getByLabel('Stays, by itself').selectOption({ label: 'for a fixed time' });
   await page.getByLabel('seconds').fill('2');

@@ -12,6 +12,7 @@ import {
   newTeacher,
   saved,
   tablet,
+  addQuestion,
 } from './people';
 
 test('a teacher builds a deck and hands it out, a student fills it in, submits and shows it', async ({
@@ -35,7 +36,7 @@ test('a teacher builds a deck and hands it out, a student fills it in, submits a
   await page.getByLabel('Belongs into').selectOption('Low water');
   await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
   await page.getByLabel('Name of the slide').fill('Questions');
-  await page.getByRole('button', { name: 'Choice' }).click();
+  await addQuestion(page, 'Pick one');
   await page.getByRole('textbox', { name: 'Question' }).fill('What clings to the rock?');
   await page.getByLabel('Text of choice A').fill('a limpet');
   await page.getByRole('spinbutton', { name: 'left' }).fill('40');

@@ -5,9 +5,11 @@ import { heronId, heronNames } from './class-heron.js';
 import type { PictureIds } from './decks/deck-writer.js';
 import { exitQuestions } from './decks/exit-questions.js';
 import { nightWalk } from './decks/night-walk.js';
+import { nightWatch } from './decks/night-watch.js';
 import { shoreZones } from './decks/shore-zones.js';
 import { drawings } from './pictures/index.js';
 import { exitWork, shoreZonesWork } from './student-work.js';
+import { nightWatchWork } from './watch-work.js';
 
 /** The scenario as plain data. */
 export interface DemoScenario {
@@ -42,6 +44,7 @@ const ABSENT = 4;
 export function makeScenario(pictures: PictureIds): DemoScenario {
   const shore = shoreZones(pictures);
   const exit = exitQuestions(pictures);
+  const watch = nightWatch(pictures);
   const students = heronNames.map((name, index) => ({
     id: heronId(index),
     name,
@@ -61,6 +64,7 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
     decks: [
       { id: 'night-walk', deck: nightWalk(pictures) },
       { id: 'shore-zones', deck: shore },
+      { id: 'night-watch', deck: watch },
       { id: 'exit-questions', deck: exit },
     ],
     lessons: [
@@ -74,6 +78,18 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
           studentId: student.id,
           work: index === present.length - 1 ? { ...emptyWork, way: ['start'] } : shoreZonesWork(shore, habit(index)),
           submitted: habit(index).pace > 0.9,
+        })),
+      },
+      {
+        id: 'watch-lesson',
+        deckId: 'night-watch',
+        code: 'HRNW561',
+        openedHoursAgo: 21,
+        closed: false,
+        works: present.map((student, index) => ({
+          studentId: student.id,
+          work: nightWatchWork(watch, habit(index)),
+          submitted: habit(index).pace > 0.7,
         })),
       },
       {

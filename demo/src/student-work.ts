@@ -55,8 +55,8 @@ export function shoreZonesWork(edition: Deck, habit: Habit): Work {
     const pieces = Object.keys(homes).slice(0, way.includes('own-find') ? 6 : 1 + Math.floor(random() * 5));
     for (const piece of pieces) {
       const zone = isRight() ? homes[piece] : pick(zones, random);
-      const value = zone === undefined ? null : putIntoZone(edition, work, piece, zone);
-      if (value) put({ part: 'pieces', id: piece, value });
+      const drop = zone === undefined ? null : putIntoZone(edition, work, piece, zone);
+      work = applyWorkChanges(work, drop?.changes ?? []);
     }
   }
   if (way.includes('own-find')) {

@@ -102,6 +102,7 @@ const table: readonly RouteCase[] = [
     path: '/api/my-lesson/checks/pick-tide',
     expected: students(404),
   },
+  { route: 'POST /api/my-lesson/checks', body: { itemIds: [] }, expected: students(200) },
   { route: 'POST /api/my-lesson/submission', body: { key: 'a-key-of-mine' }, expected: students(200) },
   { route: 'DELETE /api/my-lesson/submission', expected: students(200) },
   { route: 'DELETE /api/decks/:id', path: '/api/decks/night-walk', expected: ownerOnly(204) },

@@ -33,6 +33,8 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
         directives: {
           defaultSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
+          // Spoken answers are part of the work and played from there.
+          mediaSrc: ["'self'", 'data:'],
           // Positions and colours of items are inline styles; scripts are never inline.
           styleSrc: ["'self'", "'unsafe-inline'"],
           objectSrc: ["'none'"],

@@ -71,6 +71,11 @@ export class DeckWriter {
     return this;
   }
 
+  /** The stored id of a drawing. */
+  picture(name: DrawingName): string {
+    return this.pictures(name);
+  }
+
   /** A drawing over the whole slide, locked into the backdrop. */
   backdrop(name: DrawingName, alt: string): this {
     const fields = { picture: this.pictures(name), pixels: { width: 1280, height: 720 }, alt };

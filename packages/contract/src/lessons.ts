@@ -1,8 +1,8 @@
 /** Lessons, joining and submitting: what is sent and what comes back. */
 import type { Deck } from '@gobrel/core/deck';
-import type { Marks } from '@gobrel/core/questions';
+import type { Marks, Told } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
-import { IsIn, IsString, Length, Matches } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsString, Length, Matches } from 'class-validator';
 
 /** Work modes that a lesson can have. */
 export const workModes = ['copy-each'] as const;
@@ -44,6 +44,15 @@ export class Join {
 export class Submit {
   @Matches(/^[\w-]{8,40}$/, { message: 'The device did not say which submission this is.' })
   key: string;
+}
+
+/** Asking how answers stand, by the ids of their questions. */
+export class CheckAnswers {
+  @IsArray()
+  @ArrayMaxSize(100)
+  @IsString({ each: true })
+  @Length(1, 40, { each: true })
+  itemIds: string[];
 }
 
 /** A lesson in a list. */
@@ -106,6 +115,8 @@ export interface MyLessonView {
   readonly participantId: string;
   readonly closedAt: string | null;
   readonly submission: SubmissionView | null;
+  /** What they were told of their answers, by the id of the question. */
+  readonly told: Readonly<Record<string, Told>>;
 }
 
 /** Whether something was answered right. */

@@ -1,7 +1,8 @@
 /** What somebody may do on a drawn slide. Without hands a slide is a picture of itself. */
-import type { Destination, ItemId } from '@gobrel/core/deck';
+import type { Destination, ItemId, PieceId } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
-import type { Answer, Work } from '@gobrel/core/work';
+import type { Told } from '@gobrel/core/questions';
+import type { Answer, Drop, Stroke, Sure, Work } from '@gobrel/core/work';
 
 /** Following links. */
 export type FollowLink = (destination: Destination) => void;
@@ -11,16 +12,61 @@ export interface FillIn {
   readonly work: Work;
   /** Whether nothing may be changed, since it is submitted or somebody only looks. */
   readonly locked: boolean;
+  /** Tells students apart, so that each sees shuffled choices in an order of their own; '' for nobody. */
+  readonly who: string;
+  /** What the student was told of answers. */
+  readonly told: Readonly<Record<ItemId, Told>>;
   readonly setBlank: (itemId: ItemId, text: string) => void;
   readonly setAnswer: (itemId: ItemId, answer: Answer) => void;
+  /** `null` takes it back. */
+  readonly setSure: (itemId: ItemId, sure: Sure | null) => void;
+  readonly addStroke: (stroke: Stroke) => void;
+  readonly removeStrokes: (ids: readonly string[]) => void;
   readonly addText: (areaId: ItemId) => void;
   readonly setAddedText: (id: string, text: string) => void;
   readonly removeAddedText: (id: string) => void;
-  /** A piece was let go with its top left corner at `at`, in slide units. */
-  readonly dropPiece: (itemId: ItemId, at: Point) => void;
-  readonly putIntoZone: (itemId: ItemId, zoneId: ItemId) => void;
+  /** A piece was let go with its top left corner at `at`, in slide units; what became of it, `null` for nothing. */
+  readonly dropPiece: (pieceId: PieceId, at: Point) => Drop | null;
+  readonly putIntoZone: (pieceId: PieceId, zoneId: ItemId) => Drop | null;
+  /** Moved by slide units, outside of zones. */
+  readonly nudgePiece: (pieceId: PieceId, dx: number, dy: number) => Drop | null;
+  /** Turned by degrees clockwise. */
+  readonly turnPiece: (pieceId: PieceId, by: number) => void;
+  readonly sendHome: (pieceIds: readonly PieceId[]) => void;
   /** Says something to a screen reader. */
   readonly say: (words: string) => void;
   /** Says something that everybody should read, such as a text that is too long. */
   readonly warn: (words: string) => void;
+}
+
+/** Hands that only show what was filled in. */
+export function readingHands(work: Work, told: FillIn['told'] = {}, who = ''): FillIn {
+  const nothing = () => undefined;
+  const nowhere = () => null;
+  return {
+    work,
+    locked: true,
+    who,
+    told,
+    setBlank: nothing,
+    setAnswer: nothing,
+    setSure: nothing,
+    addStroke: nothing,
+    removeStrokes: nothing,
+    addText: nothing,
+    setAddedText: nothing,
+    removeAddedText: nothing,
+    dropPiece: nowhere,
+    putIntoZone: nowhere,
+    nudgePiece: nowhere,
+    turnPiece: nothing,
+    sendHome: nothing,
+    say: nothing,
+    warn: nothing,
+  };
+}
+
+/** Whether an answer can be changed: neither is everything locked, nor this one checked as often as it may be. */
+export function isOpen(fillIn: FillIn | undefined, itemId: ItemId): fillIn is FillIn {
+  return fillIn !== undefined && !fillIn.locked && fillIn.told[itemId]?.left !== 0;
 }

@@ -1,12 +1,19 @@
 /** Draws slides. No editing, no fetching. */
-export type { FillIn, FollowLink } from './hands.js';
+export { type FillIn, type FollowLink, isOpen, readingHands } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';
 export { ItemContent, lookStyle, overflows, roomStyle, textClasses, uprightStyle } from './items/index.js';
 export { paint, themeStyle } from './paint.js';
 export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';
 export { cameraAt, fittedRoom, ShowStage } from './show-stage.js';
 export { SlideStage, SlideView, type SlideViewProps } from './slide-view.js';
-export { type SlideWords, type Surroundings, SurroundingsProvider, useSurroundings } from './surroundings.js';
+export {
+  type AskingWords,
+  type PieceWords,
+  type SlideWords,
+  type Surroundings,
+  SurroundingsProvider,
+  useSurroundings,
+} from './surroundings.js';
 export { ThemeBackdrop } from './theme-backdrop.js';
 export { useFittedWidth } from './use-fitted-width.js';
 export { type Room, useRoom } from './use-room.js';

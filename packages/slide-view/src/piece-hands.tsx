@@ -1,15 +1,16 @@
-/** A loose piece in a student's hands: dragged by mouse and touch, or picked up, moved among zones and put down by keys. */
-import { type Deck, type Item, nameOf } from '@gobrel/core/deck';
-import { zonesFor } from '@gobrel/core/work';
-import { type KeyboardEvent, type PointerEvent, type ReactNode, useEffect, useRef, useState } from 'react';
+/** A loose piece in a student's hands: dragged by mouse and touch, or picked up, moved, turned and put down by keys. */
+import { type Deck, type Piece, sourceOfPiece } from '@gobrel/core/deck';
+import { type Drop, zonesFor } from '@gobrel/core/work';
+import { type KeyboardEvent, memo, type PointerEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { FillIn } from './hands.js';
-import { frameStyle } from './item-frame.js';
+import { boxStyle } from './item-frame.js';
+import { outcomeInWords, zoneName } from './piece-words.js';
 import { useSurroundings } from './surroundings.js';
 
 interface PieceHandsProps {
-  /** The edition with the student's work laid over it. */
-  readonly deck: Deck;
-  readonly item: Item;
+  readonly edition: Deck;
+  /** The piece as it lies now. */
+  readonly piece: Piece;
   readonly fillIn: FillIn;
   /** CSS pixels a slide unit. */
   readonly scale: number;
@@ -18,103 +19,180 @@ interface PieceHandsProps {
 
 /** A drag shorter than this is a press, in CSS pixels. */
 const PRESS = 4;
+/** How far arrow keys move a piece, in slide units; with Shift, finely. */
+const STEP = 40;
+const FINE = 4;
+/** How far one press turns a piece, in degrees. */
+const TURN = 15;
 
-export function PieceHands({ deck, item, fillIn, scale, children }: PieceHandsProps) {
+/** Where a drag began and how far it has come, in CSS pixels. */
+interface Drag {
+  readonly pointerId: number;
+  readonly from: { readonly x: number; readonly y: number };
+  by: { x: number; y: number } | null;
+}
+
+export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, scale, children }: PieceHandsProps) {
   const { words } = useSurroundings();
-  const [shift, setShift] = useState<{ x: number; y: number } | null>(null);
-  const [heldOver, setHeldOver] = useState<number | null>(null);
-  const start = useRef<{ x: number; y: number } | null>(null);
+  const [held, setHeld] = useState(false);
+  const drag = useRef<Drag | null>(null);
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
     // Otherwise the browser takes a quick drag for a fling and swallows the next tap; React's own listeners are passive.
-    const piece = element.current;
+    const dragged = element.current;
     const keep = (event: TouchEvent) => event.preventDefault();
-    piece?.addEventListener('touchmove', keep, { passive: false });
-    return () => piece?.removeEventListener('touchmove', keep);
+    dragged?.addEventListener('touchmove', keep, { passive: false });
+    return () => dragged?.removeEventListener('touchmove', keep);
   }, []);
-  const zones = zonesFor(deck, item.id);
-  const name = nameOf(item) || words.unnamedPiece;
-  const zoneName = (index: number) => {
-    const zone = zones[index];
-    return zone ? nameOf(zone) || words.unnamedZone(index + 1) : '';
-  };
-  const place = fillIn.work.pieces[item.id];
-  const inZone = zones.findIndex((zone) => zone.id === place?.zoneId);
 
+  const zones = zonesFor(edition, piece.id);
+  const name = piece.name || words.pieces.unnamed;
+  const place = fillIn.work.pieces[piece.id];
+  const inZone = zones.findIndex((zone) => zone.id === place?.zoneId);
+  const isPile = piece.manner.pile !== 0;
+  const tell = (drop: Drop | null) => fillIn.say(outcomeInWords(edition, words.pieces, name, drop));
+
+  // A drag moves the element itself: nothing is drawn anew until the piece is let go.
   const lift = (event: PointerEvent) => {
-    if (event.button !== 0) return;
+    if (event.button !== 0 || drag.current) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    start.current = { x: event.clientX, y: event.clientY };
+    drag.current = { pointerId: event.pointerId, from: { x: event.clientX, y: event.clientY }, by: null };
   };
   const carry = (event: PointerEvent) => {
-    if (!start.current) return;
-    const x = (event.clientX - start.current.x) / scale;
-    const y = (event.clientY - start.current.y) / scale;
-    if (shift || Math.hypot(x, y) * scale >= PRESS) setShift({ x, y });
+    const { current } = drag;
+    if (!current || current.pointerId !== event.pointerId || !element.current) return;
+    const by = { x: event.clientX - current.from.x, y: event.clientY - current.from.y };
+    if (!current.by) {
+      if (Math.hypot(by.x, by.y) < PRESS) return;
+      element.current.classList.add('gv-held');
+    }
+    current.by = by;
+    element.current.style.translate = `${by.x / scale}px ${by.y / scale}px`;
+  };
+  const putDown = () => {
+    const by = drag.current?.by;
+    drag.current = null;
+    if (!element.current) return null;
+    element.current.style.translate = '';
+    if (!held) element.current.classList.remove('gv-held');
+    return by ? { x: piece.frame.x + by.x / scale, y: piece.frame.y + by.y / scale } : null;
   };
   const letGo = () => {
-    if (shift) fillIn.dropPiece(item.id, { x: item.frame.x + shift.x, y: item.frame.y + shift.y });
-    start.current = null;
-    setShift(null);
-  };
-  const giveUp = () => {
-    start.current = null;
-    setShift(null);
+    const at = putDown();
+    if (at) tell(fillIn.dropPiece(piece.id, at));
   };
 
+  const overZone = useRef(0);
+  const pickUp = () => {
+    overZone.current = Math.max(0, inZone);
+    setHeld(true);
+    fillIn.say(words.pieces.pickedUp(name, zones.length > 0 ? zoneName(zones, overZone.current, words.pieces) : null));
+  };
+  const nudge = (key: string, by: number): boolean => {
+    const way = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[key];
+    if (!way) return false;
+    const [dx = 0, dy = 0] = way;
+    const drop = fillIn.nudgePiece(piece.id, dx * by, dy * by);
+    const moved = drop?.changes.find((change) => change.part === 'pieces' && change.id === drop.pieceId);
+    if (moved?.part === 'pieces' && moved.value) fillIn.say(words.pieces.moved(moved.value.x, moved.value.y));
+    return true;
+  };
+  const chooseZone = (key: string): boolean => {
+    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[key];
+    if (step === undefined || zones.length === 0) return false;
+    overZone.current = (overZone.current + step + zones.length) % zones.length;
+    fillIn.say(words.pieces.over(zoneName(zones, overZone.current, words.pieces)));
+    setOver(overZone.current);
+    return true;
+  };
+  const [over, setOver] = useState(0);
+
   const byKeys = (event: KeyboardEvent) => {
-    if (heldOver === null) {
-      if (event.key !== 'Enter' && event.key !== ' ') return;
-      event.preventDefault();
-      if (zones.length === 0) return fillIn.say(words.noZones);
-      const first = Math.max(0, inZone);
-      setHeldOver(first);
-      fillIn.say(words.pickedUp(name, zoneName(first)));
-      return;
-    }
-    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
-    if (step !== undefined) {
-      const next = (heldOver + step + zones.length) % zones.length;
-      setHeldOver(next);
-      fillIn.say(words.overZone(zoneName(next)));
-    } else if (event.key === 'Enter' || event.key === ' ') {
-      const zone = zones[heldOver];
-      if (zone) fillIn.putIntoZone(item.id, zone.id);
-      fillIn.say(words.putInto(name, zoneName(heldOver)));
-      setHeldOver(null);
-    } else if (event.key === 'Escape') {
-      fillIn.say(words.putBack(name));
-      setHeldOver(null);
-    } else {
-      return;
-    }
+    const { key } = event;
+    const isPress = key === 'Enter' || key === ' ';
+    const done = (): boolean => {
+      if (key === 'Delete' || key === 'Backspace') {
+        fillIn.sendHome([piece.id]);
+        fillIn.say(words.pieces.wentHome(name));
+        setHeld(false);
+        return true;
+      }
+      if (piece.manner.turns && (key === '[' || key === ']')) {
+        fillIn.turnPiece(piece.id, key === ']' ? TURN : -TURN);
+        fillIn.say(words.pieces.turned(((place?.turn ?? 0) + (key === ']' ? TURN : -TURN) + 360) % 360));
+        return true;
+      }
+      if (!held) {
+        if (!isPress) return false;
+        pickUp();
+        setOver(Math.max(0, inZone));
+        return true;
+      }
+      if (key === 'Escape') {
+        setHeld(false);
+        fillIn.say(words.pieces.putBack(name));
+        return true;
+      }
+      if (isPress) {
+        const zone = zones[overZone.current];
+        setHeld(false);
+        tell(zone ? fillIn.putIntoZone(piece.id, zone.id) : null);
+        return true;
+      }
+      if (event.altKey || event.shiftKey || zones.length === 0) return nudge(key, event.shiftKey ? FINE : STEP);
+      return chooseZone(key);
+    };
+    if (!done()) return;
     event.preventDefault();
     event.stopPropagation();
   };
 
-  const target = heldOver === null ? undefined : zones[heldOver];
-  const frame = target
-    ? { ...item.frame, x: target.frame.x + 24, y: target.frame.y + target.frame.height / 2 - item.frame.height / 2 }
-    : { ...item.frame, x: item.frame.x + (shift?.x ?? 0), y: item.frame.y + (shift?.y ?? 0) };
-  const held = shift !== null || heldOver !== null;
+  const target = held ? zones[over] : undefined;
+  const { frame } = piece;
+  const shown = target
+    ? { ...frame, x: target.frame.x + 24, y: target.frame.y + target.frame.height / 2 - frame.height / 2 }
+    : frame;
+  const label = isPile
+    ? words.pieces.pile(name, leftIn(fillIn, piece))
+    : words.pieces.name(name, inZone < 0 ? null : zoneName(zones, inZone, words.pieces));
   return (
     <div
       ref={element}
-      className={held ? 'gv-piece gv-held' : 'gv-piece'}
-      style={frameStyle(frame)}
+      className={`gv-piece${held ? ' gv-held' : ''}${isPile ? ' gv-pile' : ''}`}
+      style={{ ...boxStyle(shown), rotate: frame.rotation === 0 ? undefined : `${frame.rotation}deg` }}
       role="button"
       tabIndex={0}
-      aria-roledescription={words.pieceHelp}
+      aria-roledescription={piece.manner.turns ? words.pieces.turnsHelp : words.pieces.help}
       aria-pressed={held}
-      aria-label={words.piece(name, inZone < 0 ? null : zoneName(inZone))}
+      aria-label={label}
+      data-left={isPile && piece.manner.pile !== null ? leftIn(fillIn, piece) : undefined}
       onPointerDown={lift}
       onPointerMove={carry}
       onPointerUp={letGo}
-      onPointerCancel={giveUp}
+      onPointerCancel={putDown}
       onKeyDown={byKeys}
-      onBlur={() => setHeldOver(null)}
+      onBlur={() => setHeld(false)}
     >
       {children}
+      {piece.manner.turns && place && !isPile ? (
+        <button
+          type="button"
+          tabIndex={-1}
+          className="gv-turner"
+          aria-label={words.pieces.turn(name)}
+          onPointerDown={(event) => event.stopPropagation()}
+          onClick={() => fillIn.turnPiece(piece.id, TURN * 3)}
+        >
+          ↻
+        </button>
+      ) : null}
     </div>
   );
+});
+
+/** How many copies a pile still gives out; `null` for any number. */
+function leftIn({ work }: FillIn, { id, manner }: Piece): number | null {
+  if (manner.pile === null) return null;
+  const out = Object.keys(work.pieces).filter((copy) => copy !== id && sourceOfPiece(copy) === id).length;
+  return Math.max(0, manner.pile - out);
 }

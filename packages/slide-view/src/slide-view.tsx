@@ -1,16 +1,28 @@
 /** Draws a slide: the one drawing behind editor, thumbnails, show, student view and board. */
-import { type Deck, type Item, itemsToDraw, nameOf, numberOf, type SlideId, sizeOf } from '@gobrel/core/deck';
+import {
+  type Deck,
+  type Item,
+  itemsToDraw,
+  nameOf,
+  numberOf,
+  type Piece,
+  piecesOn,
+  type SlideId,
+  sizeOf,
+} from '@gobrel/core/deck';
 import type { Mark, Marks } from '@gobrel/core/questions';
+import type { Frame } from '@gobrel/core/geometry';
 import { addedOn, layOver, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
 import { AddedTextView } from './added-text-view.js';
-import type { FillIn, FollowLink } from './hands.js';
+import { type FillIn, type FollowLink, readingHands } from './hands.js';
 import { GroundPictureView, groundOf, hasOwnGround } from './ground.js';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
 import { paint, themeStyle } from './paint.js';
 import { PieceHands } from './piece-hands.js';
 import { linkBehaviour } from './rich-text-view.js';
+import { SureView } from './sure-view.js';
 import { useSurroundings } from './surroundings.js';
 import { ThemeBackdrop } from './theme-backdrop.js';
 
@@ -45,6 +57,8 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
     () => itemsToDraw(laid, slideId).filter((item) => !item.hidden && item.appears <= appeared),
     [laid, slideId, appeared],
   );
+  const canMove = fillIn !== undefined && !fillIn.locked;
+  const pieces = useMemo(() => (canMove ? piecesOn(laid, slideId) : []), [canMove, laid, slideId]);
   const shown = fillIn ?? (work ? readingHands(work) : undefined);
   const scale = width / sizeOf(deck).width;
   return (
@@ -56,18 +70,25 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
       label={props.label}
       still={!follow && !fillIn}
     >
-      {items.map((item) => (
-        <DrawnItem
-          key={item.id}
-          item={item}
-          mark={marks?.items[item.id]}
-          follow={follow}
-          fillIn={shown}
-          live={fillIn}
-          deck={laid}
-          scale={scale}
-        />
-      ))}
+      {inLayers(items, pieces).map((layer) => {
+        const drawn = layer.items.map((item) => (
+          <DrawnItem
+            key={item.id}
+            item={item}
+            mark={marks?.items[item.id] ?? fillIn?.told[item.id]}
+            follow={follow}
+            fillIn={shown}
+            around={layer.piece?.frame ?? null}
+          />
+        ));
+        return layer.piece && fillIn ? (
+          <PieceHands key={layer.piece.id} edition={deck} piece={layer.piece} fillIn={fillIn} scale={scale}>
+            {drawn}
+          </PieceHands>
+        ) : (
+          drawn
+        );
+      })}
       {work
         ? addedOn(deck, work, slideId).map((added) => <AddedTextView key={added.id} added={added} fillIn={fillIn} />)
         : null}
@@ -114,32 +135,44 @@ export function SlideStage({ deck, slideId, width, label, number, still, childre
   );
 }
 
-interface DrawnItemProps {
-  readonly item: Item;
-  readonly mark: Mark | undefined;
-  readonly follow: FollowLink | undefined;
-  readonly fillIn: FillIn | undefined;
-  readonly live: FillIn | undefined;
-  readonly deck: Deck;
-  readonly scale: number;
+/** What is drawn one over the other: an item by itself, or all items of a piece, which move as one. */
+interface DrawnLayer {
+  readonly piece: Piece | null;
+  readonly items: readonly Item[];
 }
 
-function DrawnItem({ item, mark, follow, fillIn, live, deck, scale }: DrawnItemProps) {
+/** Items from back to front, those of a piece together where the backmost of them stands. */
+function inLayers(items: readonly Item[], pieces: readonly Piece[]): readonly DrawnLayer[] {
+  const owners = new Map(pieces.flatMap((piece) => piece.items.map((item) => [item.id, piece] as const)));
+  const begun = new Set<Piece>();
+  return items.flatMap((item): DrawnLayer[] => {
+    const piece = owners.get(item.id);
+    if (!piece) return [{ piece: null, items: [item] }];
+    if (begun.has(piece)) return [];
+    begun.add(piece);
+    return [{ piece, items: items.filter((other) => owners.get(other.id) === piece) }];
+  });
+}
+
+interface DrawnItemProps {
+  readonly item: Item;
+  readonly mark: Pick<Mark, 'verdict' | 'points' | 'outOf' | 'why'> | undefined;
+  readonly follow: FollowLink | undefined;
+  readonly fillIn: FillIn | undefined;
+  /** The frame of the piece that it is drawn in; `null` when it stands by itself. */
+  readonly around: Frame | null;
+}
+
+function DrawnItem({ item, mark, follow, fillIn, around }: DrawnItemProps) {
   const { words } = useSurroundings();
-  const content = (
-    <>
-      <ItemContent item={item} follow={follow} fillIn={fillIn} />
-      {mark ? <MarkView mark={mark} /> : null}
-    </>
-  );
-  if (item.loose && live && !live.locked) {
-    return (
-      <PieceHands deck={deck} item={item} fillIn={live} scale={scale}>
-        {content}
-      </PieceHands>
-    );
-  }
   const linked = item.link && follow && !item.loose;
+  const { frame } = item;
+  const within = around && {
+    ...frame,
+    x: frame.x - around.x,
+    y: frame.y - around.y,
+    rotation: frame.rotation - around.rotation,
+  };
   return (
     <div
       className={[
@@ -150,18 +183,20 @@ function DrawnItem({ item, mark, follow, fillIn, live, deck, scale }: DrawnItemP
       ]
         .filter(Boolean)
         .join(' ')}
-      style={frameStyle(item.frame)}
+      style={frameStyle(within ?? frame)}
       {...(item.link && linked
         ? { ...linkBehaviour(item.link, follow), 'aria-label': nameOf(item) || words.hotspot }
         : {})}
     >
-      {content}
+      <ItemContent item={item} follow={follow} fillIn={fillIn} />
+      {'asksSure' in item && item.asksSure && fillIn ? <SureView item={item} fillIn={fillIn} /> : null}
+      {mark ? <MarkView mark={mark} /> : null}
     </div>
   );
 }
 
 /** A mark beside what it is for: a sign, a word for screen readers, and points. */
-function MarkView({ mark }: { mark: Mark }) {
+function MarkView({ mark }: { mark: NonNullable<DrawnItemProps['mark']> }) {
   const { words } = useSurroundings();
   const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–' } as const;
   return (
@@ -171,22 +206,4 @@ function MarkView({ mark }: { mark: Mark }) {
       {words.points(mark.points, mark.outOf)}
     </span>
   );
-}
-
-/** Hands that only show what was filled in. */
-function readingHands(work: Work): FillIn {
-  const nothing = () => undefined;
-  return {
-    work,
-    locked: true,
-    setBlank: nothing,
-    setAnswer: nothing,
-    addText: nothing,
-    setAddedText: nothing,
-    removeAddedText: nothing,
-    dropPiece: nothing,
-    putIntoZone: nothing,
-    say: nothing,
-    warn: nothing,
-  };
 }

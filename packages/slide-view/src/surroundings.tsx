@@ -6,23 +6,71 @@ export interface SlideWords {
   readonly hotspot: string;
   readonly blank: string;
   readonly yourAnswer: string;
-  readonly pickOne: string;
-  readonly pickSeveral: string;
   readonly addText: string;
   readonly yourText: string;
   readonly removeText: string;
   readonly tooLong: (most: number) => string;
-  readonly piece: (name: string, zone: string | null) => string;
-  readonly pieceHelp: string;
-  readonly pickedUp: (name: string, zone: string) => string;
-  readonly overZone: (zone: string) => string;
-  readonly putInto: (name: string, zone: string) => string;
-  readonly putBack: (name: string) => string;
-  readonly noZones: string;
-  readonly unnamedZone: (place: number) => string;
-  readonly unnamedPiece: string;
+  readonly pieces: PieceWords;
+  readonly asking: AskingWords;
   readonly points: (points: number, outOf: number) => string;
   readonly verdicts: Readonly<Record<'right' | 'partly' | 'wrong' | 'empty', string>>;
+}
+
+/** The words about pieces and zones, most of them spoken. */
+export interface PieceWords {
+  readonly name: (name: string, zone: string | null) => string;
+  readonly pile: (name: string, left: number | null) => string;
+  readonly help: string;
+  readonly turnsHelp: string;
+  readonly pickedUp: (name: string, zone: string | null) => string;
+  readonly over: (zone: string) => string;
+  readonly moved: (x: number, y: number) => string;
+  readonly turned: (degrees: number) => string;
+  readonly putInto: (name: string, zone: string) => string;
+  readonly lies: (name: string) => string;
+  readonly full: (name: string, zone: string) => string;
+  readonly notTaken: (name: string, zone: string) => string;
+  readonly wentHome: (name: string) => string;
+  readonly putBack: (name: string) => string;
+  readonly noneLeft: (name: string) => string;
+  readonly zone: (zone: string, count: number, capacity: number) => string;
+  readonly unnamedZone: (place: number) => string;
+  readonly unnamed: string;
+  readonly turn: (name: string) => string;
+}
+
+/** The words of questions. */
+export interface AskingWords {
+  readonly pickOne: string;
+  readonly pickSeveral: string;
+  readonly choose: string;
+  readonly number: string;
+  readonly words: (count: number) => string;
+  readonly wordsWanted: (least: number, most: number) => string;
+  readonly dot: (place: number, of: number) => string;
+  readonly dotAt: (across: number, down: number) => string;
+  readonly onScale: (value: string, unit: string) => string;
+  readonly placeDot: string;
+  readonly removeDots: string;
+  readonly dotHelp: string;
+  readonly pen: string;
+  readonly highlighter: string;
+  readonly eraser: string;
+  readonly colours: Readonly<Record<string, string>>;
+  readonly undoStroke: string;
+  readonly drawing: (strokes: number) => string;
+  readonly drawHelp: string;
+  readonly penDown: string;
+  readonly penUp: string;
+  readonly noRoom: string;
+  readonly record: string;
+  readonly recordAgain: string;
+  readonly stop: string;
+  readonly recording: (seconds: number, longest: number) => string;
+  readonly noMicrophone: string;
+  readonly recorded: (seconds: number) => string;
+  readonly howSure: string;
+  readonly sure: Readonly<Record<1 | 2 | 3 | 4, string>>;
 }
 
 /** Given once, near the root of the application. */

@@ -12,10 +12,11 @@ import {
   SharedDocumentRow,
   StoredFileRow,
 } from './entities/deck.js';
-import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
+import { AnswerCheckRow, ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
 import { Authoring1764100000000 } from './migrations/2-authoring.js';
 import { Routes1764200000000 } from './migrations/3-routes.js';
+import { Questions1764300000000 } from './migrations/4-questions.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -36,6 +37,7 @@ export const entities = [
   LessonRow,
   ParticipantRow,
   SubmissionRow,
+  AnswerCheckRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */
@@ -44,7 +46,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
     type: 'postgres',
     url,
     entities,
-    migrations: [FirstTables1764000000000, Authoring1764100000000, Routes1764200000000],
+    migrations: [FirstTables1764000000000, Authoring1764100000000, Routes1764200000000, Questions1764300000000],
     migrationsRun: true,
     synchronize: false,
     logging: false,

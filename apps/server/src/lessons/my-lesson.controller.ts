@@ -1,5 +1,5 @@
 /** The lesson a student is in. */
-import { type AnswerCheck, type MyLessonView, Submit } from '@gobrel/contract';
+import { type AnswerCheck, CheckAnswers, type MyLessonView, Submit } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { Allow, Participant } from '../accounts/index.js';
@@ -23,6 +23,12 @@ export class MyLessonController {
   @Get('checks/:itemId')
   check(@Participant() participant: { id: string }, @Param('itemId') itemId: string): Promise<AnswerCheck> {
     return this.lessons.check(participant.id, itemId);
+  }
+
+  @Post('checks')
+  @HttpCode(200)
+  tell(@Participant() participant: { id: string }, @Body() body: CheckAnswers): Promise<MyLessonView> {
+    return this.lessons.tell(participant.id, body.itemIds);
   }
 
   @Post('submission')

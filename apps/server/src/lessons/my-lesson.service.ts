@@ -1,15 +1,17 @@
 /** A lesson from a student's side: what it is, its edition without keys, submitting and taking back. */
 import type { AnswerCheck, MyLessonView } from '@gobrel/contract';
 import { type Deck, newId, withoutKeysAndNotes } from '@gobrel/core/deck';
-import { markWork } from '@gobrel/core/questions';
+import { markWork, tellSubmitted } from '@gobrel/core/questions';
 import { isAskedByLink } from '@gobrel/core/routes';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
+import { readWork } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
 import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
+import { AnswerChecksService } from './answer-checks.service.js';
 
 @Injectable()
 export class MyLessonService {
@@ -17,16 +19,18 @@ export class MyLessonService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
+    private readonly checks: AnswerChecksService,
   ) {}
 
   /** The lesson as this participant sees it. */
   async view(participantId: string): Promise<MyLessonView> {
     const { participant, lesson } = await this.find(this.database.manager, participantId);
-    const [student, schoolClass, edition, submission] = await Promise.all([
+    const [student, schoolClass, edition, submission, told] = await Promise.all([
       this.database.getRepository(StudentRow).findOneByOrFail({ id: participant.studentId }),
       this.database.getRepository(ClassRow).findOneByOrFail({ id: lesson.classId }),
       this.editions.get(lesson.editionHash),
       this.standing(this.database.manager, participantId),
+      this.checks.toldTo(participantId),
     ]);
     return {
       lessonId: lesson.id,
@@ -36,6 +40,7 @@ export class MyLessonService {
       participantId,
       closedAt: lesson.closedAt?.toISOString() ?? null,
       submission: submission && { number: submission.number, submittedAt: submission.submittedAt.toISOString() },
+      told: submission ? tellSubmitted(readWork(submission.work), edition) : told,
     };
   }
 
@@ -56,6 +61,24 @@ export class MyLessonService {
     const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
     const mark = markWork(edition, readWorkDocument(await this.sync.read(name))).items[itemId];
     return { right: mark?.verdict === 'right' };
+  }
+
+  /**
+   * Tells how answers stand, by the work as it is on the server. Each look at another answer is one of the attempts of
+   * its question; asking again about the same one is not.
+   */
+  async tell(participantId: string, itemIds: readonly string[]): Promise<MyLessonView> {
+    const { lesson } = await this.find(this.database.manager, participantId);
+    if (lesson.closedAt) throw closed();
+    const edition = await this.editions.get(lesson.editionHash);
+    const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
+    await this.database.transaction(async (manager) => {
+      await this.find(manager, participantId, true);
+      if (await this.standing(manager, participantId)) return;
+      const work = readWorkDocument(await this.sync.read(name));
+      await this.checks.check(manager, { participantId, edition, work, itemIds });
+    });
+    return this.view(participantId);
   }
 
   /**

@@ -4,10 +4,11 @@ import { DocumentAccessService } from './document-access.js';
 import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
 import { SyncService } from './sync.service.js';
+import { UsedUpService } from './used-up.service.js';
 
 @Global()
 @Module({
-  providers: [DocumentStore, DocumentAccessService, EditionsService, SyncService],
+  providers: [DocumentStore, DocumentAccessService, EditionsService, UsedUpService, SyncService],
   exports: [SyncService, EditionsService, DocumentAccessService],
 })
 export class SyncModule {}

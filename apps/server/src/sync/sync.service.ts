@@ -13,12 +13,13 @@ import { SessionsService } from '../accounts/index.js';
 import { DocumentAccessService, type Speaker } from './document-access.js';
 import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
+import { UsedUpService } from './used-up.service.js';
 import { readClientMessage, refusalsFor } from './work-gate.js';
 
 /** What is known of a connection to one document. */
 interface ConnectionContext {
-  /** The edition a work document must fit; `null` for other documents. */
-  readonly edition: Deck | null;
+  /** What a work document must fit; `null` for other documents. */
+  readonly fits: { readonly edition: Deck; readonly participantId: string } | null;
   /** Who is signed in as a teacher on the connection. */
   readonly teacherId: string | null;
 }
@@ -41,6 +42,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly access: DocumentAccessService,
     private readonly editions: EditionsService,
     private readonly store: DocumentStore,
+    private readonly usedUp: UsedUpService,
   ) {
     this.hocuspocus = new Hocuspocus({
       quiet: true,
@@ -60,7 +62,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         if (state) Y.applyUpdate(document, state);
       },
       beforeHandleMessage: ({ update, document, context }) =>
-        this.passMessage(update, document, (context as ConnectionContext).edition),
+        this.passMessage(update, document, (context as ConnectionContext).fits),
       onStoreDocument: ({ documentName, document }) => this.store.store(documentName, document),
     });
   }
@@ -145,17 +147,21 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     if (access === 'none') throw new Error('not allowed');
     setReadOnly(access === 'read');
     return {
-      edition: name.kind === 'work' ? await this.editions.ofLesson(name.lessonId) : null,
+      fits:
+        name.kind === 'work'
+          ? { edition: await this.editions.ofLesson(name.lessonId), participantId: name.participantId }
+          : null,
       teacherId: identity.teacherId,
       writes: name.kind !== 'work' || speaker === 'student',
     };
   }
 
-  private async passMessage(bytes: Uint8Array, document: Y.Doc, edition: Deck | null): Promise<void> {
+  private async passMessage(bytes: Uint8Array, document: Y.Doc, fits: ConnectionContext['fits']): Promise<void> {
     const message = readClientMessage(bytes);
     if (message.type === 'broadcast') throw new Error('clients do not broadcast');
-    if (message.type !== 'update' || !edition) return;
-    const refusals = refusalsFor(document, message.update, edition);
+    if (message.type !== 'update' || !fits) return;
+    const usedUp = await this.usedUp.of(fits.edition, fits.participantId);
+    const refusals = refusalsFor(document, message.update, fits.edition, usedUp);
     if (refusals.length === 0) return;
     this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ')}`);
     throw new Error('the work does not fit its edition');

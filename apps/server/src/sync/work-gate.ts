@@ -1,7 +1,8 @@
 /** Refuses updates that would make a work document hold what its edition does not allow. */
-import type { Deck } from '@gobrel/core/deck';
+import type { Deck, ItemId } from '@gobrel/core/deck';
+import { answerPrint } from '@gobrel/core/questions';
 import { readWorkDocument, workRoots } from '@gobrel/core/shared-doc';
-import { misfitsOf } from '@gobrel/core/work';
+import { misfitsOf, type Work } from '@gobrel/core/work';
 import { createDecoder, readVarString, readVarUint, readVarUint8Array } from 'lib0/decoding';
 import * as Y from 'yjs';
 
@@ -34,18 +35,37 @@ export function readClientMessage(message: Uint8Array): ClientMessage {
     : { type: 'other' };
 }
 
-/** Why the work after `update` would not fit its edition; empty when it fits. Costs a copy of the document. */
-export function refusalsFor(present: Y.Doc, update: Uint8Array, edition: Deck): readonly string[] {
+/**
+ * Why the work after `update` would not be allowed; empty when it is. Costs a copy of the document.
+ * @param usedUp questions whose answer stays as it is
+ */
+export function refusalsFor(
+  present: Y.Doc,
+  update: Uint8Array,
+  edition: Deck,
+  usedUp: readonly ItemId[] = [],
+): readonly string[] {
   const state = Y.encodeStateAsUpdate(present);
   if (state.length + update.length > LARGEST_WORK) return ['the work is too large'];
   const trial = new Y.Doc();
   Y.applyUpdate(trial, state);
   Y.applyUpdate(trial, update);
   const strange = [...trial.share.keys()].filter((root) => !workRoots.includes(root));
+  const next = readWorkDocument(trial);
   const refusals = [
     ...strange.map((root) => `${root} is no part of work`),
-    ...misfitsOf(readWorkDocument(trial), edition),
+    ...misfitsOf(next, edition),
+    ...(usedUp.length > 0 ? changedIn(readWorkDocument(present), next, edition, usedUp) : []),
   ];
   trial.destroy();
   return refusals;
+}
+
+function changedIn(before: Work, next: Work, edition: Deck, usedUp: readonly ItemId[]): readonly string[] {
+  return usedUp.flatMap((id) => {
+    const item = edition.items[id];
+    return item && answerPrint(item, before, edition) !== answerPrint(item, next, edition)
+      ? [`the answer to ${id} was checked for the last time`]
+      : [];
+  });
 }

@@ -63,6 +63,8 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
         edition: deck,
         work,
         locked: false,
+        who: '',
+        told: {},
         say: () => undefined,
         write: (changes) => set({ work: applyWorkChanges(work, changes) }),
       }),

@@ -1,9 +1,22 @@
 /** Hands that fill in: turn what somebody does on a slide into changes of their work. */
 import { type Deck, newId } from '@gobrel/core/deck';
 import { restingPlace } from '@gobrel/core/geometry';
-import { addedOn, dropPiece, putIntoZone, type Work, type WorkChange } from '@gobrel/core/work';
+import {
+  addedOn,
+  type Drop,
+  dropPiece,
+  hasRoomFor,
+  nextStrokeId,
+  nudgePiece,
+  putIntoZone,
+  sendHome,
+  turnPiece,
+  type Work,
+  type WorkChange,
+} from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { tell } from '../ui';
+import { words } from '../words';
 
 /** Size of a text that somebody adds, in slide units; a smaller area gives less. */
 const ADDED = { width: 400, height: 110 };
@@ -12,23 +25,38 @@ interface Desk {
   readonly edition: Deck;
   readonly work: Work;
   readonly locked: boolean;
+  readonly who: string;
+  readonly told: FillIn['told'];
   readonly say: (words: string) => void;
   /** Takes changes; not called while locked. */
   readonly write: (changes: readonly WorkChange[]) => void;
 }
 
 /** Hands over the given work. */
-export function fillInBy({ edition, work, locked, say, write }: Desk): FillIn {
+export function fillInBy({ edition, work, locked, who, told, say, write }: Desk): FillIn {
   const put = (...changes: WorkChange[]) => {
-    if (!locked) write(changes);
+    if (!locked && changes.length > 0) write(changes);
   };
+  const dropped = (drop: Drop | null) => {
+    put(...(drop?.changes ?? []));
+    return drop;
+  };
+  const warn = (text: string) => tell(text, { tone: 'trouble' });
   return {
     work,
     locked,
+    who,
+    told,
     say,
-    warn: (words) => tell(words, { tone: 'trouble' }),
+    warn,
     setBlank: (id, value) => put({ part: 'blanks', id, value }),
     setAnswer: (id, value) => put({ part: 'answers', id, value }),
+    setSure: (id, value) => put({ part: 'sure', id, value }),
+    addStroke: (stroke) => {
+      if (hasRoomFor(work, stroke)) put({ part: 'drawn', id: nextStrokeId(work, newId()), value: stroke });
+      else warn(words.onSlides.asking.noRoom);
+    },
+    removeStrokes: (ids) => put(...ids.map((id): WorkChange => ({ part: 'drawn', id, value: null }))),
     addText: (areaId) => {
       const area = edition.items[areaId];
       if (!area) return;
@@ -44,13 +72,10 @@ export function fillInBy({ edition, work, locked, say, write }: Desk): FillIn {
       if (added) put({ part: 'added', id, value: { ...added, text } });
     },
     removeAddedText: (id) => put({ part: 'added', id, value: null }),
-    dropPiece: (id, at) => {
-      const value = dropPiece(edition, work, id, at);
-      if (value) put({ part: 'pieces', id, value });
-    },
-    putIntoZone: (id, zoneId) => {
-      const value = putIntoZone(edition, work, id, zoneId);
-      if (value) put({ part: 'pieces', id, value });
-    },
+    dropPiece: (id, at) => dropped(dropPiece(edition, work, id, at)),
+    putIntoZone: (id, zoneId) => dropped(putIntoZone(edition, work, id, zoneId)),
+    nudgePiece: (id, dx, dy) => dropped(nudgePiece(edition, work, id, dx, dy)),
+    turnPiece: (id, by) => put(...turnPiece(edition, work, id, by)),
+    sendHome: (ids) => put(...sendHome(edition, work, ids)),
   };
 }

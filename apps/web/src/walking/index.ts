@@ -2,6 +2,9 @@
 export { fillInBy } from './fill-in-by';
 export { FilledInStage } from './filled-in-stage';
 export { keyJudge } from './key-judge';
+export { PutBack } from './put-back';
 export { SoundPlayer } from './sound-player';
-export { WalkStatus } from './walk-status';
+export { ToldStrip } from './told-strip';
+export { useOwnKeys } from './use-own-keys';
+export { WalkFooter } from './walk-footer';
 export { type Judge, type Walk, useWalk } from './use-walk';

@@ -1,8 +1,8 @@
 /** A deck: an immutable, JSON-safe value with maps of slides and items by id. */
 import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
-import { type Item, type ItemBase, LAST_APPEARANCE, type Role, roles } from './item.js';
-import { isItemKind, itemKinds, withoutKey } from './item-kinds/index.js';
+import { type Item, type ItemBase, LAST_APPEARANCE, type PieceManner, type Role, roles } from './item.js';
+import { isItemKind, itemKinds, picturesOf, withoutKey } from './item-kinds/index.js';
 import { byRank } from './rank.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';
 import { type KeptWalk, readWalks } from './kept-walk.js';
@@ -171,9 +171,7 @@ export function withoutKeysAndNotes(deck: Deck): Deck {
 
 /** The pictures a deck shows, by the SHA-256 of their bytes, each once. */
 export function picturesIn(deck: Deck): readonly string[] {
-  const onItems = Object.values(deck.items).flatMap((item) =>
-    item.kind === 'picture' && item.picture !== '' ? [item.picture] : [],
-  );
+  const onItems = Object.values(deck.items).flatMap(picturesOf);
   const onGrounds = Object.values(deck.slides).flatMap(({ groundPicture }) => groundPicture?.picture ?? []);
   return [...new Set([...onItems, ...onGrounds])];
 }
@@ -308,6 +306,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     layer,
     onLayout: layer === 'backdrop' && readBoolean(fields['onLayout'], false),
     loose: layer === 'slide' && readBoolean(fields['loose'], false),
+    piece: readPieceManner(fields['piece']),
     link: readDestination(fields['link']),
     groups: readStrings(fields['groups'], 40, DEEPEST_GROUP).filter(isId),
     locked: readBoolean(fields['locked'], false),
@@ -316,6 +315,19 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     role: readOneOf<Role | null>(fields['role'], [...roles, null], null),
   };
   return { ...base, kind, ...itemKinds[kind].read(fields) } as Item;
+}
+
+/** The most copies a pile can be told to give out. */
+const MOST_COPIES = 50;
+
+function readPieceManner(value: unknown): PieceManner {
+  const fields = readFields(value);
+  const within = fields?.['within'];
+  return {
+    pile: fields?.['pile'] === null ? null : Math.round(readNumber(fields?.['pile'], 0, 0, MOST_COPIES)),
+    turns: readBoolean(fields?.['turns'], false),
+    within: isId(within) ? within : null,
+  };
 }
 
 function mapValues<T>(record: Readonly<Record<string, T>>, change: (value: T) => T): Record<string, T> {

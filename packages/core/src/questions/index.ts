@@ -1,7 +1,34 @@
 /** The question kinds: keys, checking, marking, tallying. */
-export { comparable, isAccepted } from './accepted-words.js';
-export { choiceLetter, type ChoiceCount, type ChoiceTally, pickedIn, tallyChoice } from './choice/index.js';
+export { comparable, isAccepted, likenessTo, type Likeness, slipsBetween, USUAL_CARE } from './accepted-words.js';
+export {
+  choiceLetter,
+  choicesFor,
+  type ChoiceCount,
+  type ChoiceTally,
+  type FormWords,
+  pickedIn,
+  tallyChoice,
+  withForm,
+} from './choice/index.js';
+export { type DrawingLayers, layerDrawings, strokesIn } from './draw/index.js';
+export { keepAsKey } from './keep-as-key.js';
+export { countWords, lengthOf } from './long-text/index.js';
 export * from './mark.js';
 export * from './marking.js';
-export { placedIn } from './placement/index.js';
+export { type NumberRead, type NumberTally, readNumbers, type Spread, spreadOf, tallyNumbers } from './number/index.js';
+export { placedIn, type PlacedPiece, type PlacementTally, tallyPlacements } from './placement/index.js';
+export {
+  atValue,
+  type Density,
+  type DotCluster,
+  dotsIn,
+  isIn,
+  type PointTally,
+  tallyPoints,
+  valueAt,
+} from './point/index.js';
+export { groupTexts, type TextGroup } from './short-text/group-texts.js';
 export * from './standing.js';
+export * from './statistics/index.js';
+export * from './telling.js';
+export { wordsGiven } from './words-given.js';

@@ -1,18 +1,28 @@
 /** Marking a whole piece of work against its edition. */
 import type { Deck, Item, ItemId, ItemKindName } from '../deck/index.js';
 import { readFields, readNumber, readOneOf, readString } from '../deck/index.js';
-import type { Work } from '../work/index.js';
+import type { Work, WorkChange } from '../work/index.js';
 import { blankQuestion } from './blank/index.js';
 import { choiceQuestion } from './choice/index.js';
+import { drawQuestion } from './draw/index.js';
+import { longTextQuestion } from './long-text/index.js';
 import type { Mark } from './mark.js';
+import { numberQuestion } from './number/index.js';
 import { placementQuestion } from './placement/index.js';
+import { pointQuestion } from './point/index.js';
 import type { QuestionKind } from './question-kind.js';
 import { shortTextQuestion } from './short-text/index.js';
+import { spokenQuestion } from './spoken/index.js';
 
 /** The table of question kinds, by the item kind that asks. */
 export const questionKinds: { readonly [K in ItemKindName]?: QuestionKind<K> } = {
   choice: choiceQuestion,
   'short-text': shortTextQuestion,
+  'long-text': longTextQuestion,
+  number: numberQuestion,
+  point: pointQuestion,
+  draw: drawQuestion,
+  spoken: spokenQuestion,
   blank: blankQuestion,
   zone: placementQuestion,
 };
@@ -34,7 +44,7 @@ export function markWork(edition: Deck, work: Work): Marks {
   let points = 0;
   let outOf = 0;
   for (const item of Object.values(edition.items)) {
-    const mark = kindFor(item)?.mark(item, work, edition);
+    const mark = item.hidden ? null : markItem(item, work, edition);
     if (!mark) continue;
     items[item.id] = mark;
     points += mark.points;
@@ -46,6 +56,21 @@ export function markWork(edition: Deck, work: Work): Marks {
 /** What a student gave for an item, in words; '' when nothing. */
 export function givenFor(item: Item, work: Work, edition: Deck): string {
   return kindFor(item)?.given(item, work, edition) ?? '';
+}
+
+/** The mark for one item; `null` when it is not marked. */
+export function markItem(item: Item, work: Work, edition: Deck): Mark | null {
+  return kindFor(item)?.mark(item, work, edition) ?? null;
+}
+
+/** How an item is marked, in a sentence; '' for what is no question. */
+export function ruleFor(item: Item, edition: Deck): string {
+  return kindFor(item)?.rule(item, edition) ?? '';
+}
+
+/** What somebody would do who answers a question just as its key says. */
+export function keyedAnswer(item: Item, edition: Deck): readonly WorkChange[] {
+  return kindFor(item)?.keyed(item, edition) ?? [];
 }
 
 /** Whether an item is one students answer or place pieces into. */

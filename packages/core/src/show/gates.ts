@@ -1,6 +1,6 @@
 /** Whether a link's gate is open to whoever walks, and which way a link goes by what they answered. */
-import type { ByAnswer, Deck, Gate, ItemId, SlideId } from '../deck/index.js';
-import { isAnswered, type Work } from '../work/index.js';
+import { type ByAnswer, type Deck, type Gate, type ItemId, type SlideId, sourceOfPiece } from '../deck/index.js';
+import { isFilledIn, type Work } from '../work/index.js';
 
 /** What is known of whoever walks. */
 export interface Walker {
@@ -31,9 +31,9 @@ export function holdOf(deck: Deck, gate: Gate, { work, isRight }: Walker, seen: 
       return more > 0 ? missing(more) : null;
     }
     case 'found':
-      return work.pieces[gate.itemId] ? null : missing();
+      return isFound(deck, work, gate.itemId) ? null : missing();
     case 'filled':
-      return isFilled(work, gate.itemId) ? null : missing();
+      return isGiven(deck, work, gate.itemId) ? null : missing();
     case 'answered':
       return isGiven(deck, work, gate.itemId) ? null : missing();
     case 'right': {
@@ -44,23 +44,16 @@ export function holdOf(deck: Deck, gate: Gate, { work, isRight }: Walker, seen: 
   }
 }
 
-/** Whether a question was answered, a blank filled in, or something put into a zone. */
-export function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
-  switch (deck.items[itemId]?.kind) {
-    case 'blank':
-      return (work.blanks[itemId] ?? '').trim() !== '';
-    case 'zone':
-      return isFilled(work, itemId);
-    case 'choice':
-    case 'short-text':
-      return isAnswered(work, itemId);
-    default:
-      return false;
-  }
+/** Whether a piece, or the piece that an item is part of, was taken from where it lay. */
+function isFound(deck: Deck, work: Work, itemId: ItemId): boolean {
+  const ids = [itemId, ...(deck.items[itemId]?.groups ?? [])];
+  return Object.keys(work.pieces).some((id) => ids.includes(sourceOfPiece(id)));
 }
 
-function isFilled(work: Work, zoneId: ItemId): boolean {
-  return Object.values(work.pieces).some((place) => place.zoneId === zoneId);
+/** Whether a question was answered, a blank filled in, or something put into a zone. */
+export function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
+  const item = deck.items[itemId];
+  return item !== undefined && isFilledIn(item, work);
 }
 
 /** Which way a link by an answer goes: to a slide, nowhere yet, or after a check where the key is. */

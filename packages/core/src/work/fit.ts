@@ -1,51 +1,129 @@
 /** Whether work fits its edition: the server refuses work that does not. */
-import { type Deck, type Item, sizeOf } from '../deck/index.js';
-import { type AddedText, type Answer, type PiecePlace, type Work, workLimits } from './work.js';
+import {
+  type Deck,
+  type Item,
+  type ItemId,
+  piecesIn,
+  pileCopyId,
+  type SlideId,
+  sizeOf,
+  sourceOfPiece,
+} from '../deck/index.js';
+import { MOST_COPIES } from './lay-over.js';
+import { type AddedText, type Answer, type PiecePlace, type Stroke, type Work, workLimits } from './work.js';
 
 /** Why a piece of work does not fit, in words for a log; empty when it fits. */
 export function misfitsOf(work: Work, edition: Deck): readonly string[] {
-  const item = (id: string) => edition.items[id];
+  const item = (id: ItemId) => edition.items[id];
   return [
-    ...Object.entries(work.pieces).flatMap(([id, place]) => pieceMisfit(id, item(id), place, edition)),
-    ...Object.entries(work.blanks).flatMap(([id, text]) => {
-      if (item(id)?.kind !== 'blank') return [`${id} is not a blank of this edition`];
-      return text.length > workLimits.blank ? [`blank ${id} is longer than ${workLimits.blank} letters`] : [];
-    }),
+    ...Object.entries(work.pieces).flatMap(([id, place]) => pieceMisfit(id, place, edition)),
+    ...overfullZones(work, edition),
+    ...Object.entries(work.blanks).flatMap(([id, text]) => blankMisfit(id, item(id), text)),
     ...Object.entries(work.answers).flatMap(([id, answer]) => answerMisfit(id, item(id), answer)),
+    ...tooMuchSpoken(work),
     ...Object.entries(work.added).flatMap(([id, added]) => addedMisfit(id, item(added.areaId), added)),
     ...(Object.keys(work.added).length > workLimits.addedTexts
       ? [`more than ${workLimits.addedTexts} added texts`]
       : []),
+    ...Object.entries(work.drawn).flatMap(([id, stroke]) => strokeMisfit(id, item(stroke.itemId), stroke)),
+    ...tooMuchDrawn(work),
+    ...Object.keys(work.sure).flatMap((id) => sureMisfit(id, item(id))),
     ...(work.way.length > workLimits.way ? [`a way of more than ${workLimits.way} slides`] : []),
     ...(work.seen.length > workLimits.seen ? [`more than ${workLimits.seen} slides seen`] : []),
-    ...[...work.way, ...work.seen].flatMap((id) =>
+    ...[...work.way, ...work.seen].flatMap((id: SlideId) =>
       edition.slides[id] ? [] : [`${id} is not a slide of this edition`],
     ),
   ];
 }
 
-function pieceMisfit(id: string, item: Item | undefined, place: PiecePlace, edition: Deck): string[] {
-  if (!item?.loose) return [`${id} is not a loose piece of this edition`];
+/** How far a piece may reach over the edge of where it belongs, in slide units: half of it may. */
+function pieceMisfit(id: string, place: PiecePlace, edition: Deck): string[] {
+  const source = sourceOfPiece(id);
+  const piece = piecesIn(edition).get(source);
+  if (!piece) return [`${id} is not a loose piece of this edition`];
+  const { pile, turns, within } = piece.manner;
+  if (pile === 0 && id !== source) return [`${source} is no pile that gives out copies`];
+  if (pile !== 0 && id === source) return [`pile ${id} stays where it is`];
+  if (pile !== 0 && Number(id.slice(pileCopyId(source, 1).length - 1)) > (pile ?? MOST_COPIES))
+    return [`pile ${source} gives out fewer copies`];
   const size = sizeOf(edition);
   const { x, y } = place;
-  if (x < -item.frame.width || y < -item.frame.height || x > size.width || y > size.height) {
-    return [`piece ${id} was put off the slide`];
-  }
+  const { width, height } = piece.frame;
+  if (x < -width || y < -height || x > size.width || y > size.height) return [`piece ${id} was put off the slide`];
+  if ((place.turn ?? 0) !== 0 && !turns) return [`piece ${id} cannot be turned`];
+  const around = within === null ? undefined : edition.items[within]?.frame;
+  const middle = { x: x + width / 2, y: y + height / 2 };
+  if (
+    around &&
+    place.zoneId === null &&
+    (middle.x < around.x ||
+      middle.y < around.y ||
+      middle.x > around.x + around.width ||
+      middle.y > around.y + around.height)
+  )
+    return [`piece ${id} was put out of its region`];
   if (place.zoneId === null) return [];
   const zone = edition.items[place.zoneId];
-  return zone?.kind === 'zone' && zone.slideId === item.slideId ? [] : [`piece ${id} is in no zone of its slide`];
+  if (zone?.kind !== 'zone' || zone.slideId !== piece.slideId) return [`piece ${id} is in no zone of its slide`];
+  return zone.takes.length > 0 && !zone.takes.includes(source) ? [`zone ${zone.id} does not take piece ${id}`] : [];
+}
+
+function overfullZones(work: Work, edition: Deck): string[] {
+  const counts = new Map<ItemId, number>();
+  for (const { zoneId } of Object.values(work.pieces))
+    if (zoneId !== null) counts.set(zoneId, (counts.get(zoneId) ?? 0) + 1);
+  return [...counts].flatMap(([id, count]) => {
+    const zone = edition.items[id];
+    return zone?.kind === 'zone' && zone.capacity > 0 && count > zone.capacity
+      ? [`zone ${id} takes ${zone.capacity} pieces at most`]
+      : [];
+  });
+}
+
+function blankMisfit(id: string, item: Item | undefined, text: string): string[] {
+  if (item?.kind !== 'blank') return [`${id} is not a blank of this edition`];
+  if (text.length > workLimits.blank) return [`blank ${id} is longer than ${workLimits.blank} letters`];
+  return item.options.length > 0 && text !== '' && !item.options.includes(text)
+    ? [`blank ${id} has no such choice`]
+    : [];
 }
 
 function answerMisfit(id: string, item: Item | undefined, answer: Answer): string[] {
-  if (item?.kind === 'choice' && answer.kind === 'choice') {
-    const unknown = answer.picked.find((picked) => !item.choices.some((choice) => choice.id === picked));
-    if (unknown !== undefined) return [`question ${id} has no choice ${unknown}`];
-    return answer.picked.length > 1 && !item.several ? [`question ${id} takes one choice`] : [];
+  const wrongKind = [`${id} is not a question that takes such an answer`];
+  const tooLong = [`the answer to ${id} is too long`];
+  switch (answer.kind) {
+    case 'choice': {
+      if (item?.kind !== 'choice') return wrongKind;
+      const unknown = answer.picked.find((picked) => !item.choices.some((choice) => choice.id === picked));
+      if (unknown !== undefined) return [`question ${id} has no choice ${unknown}`];
+      if (new Set(answer.picked).size < answer.picked.length) return [`question ${id} has a choice picked twice`];
+      return answer.picked.length > 1 && !item.several ? [`question ${id} takes one choice`] : [];
+    }
+    case 'words':
+      if (item?.kind === 'long-text') return answer.text.length > workLimits.longText ? tooLong : [];
+      if (item?.kind === 'number') return answer.text.length > workLimits.blank ? tooLong : [];
+      if (item?.kind !== 'short-text') return wrongKind;
+      return answer.text.length > workLimits.words ? tooLong : [];
+    case 'dots':
+      if (item?.kind !== 'point') return wrongKind;
+      return answer.dots.length > mostDots(item) ? [`question ${id} takes ${mostDots(item)} dots at most`] : [];
+    case 'sound':
+      if (item?.kind !== 'spoken') return wrongKind;
+      return answer.bytes.length > workLimits.recording || /[^A-Za-z0-9+/=]/.test(answer.bytes) ? tooLong : [];
   }
-  if (item?.kind === 'short-text' && answer.kind === 'words') {
-    return answer.text.length > workLimits.words ? [`the answer to ${id} is too long`] : [];
-  }
-  return [`${id} is not a question that takes such an answer`];
+}
+
+/** How many dots an answer can have: two for the ends of a line. */
+export function mostDots({ mark, most }: { readonly mark: string; readonly most: number }): number {
+  return mark === 'dot' ? 1 : mark === 'dots' ? most : 2;
+}
+
+function tooMuchSpoken(work: Work): string[] {
+  const bytes = Object.values(work.answers).reduce(
+    (sum, answer) => sum + (answer.kind === 'sound' ? answer.bytes.length : 0),
+    0,
+  );
+  return bytes > workLimits.allRecordings ? ['more is spoken than there is room for'] : [];
 }
 
 function addedMisfit(id: string, area: Item | undefined, added: AddedText): string[] {
@@ -58,4 +136,21 @@ function addedMisfit(id: string, area: Item | undefined, added: AddedText): stri
     added.x + added.width <= frame.x + frame.width + 0.5 &&
     added.y + added.height <= frame.y + frame.height + 0.5;
   return inside ? [] : [`added text ${id} reaches out of its open area`];
+}
+
+function strokeMisfit(id: string, item: Item | undefined, { points }: Stroke): string[] {
+  if (item?.kind !== 'draw') return [`stroke ${id} is on nothing that is drawn on`];
+  return points.length > workLimits.strokePoints ? [`stroke ${id} has too many points`] : [];
+}
+
+function tooMuchDrawn(work: Work): string[] {
+  const strokes = Object.values(work.drawn);
+  const points = strokes.reduce((sum, stroke) => sum + stroke.points.length, 0);
+  return strokes.length > workLimits.strokes || points > workLimits.allPoints
+    ? ['more is drawn than there is room for']
+    : [];
+}
+
+function sureMisfit(id: string, item: Item | undefined): string[] {
+  return item && 'asksSure' in item && item.asksSure ? [] : [`${id} does not ask how sure somebody is`];
 }

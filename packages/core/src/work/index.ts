@@ -1,5 +1,8 @@
-/** What a student may change: work, whether it fits its edition, and how it is laid over it. */
+/** Work: what a student may change, laid over an edition, checked against it, and its limits. */
+export * from './drawing.js';
+export * from './filled-in.js';
 export * from './fit.js';
 export * from './lay-over.js';
 export * from './piece-drop.js';
 export * from './work.js';
+export * from './zone-lay.js';

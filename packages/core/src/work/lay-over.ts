@@ -1,15 +1,54 @@
 /** Laying work over its edition: the slides as that student has them. */
-import { type Deck, type Item, itemsOf, type SlideId } from '../deck/index.js';
-import type { AddedText, Work } from './work.js';
+import { type Deck, type Item, piecesIn, pileCopyId, type SlideId, sourceOfPiece } from '../deck/index.js';
+import { centreOf, moveFrame, turnTogether } from '../geometry/index.js';
+import { takesAnswer } from './filled-in.js';
+import type { AddedText, PiecePlace, Work } from './work.js';
 
-/** The edition with moved pieces in their places, in front in the order they were placed last. */
+/** Ranks of what was lifted: behind every rank of an author in the alphabet, so in front of everything on the slide. */
+const LIFTED = '~';
+
+/**
+ * The edition with moved pieces where they were put, in front in the order in which they were lifted, and with the
+ * copies that piles have given out.
+ */
 export function layOver(edition: Deck, work: Work): Deck {
+  const known = piecesIn(edition);
   const moved = Object.entries(work.pieces).flatMap(([id, place]): [string, Item][] => {
-    const item = edition.items[id];
-    return item?.loose ? [[id, { ...item, frame: { ...item.frame, x: place.x, y: place.y } }]] : [];
+    const source = sourceOfPiece(id);
+    const piece = known.get(source);
+    const isCopy = id !== source;
+    if (!piece || isCopy === (piece.manner.pile === 0)) return [];
+    const named = (name: string) => (isCopy ? id.replace(source, name) : name);
+    return piece.items.map((item) => {
+      const laid: Item = {
+        ...item,
+        id: named(item.id),
+        groups: item.groups.map(named),
+        frame: placedFrame(item.frame, piece.frame, place),
+        rank: `${LIFTED}${String(place.lift ?? 0).padStart(7, '0')}${item.rank}`,
+        piece: { ...item.piece, pile: 0 },
+      };
+      return [laid.id, laid];
+    });
   });
   return moved.length === 0 ? edition : { ...edition, items: { ...edition.items, ...Object.fromEntries(moved) } };
 }
+
+/** Where an item of a piece comes to lie when the piece does. */
+function placedFrame(frame: Item['frame'], piece: Item['frame'], { x, y, turn = 0 }: PiecePlace): Item['frame'] {
+  const moved = moveFrame(frame, x - piece.x, y - piece.y);
+  return turn === 0 ? moved : turnTogether(moved, centreOf({ ...piece, x, y }), turn);
+}
+
+/** The lowest number of a copy that a pile can still give out; `null` when it has none left. */
+export function nextCopy(work: Work, pileId: string, most: number | null): number | null {
+  for (let number = 1; most === null ? number <= MOST_COPIES : number <= most; number += 1)
+    if (!work.pieces[pileCopyId(pileId, number)]) return number;
+  return null;
+}
+
+/** The most copies even an endless pile gives out to one student. */
+export const MOST_COPIES = 200;
 
 /** A text that a student added, with its id. */
 export interface PlacedText extends AddedText {
@@ -25,50 +64,14 @@ export function addedOn(edition: Deck, work: Work, slideId: SlideId): readonly P
 
 /** Work that no longer fits its edition: entries by id whose item is gone or has changed its kind. */
 export function strandedIn(edition: Deck, work: Work): readonly string[] {
+  const known = piecesIn(edition);
   return [
-    ...Object.keys(work.pieces).filter((id) => !edition.items[id]?.loose),
+    ...Object.keys(work.pieces).filter((id) => !known.has(sourceOfPiece(id))),
     ...Object.keys(work.blanks).filter((id) => edition.items[id]?.kind !== 'blank'),
-    ...Object.keys(work.answers).filter((id) => !['choice', 'short-text'].includes(edition.items[id]?.kind ?? '')),
+    ...Object.keys(work.answers).filter((id) => !takesAnswer(edition.items[id])),
     ...Object.entries(work.added).flatMap(([id, added]) =>
       edition.items[added.areaId]?.kind === 'open-area' ? [] : [id],
     ),
+    ...Object.entries(work.drawn).flatMap(([id, { itemId }]) => (edition.items[itemId]?.kind === 'draw' ? [] : [id])),
   ];
-}
-
-/** What is asked on a slide, and how much of it is filled in. */
-export interface Progress {
-  readonly asked: number;
-  readonly filled: number;
-}
-
-/** How much of what a slide asks (pieces to place, blanks, questions) is filled in. */
-export function progressOn(edition: Deck, work: Work, slideId: SlideId): Progress {
-  const items = itemsOf(edition, slideId);
-  const hasZone = items.some((item) => item.kind === 'zone');
-  let asked = 0;
-  let filled = 0;
-  const count = (isFilled: boolean) => {
-    asked += 1;
-    if (isFilled) filled += 1;
-  };
-  for (const item of items) {
-    if (item.loose && hasZone) count(work.pieces[item.id]?.zoneId != null);
-    if (item.kind === 'blank') count((work.blanks[item.id] ?? '').trim() !== '');
-    if (item.kind === 'choice' || item.kind === 'short-text') count(isAnswered(work, item.id));
-  }
-  return { asked, filled };
-}
-
-/** Whether a question has an answer that says something. */
-export function isAnswered(work: Work, itemId: string): boolean {
-  const answer = work.answers[itemId];
-  if (answer === undefined) return false;
-  return answer.kind === 'choice' ? answer.picked.length > 0 : answer.text.trim() !== '';
-}
-
-/** Progress over all slides of an edition. */
-export function progressOver(edition: Deck, work: Work): Progress {
-  return Object.keys(edition.slides)
-    .map((slideId) => progressOn(edition, work, slideId))
-    .reduce((sum, one) => ({ asked: sum.asked + one.asked, filled: sum.filled + one.filled }), { asked: 0, filled: 0 });
 }

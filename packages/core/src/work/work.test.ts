@@ -40,6 +40,8 @@ const whole: Work = {
   blanks: { word: 'tide' },
   answers: { pick: { kind: 'choice', picked: ['a'] }, why: { kind: 'words', text: 'salt' } },
   added: { t1: { areaId: 'notes', x: 810, y: 410, width: 200, height: 60, text: 'mine' } },
+  drawn: {},
+  sure: {},
   way: ['shore'],
   seen: ['shore'],
 };
@@ -105,17 +107,18 @@ describe('putting pieces down', () => {
   test('a piece let go over a zone snaps into it beside the pieces there', () => {
     const first = dropPiece(deck, emptyWork, 'kelp', { x: 200, y: 180 });
     expect(first?.zoneId).toBe('splash');
-    const work = applyWorkChanges(emptyWork, [{ part: 'pieces', id: 'kelp', value: first }]);
+    const work = applyWorkChanges(emptyWork, first?.changes ?? []);
     const second = putIntoZone(deck, work, 'eel', 'splash');
     expect(second?.zoneId).toBe('splash');
-    expect(second).not.toMatchObject({ x: first?.x, y: first?.y });
+    const { kelp, eel } = applyWorkChanges(work, second?.changes ?? []).pieces;
+    expect(eel).not.toMatchObject({ x: kelp?.x, y: kelp?.y });
   });
 
   test('wherever a piece is let go, the place fits the edition', () => {
     fc.assert(
       fc.property(fc.integer({ min: -5000, max: 5000 }), fc.integer({ min: -5000, max: 5000 }), (x, y) => {
-        const place = dropPiece(deck, emptyWork, 'kelp', { x, y });
-        expect(misfitsOf({ ...emptyWork, pieces: place ? { kelp: place } : {} }, deck)).toEqual([]);
+        const drop = dropPiece(deck, emptyWork, 'kelp', { x, y });
+        expect(misfitsOf(applyWorkChanges(emptyWork, drop?.changes ?? []), deck)).toEqual([]);
       }),
     );
   });

@@ -4,22 +4,76 @@ import {
   isId,
   type ItemId,
   readFields,
+  MOST_DOTS,
   readNumber,
+  readOneOf,
   readString,
   readStrings,
   type SlideId,
 } from '../deck/index.js';
 
-/** Where a piece was put: its top left corner in slide units, and the zone it rests in, if any. */
+/** Where a piece was put. */
 export interface PiecePlace {
+  /** The top left corner of its unturned box, in slide units. */
   readonly x: number;
   readonly y: number;
+  /** The zone it rests in, if any. */
   readonly zoneId: ItemId | null;
+  /** How far it was turned, in degrees clockwise; not at all when it is not there. */
+  readonly turn?: number;
+  /** The higher, the later it was lifted: it lies in front of those lifted before. */
+  readonly lift?: number;
 }
 
-/** An answer to a question: the picked choices, or words. */
+/** A place on a picture, in shares of its width and height. */
+export interface Dot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** An answer to a question: picked choices, words, dots on a picture, or something spoken. */
 export type Answer =
-  { readonly kind: 'choice'; readonly picked: readonly string[] } | { readonly kind: 'words'; readonly text: string };
+  | { readonly kind: 'choice'; readonly picked: readonly string[] }
+  | { readonly kind: 'words'; readonly text: string }
+  | { readonly kind: 'dots'; readonly dots: readonly Dot[] }
+  | Recording;
+
+/** Something spoken. It is part of the work, so that it is kept offline and goes wherever the work goes. */
+export interface Recording {
+  readonly kind: 'sound';
+  /** The bytes in base64, as the browser's recorder made them. */
+  readonly bytes: string;
+  /** One of the types that recorders make. */
+  readonly type: SoundType;
+  readonly seconds: number;
+}
+
+/** Types of sound that recorders make. */
+export const soundTypes = ['audio/webm', 'audio/ogg', 'audio/mp4'] as const;
+
+/** A type of sound. */
+export type SoundType = (typeof soundTypes)[number];
+
+/** What a stroke is drawn with. */
+export const inkTools = ['pen', 'highlighter'] as const;
+
+/** What a stroke is drawn with. */
+export type InkTool = (typeof inkTools)[number];
+
+/** A stroke drawn into a question. */
+export interface Stroke {
+  readonly itemId: ItemId;
+  readonly tool: InkTool;
+  /** A colour as `#rrggbb`. */
+  readonly color: string;
+  /** In slide units. */
+  readonly width: number;
+  /** x and y in turn, whole slide units from the corner of what is drawn on. */
+  readonly points: readonly number[];
+}
+
+/** How sure somebody is of an answer: 1 a guess to 4 certain. */
+export type Sure = 1 | 2 | 3 | 4;
 
 /** A text that a student added in an open area; lengths in slide units. */
 export interface AddedText {
@@ -37,6 +91,8 @@ export interface Work {
   readonly blanks: Readonly<Record<ItemId, string>>;
   readonly answers: Readonly<Record<ItemId, Answer>>;
   readonly added: Readonly<Record<string, AddedText>>;
+  readonly drawn: Readonly<Record<string, Stroke>>;
+  readonly sure: Readonly<Record<ItemId, Sure>>;
   /** The slides walked so that *back* returns along them; the last is where the student is. */
   readonly way: readonly SlideId[];
   /** The slides seen, each once, also those one has gone back from. */
@@ -44,12 +100,21 @@ export interface Work {
 }
 
 /** Work before anything was done. */
-export const emptyWork: Work = { pieces: {}, blanks: {}, answers: {}, added: {}, way: [], seen: [] };
+export const emptyWork: Work = {
+  pieces: {},
+  blanks: {},
+  answers: {},
+  added: {},
+  drawn: {},
+  sure: {},
+  way: [],
+  seen: [],
+};
 
 /** The names of the parts of work that are maps by id. */
-export type WorkPart = 'pieces' | 'blanks' | 'answers' | 'added';
+export type WorkPart = 'pieces' | 'blanks' | 'answers' | 'added' | 'drawn' | 'sure';
 /** The names of the map parts, in the order they are read. */
-export const workParts: readonly WorkPart[] = ['pieces', 'blanks', 'answers', 'added'];
+export const workParts: readonly WorkPart[] = ['pieces', 'blanks', 'answers', 'added', 'drawn', 'sure'];
 
 /** What may be put under an id in each part. */
 export type WorkEntry<P extends WorkPart> = Work[P][string];
@@ -61,8 +126,24 @@ export type WorkChange =
     }[WorkPart]
   | { readonly part: 'way'; readonly way: readonly SlideId[]; readonly seen: readonly SlideId[] };
 
-/** Limits on what a student writes, in UTF-16 units and counts. */
-export const workLimits = { blank: 200, words: 5_000, added: 2_000, addedTexts: 100, way: 500, seen: 10_000 } as const;
+/** Limits on what a student does: letters in UTF-16 units, counts, bytes. */
+export const workLimits = {
+  blank: 200,
+  words: 5_000,
+  /** Letters of a long text. */
+  longText: 20_000,
+  added: 2_000,
+  addedTexts: 100,
+  way: 500,
+  seen: 10_000,
+  strokes: 1_500,
+  /** Numbers in one stroke and in all, two for a point. */
+  strokePoints: 4_000,
+  allPoints: 60_000,
+  /** Of one recording in base64, and of all. */
+  recording: 260_000,
+  allRecordings: 600_000,
+} as const;
 
 /** The work after some changes. */
 export function applyWorkChanges(work: Work, changes: readonly WorkChange[]): Work {
@@ -81,6 +162,8 @@ export function readWork(value: unknown): Work {
     blanks: readEntries(fields['blanks'], (entry) => (typeof entry === 'string' ? entry : null)),
     answers: readEntries(fields['answers'], readAnswer),
     added: readEntries(fields['added'], readAddedText),
+    drawn: readEntries(fields['drawn'], readStroke),
+    sure: readEntries(fields['sure'], readSure),
     way: readStrings(fields['way'], 40, workLimits.way + 1).filter(isId),
     seen: readStrings(fields['seen'], 40, workLimits.seen + 1).filter(isId),
   };
@@ -101,6 +184,8 @@ function readPiecePlace(value: unknown): PiecePlace | null {
     x: readNumber(fields['x'], 0),
     y: readNumber(fields['y'], 0),
     zoneId: isId(fields['zoneId']) ? fields['zoneId'] : null,
+    ...(typeof fields['turn'] === 'number' ? { turn: readNumber(fields['turn'], 0, -360, 360) } : {}),
+    ...(typeof fields['lift'] === 'number' ? { lift: Math.round(readNumber(fields['lift'], 0, 0, 1e6)) } : {}),
   };
 }
 
@@ -108,7 +193,41 @@ function readAnswer(value: unknown): Answer | null {
   const fields = readFields(value);
   if (fields?.['kind'] === 'choice') return { kind: 'choice', picked: readStrings(fields['picked'], 40, 50) };
   if (fields?.['kind'] === 'words') return { kind: 'words', text: readString(fields['text'], '', 1_000_000) };
+  if (fields?.['kind'] === 'dots')
+    return {
+      kind: 'dots',
+      dots: (Array.isArray(fields['dots']) ? fields['dots'] : []).slice(0, MOST_DOTS + 1).flatMap((entry) => {
+        const dot = readFields(entry);
+        return isPoint(dot) ? [{ x: readNumber(dot['x'], 0, 0, 1), y: readNumber(dot['y'], 0, 0, 1) }] : [];
+      }),
+    };
+  if (fields?.['kind'] === 'sound')
+    return {
+      kind: 'sound',
+      bytes: readString(fields['bytes'], '', workLimits.recording + 1),
+      type: readOneOf(fields['type'], soundTypes, 'audio/webm'),
+      seconds: readNumber(fields['seconds'], 0, 0, 600),
+    };
   return null;
+}
+
+function readStroke(value: unknown): Stroke | null {
+  const fields = readFields(value);
+  const { color, points } = fields ?? {};
+  if (!isId(fields?.['itemId']) || !Array.isArray(points)) return null;
+  return {
+    itemId: fields['itemId'],
+    tool: readOneOf(fields['tool'], inkTools, 'pen'),
+    color: typeof color === 'string' && /^#[0-9a-f]{6}$/.test(color) ? color : '#1d2b2a',
+    width: readNumber(fields['width'], 4, 1, 60),
+    points: points
+      .slice(0, workLimits.strokePoints + 2)
+      .map((each) => Math.round(readNumber(each, 0, -20_000, 20_000))),
+  };
+}
+
+function readSure(value: unknown): Sure | null {
+  return value === 1 || value === 2 || value === 3 || value === 4 ? value : null;
 }
 
 function readAddedText(value: unknown): AddedText | null {

@@ -1,20 +1,47 @@
-/** Draws a blank: a field to type in for students, its ground for everybody else. */
+/** Draws a blank: a field to type in or a list to choose from for students, its ground for everybody else. */
 import { type BlankItem, nameOf } from '@gobrel/core/deck';
 import { workLimits } from '@gobrel/core/work';
+import { isOpen } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
 export function BlankView({ item, fillIn }: ItemProps<BlankItem>) {
   const { words } = useSurroundings();
-  if (!fillIn) return <div className="gv-blank" style={{ fontSize: item.size }} />;
+  const style = { fontSize: item.size };
+  if (!fillIn)
+    return (
+      <div className="gv-blank" style={style}>
+        {item.options.length > 0 ? '▾' : ''}
+      </div>
+    );
+  const name = nameOf(item) || words.blank;
+  const value = fillIn.work.blanks[item.id] ?? '';
+  const open = isOpen(fillIn, item.id);
+  if (item.options.length > 0) {
+    return (
+      <select
+        className="gv-blank"
+        style={style}
+        aria-label={name}
+        disabled={!open}
+        value={value}
+        onChange={(event) => fillIn.setBlank(item.id, event.target.value)}
+      >
+        <option value="">{words.asking.choose}</option>
+        {item.options.map((option) => (
+          <option key={option}>{option}</option>
+        ))}
+      </select>
+    );
+  }
   return (
     <input
       className="gv-blank"
-      style={{ fontSize: item.size }}
-      aria-label={nameOf(item) || words.blank}
+      style={style}
+      aria-label={name}
       autoComplete="off"
-      readOnly={fillIn.locked}
-      value={fillIn.work.blanks[item.id] ?? ''}
+      readOnly={!open}
+      value={value}
       onChange={(event) => {
         const typed = event.target.value;
         if (typed.length > workLimits.blank) fillIn.warn(words.tooLong(workLimits.blank));

@@ -1,30 +1,41 @@
-/** Draws a choice question; its choices carry letters. */
-import type { ChoiceItem } from '@gobrel/core/deck';
-import { choiceLetter, pickedIn } from '@gobrel/core/questions';
+/** Draws a choice question; its choices carry letters, also those that are pictures. */
+import type { Choice, ChoiceItem } from '@gobrel/core/deck';
+import { choiceLetter, choicesFor, pickedIn } from '@gobrel/core/questions';
+import { isOpen } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
 /** Letter size that lets the prompt and all choices fit the frame, in slide units. */
-function letterSize(item: ChoiceItem): number {
-  return Math.max(14, Math.min(34, item.frame.height / (item.choices.length + 1.6) / 1.75));
+function letterSize({ frame, choices, prompt, form }: ChoiceItem): number {
+  const lines = form === 'scale' || hasPictures(choices) ? 4 : choices.length + (prompt === '' ? 0.4 : 1.6);
+  return Math.max(14, Math.min(34, frame.height / lines / 1.75));
+}
+
+function hasPictures(choices: readonly Choice[]): boolean {
+  return choices.some(({ picture }) => picture !== undefined);
 }
 
 export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
-  const { words } = useSurroundings();
+  const { words, pictureUrl } = useSurroundings();
   const picked = fillIn ? pickedIn(fillIn.work, item.id) : [];
+  const open = isOpen(fillIn, item.id);
   const toggle = (id: string) => {
     const others = picked.filter((other) => other !== id);
     const next = !item.several ? [id] : picked.includes(id) ? others : [...others, id];
     fillIn?.setAnswer(item.id, { kind: 'choice', picked: next });
   };
-  const rows = item.choices.map((choice, index) => {
+  const rows = choicesFor(item, fillIn?.who ?? '').map((choice, index) => {
     const isPicked = picked.includes(choice.id);
     const content = (
       <>
         <span className="gv-letter" aria-hidden="true">
           {choiceLetter(index)}
         </span>
-        <span>{choice.text}</span>
+        {choice.picture ? (
+          <img className="gv-choice-picture" src={pictureUrl(choice.picture)} alt={choice.text} draggable={false} />
+        ) : (
+          <span>{choice.text}</span>
+        )}
       </>
     );
     if (!fillIn) {
@@ -40,7 +51,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
           type={item.several ? 'checkbox' : 'radio'}
           name={`choice-${item.id}`}
           checked={isPicked}
-          disabled={fillIn.locked}
+          disabled={!open}
           onChange={() => toggle(choice.id)}
         />
         {content}
@@ -48,20 +59,22 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
     );
   });
   const style = { fontSize: letterSize(item) };
+  const lay = hasPictures(item.choices) ? 'gv-in-tiles' : item.form === 'scale' ? 'gv-in-steps' : 'gv-in-rows';
+  const choices = <div className={lay}>{rows}</div>;
   if (!fillIn) {
     return (
       <div className="gv-question" style={style}>
         <p className="gv-prompt">{item.prompt}</p>
-        {rows}
+        {choices}
       </div>
     );
   }
   return (
     <fieldset className="gv-question" style={style}>
       <legend className="gv-prompt">
-        {item.prompt} <small>{item.several ? words.pickSeveral : words.pickOne}</small>
+        {item.prompt} <small>{item.several ? words.asking.pickSeveral : words.asking.pickOne}</small>
       </legend>
-      {rows}
+      {choices}
     </fieldset>
   );
 }

@@ -13,6 +13,11 @@ import { ShortTextView } from './short-text-view.js';
 import { SignView } from './sign-view.js';
 import { TextView } from './text-view.js';
 import { ViewpointView } from './viewpoint-view.js';
+import { DrawView } from './draw-view.js';
+import { LongTextView } from './long-text-view.js';
+import { NumberView } from './number-view.js';
+import { PointView } from './point-view.js';
+import { SpokenView } from './spoken-view.js';
 import { ZoneView } from './zone-view.js';
 
 const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>> } = {
@@ -27,6 +32,11 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   blank: BlankView,
   choice: ChoiceView,
   'short-text': ShortTextView,
+  draw: DrawView,
+  'long-text': LongTextView,
+  number: NumberView,
+  point: PointView,
+  spoken: SpokenView,
   'open-area': OpenAreaView,
 };
 

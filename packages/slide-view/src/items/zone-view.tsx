@@ -1,7 +1,36 @@
-/** Draws a zone with its label. */
-import type { ZoneItem } from '@gobrel/core/deck';
+/** Draws a zone: its outline, its slots, its label. */
+import { nameOf, shapePath, type ZoneItem } from '@gobrel/core/deck';
+import { slotsOf, ZONE_HEADER } from '@gobrel/core/work';
+import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
-export function ZoneView({ item }: ItemProps<ZoneItem>) {
-  return <div className="gv-zone">{item.label}</div>;
+export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
+  const { pieces } = useSurroundings().words;
+  const { x, y, width, height } = item.frame;
+  const lying = fillIn ? Object.values(fillIn.work.pieces).filter(({ zoneId }) => zoneId === item.id).length : 0;
+  const spoken =
+    fillIn && nameOf(item) ? { role: 'group', 'aria-label': pieces.zone(nameOf(item), lying, item.capacity) } : {};
+  return (
+    <div className="gv-zone" {...spoken}>
+      <svg className="gv-outline" width={width} height={height} aria-hidden="true">
+        <path d={shapePath(item.shape, width - 3, height - 3)} transform="translate(1.5 1.5)" />
+        {slotsOf(item).map((slot, at) => (
+          <rect
+            key={at}
+            className="gv-slot"
+            x={slot.x - x + 5}
+            y={slot.y - y + 5}
+            width={Math.max(0, slot.width - 10)}
+            height={Math.max(0, slot.height - 10)}
+            rx={8}
+          />
+        ))}
+      </svg>
+      {item.label === '' ? null : (
+        <span className="gv-zone-label" style={{ height: Math.min(ZONE_HEADER, height / 3) }}>
+          {item.label}
+        </span>
+      )}
+    </div>
+  );
 }

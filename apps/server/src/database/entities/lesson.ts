@@ -105,3 +105,19 @@ export class SubmissionRow {
   @Column('timestamptz', { name: 'taken_back_at', nullable: true })
   takenBackAt: Date | null;
 }
+
+/** How often a participant had an answer checked, and what they were told the last time. */
+@Entity('answer_check')
+export class AnswerCheckRow {
+  @PrimaryColumn('text', { name: 'participant_id' })
+  participantId: string;
+
+  @PrimaryColumn('text', { name: 'item_id' })
+  itemId: string;
+
+  @Column('int')
+  tries: number;
+
+  @Column('jsonb')
+  told: unknown;
+}

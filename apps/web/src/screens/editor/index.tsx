@@ -27,6 +27,7 @@ import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './editing';
 import { LinkDialog } from './linking/link-dialog';
 import { Palette } from './palette';
+import { TrySlide } from './questions/try-slide';
 import { ItemPanel } from './panel/item-panel';
 import { ItemsList } from './panel/items-list';
 import { SeveralPanel } from './panel/several-panel';
@@ -80,6 +81,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
   const [dialog, setDialog] = useState<EditorDialog | null>(null);
+  const [trying, setTrying] = useState(false);
   const others = usePresence(document, slideId);
   const { linking, begin, end } = useLinking(editing, selected);
   const [placePictures, underWay] = usePictures(editing, slideId);
@@ -122,8 +124,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const orderProps = { deck: deferredDeck, run, tellDone, others, current: slideId, actions, onGo: go };
   const onHelp = useCallback(() => setDialog('keys'), []);
   const onLink = useStable(begin);
-  useKeys({ editing, slideId, onHelp, onLink });
-  useClipboard({ editing, slideId, slides, actions, onPictures });
+  const paused = trying && seeing === 'slide';
+  useKeys({ editing, slideId, onHelp, onLink, paused });
+  useClipboard({ editing, slideId, slides, actions, onPictures, paused });
   useEffect(() => () => select(), []);
 
   return (
@@ -140,8 +143,10 @@ function Editor({ deckId, document, editing }: EditorProps) {
         onDialog={setDialog}
       />
       <div className="flex min-h-0 flex-1">
-        {seeing === 'slide' ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
-        {seeing === 'grid' ? (
+        {seeing === 'slide' && !paused ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
+        {paused && slide ? (
+          <TrySlide key={slideId} editing={editing} slideId={slideId} onEnd={() => setTrying(false)} />
+        ) : seeing === 'grid' ? (
           <Grid {...orderProps} onOpen={open} />
         ) : seeing === 'map' ? (
           <Suspense fallback={<Loading what={words.routes.map} />}>
@@ -161,11 +166,15 @@ function Editor({ deckId, document, editing }: EditorProps) {
             onGo={go}
             onPickLink={onLink}
             onPictures={onPictures}
+            onTry={() => {
+              select();
+              setTrying(true);
+            }}
           />
         ) : (
           <p className="flex-1 p-8">{words.show.noSlides}</p>
         )}
-        {seeing === 'plan' ? null : (
+        {seeing === 'plan' || paused ? null : (
           <aside
             aria-label={words.editor.panel}
             className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
@@ -245,9 +254,11 @@ interface MiddleProps {
   readonly onGo: (slideId: SlideId) => void;
   readonly onPickLink: () => void;
   readonly onPictures: (files: readonly File[]) => void;
+  /** Tries the slide as a student. */
+  readonly onTry: () => void;
 }
 
-function Middle({ others, editing, slideId, onGo, onPickLink, onPictures }: MiddleProps) {
+function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry }: MiddleProps) {
   const { deck } = editing;
   const deferredDeck = useDeferredValue(deck);
   const [element, area] = useRoom<HTMLElement>();
@@ -286,7 +297,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onPictures }: Midd
           </div>
         </RouteCards>
       ) : null}
-      <ZoomBar scale={view.scale} onZoom={zoom} onFit={fit} />
+      <ZoomBar scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
     </main>
   );
 }

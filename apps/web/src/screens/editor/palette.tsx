@@ -15,9 +15,9 @@ import {
   CircleHelp,
   Focus,
   Image,
-  MessageSquareText,
   PencilLine,
   Puzzle,
+  Rows3,
   Scan,
   Shapes,
   Spline,
@@ -32,6 +32,9 @@ import { words } from '../../words';
 import { beginViewpoint } from './canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
+import { PiecesDialog } from './questions/pieces-dialog';
+import { QuestionPicker } from './questions/question-picker';
+import { placeQuestion } from './questions/starts';
 import { signFields } from './signs/collection';
 import { SignPicker } from './signs/sign-picker';
 import { LinePicker, type PresetLine } from './panel/line-picker';
@@ -51,14 +54,6 @@ function startFields(deck: Deck, kind: ItemKindName): Partial<OwnFields<ItemKind
       return { text: plainText('') } as Partial<OwnFields<'text'>>;
     case 'zone':
       return { label: words.editor.newZone(zones + 1) } as Partial<OwnFields<'zone'>>;
-    case 'choice':
-      return {
-        prompt: words.editor.newPrompt,
-        choices: ['a', 'b', 'c'].map((id) => ({ id, text: words.editor.newChoice(id.toUpperCase()) })),
-        right: ['a'],
-      } as Partial<OwnFields<'choice'>>;
-    case 'short-text':
-      return { prompt: words.editor.newPrompt } as Partial<OwnFields<'short-text'>>;
     default:
       return {};
   }
@@ -77,7 +72,7 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
 export function Palette({ editing, slideId, onPictures }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
-  const [picking, setPicking] = useState<'shape' | 'line' | 'sign' | null>(null);
+  const [picking, setPicking] = useState<'shape' | 'line' | 'sign' | 'question' | 'pieces' | null>(null);
   const place = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>> = {}, loose = false) => {
     const id = newId();
     const start = { ...(startFields(deck, kind) as Partial<OwnFields<K>>), ...fields };
@@ -93,11 +88,11 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
     { name: words.lines.title, icon: Spline, run: () => setPicking('line') },
     { name: words.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
     null,
-    { name: words.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
-    { name: words.kinds.zone, icon: BoxSelect, run: () => place('zone') },
+    { name: words.questions.add, icon: CircleHelp, run: () => setPicking('question') },
     { name: words.kinds.blank, icon: TextCursorInput, run: () => place('blank') },
-    { name: words.kinds.choice, icon: CircleHelp, run: () => place('choice') },
-    { name: words.kinds['short-text'], icon: MessageSquareText, run: () => place('short-text') },
+    { name: words.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
+    { name: words.questions.fromWords, icon: Rows3, run: () => setPicking('pieces') },
+    { name: words.kinds.zone, icon: BoxSelect, run: () => place('zone') },
     { name: words.kinds['open-area'], icon: PencilLine, run: () => place('open-area') },
     { name: words.kinds.hotspot, icon: Scan, run: () => place('hotspot') },
     { name: words.kinds.viewpoint, icon: Focus, run: beginViewpoint },
@@ -148,6 +143,20 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
             }}
           />
         </Dialog>
+      ) : null}
+      {picking === 'question' ? (
+        <QuestionPicker
+          onClose={() => setPicking(null)}
+          onPick={(start) => {
+            setPicking(null);
+            const { changes, itemId } = placeQuestion(deck, slideId, start);
+            run(changes);
+            select(itemId);
+          }}
+        />
+      ) : null}
+      {picking === 'pieces' ? (
+        <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
       ) : null}
       {picking === 'sign' ? (
         <Dialog title={words.signs.title} open onClose={() => setPicking(null)}>

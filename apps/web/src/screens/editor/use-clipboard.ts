@@ -31,16 +31,19 @@ interface UseClipboard {
   readonly slides: readonly SlideId[];
   readonly actions: SlideActions;
   readonly onPictures: (files: readonly File[]) => void;
+  /** Whether the clipboard is for something else just now. */
+  readonly paused: boolean;
 }
 
 /** Listens to the clipboard while the editor is there. */
-export function useClipboard({ editing, slideId, slides, actions, onPictures }: UseClipboard): void {
+export function useClipboard({ editing, slideId, slides, actions, onPictures, paused }: UseClipboard): void {
   const latest = useRef(editing);
   useEffect(() => {
     // The server's answer comes when the deck is another one already.
     latest.current = editing;
   });
   useEffect(() => {
+    if (paused) return;
     const onRefused = (refused: readonly string[]) => latest.current.run(withoutPictures(latest.current.deck, refused));
     const onPaste = (event: ClipboardEvent) => {
       if (isInField(event)) return;
@@ -92,5 +95,5 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures }: 
       for (const [name, listener] of Object.entries(listeners))
         window.removeEventListener(name as keyof typeof listeners, listener);
     };
-  }, [editing, slideId, slides, actions, onPictures]);
+  }, [editing, slideId, slides, actions, onPictures, paused]);
 }

@@ -35,11 +35,14 @@ interface Keys {
   readonly slideId: SlideId;
   readonly onHelp: () => void;
   readonly onLink: () => void;
+  /** Whether the keys are for something else just now. */
+  readonly paused: boolean;
 }
 
 /** Listens to the keys while the editor is there. */
-export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
+export function useKeys({ editing, slideId, onHelp, onLink, paused }: Keys): void {
   useEffect(() => {
+    if (paused) return;
     const onKey = (event: KeyboardEvent) => {
       const { typingIn } = useDesk.getState();
       if (event.key === 'Escape' && typingIn) {
@@ -62,7 +65,7 @@ export function useKeys({ editing, slideId, onHelp, onLink }: Keys): void {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [editing, slideId, onHelp, onLink]);
+  }, [editing, slideId, onHelp, onLink, paused]);
 }
 
 /** Keys while a viewpoint is waited for; says whether it was one. */

@@ -4,16 +4,17 @@ import type { Deck } from '@gobrel/core/deck';
 import { resumeShow, type ShowState, slidesWalked } from '@gobrel/core/show';
 import { writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { Work } from '@gobrel/core/work';
-import { ArrowLeft, ArrowRight, RotateCcw, Undo2 } from 'lucide-react';
+import { Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
 import type { DocumentStatus, OpenDocument, StudentPlace } from '../../live';
-import { Button, Failing, IconButton } from '../../ui';
-import { FilledInStage, useWalk, WalkStatus } from '../../walking';
+import { Failing, IconButton } from '../../ui';
+import { FilledInStage, ToldStrip, useWalk, WalkFooter } from '../../walking';
 import { words } from '../../words';
 import { serverJudge } from './server-judge';
 import { StandingNote } from './standing-note';
 import { SubmitButton } from './submit-button';
+import { useChecks } from './use-checks';
 import { useFillIn } from './use-fill-in';
 import { useKeptOffline } from './use-kept-offline';
 import { useLessonNews } from './use-lesson-news';
@@ -43,7 +44,9 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
   );
   const judge = useMemo(() => serverJudge(document), [document]);
   const walk = useWalk({ deck: edition, state, work, judge, onMove });
-  const { fillIn, spoken, undo, canUndo, putPiecesBack } = useFillIn(document, edition, work, locked);
+  const { told, checking, check } = useChecks(lesson, document, edition, work);
+  const { participantId: who } = lesson;
+  const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told });
   const isShowing = useLessonNews(lesson);
   useKeptOffline(edition);
 
@@ -53,7 +56,6 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
     document.announce({ stop } satisfies StudentPlace);
   }, [document, stop]);
 
-  const hasPlaced = Object.keys(work.pieces).some((id) => edition.items[id]?.slideId === walk.at);
   return (
     <div className="flex h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
@@ -72,27 +74,21 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
       </header>
       <StandingNote lesson={lesson} isShowing={isShowing} />
       <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
-      <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
-        <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
-          <ArrowLeft size={18} aria-hidden /> {words.show.back}
-        </Button>
+      <ToldStrip
+        key={walk.at}
+        edition={edition}
+        slideId={walk.at}
+        work={work}
+        told={told}
+        locked={locked}
+        checking={checking}
+        onCheck={check}
+      />
+      <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
         <IconButton name={words.common.undo} disabled={!canUndo || locked} onClick={undo}>
           <Undo2 size={20} aria-hidden />
         </IconButton>
-        <WalkStatus edition={edition} walk={walk} work={work} />
-        {hasPlaced && !locked ? (
-          <Button onClick={() => putPiecesBack(walk.at)}>
-            <RotateCcw size={18} aria-hidden /> {words.student.putBack}
-          </Button>
-        ) : null}
-        <Button
-          className="ml-auto sm:ml-0"
-          look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
-          onClick={() => walk.step({ type: 'next' })}
-        >
-          {words.show.next} <ArrowRight size={18} aria-hidden />
-        </Button>
-      </footer>
+      </WalkFooter>
       <p aria-live="assertive" className="spoken">
         {spoken}
       </p>

@@ -1,7 +1,8 @@
 /** A student's hands, with an undo of their own: what they do goes into the document of their work. */
-import type { Deck, SlideId } from '@gobrel/core/deck';
+import type { Deck } from '@gobrel/core/deck';
 import { workScope, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { Work, WorkChange } from '@gobrel/core/work';
+import type { FillIn } from '@gobrel/slide-view';
 import { useEffect, useMemo, useState } from 'react';
 import * as Y from 'yjs';
 import type { OpenDocument } from '../../live';
@@ -9,8 +10,18 @@ import { fillInBy } from '../../walking';
 
 const MINE = 'this student';
 
+interface StudentsDesk {
+  readonly document: OpenDocument;
+  readonly edition: Deck;
+  readonly work: Work;
+  readonly locked: boolean;
+  /** Tells students apart. */
+  readonly who: string;
+  readonly told: FillIn['told'];
+}
+
 /** Hands over the given work, with an undo of one's own. */
-export function useFillIn(document: OpenDocument, edition: Deck, work: Work, locked: boolean) {
+export function useFillIn({ document, edition, work, locked, who, told }: StudentsDesk) {
   const [spoken, say] = useState('');
   const [canUndo, setCanUndo] = useState(false);
   const history = useMemo(
@@ -27,16 +38,8 @@ export function useFillIn(document: OpenDocument, edition: Deck, work: Work, loc
 
   const fillIn = useMemo(() => {
     const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE);
-    return fillInBy({ edition, work, locked, say, write });
-  }, [document, edition, work, locked]);
+    return fillInBy({ edition, work, locked, who, told, say, write });
+  }, [document, edition, work, locked, who, told]);
 
-  const putPiecesBack = (slideId: SlideId) => {
-    const placed = Object.keys(work.pieces).filter((id) => edition.items[id]?.slideId === slideId);
-    writeWorkChanges(
-      document.doc,
-      placed.map((id): WorkChange => ({ part: 'pieces', id, value: null })),
-      MINE,
-    );
-  };
-  return { fillIn, spoken, canUndo, undo: () => void history.undo(), putPiecesBack };
+  return { fillIn, spoken, canUndo, undo: () => void history.undo() };
 }

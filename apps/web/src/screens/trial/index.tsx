@@ -2,13 +2,13 @@
 import { type Deck, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
 import { resumeShow, type ShowState, startShow } from '@gobrel/core/show';
 import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
-import { ArrowLeft, ArrowRight, RotateCcw } from 'lucide-react';
+import { RotateCcw } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../live';
 import { Button, buttonClasses, Failing, Loading } from '../../ui';
-import { FilledInStage, fillInBy, keyJudge, useWalk, WalkStatus } from '../../walking';
+import { FilledInStage, fillInBy, keyJudge, ToldStrip, useOwnKeys, useWalk, WalkFooter } from '../../walking';
 import { words } from '../../words';
 
 export function Screen() {
@@ -29,16 +29,19 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
   const [work, setWork] = useState(emptyWork);
   const [spoken, say] = useState('');
   const walk = useWalk({ deck: edition, state, work, judge: keyJudge(whole, work), onMove: setState });
+  const { told, check, forget } = useOwnKeys(whole, work);
   const fillIn = useMemo(
     () =>
       fillInBy({
         edition,
         work,
         locked: false,
+        who: 'author',
+        told,
         say,
         write: (changes) => setWork((before) => applyWorkChanges(before, changes)),
       }),
-    [edition, work],
+    [edition, work, told],
   );
   return (
     <div className="flex h-full flex-col">
@@ -54,26 +57,27 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
         </span>
       </header>
       <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
-      <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
-        <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
-          <ArrowLeft size={18} aria-hidden /> {words.show.back}
-        </Button>
-        <WalkStatus edition={edition} walk={walk} work={work} />
+      <ToldStrip
+        key={walk.at}
+        edition={edition}
+        slideId={walk.at}
+        work={work}
+        told={told}
+        locked={false}
+        checking={false}
+        onCheck={check}
+      />
+      <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
         <Button
           onClick={() => {
             setWork(emptyWork);
+            forget();
             setState(resumeShow(edition, emptyWork) ?? start);
           }}
         >
           <RotateCcw size={18} aria-hidden /> {words.show.tryAgain}
         </Button>
-        <Button
-          look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
-          onClick={() => walk.step({ type: 'next' })}
-        >
-          {words.show.next} <ArrowRight size={18} aria-hidden />
-        </Button>
-      </footer>
+      </WalkFooter>
       <p aria-live="assertive" className="spoken">
         {spoken}
       </p>

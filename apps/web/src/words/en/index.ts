@@ -17,9 +17,11 @@ import { duration, moment, timeOfDay } from './phrases';
 import { signs } from './signs';
 import { signIn } from './sign-in';
 import { plan } from './plan';
+import { questions } from './questions';
 import { routes } from './routes';
 import { ownThemes, textStyles } from './text-styles';
 import { authors, versions } from './versions';
+import { telling } from './telling';
 import { join, student } from './student';
 
 export const en = {
@@ -61,4 +63,6 @@ export const en = {
   student,
   board,
   onSlides,
+  questions,
+  telling,
 } as const;

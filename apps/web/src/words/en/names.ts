@@ -13,6 +13,11 @@ export const kinds = {
   blank: 'Blank',
   choice: 'Choice',
   'short-text': 'Short text',
+  'long-text': 'Long text',
+  number: 'Number',
+  point: 'Point',
+  draw: 'Draw',
+  spoken: 'Speak',
   'open-area': 'Open area',
 } as const;
 

@@ -23,6 +23,8 @@ export const student = {
   slides: 'your slides',
   progress: (filled: number, asked: number) => `${filled} of ${asked} done here`,
   putBack: 'Put pieces back',
+  putSomeBack: 'Put some pieces back',
+  thoseIn: (zone: string) => `Those in ${zone}`,
   submit: 'Submit',
   submitTitle: 'Submit your work?',
   stillEmpty: (count: number) =>

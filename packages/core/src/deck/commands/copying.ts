@@ -66,7 +66,9 @@ export function copyItem(
     slideId,
     link: item.link && retie(item.link),
     groups: item.groups.map((group) => copies.get(group) ?? group),
+    piece: { ...item.piece, within: item.piece.within && (copies.get(item.piece.within) ?? item.piece.within) },
   };
+  const copyOf = (piece: string) => copies.get(piece) ?? piece;
   switch (base.kind) {
     case 'text':
     case 'shape':
@@ -77,7 +79,7 @@ export function copyItem(
       return { ...base, from: end(base.from), to: end(base.to) };
     }
     case 'zone':
-      return { ...base, belongs: base.belongs.map((piece) => copies.get(piece) ?? piece) };
+      return { ...base, belongs: base.belongs.map(copyOf), takes: base.takes.map(copyOf) };
     default:
       return base;
   }

@@ -5,7 +5,7 @@ import { type Deck, itemsOf, readItem, sizeOf, slidesInOrder } from '../deck.js'
 import type { Destination } from '../destination.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
 import type { Item, ItemKindName, Layer, OwnFields, Role } from '../item.js';
-import { itemKinds } from '../item-kinds/index.js';
+import { itemKinds, picturesOf } from '../item-kinds/index.js';
 import { lettingGo } from '../lines.js';
 import { byRank, ranksAt } from '../rank.js';
 import type { RichText } from '../rich-text.js';
@@ -122,23 +122,24 @@ export function leaveToLayout(deck: Deck, slideId: SlideId): Change[] {
 /** Takes some pictures off slides and grounds, as those of somebody else. */
 export function withoutPictures(deck: Deck, pictures: readonly string[]): Change[] {
   return [
-    ...Object.values(deck.items).flatMap((item): Change[] =>
-      item.kind === 'picture' && pictures.includes(item.picture) ? [{ type: 'remove-item', id: item.id }] : [],
-    ),
+    ...Object.values(deck.items).flatMap((item): Change[] => {
+      if (!picturesOf(item).some((picture) => pictures.includes(picture))) return [];
+      if (item.kind === 'picture') return [{ type: 'remove-item', id: item.id }];
+      // A question stays, without the picture it asked about.
+      return item.kind === 'choice'
+        ? setItemFields(deck, item.id, {
+            choices: item.choices.map(({ picture, ...choice }) =>
+              picture === undefined || pictures.includes(picture) ? choice : { ...choice, picture },
+            ),
+          })
+        : setItemFields(deck, item.id, { picture: '' });
+    }),
     ...Object.values(deck.slides).flatMap(({ id, groundPicture }): Change[] =>
       groundPicture && pictures.includes(groundPicture.picture)
         ? [{ type: 'set-slide', id, fields: { groundPicture: null } }]
         : [],
     ),
   ];
-}
-
-/** Makes items loose pieces, or fixed again. A backdrop item is not made loose. */
-export function setLoose(deck: Deck, ids: readonly ItemId[], loose: boolean): Change[] {
-  return ids.flatMap((id): Change[] => {
-    const item = deck.items[id];
-    return item && item.layer === 'slide' && item.loose !== loose ? [{ type: 'set-item', id, fields: { loose } }] : [];
-  });
 }
 
 /** Ties an item's link to a destination, or takes the link off. */
@@ -230,18 +231,4 @@ export function removeItems(deck: Deck, ids: readonly ItemId[]): Change[] {
       : [],
   );
   return [...zones, ...removed.map((id): Change => ({ type: 'remove-item', id }))];
-}
-
-/** Says which zone a piece belongs into (and no other), or with `null` that it belongs nowhere. */
-export function setBelongs(deck: Deck, pieceId: ItemId, zoneId: ItemId | null): Change[] {
-  const piece = deck.items[pieceId];
-  if (!piece) return [];
-  return itemsOf(deck, piece.slideId).flatMap((item): Change[] => {
-    if (item.kind !== 'zone') return [];
-    const had = item.belongs.includes(pieceId);
-    const wanted = item.id === zoneId;
-    if (had === wanted) return [];
-    const belongs = wanted ? [...item.belongs, pieceId] : item.belongs.filter((id) => id !== pieceId);
-    return [{ type: 'set-item', id: item.id, fields: { belongs } }];
-  });
 }

@@ -1,16 +1,21 @@
-/** Blank: a text field that students fill in. */
+/** Blank: a text field that students fill in, or choose the words for from a list. */
+import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readStrings } from '../reading.js';
-import { type ItemKind, readPoints } from './kind.js';
+import { type ItemKind, readWordCare } from './kind.js';
+
+const MOST_OPTIONS = 20;
 
 export const blankKind: ItemKind<'blank'> = {
   kind: 'blank',
   size: { width: 220, height: 52 },
   read: (fields) => ({
+    ...readAsking(fields),
+    ...readWordCare(fields),
     size: readNumber(fields['size'], 24, 8, 200),
+    options: readStrings(fields['options'], 200, MOST_OPTIONS),
     accepted: readStrings(fields['accepted']),
-    points: readPoints(fields['points']),
   }),
-  withoutKey: (item) => ({ ...item, accepted: [] }),
+  withoutKey: (item) => ({ ...askingWithoutKey(item), accepted: [] }),
   words: () => '',
   asks: true,
 };

@@ -1,9 +1,12 @@
-/** Choice: a question with lettered choices. */
+/** Choice: a question with lettered choices, of words or pictures. */
+import { askingWithoutKey, readAsking } from '../asking.js';
 import { isId } from '../identifiers.js';
-import { readBoolean, readFields, readString, readStrings } from '../reading.js';
-import { type ItemKind, readPoints } from './kind.js';
+import { choiceForms } from '../item.js';
+import { readBoolean, readFields, readOneOf, readString, readStrings } from '../reading.js';
+import { type ItemKind, readPictureId } from './kind.js';
 
-const MOST_CHOICES = 12;
+/** The most choices a question can have. */
+export const MOST_CHOICES = 12;
 
 export const choiceKind: ItemKind<'choice'> = {
   kind: 'choice',
@@ -12,17 +15,21 @@ export const choiceKind: ItemKind<'choice'> = {
     const listed = Array.isArray(fields['choices']) ? fields['choices'] : [];
     const choices = listed.slice(0, MOST_CHOICES).flatMap((entry) => {
       const choice = readFields(entry);
-      return isId(choice?.['id']) ? [{ id: choice['id'], text: readString(choice['text'], '', 300) }] : [];
+      if (!isId(choice?.['id'])) return [];
+      const picture = readPictureId(choice['picture']);
+      return [{ id: choice['id'], text: readString(choice['text'], '', 300), ...(picture ? { picture } : {}) }];
     });
     return {
+      ...readAsking(fields),
       prompt: readString(fields['prompt'], ''),
+      form: readOneOf(fields['form'], choiceForms, 'own'),
       choices,
       several: readBoolean(fields['several'], false),
+      shuffled: readBoolean(fields['shuffled'], false),
       right: readStrings(fields['right'], 40).filter((id) => choices.some((choice) => choice.id === id)),
-      points: readPoints(fields['points']),
     };
   },
-  withoutKey: (item) => ({ ...item, right: [] }),
+  withoutKey: (item) => ({ ...askingWithoutKey(item), right: [] }),
   words: (item) => item.prompt,
   asks: true,
 };

@@ -2,14 +2,19 @@
 import type { Item, ItemKindName } from '../item.js';
 import { blankKind } from './blank.js';
 import { choiceKind } from './choice.js';
+import { drawKind } from './draw.js';
 import { hotspotKind } from './hotspot.js';
 import type { ItemKind } from './kind.js';
 import { lineKind } from './line.js';
+import { longTextKind } from './long-text.js';
+import { numberKind } from './number.js';
 import { openAreaKind } from './open-area.js';
 import { pictureKind } from './picture.js';
+import { pointKind } from './point.js';
 import { shapeKind } from './shape.js';
 import { shortTextKind } from './short-text.js';
 import { signKind } from './sign.js';
+import { spokenKind } from './spoken.js';
 import { textKind } from './text.js';
 import { viewpointKind } from './viewpoint.js';
 import { zoneKind } from './zone.js';
@@ -27,6 +32,11 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   blank: blankKind,
   choice: choiceKind,
   'short-text': shortTextKind,
+  'long-text': longTextKind,
+  number: numberKind,
+  point: pointKind,
+  draw: drawKind,
+  spoken: spokenKind,
   'open-area': openAreaKind,
 };
 
@@ -53,4 +63,10 @@ export function nameOf(item: Item): string {
 /** Whether students fill something into this item. */
 export function asksSomething(item: Item): boolean {
   return kindOf(item).asks && !item.hidden;
+}
+
+/** The pictures an item shows, by the SHA-256 of their bytes. */
+export function picturesOf(item: Item): readonly string[] {
+  if (item.kind === 'choice') return item.choices.flatMap(({ picture }) => picture ?? []);
+  return 'picture' in item && item.picture !== '' ? [item.picture] : [];
 }

@@ -1,6 +1,6 @@
 /** What the house must know of an item kind; one file a kind in this folder, entered in `index.ts`. */
 import { isFontName } from '../fonts.js';
-import { type Dash, type ItemKindName, type ItemOf, type OwnFields, type TextLook } from '../item.js';
+import { type Dash, type ItemKindName, type ItemOf, type OwnFields, type TextLook, type WordCare } from '../item.js';
 import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
 import { readWeight } from '../text-style.js';
@@ -69,7 +69,17 @@ export function readDash(value: unknown): Dash {
 /** The colour of words and lines that say nothing else: the theme's. */
 export const INK = 'words';
 
-/** Points of a question: whole or half, 0 to 100. */
-export function readPoints(value: unknown): number {
-  return Math.round(readNumber(value, 1, 0, 100) * 2) / 2;
+/** What typed words must have in common with accepted ones, from untrusted JSON. */
+export function readWordCare(fields: Fields): WordCare {
+  return {
+    slips: Math.round(readNumber(fields['slips'], 0, 0, 3)),
+    caseMatters: readBoolean(fields['caseMatters'], false),
+    accentsMatter: readBoolean(fields['accentsMatter'], true),
+    patterns: readBoolean(fields['patterns'], false),
+  };
+}
+
+/** The id of a stored picture, from untrusted JSON; '' for none. */
+export function readPictureId(value: unknown): string {
+  return typeof value === 'string' && /^[0-9a-f]{64}$/.test(value) ? value : '';
 }

@@ -1,16 +1,30 @@
 /** Zone: a place that takes pieces. */
+import { askingWithoutKey, readAsking } from '../asking.js';
 import { isId } from '../identifiers.js';
-import { readString, readStrings } from '../reading.js';
+import { zoneLays } from '../item.js';
+import { readBoolean, readNumber, readOneOf, readString, readStrings } from '../reading.js';
+import { shapeNames } from '../shapes.js';
 import type { ItemKind } from './kind.js';
+
+/** The most pieces that a zone can be told to take at most. */
+export const MOST_PIECES = 60;
 
 export const zoneKind: ItemKind<'zone'> = {
   kind: 'zone',
   size: { width: 240, height: 160 },
   read: (fields) => ({
+    ...readAsking(fields),
     label: readString(fields['label'], '', 100),
+    shape: readOneOf(fields['shape'], shapeNames, 'rectangle'),
+    lay: readOneOf(fields['lay'], zoneLays, 'packed'),
+    capacity: Math.round(readNumber(fields['capacity'], 0, 0, MOST_PIECES)),
+    takes: readStrings(fields['takes'], 40).filter(isId),
+    sendsHome: readBoolean(fields['sendsHome'], false),
     belongs: readStrings(fields['belongs'], 40).filter(isId),
+    needs: readOneOf(fields['needs'], ['all', 'one'], 'all'),
+    inOrder: readBoolean(fields['inOrder'], false),
   }),
-  withoutKey: (item) => ({ ...item, belongs: [] }),
+  withoutKey: (item) => ({ ...askingWithoutKey(item), belongs: [], needs: 'all', inOrder: false }),
   words: (item) => item.label,
   asks: false,
 };

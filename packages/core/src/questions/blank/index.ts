@@ -1,8 +1,14 @@
-/** Blanks. */
+/** Blanks: words typed or chosen within a text. */
 import type { QuestionKind } from '../question-kind.js';
-import { markTyped } from '../typed-mark.js';
+import { markTyped, ruleForWords } from '../typed-mark.js';
 
 export const blankQuestion: QuestionKind<'blank'> = {
-  mark: (item, work) => markTyped(work.blanks[item.id] ?? '', item.accepted, item.points),
+  mark: (item, work) => markTyped(work.blanks[item.id] ?? '', item),
+  rule: ruleForWords,
   given: (item, work) => work.blanks[item.id] ?? '',
+  keyed: (item) => {
+    const isOffered = (words: string) => item.options.length === 0 || item.options.includes(words);
+    const value = item.accepted.find((words) => words.trim() !== '' && isOffered(words));
+    return value === undefined ? [] : [{ part: 'blanks', id: item.id, value }];
+  },
 };

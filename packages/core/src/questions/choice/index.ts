@@ -1,11 +1,18 @@
 /** Choice questions. */
 import type { QuestionKind } from '../question-kind.js';
-import { lettersFor, markChoice, pickedIn } from './mark-choice.js';
+import { givenChoices, markChoice, pickedIn, ruleForChoice } from './mark-choice.js';
 
 export { choiceLetter, pickedIn } from './mark-choice.js';
+export * from './choice-forms.js';
+export * from './shuffled-choices.js';
 export * from './tally-choice.js';
 
 export const choiceQuestion: QuestionKind<'choice'> = {
   mark: markChoice,
-  given: (item, work) => lettersFor(item, pickedIn(work, item.id)),
+  rule: ruleForChoice,
+  given: (item, work) => givenChoices(item, pickedIn(work, item.id)),
+  keyed: (item) => {
+    const picked = item.several ? item.right : item.right.slice(0, 1);
+    return picked.length === 0 ? [] : [{ part: 'answers', id: item.id, value: { kind: 'choice', picked } }];
+  },
 };

@@ -27,7 +27,7 @@ export function markChoice(item: ChoiceItem, work: Work): Mark | null {
   if (!item.several) {
     return right > 0 && wrong === 0
       ? markOf(item.points, item.points, 'The right choice.')
-      : markOf(0, item.points, `Right is ${lettersFor(item, item.right)}.`);
+      : markOf(0, item.points, `Right is ${givenChoices(item, item.right)}.`);
   }
   if (right === item.right.length && wrong === 0)
     return markOf(item.points, item.points, 'All right choices, no wrong one.');
@@ -36,7 +36,21 @@ export function markChoice(item: ChoiceItem, work: Work): Mark | null {
   return markOf(points, item.points, `${right} of ${item.right.length} right choices, ${wrong} wrong.`);
 }
 
-/** The letters of some choices, in the order shown, as "A, C". */
-export function lettersFor(item: ChoiceItem, ids: readonly string[]): string {
+/** How choices are marked, in a sentence. */
+export function ruleForChoice({ right, several }: ChoiceItem): string {
+  if (right.length === 0) return 'A poll: nothing is right or wrong.';
+  return several
+    ? 'A share of the points for each right choice, less one for each wrong one.'
+    : 'All points for the right choice.';
+}
+
+/** The picked choices as they were seen: letters, or their words when everybody has an order of their own. */
+export function givenChoices(item: ChoiceItem, ids: readonly string[]): string {
+  if (!item.shuffled) return lettersFor(item, ids);
+  return item.choices.flatMap(({ id, text }) => (ids.includes(id) ? [text] : [])).join(', ');
+}
+
+/** The letters of some choices, in the order written, as "A, C". */
+function lettersFor(item: ChoiceItem, ids: readonly string[]): string {
   return item.choices.flatMap((choice, index) => (ids.includes(choice.id) ? [choiceLetter(index)] : [])).join(', ');
 }

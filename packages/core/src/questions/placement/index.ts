@@ -1,33 +1,33 @@
 /** Placement: pieces put into a zone. */
-import { type Deck, itemsOf, nameOf, type ZoneItem } from '../../deck/index.js';
-import type { Work } from '../../work/index.js';
-import { emptyMark, type Mark, markOf } from '../mark.js';
+import { piecesIn, sourceOfPiece, type ZoneItem } from '../../deck/index.js';
+import { emptyWork, putIntoZone, applyWorkChanges, type Work, type WorkChange } from '../../work/index.js';
+import type { Deck } from '../../deck/index.js';
 import type { QuestionKind } from '../question-kind.js';
+import { expectedIn, markPlacement, placedIn, ruleForPlacement } from './mark-placement.js';
 
-/** One point for each piece that belongs into the zone, less one for each that does not, never below nothing. */
-export function markPlacement(zone: ZoneItem, work: Work, edition: Deck): Mark | null {
-  const expected = zone.belongs.filter((id) => edition.items[id]?.loose);
-  if (expected.length === 0) return null;
-  const placed = placedIn(zone, work, edition);
-  if (placed.length === 0) return emptyMark(expected.length, 'No piece placed.');
-  const right = placed.filter((id) => expected.includes(id)).length;
-  const wrong = placed.length - right;
-  const points = Math.max(0, right - wrong);
-  const misplaced = wrong === 0 ? '' : `, ${wrong} that ${wrong === 1 ? 'does' : 'do'} not belong`;
-  return markOf(points, expected.length, `${right} of ${expected.length} that belong here${misplaced}.`);
-}
-
-/** The pieces a student put into a zone, by id. */
-export function placedIn(zone: ZoneItem, work: Work, edition: Deck): readonly string[] {
-  return itemsOf(edition, zone.slideId)
-    .filter((item) => item.loose && work.pieces[item.id]?.zoneId === zone.id)
-    .map((item) => item.id);
-}
+export { placedIn } from './mark-placement.js';
+export * from './tally-placements.js';
 
 export const placementQuestion: QuestionKind<'zone'> = {
   mark: markPlacement,
+  rule: ruleForPlacement,
   given: (zone, work, edition) =>
     placedIn(zone, work, edition)
-      .flatMap((id) => (edition.items[id] ? [nameOf(edition.items[id])] : []))
+      .map((id) => piecesIn(edition).get(sourceOfPiece(id))?.name ?? '')
+      .filter((name) => name !== '')
       .join(', '),
+  keyed: keyedPlacement,
 };
+
+/** Puts the pieces of the key into their zone one after the other, as a student would. */
+function keyedPlacement(zone: ZoneItem, edition: Deck): readonly WorkChange[] {
+  const wanted = zone.needs === 'one' ? expectedIn(zone, edition).slice(0, 1) : expectedIn(zone, edition);
+  let work: Work = emptyWork;
+  const changes: WorkChange[] = [];
+  for (const id of wanted) {
+    const drop = putIntoZone(edition, work, id, zone.id);
+    changes.push(...(drop?.changes ?? []));
+    work = applyWorkChanges(work, drop?.changes ?? []);
+  }
+  return changes;
+}

@@ -1,14 +1,11 @@
 /** Short-text questions. */
-import type { Work } from '../../work/index.js';
 import type { QuestionKind } from '../question-kind.js';
-import { markTyped } from '../typed-mark.js';
-
-const typed = (work: Work, itemId: string): string => {
-  const answer = work.answers[itemId];
-  return answer?.kind === 'words' ? answer.text : '';
-};
+import { markTyped, ruleForWords } from '../typed-mark.js';
+import { answerInWords, wordsGiven } from '../words-given.js';
 
 export const shortTextQuestion: QuestionKind<'short-text'> = {
-  mark: (item, work) => markTyped(typed(work, item.id), item.accepted, item.points),
-  given: (item, work) => typed(work, item.id),
+  mark: (item, work) => markTyped(wordsGiven(work, item.id), item),
+  rule: ruleForWords,
+  given: (item, work) => wordsGiven(work, item.id),
+  keyed: (item) => answerInWords(item.id, item.accepted.find((words) => words.trim() !== '') ?? ''),
 };

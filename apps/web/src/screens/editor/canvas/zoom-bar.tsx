@@ -1,5 +1,5 @@
-/** The scale of the slide in the middle: closer, further away, the whole slide; and the grid. */
-import { Grid3x3, Minus, Plus } from 'lucide-react';
+/** Below the slide in the middle: its scale, the grid, and trying it as a student. */
+import { Grid3x3, Hand, Minus, Plus } from 'lucide-react';
 import { IconButton } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
@@ -10,9 +10,11 @@ interface ZoomBarProps {
   readonly scale: number;
   readonly onZoom: (factor: number) => void;
   readonly onFit: () => void;
+  /** Tries the slide as a student. */
+  readonly onTry: () => void;
 }
 
-export function ZoomBar({ scale, onZoom, onFit }: ZoomBarProps) {
+export function ZoomBar({ scale, onZoom, onFit, onTry }: ZoomBarProps) {
   const fits = useDesk((desk) => desk.view === null);
   const grid = useDesk((desk) => desk.grid);
   return (
@@ -53,6 +55,13 @@ export function ZoomBar({ scale, onZoom, onFit }: ZoomBarProps) {
       >
         <Plus size={16} aria-hidden />
       </IconButton>
+      <button
+        type="button"
+        onClick={onTry}
+        className="flex min-h-9 items-center gap-1.5 rounded-md border-l border-rule px-3 text-sm font-semibold hover:bg-rule/50 pointer-coarse:min-h-11"
+      >
+        <Hand size={16} aria-hidden /> {words.questions.tryHere}
+      </button>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 /** The panel for one selected item: only what applies to it. */
 import {
+  canBePiece,
   type Item,
   nameOf,
   setFrames,
@@ -20,15 +21,13 @@ import { LineGroup } from './line-group';
 import { LinkGroup } from './link-group';
 import { Group, NumberField } from './parts';
 import { PictureGroup } from './picture-group';
-import { PieceGroup, QuestionGroups } from './question-groups';
+import { CutGroup } from './cut-group';
+import { PieceGroup, QuestionGroups } from './questions';
 import { ShapeField } from './shape-field';
 import { ShapeGroup } from './shape-group';
 import { SignGroup } from './sign-group';
 import { TextGroup } from './text-group';
 import { ViewpointFrom, ViewpointGroup } from './viewpoint-group';
-
-/** The kinds that can be pieces. */
-const canBePieces: readonly Item['kind'][] = ['text', 'shape', 'picture', 'sign'];
 
 /** What an item is for students. */
 type Standing = 'backdrop' | 'fixed' | 'piece';
@@ -44,7 +43,7 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
   const { deck, run } = editing;
   const typing = useDesk((desk) => desk.typingIn === item.id);
   const standing: Standing = item.layer === 'backdrop' ? 'backdrop' : item.loose ? 'piece' : 'fixed';
-  const canBeLoose = canBePieces.includes(item.kind);
+  const canBeLoose = canBePiece(item);
   const setStanding = (next: Standing) => {
     if (next === 'backdrop') run(setLayer(deck, [item.id], 'backdrop'));
     else if (standing === 'backdrop') run(setLayer(deck, [item.id], 'slide'));
@@ -83,7 +82,7 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
           ) : null}
         </Group>
       ) : null}
-      {item.loose ? <PieceGroup editing={editing} item={item} /> : null}
+      {item.loose ? <PieceGroup editing={editing} item={item} pieceId={item.id} ids={[item.id]} /> : null}
       <div className="mb-4 empty:hidden">
         <QuestionGroups editing={editing} item={item} />
       </div>
@@ -94,7 +93,12 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
       {item.kind === 'shape' ? <ShapeGroup editing={editing} item={item} /> : null}
       {item.kind === 'line' ? <LineGroup editing={editing} item={item} /> : null}
       {item.kind === 'sign' ? <SignGroup editing={editing} item={item} /> : null}
-      {item.kind === 'picture' ? <PictureGroup editing={editing} item={item} /> : null}
+      {item.kind === 'picture' ? (
+        <>
+          <PictureGroup editing={editing} item={item} />
+          <CutGroup editing={editing} item={item} />
+        </>
+      ) : null}
       {item.kind === 'hotspot' ? (
         <div className="mb-4">
           <Field

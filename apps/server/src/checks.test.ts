@@ -1,0 +1,115 @@
+import type { LessonView, MyLessonView } from '@gobrel/contract';
+import { addItem, addSlide, type Change, type Deck } from '@gobrel/core/deck';
+import { readDeckDocument, readWorkDocument, writeChanges, writeWorkChanges } from '@gobrel/core/shared-doc';
+import type { WorkChange } from '@gobrel/core/work';
+import { TestServer, until, type Visitor } from './testing/test-server.js';
+
+const choices = ['a', 'b', 'c'].map((id) => ({ id, text: id.toUpperCase() }));
+
+describe('checking answers', () => {
+  let server: TestServer;
+  let odile: Visitor;
+  let code: string;
+  let lessonId: string;
+  beforeAll(async () => {
+    server = await TestServer.startWithSample();
+    odile = await server.odile();
+    const { body: made } = await odile.ask<{ id: string }>('POST', '/api/decks', { title: 'Checks' });
+    const deck = await odile.open(`deck:${made.id}`, 'teacher').settled();
+    const write = (change: (before: Deck) => Change[]) => writeChanges(deck.doc, change(readDeckDocument(deck.doc)));
+    write((before) => addSlide(before, { id: 's', name: 'S' }));
+    const asking = { tells: 'at-once' as const, feedback: { right: 'Yes.', partly: '', wrong: 'Look again.' } };
+    write((before) =>
+      addItem(before, {
+        id: 'pick',
+        slideId: 's',
+        kind: 'choice',
+        fields: { ...asking, choices, right: ['b'], attempts: 2 },
+      }),
+    );
+    write((before) =>
+      addItem(before, { id: 'word', slideId: 's', kind: 'blank', fields: { accepted: ['eel'], tells: 'submitted' } }),
+    );
+    write((before) => addItem(before, { id: 'quiet', slideId: 's', kind: 'blank', fields: { accepted: ['owl'] } }));
+    await deck.sent();
+    deck.leave();
+    const order = { deckId: made.id, classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
+    ({ code, id: lessonId } = (await odile.ask<LessonView>('POST', '/api/lessons', order)).body);
+  });
+  afterAll(() => server.stop());
+
+  const joined = async (place: string) => {
+    const visitor = server.visitor();
+    await visitor.ask('POST', '/api/join', { code, studentId: `heron-${place}`, pin: '2468' });
+    const view = (await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body;
+    const work = await visitor.open(`work:${lessonId}:${view.participantId}`, 'student').settled();
+    const write = async (...changes: WorkChange[]) => {
+      writeWorkChanges(work.doc, changes);
+      await work.sent();
+    };
+    const check = async (...itemIds: string[]) =>
+      (await visitor.ask<MyLessonView>('POST', '/api/my-lesson/checks', { itemIds })).body.told;
+    return { visitor, work, write, check, participantId: view.participantId };
+  };
+  const picking = (id: string): WorkChange => ({
+    part: 'answers',
+    id: 'pick',
+    value: { kind: 'choice', picked: [id] },
+  });
+
+  test('tells how an answer stands, counts the attempts, and never the key before the last of them', async () => {
+    const { write, check, work } = await joined('01');
+    await write(picking('a'));
+    expect((await check('pick'))['pick']).toMatchObject({ verdict: 'wrong', says: 'Look again.', why: '', left: 1 });
+    expect((await check('pick', 'pick'))['pick']).toMatchObject({ left: 1 });
+    await write(picking('c'));
+    expect((await check('pick'))['pick']).toMatchObject({ verdict: 'wrong', why: 'Right is B.', left: 0 });
+    work.leave();
+  });
+
+  test('checked for the last time, an answer stays as it is, whatever a browser sends', async () => {
+    const { write, check, work, participantId } = await joined('02');
+    await write(picking('a'));
+    await check('pick');
+    await write(picking('c'));
+    await check('pick');
+    writeWorkChanges(work.doc, [picking('b')]);
+    await until(() => work.closed);
+    const watched = await odile.open(`work:${lessonId}:${participantId}`, 'teacher').settled();
+    expect(readWorkDocument(watched.doc).answers['pick']).toEqual({ kind: 'choice', picked: ['c'] });
+    watched.leave();
+    work.leave();
+  });
+
+  test('two checks at once of one answer are one attempt', async () => {
+    const { write, check, work } = await joined('03');
+    await write(picking('a'));
+    const told = await Promise.all([check('pick'), check('pick'), check('pick')]);
+    expect(told.map((each) => each['pick']?.left)).toEqual([1, 1, 1]);
+    work.leave();
+  });
+
+  test('nothing is told of what is empty, unknown, or not to be told now', async () => {
+    const { write, check, work } = await joined('04');
+    await write({ part: 'blanks', id: 'word', value: 'owl' }, { part: 'blanks', id: 'quiet', value: 'eel' });
+    expect(await check('pick', 'word', 'quiet', 'nowhere')).toEqual({});
+    work.leave();
+  });
+
+  test('after submitting, everything is told but what never is; not any more when it is taken back', async () => {
+    const { visitor, write, work } = await joined('05');
+    await write({ part: 'blanks', id: 'word', value: 'owl' }, { part: 'blanks', id: 'quiet', value: 'eel' });
+    const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
+    expect(body.told).toMatchObject({ word: { verdict: 'wrong', why: 'Accepted: eel.' }, pick: { verdict: 'empty' } });
+    expect(Object.keys(body.told)).not.toContain('quiet');
+    expect((await visitor.ask<MyLessonView>('DELETE', '/api/my-lesson/submission')).body.told).toEqual({});
+    work.leave();
+  });
+
+  test('feedback is no part of what a student is given', async () => {
+    const { visitor, work } = await joined('06');
+    const { body: edition } = await visitor.ask<Deck>('GET', '/api/my-lesson/edition');
+    expect(JSON.stringify(edition)).not.toContain('Look again.');
+    work.leave();
+  });
+});

@@ -1,0 +1,257 @@
+/** Commands on pieces and zones: making loose, behaving, belonging; pieces out of words and of a picture. */
+import type { Change } from '../change.js';
+import { type Deck, itemsOf, sizeOf } from '../deck.js';
+import { type ItemId, newId, type SlideId } from '../identifiers.js';
+import type { PictureItem, PieceManner, ZoneItem } from '../item.js';
+import { itemKinds } from '../item-kinds/index.js';
+import { type PieceId, piecesIn } from '../pieces.js';
+import { plainText } from '../rich-text.js';
+import { addItem, removeItems } from './items.js';
+import { applyChanges } from '../change.js';
+
+/** The most pieces that one command makes. */
+export const MOST_NEW_PIECES = 100;
+
+/** Makes items loose pieces, or fixed again. A backdrop item is not made loose. */
+export function setLoose(deck: Deck, ids: readonly ItemId[], loose: boolean): Change[] {
+  return ids.flatMap((id): Change[] => {
+    const item = deck.items[id];
+    return item && item.layer === 'slide' && item.loose !== loose ? [{ type: 'set-item', id, fields: { loose } }] : [];
+  });
+}
+
+/** Says how loose items behave. */
+export function setPieceManner(deck: Deck, ids: readonly ItemId[], manner: Partial<PieceManner>): Change[] {
+  return ids.flatMap((id): Change[] => {
+    const item = deck.items[id];
+    return item ? [{ type: 'set-item', id, fields: { piece: { ...item.piece, ...manner } } }] : [];
+  });
+}
+
+/** Says which zone a piece belongs into (and no other), or with `null` that it belongs nowhere. */
+export function setBelongs(deck: Deck, pieceId: PieceId, zoneId: ItemId | null): Change[] {
+  const slideId = slideOfPiece(deck, pieceId);
+  if (slideId === null) return [];
+  return zonesOn(deck, slideId).flatMap((zone): Change[] => {
+    const had = zone.belongs.includes(pieceId);
+    const wanted = zone.id === zoneId;
+    if (had === wanted) return [];
+    const belongs = wanted ? [...zone.belongs, pieceId] : zone.belongs.filter((id) => id !== pieceId);
+    return [setKeyOf(zone, belongs)];
+  });
+}
+
+/** Sets a zone's key; where it took only what belonged there, it takes what belongs there now. */
+function setKeyOf(zone: ZoneItem, belongs: readonly PieceId[]): Change {
+  const follows = zone.takes.length > 0 && [...zone.takes].sort().join() === [...zone.belongs].sort().join();
+  return { type: 'set-item', id: zone.id, fields: follows ? { belongs, takes: belongs } : { belongs } };
+}
+
+/** Sets the keys of a slide's zones at once: for each the pieces in it, in order; piles as often as copies lie there. */
+export function setPlaces(
+  deck: Deck,
+  slideId: SlideId,
+  placed: Readonly<Record<ItemId, readonly PieceId[]>>,
+): Change[] {
+  const known = piecesIn(deck);
+  return zonesOn(deck, slideId).flatMap((zone): Change[] => {
+    const pieces = placed[zone.id] ?? [];
+    const belongs = pieces.filter((id, at) => known.get(id)?.manner.pile !== 0 || pieces.indexOf(id) === at);
+    const isSame = belongs.length === zone.belongs.length && belongs.every((id, at) => zone.belongs[at] === id);
+    return isSame ? [] : [setKeyOf(zone, belongs)];
+  });
+}
+
+/** The zones of a slide, from back to front. */
+export function zonesOn(deck: Deck, slideId: SlideId): readonly ZoneItem[] {
+  return itemsOf(deck, slideId).filter((item): item is ZoneItem => item.kind === 'zone');
+}
+
+function slideOfPiece(deck: Deck, pieceId: PieceId): SlideId | null {
+  const item = deck.items[pieceId] ?? Object.values(deck.items).find(({ groups }) => groups.includes(pieceId));
+  return item?.slideId ?? null;
+}
+
+/** Height of a piece with words, and the room between pieces, in slide units. */
+const WORD_HEIGHT = 56;
+const GAP = 12;
+
+/** Makes a piece of each line, in rows from the bottom of the slide upwards. Empty lines are passed over. */
+export function piecesFromWords(
+  deck: Deck,
+  slideId: SlideId,
+  lines: readonly string[],
+  createId: () => string = newId,
+): { readonly changes: Change[]; readonly made: ItemId[] } {
+  const wanted = lines
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+    .slice(0, MOST_NEW_PIECES);
+  const slide = sizeOf(deck);
+  const longest = Math.max(0, ...wanted.map((line) => line.length));
+  const width = Math.min(slide.width / 2, Math.max(120, 40 + longest * 13));
+  const columns = Math.max(1, Math.floor((slide.width - 2 * GAP) / (width + GAP)));
+  const rows = Math.ceil(wanted.length / columns);
+  let present = deck;
+  const changes: Change[] = [];
+  const made: ItemId[] = [];
+  for (const [place, words] of wanted.entries()) {
+    const id = createId();
+    const row = Math.floor(place / columns);
+    const y = slide.height - GAP - (rows - row) * (WORD_HEIGHT + GAP);
+    const added = addItem(present, {
+      id,
+      slideId,
+      kind: 'shape',
+      loose: true,
+      frame: {
+        x: GAP + (place % columns) * (width + GAP),
+        y: Math.max(GAP, y),
+        width,
+        height: WORD_HEIGHT,
+        rotation: 0,
+      },
+      fields: { text: plainText(words) },
+    });
+    present = applyChanges(present, added);
+    changes.push(...added);
+    made.push(id);
+  }
+  return { changes, made };
+}
+
+/**
+ * Cuts a picture into a grid of loose pieces where it lies, each a part of the same stored picture; with `zones`, a
+ * zone stays behind each, to which it belongs, and the pieces lie beside each other at random.
+ */
+export function cutPicture(
+  deck: Deck,
+  pictureId: ItemId,
+  { columns, rows, zones }: { readonly columns: number; readonly rows: number; readonly zones: boolean },
+  createId: () => string = newId,
+  random: () => number = Math.random,
+): Change[] {
+  const picture = deck.items[pictureId];
+  if (picture?.kind !== 'picture' || columns < 1 || rows < 1 || columns * rows > MOST_NEW_PIECES) return [];
+  const { frame, crop } = picture;
+  const [width, height] = [frame.width / columns, frame.height / rows];
+  const cells = Array.from({ length: columns * rows }, (_, at) => ({
+    column: at % columns,
+    row: Math.floor(at / columns),
+  }));
+  const homes = zones ? shuffled(cells, random) : cells;
+  let present = deck;
+  const changes: Change[] = [];
+  const add = (made: Change[]) => {
+    present = applyChanges(present, made);
+    changes.push(...made);
+  };
+  const at = ({ column, row }: { readonly column: number; readonly row: number }) => ({
+    x: frame.x + column * width,
+    y: frame.y + row * height,
+    width,
+    height,
+    rotation: 0,
+  });
+  const pieces = cells.map((cell, place) => {
+    const id = createId();
+    const name = `${picture.name || picture.alt || ''} ${place + 1}`.trim();
+    return { id, name, cell, home: homes[place] ?? cell };
+  });
+  if (zones)
+    for (const { id, name, cell } of pieces)
+      add(
+        addItem(present, {
+          id: createId(),
+          slideId: picture.slideId,
+          kind: 'zone',
+          name,
+          frame: at(cell),
+          fields: { capacity: 1, lay: 'slots', belongs: [id] },
+        }),
+      );
+  for (const { id, name, cell, home } of pieces)
+    add(
+      addItem(present, {
+        id,
+        slideId: picture.slideId,
+        kind: 'picture',
+        name,
+        loose: true,
+        frame: at(home),
+        fields: partOf(picture, crop, cell, columns, rows),
+      }),
+    );
+  return [...changes, ...removeItems(present, [pictureId])];
+}
+
+/** A cell of a picture as a picture of its own: the same bytes, cropped further. */
+function partOf(
+  picture: PictureItem,
+  crop: PictureItem['crop'],
+  { column, row }: { readonly column: number; readonly row: number },
+  columns: number,
+  rows: number,
+) {
+  const { picture: bytes, pixels, moving, alt, opacity, flippedAcross, flippedDown } = picture;
+  const [wide, high] = [crop.width / columns, crop.height / rows];
+  return {
+    picture: bytes,
+    pixels,
+    moving,
+    alt,
+    opacity,
+    flippedAcross,
+    flippedDown,
+    crop: {
+      x: crop.x + (flippedAcross ? columns - 1 - column : column) * wide,
+      y: crop.y + (flippedDown ? rows - 1 - row : row) * high,
+      width: wide,
+      height: high,
+    },
+  };
+}
+
+/** Puts a grid of zones where an item lies, with room between them, instead of it; a zone hands its settings on. */
+export function gridOfZones(
+  deck: Deck,
+  itemId: ItemId,
+  { columns, rows }: { readonly columns: number; readonly rows: number },
+  createId: () => string = newId,
+): Change[] {
+  const item = deck.items[itemId];
+  if (!item || columns < 1 || rows < 1 || columns * rows > MOST_NEW_PIECES) return [];
+  const width = (item.frame.width - GAP * (columns - 1)) / columns;
+  const height = (item.frame.height - GAP * (rows - 1)) / rows;
+  const settings = item.kind === 'zone' ? { ...itemKinds.zone.read({ ...item }), belongs: [], label: '' } : {};
+  let present = deck;
+  const changes: Change[] = [];
+  for (let at = 0; at < columns * rows; at += 1) {
+    const added = addItem(present, {
+      id: createId(),
+      slideId: item.slideId,
+      kind: 'zone',
+      frame: {
+        x: item.frame.x + (at % columns) * (width + GAP),
+        y: item.frame.y + Math.floor(at / columns) * (height + GAP),
+        width,
+        height,
+        rotation: 0,
+      },
+      fields: settings,
+    });
+    present = applyChanges(present, added);
+    changes.push(...added);
+  }
+  return [...changes, ...(item.kind === 'zone' ? removeItems(present, [itemId]) : [])];
+}
+
+/** In another order (Fisher and Yates). */
+function shuffled<T>(list: readonly T[], random: () => number): readonly T[] {
+  const mixed = [...list];
+  for (let last = mixed.length - 1; last > 0; last -= 1) {
+    const other = Math.floor(random() * (last + 1));
+    [mixed[last], mixed[other]] = [mixed[other] as T, mixed[last] as T];
+  }
+  return mixed;
+}

@@ -1,0 +1,18 @@
+/** Draw: a question answered by drawing, on a picture or an empty ground. */
+import { askingWithoutKey, readAsking } from '../asking.js';
+import { readString } from '../reading.js';
+import { type ItemKind, readPictureId } from './kind.js';
+
+export const drawKind: ItemKind<'draw'> = {
+  kind: 'draw',
+  size: { width: 720, height: 460 },
+  read: (fields) => ({
+    ...readAsking(fields),
+    prompt: readString(fields['prompt'], ''),
+    picture: readPictureId(fields['picture']),
+    alt: readString(fields['alt'], '', 500),
+  }),
+  withoutKey: askingWithoutKey,
+  words: (item) => item.prompt,
+  asks: true,
+};

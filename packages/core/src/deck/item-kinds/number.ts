@@ -1,0 +1,33 @@
+/** Number: a question answered by a number, with or without a unit. */
+import { askingWithoutKey, readAsking } from '../asking.js';
+import type { MeasuringUnit } from '../item.js';
+import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
+import type { ItemKind } from './kind.js';
+
+const MOST_UNITS = 8;
+const MOST = 1e15;
+
+export const numberKind: ItemKind<'number'> = {
+  kind: 'number',
+  size: { width: 480, height: 170 },
+  read: (fields) => ({
+    ...readAsking(fields),
+    prompt: readString(fields['prompt'], ''),
+    units: (Array.isArray(fields['units']) ? fields['units'] : []).slice(0, MOST_UNITS).flatMap(readUnit),
+    unitNeeded: readBoolean(fields['unitNeeded'], false),
+    fractions: readBoolean(fields['fractions'], true),
+    right: typeof fields['right'] === 'number' ? readNumber(fields['right'], 0, -MOST, MOST) : null,
+    tolerance: readNumber(fields['tolerance'], 0, 0, MOST),
+    toleranceIs: readOneOf(fields['toleranceIs'], ['absolute', 'relative'], 'absolute'),
+  }),
+  withoutKey: (item) => ({ ...askingWithoutKey(item), right: null, tolerance: 0 }),
+  words: (item) => item.prompt,
+  asks: true,
+};
+
+function readUnit(value: unknown): readonly MeasuringUnit[] {
+  const fields = readFields(value);
+  const name = readString(fields?.['name'], '', 20).trim();
+  const worth = readNumber(fields?.['worth'], 1, 0, MOST);
+  return name === '' || worth === 0 ? [] : [{ name, worth }];
+}

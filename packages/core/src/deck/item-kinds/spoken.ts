@@ -1,0 +1,17 @@
+/** Spoken: a question answered by speaking into the microphone. */
+import { askingWithoutKey, readAsking } from '../asking.js';
+import { readNumber, readString } from '../reading.js';
+import type { ItemKind } from './kind.js';
+
+export const spokenKind: ItemKind<'spoken'> = {
+  kind: 'spoken',
+  size: { width: 480, height: 200 },
+  read: (fields) => ({
+    ...readAsking(fields),
+    prompt: readString(fields['prompt'], ''),
+    longest: Math.round(readNumber(fields['longest'], 30, 5, 60)),
+  }),
+  withoutKey: askingWithoutKey,
+  words: (item) => item.prompt,
+  asks: true,
+};

@@ -1,0 +1,17 @@
+/** Drawing questions: looked at by a person. */
+import type { QuestionKind } from '../question-kind.js';
+import { READ_BY_A_PERSON } from '../typed-mark.js';
+import { strokesIn } from './strokes-in.js';
+
+export * from './layer-drawings.js';
+export * from './strokes-in.js';
+
+export const drawQuestion: QuestionKind<'draw'> = {
+  mark: () => null,
+  rule: () => READ_BY_A_PERSON,
+  given: (item, work) => {
+    const { length } = strokesIn(item, work);
+    return length === 0 ? '' : length === 1 ? 'a stroke' : `${length} strokes`;
+  },
+  keyed: () => [],
+};

@@ -1,0 +1,15 @@
+/** Number questions. */
+import type { QuestionKind } from '../question-kind.js';
+import { answerInWords, wordsGiven } from '../words-given.js';
+import { markNumber, ruleForNumber } from './mark-number.js';
+
+export { readNumbers, type NumberRead } from './read-number.js';
+export * from './tally-numbers.js';
+
+export const numberQuestion: QuestionKind<'number'> = {
+  mark: markNumber,
+  rule: ruleForNumber,
+  given: (item, work) => wordsGiven(work, item.id),
+  keyed: (item) =>
+    item.right === null ? [] : answerInWords(item.id, [String(item.right), item.units[0]?.name ?? ''].join(' ').trim()),
+};

@@ -1,0 +1,62 @@
+/** Numbers that many students gave: their spread, and those that lie far outside of it. */
+import type { NumberItem } from '../../deck/index.js';
+import type { Work } from '../../work/index.js';
+import { wordsGiven } from '../words-given.js';
+import { readNumbers } from './read-number.js';
+
+/** The spread of numbers; all `NaN` but for the counts when there is none. */
+export interface Spread {
+  readonly count: number;
+  readonly least: number;
+  readonly lowerQuartile: number;
+  readonly median: number;
+  readonly upperQuartile: number;
+  readonly most: number;
+  /** Beyond one and a half times the distance of the quartiles from them (Tukey 1977, section 2D). */
+  readonly outliers: readonly number[];
+}
+
+/** The spread of numbers; quartiles as in the NIST/SEMATECH e-Handbook, 7.2.6.2: at the place p (n + 1). */
+export function spreadOf(numbers: readonly number[]): Spread {
+  const sorted = [...numbers].sort((a, b) => a - b);
+  const at = (share: number) => {
+    const place = Math.min(Math.max(share * (sorted.length + 1), 1), sorted.length);
+    const low = sorted[Math.floor(place) - 1] ?? NaN;
+    const high = sorted[Math.ceil(place) - 1] ?? NaN;
+    return low + (place - Math.floor(place)) * (high - low);
+  };
+  const [lowerQuartile, median, upperQuartile] = [at(0.25), at(0.5), at(0.75)];
+  const fence = 1.5 * (upperQuartile - lowerQuartile);
+  return {
+    count: sorted.length,
+    least: sorted[0] ?? NaN,
+    lowerQuartile,
+    median,
+    upperQuartile,
+    most: sorted.at(-1) ?? NaN,
+    outliers: sorted.filter((value) => value < lowerQuartile - fence || value > upperQuartile + fence),
+  };
+}
+
+/** The numbers given, each in the first unit, and what could not be read. */
+export interface NumberTally {
+  readonly spread: Spread;
+  readonly numbers: readonly number[];
+  readonly unread: readonly string[];
+}
+
+/** Of two numbers that one writing can mean, the one that is nearer to the middle of the others is meant. */
+export function tallyNumbers(item: NumberItem, works: readonly Work[]): NumberTally {
+  const written = works.map((work) => wordsGiven(work, item.id)).filter((text) => text.trim() !== '');
+  const read = written.map((text) => ({ text, number: readNumbers(text) }));
+  const worth = (unit: string) => item.units.find(({ name }) => name === unit)?.worth ?? 1;
+  const meant = read.flatMap(({ number }) =>
+    number ? [number.values.map((value) => value * worth(number.unit))] : [],
+  );
+  const { median } = spreadOf(meant.map(([first = 0]) => first));
+  const nearest = (values: readonly number[]) =>
+    values.reduce((best, value) => (Math.abs(value - median) < Math.abs(best - median) ? value : best));
+  const numbers = meant.map(nearest).sort((a, b) => a - b);
+  const unread = read.flatMap(({ text, number }) => (number ? [] : [text])).sort();
+  return { spread: spreadOf(numbers), numbers, unread };
+}

@@ -1,0 +1,13 @@
+/** Spoken answers: listened to by a person. */
+import type { QuestionKind } from '../question-kind.js';
+import { READ_BY_A_PERSON } from '../typed-mark.js';
+
+export const spokenQuestion: QuestionKind<'spoken'> = {
+  mark: () => null,
+  rule: () => READ_BY_A_PERSON,
+  given: (item, work) => {
+    const answer = work.answers[item.id];
+    return answer?.kind === 'sound' && answer.bytes !== '' ? `${Math.round(answer.seconds)} s spoken` : '';
+  },
+  keyed: () => [],
+};

@@ -1,0 +1,122 @@
+/** Telling: what a student may know of how an answer stands, and when. */
+import {
+  type Asking,
+  type Deck,
+  type Item,
+  type ItemId,
+  itemsOf,
+  readFields,
+  readNumber,
+  readOneOf,
+  readString,
+  type SlideId,
+} from '../deck/index.js';
+import type { Work } from '../work/index.js';
+import type { Mark, Verdict } from './mark.js';
+import { markItem } from './marking.js';
+import { placedIn } from './placement/index.js';
+
+/** What a student is told of an answer. Never the key, unless it may be seen by now. */
+export interface Told {
+  readonly verdict: Verdict;
+  readonly points: number;
+  readonly outOf: number;
+  /** What the author says to such an answer; '' for nothing. */
+  readonly says: string;
+  /** The reason behind the mark, which may give the key away; '' while that may not be seen. */
+  readonly why: string;
+  /** How often it can still be checked; `null` for any number of times. */
+  readonly left: number | null;
+  /** The answer that it is about, as `answerPrint` has it: of another answer nothing is told. */
+  readonly of: string;
+}
+
+/** Whether an item is a question, with all that questions have. */
+export function isAsking(item: Item): item is Item & Asking {
+  return 'tells' in item;
+}
+
+/**
+ * What is told of an answer when it is checked for the `tries`th time, `null` when nothing may be. The key may be seen
+ * when nothing is left to try.
+ */
+export function tellNow(item: Item, work: Work, edition: Deck, tries: number): Told | null {
+  if (!isAsking(item) || item.tells !== 'at-once') return null;
+  const mark = markItem(item, work, edition);
+  if (!mark) return null;
+  const left = item.attempts === 0 ? null : Math.max(0, item.attempts - tries);
+  return told(item, mark, left, left === 0 || mark.verdict === 'right', answerPrint(item, work, edition));
+}
+
+/** What is told of every answer once work is submitted. */
+export function tellSubmitted(work: Work, edition: Deck): Readonly<Record<ItemId, Told>> {
+  return Object.fromEntries(
+    Object.values(edition.items).flatMap((item): [ItemId, Told][] => {
+      if (!isAsking(item) || item.tells === 'never' || item.hidden) return [];
+      const mark = markItem(item, work, edition);
+      return mark ? [[item.id, told(item, mark, 0, true, answerPrint(item, work, edition))]] : [];
+    }),
+  );
+}
+
+/** Whether an answer stays as it is, since it was checked as often as it may be. */
+export function isUsedUp(item: Item, tries: number): boolean {
+  return isAsking(item) && item.tells === 'at-once' && item.attempts > 0 && tries >= item.attempts;
+}
+
+/** What somebody answered to one item, so that two answers can be compared. */
+export function answerPrint(item: Item, work: Work, edition: Deck): string {
+  switch (item.kind) {
+    case 'blank':
+      return work.blanks[item.id] ?? '';
+    case 'zone':
+      return placedIn(item, work, edition).join(' ');
+    default:
+      return JSON.stringify(work.answers[item.id] ?? null);
+  }
+}
+
+/** What was told of the answers as they are now: what was told of others does not hold any more. */
+export function toldOfPresent(
+  told: Readonly<Record<ItemId, Told>>,
+  work: Work,
+  edition: Deck,
+): Readonly<Record<ItemId, Told>> {
+  const entries = Object.entries(told).filter(([id, { of, left }]) => {
+    const item = edition.items[id];
+    return item !== undefined && (left === 0 || answerPrint(item, work, edition) === of);
+  });
+  return Object.fromEntries(entries);
+}
+
+/** The questions of a slide that tell how an answer stands when they are asked, in the order of their stacking. */
+export function tellingOn(edition: Deck, slideId: SlideId): readonly (Item & Asking)[] {
+  return itemsOf(edition, slideId).filter(
+    (item): item is Item & Asking => isAsking(item) && item.tells === 'at-once' && !item.hidden,
+  );
+}
+
+/** What was told, read from stored or sent JSON. */
+export function readTold(value: unknown): Told {
+  const fields = readFields(value) ?? {};
+  return {
+    verdict: readOneOf(fields['verdict'], ['empty', 'right', 'partly', 'wrong'], 'empty'),
+    points: readNumber(fields['points'], 0),
+    outOf: readNumber(fields['outOf'], 0),
+    says: readString(fields['says'], ''),
+    why: readString(fields['why'], ''),
+    left: typeof fields['left'] === 'number' ? fields['left'] : null,
+    of: readString(fields['of'], '', 50_000),
+  };
+}
+
+function told(
+  item: Asking,
+  { verdict, points, outOf, why }: Mark,
+  left: number | null,
+  isOpen: boolean,
+  of: string,
+): Told {
+  const says = verdict === 'empty' ? '' : item.feedback[verdict];
+  return { verdict, points, outOf, says, why: isOpen ? why : '', left, of };
+}

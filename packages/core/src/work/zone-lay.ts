@@ -1,0 +1,119 @@
+/** How pieces lie in a zone: where its slots are, in which order pieces stand, and where each comes to rest. */
+import { type Piece, type PieceId, piecesOn, type Deck, type ZoneItem } from '../deck/index.js';
+import { type Box, centreOf, type Point, restingPlace } from '../geometry/index.js';
+import { layOver } from './lay-over.js';
+import type { Work } from './work.js';
+
+/** Height kept free at the top of a zone for its label, in slide units. */
+export const ZONE_HEADER = 32;
+/** Room between pieces in a row or column, in slide units. */
+const GAP = 8;
+/** How wide a slot looks best, as a multiple of its height. */
+const SLOT_SHAPE = 1.5;
+
+/** The part of a zone in which pieces lie. */
+export function roomIn(zone: ZoneItem): Box {
+  const { x, y, width, height } = zone.frame;
+  const header = zone.label === '' ? 0 : Math.min(ZONE_HEADER, height / 3);
+  return { x, y: y + header, width, height: height - header };
+}
+
+/** The slots of a zone, in reading order; none where pieces do not lie in slots. */
+export function slotsOf(zone: ZoneItem): readonly Box[] {
+  if (zone.lay !== 'slots' || zone.capacity === 0) return [];
+  const room = roomIn(zone);
+  const shapeWith = (columns: number) => {
+    const rows = Math.ceil(zone.capacity / columns);
+    return Math.abs(Math.log(room.width / columns / (room.height / rows) / SLOT_SHAPE));
+  };
+  const counts = Array.from({ length: zone.capacity }, (_, at) => at + 1);
+  const columns = counts.reduce((best, count) => (shapeWith(count) < shapeWith(best) ? count : best), 1);
+  const [width, height] = [room.width / columns, room.height / Math.ceil(zone.capacity / columns)];
+  return counts.map((_, at) => ({
+    x: room.x + (at % columns) * width,
+    y: room.y + Math.floor(at / columns) * height,
+    width,
+    height,
+  }));
+}
+
+/** The pieces in a zone, in the order in which they stand there. */
+export function standingIn(edition: Deck, work: Work, zone: ZoneItem): readonly Piece[] {
+  const inZone = piecesOn(layOver(edition, work), zone.slideId).filter(({ id }) => work.pieces[id]?.zoneId === zone.id);
+  return inZone
+    .map((piece) => ({ piece, at: positionIn(zone, centreOf(piece.frame)) }))
+    .sort((a, b) => a.at - b.at || (a.piece.id < b.piece.id ? -1 : 1))
+    .map(({ piece }) => piece);
+}
+
+/** Height of a line in which things that lie loosely are read from left to right, in slide units. */
+const READING_LINE = 40;
+
+/** A number that grows from the first place of a zone to its last. */
+function positionIn(zone: ZoneItem, { x, y }: Point): number {
+  if (zone.lay === 'row') return x;
+  if (zone.lay === 'column') return y;
+  const slots = slotsOf(zone);
+  if (slots.length > 0) return nearest(slots, { x, y });
+  return Math.floor((y - zone.frame.y) / READING_LINE) * 1e5 + (x - zone.frame.x);
+}
+
+function nearest(slots: readonly Box[], { x, y }: Point): number {
+  const away = (slot: Box) => Math.hypot(centreOf(slot).x - x, centreOf(slot).y - y);
+  return slots.reduce((best, slot, at) => (away(slot) < away(slots[best] ?? slot) ? at : best), 0);
+}
+
+/** Where pieces rest, by id: their top left corners. */
+export type Resting = Readonly<Record<PieceId, Point>>;
+
+/**
+ * Where a piece rests in a zone beside those that stand there, and where they go to make room. Without a place it goes
+ * to the end, or where there is room.
+ */
+export function restIn(zone: ZoneItem, standing: readonly Piece[], piece: Piece, at: Point | null): Resting {
+  const { width, height } = piece.frame;
+  const middle = at && { x: at.x + width / 2, y: at.y + height / 2 };
+  if (zone.lay === 'row' || zone.lay === 'column') {
+    const before = middle
+      ? standing.filter(({ frame }) => positionIn(zone, centreOf(frame)) < positionIn(zone, middle)).length
+      : standing.length;
+    return inLine(zone, [...standing.slice(0, before), piece, ...standing.slice(before)]);
+  }
+  const slots = slotsOf(zone);
+  if (slots.length > 0) {
+    const taken = standing.map(({ frame }) => nearest(slots, centreOf(frame)));
+    const free = slots.filter((_, slot) => !taken.includes(slot));
+    const slot = middle ? free[nearest(free, middle)] : free[0];
+    if (slot) return { [piece.id]: { x: slot.x + (slot.width - width) / 2, y: slot.y + (slot.height - height) / 2 } };
+  }
+  if (zone.lay === 'free' && at) return { [piece.id]: at };
+  const room = roomIn(zone);
+  return {
+    [piece.id]: restingPlace(
+      piece.frame,
+      { ...room, rotation: 0 },
+      standing.map(({ frame }) => frame),
+    ),
+  };
+}
+
+/** Pieces one after the other along a row or column, closer than they would like to be when there is little room. */
+export function inLine(zone: ZoneItem, pieces: readonly Piece[]): Resting {
+  const room = roomIn(zone);
+  const isRow = zone.lay === 'row';
+  const long = (piece: Piece) => (isRow ? piece.frame.width : piece.frame.height);
+  const space = (isRow ? room.width : room.height) - 2 * GAP;
+  const wanted = pieces.reduce((sum, piece) => sum + long(piece) + GAP, -GAP);
+  const last = pieces.at(-1);
+  const squeeze = wanted > space && last && wanted > long(last) ? (space - long(last)) / (wanted - long(last)) : 1;
+  const places: Record<PieceId, Point> = {};
+  let along = (isRow ? room.x : room.y) + GAP;
+  for (const piece of pieces) {
+    const { width, height } = piece.frame;
+    places[piece.id] = isRow
+      ? { x: along, y: room.y + (room.height - height) / 2 }
+      : { x: room.x + (room.width - width) / 2, y: along };
+    along += (long(piece) + GAP) * Math.max(0, squeeze);
+  }
+  return places;
+}

@@ -1,0 +1,152 @@
+/** Where it is drawn: by finger, mouse and pen, or with arrow keys and the space bar. */
+import type { DrawItem } from '@gobrel/core/deck';
+import type { Stroke } from '@gobrel/core/work';
+import { workLimits } from '@gobrel/core/work';
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { useSurroundings } from '../surroundings.js';
+import { DrawnGround } from './drawn-ground.js';
+import { INK_WIDTH, type Tool } from './inks.js';
+import { erasedAt, pathOfStroke, thinned } from './stroke-path.js';
+
+/** What somebody who may draw holds. */
+interface DrawingHands {
+  readonly tool: Tool;
+  readonly color: string;
+  readonly draw: (stroke: Omit<Stroke, 'itemId'>) => void;
+  readonly erase: (ids: readonly string[]) => void;
+  readonly say: (words: string) => void;
+}
+
+interface DrawingAreaProps {
+  readonly item: DrawItem;
+  readonly strokes: readonly (Stroke & { readonly id: string })[];
+  /** `null` when it is only looked at. */
+  readonly hands: DrawingHands | null;
+}
+
+/** How far arrow keys move the pen, in slide units; with Shift, finely. */
+const STEP = 16;
+const FINE = 4;
+
+export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
+  const { asking } = useSurroundings().words;
+  const area = useRef<HTMLDivElement>(null);
+  const points = useRef<number[]>([]);
+  const fresh = useRef<SVGPathElement>(null);
+  const [pen, setPen] = useState<{ readonly x: number; readonly y: number; readonly down: boolean } | null>(null);
+
+  const placeOf = (event: PointerEvent): readonly [number, number] | null => {
+    const box = area.current?.getBoundingClientRect();
+    const width = area.current?.offsetWidth;
+    if (!box || !width || box.width === 0) return null;
+    const scale = width / box.width;
+    return [Math.round((event.clientX - box.left) * scale), Math.round((event.clientY - box.top) * scale)];
+  };
+  const finish = () => {
+    const drawn = thinned(points.current);
+    points.current = [];
+    fresh.current?.setAttribute('d', '');
+    if (!hands || hands.tool === 'eraser' || drawn.length === 0) return;
+    hands.draw({ tool: hands.tool, color: hands.color, width: INK_WIDTH[hands.tool], points: drawn });
+  };
+  const erase = (x: number, y: number) => {
+    const ids = erasedAt(strokes, x, y);
+    if (ids.length > 0) hands?.erase(ids);
+  };
+  // What is being drawn moves ahead of React: a weak tablet draws one path anew, not the slide.
+  const add = (x: number, y: number) => {
+    points.current.push(x, y);
+    fresh.current?.setAttribute('d', pathOfStroke(points.current));
+    if (points.current.length >= workLimits.strokePoints) {
+      finish();
+      points.current = [x, y];
+    }
+  };
+  const press = (event: PointerEvent) => {
+    const place = placeOf(event);
+    if (!hands || !place || event.button !== 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    if (hands.tool === 'eraser') erase(...place);
+    else add(...place);
+  };
+  const move = (event: PointerEvent) => {
+    if (!hands || !event.currentTarget.hasPointerCapture(event.pointerId)) return;
+    const place = placeOf(event);
+    if (!place) return;
+    if (hands.tool === 'eraser') erase(...place);
+    else add(...place);
+  };
+
+  const byKeys = (event: KeyboardEvent) => {
+    if (!hands || !area.current) return;
+    const { offsetWidth, offsetHeight } = area.current;
+    const present = pen ?? { x: Math.round(offsetWidth / 2), y: Math.round(offsetHeight / 2), down: false };
+    const step = event.shiftKey ? FINE : STEP;
+    const way = { ArrowRight: [step, 0], ArrowLeft: [-step, 0], ArrowDown: [0, step], ArrowUp: [0, -step] }[event.key];
+    if (way) {
+      const [dx = 0, dy = 0] = way;
+      const x = Math.min(offsetWidth, Math.max(0, present.x + dx));
+      const y = Math.min(offsetHeight, Math.max(0, present.y + dy));
+      setPen({ ...present, x, y });
+      if (present.down && hands.tool !== 'eraser') add(x, y);
+    } else if (event.key === ' ' || event.key === 'Enter') {
+      if (hands.tool === 'eraser') erase(present.x, present.y);
+      else if (present.down) finish();
+      else add(present.x, present.y);
+      const down = hands.tool !== 'eraser' && !present.down;
+      setPen({ ...present, down });
+      hands.say(down ? asking.penDown : asking.penUp);
+    } else {
+      return;
+    }
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const leave = () => {
+    if (pen?.down) finish();
+    setPen(null);
+  };
+
+  return (
+    <div
+      ref={area}
+      className={hands ? 'gv-pointed gv-open' : 'gv-pointed'}
+      onPointerDown={press}
+      onPointerMove={move}
+      onPointerUp={finish}
+      onPointerCancel={finish}
+      {...(hands
+        ? {
+            role: 'application',
+            tabIndex: 0,
+            onKeyDown: byKeys,
+            onBlur: leave,
+            'aria-roledescription': asking.drawHelp,
+          }
+        : { role: 'img' })}
+      aria-label={[item.alt || item.prompt, asking.drawing(strokes.length)].filter(Boolean).join(', ')}
+    >
+      <DrawnGround picture={item.picture} alt="" />
+      <svg className="gv-drawn" aria-hidden="true">
+        {strokes.map((stroke) => (
+          <path
+            key={stroke.id}
+            d={pathOfStroke(stroke.points)}
+            stroke={stroke.color}
+            strokeWidth={stroke.width}
+            opacity={stroke.tool === 'highlighter' ? 0.4 : 1}
+          />
+        ))}
+        {hands && hands.tool !== 'eraser' ? (
+          <path
+            ref={fresh}
+            stroke={hands.color}
+            strokeWidth={INK_WIDTH[hands.tool]}
+            opacity={hands.tool === 'highlighter' ? 0.4 : 1}
+          />
+        ) : null}
+        {pen ? <circle className="gv-pen" cx={pen.x} cy={pen.y} r={pen.down ? 8 : 12} /> : null}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+/** How sure a student is of an answer: four steps at the lower edge of a question. */
+import type { ItemId } from '@gobrel/core/deck';
+import type { Sure } from '@gobrel/core/work';
+import { type FillIn, isOpen } from './hands.js';
+import { useSurroundings } from './surroundings.js';
+
+const steps: readonly Sure[] = [1, 2, 3, 4];
+
+export function SureView({ item, fillIn }: { item: { readonly id: ItemId }; fillIn: FillIn }) {
+  const { asking } = useSurroundings().words;
+  const present = fillIn.work.sure[item.id];
+  return (
+    <fieldset className="gv-sure">
+      <legend>{asking.howSure}</legend>
+      {steps.map((step) => (
+        <label key={step} className={present === step ? 'gv-picked' : ''}>
+          <input
+            type="radio"
+            name={`sure-${item.id}`}
+            checked={present === step}
+            disabled={!isOpen(fillIn, item.id)}
+            onChange={() => fillIn.setSure(item.id, step)}
+          />
+          {asking.sure[step]}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
