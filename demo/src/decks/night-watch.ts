@@ -205,7 +205,7 @@ export function nightWatch(pictures: PictureIds): Deck {
   deck
     .slide('watch-puzzle', 'Torn picture', kept)
     .title('Put the torn picture together', [60, 32, 1000, 68])
-    .add('picture', [320, 130, 640, 360], {
+    .add('picture', [560, 130, 660, 396], {
       id: 'torn',
       fields: {
         picture: deck.picture('back at the gate'),

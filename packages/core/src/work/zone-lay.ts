@@ -1,20 +1,34 @@
 /** How pieces lie in a zone: where its slots are, in which order pieces stand, and where each comes to rest. */
-import { type Piece, type PieceId, piecesOn, type Deck, type ZoneItem } from '../deck/index.js';
+import { type Deck, type Piece, type PieceId, piecesOn, shapeRoom, type ZoneItem } from '../deck/index.js';
 import { type Box, centreOf, type Point, restingPlace } from '../geometry/index.js';
 import { layOver } from './lay-over.js';
 import type { Work } from './work.js';
 
 /** Height kept free at the top of a zone for its label, in slide units. */
-export const ZONE_HEADER = 32;
+const ZONE_HEADER = 32;
 /** Room between pieces in a row or column, in slide units. */
 const GAP = 8;
 /** How wide a slot looks best, as a multiple of its height. */
 const SLOT_SHAPE = 1.5;
 
+/** The part of a zone in which its label and its pieces have room: what its shape leaves. */
+export function insideOf(zone: ZoneItem): Box {
+  const { x, y, width, height } = zone.frame;
+  // Most of a rectangle's rounding is where no piece lies.
+  if (zone.shape === 'rectangle' || zone.shape === 'sharp-rectangle') return { x, y, width, height };
+  const room = shapeRoom(zone.shape);
+  return { x: x + room.x * width, y: y + room.y * height, width: room.width * width, height: room.height * height };
+}
+
+/** Height that the label of a zone takes, in slide units. */
+export function headerOf(zone: ZoneItem): number {
+  return zone.label === '' ? 0 : Math.min(ZONE_HEADER, insideOf(zone).height / 3);
+}
+
 /** The part of a zone in which pieces lie. */
 export function roomIn(zone: ZoneItem): Box {
-  const { x, y, width, height } = zone.frame;
-  const header = zone.label === '' ? 0 : Math.min(ZONE_HEADER, height / 3);
+  const { x, y, width, height } = insideOf(zone);
+  const header = headerOf(zone);
   return { x, y: y + header, width, height: height - header };
 }
 

@@ -152,7 +152,7 @@ function DrawnLine({ dots: [from, to], hasHead }: { dots: readonly Dot[]; hasHea
   return (
     <svg className="gv-drawn" aria-hidden="true">
       {hasHead ? (
-        <marker id="gv-arrow" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto">
+        <marker id="gv-arrow" viewBox="0 0 10 10" refX="16" refY="5" markerWidth="6" markerHeight="6" orient="auto">
           <path d="M0 0 10 5 0 10Z" fill="context-stroke" />
         </marker>
       ) : null}

@@ -1,5 +1,6 @@
 /** Draws the scale of a question answered by a place along it, such as a timeline. */
 import type { PointAxis } from '@gobrel/core/deck';
+import type { CSSProperties } from 'react';
 
 /** About so many steps, at round numbers. */
 const STEPS = 6;
@@ -18,16 +19,17 @@ export function ScaleView({ axis }: { axis: PointAxis }) {
   const { from, to, upright, unit } = axis;
   return (
     <div className={upright ? 'gv-scale gv-upright-scale' : 'gv-scale'} aria-hidden="true">
-      {roundNumbers(from, to).map((value, at, all) => {
+      {roundNumbers(from, to).map((value) => {
         const share = (value - from) / (to - from);
-        const style = upright ? { top: `${(1 - share) * 100}%` } : { left: `${share * 100}%` };
+        const at = upright ? { top: `${(1 - share) * 100}%` } : { left: `${share * 100}%` };
+        const style: CSSProperties & Record<'--share', number> = { ...at, '--share': share };
         return (
           <span key={value} style={style}>
             {value}
-            {at === all.length - 1 && unit ? ` ${unit}` : ''}
           </span>
         );
       })}
+      {unit ? <em>{unit}</em> : null}
     </div>
   );
 }

@@ -1,12 +1,13 @@
 /** Draws a zone: its outline, its slots, its label. */
 import { nameOf, shapePath, type ZoneItem } from '@gobrel/core/deck';
-import { slotsOf, ZONE_HEADER } from '@gobrel/core/work';
+import { headerOf, insideOf, slotsOf } from '@gobrel/core/work';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
 export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
   const { pieces } = useSurroundings().words;
   const { x, y, width, height } = item.frame;
+  const inside = insideOf(item);
   const lying = fillIn ? Object.values(fillIn.work.pieces).filter(({ zoneId }) => zoneId === item.id).length : 0;
   const spoken =
     fillIn && nameOf(item) ? { role: 'group', 'aria-label': pieces.zone(nameOf(item), lying, item.capacity) } : {};
@@ -27,7 +28,10 @@ export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
         ))}
       </svg>
       {item.label === '' ? null : (
-        <span className="gv-zone-label" style={{ height: Math.min(ZONE_HEADER, height / 3) }}>
+        <span
+          className="gv-zone-label"
+          style={{ left: inside.x - x, top: inside.y - y, width: inside.width, height: headerOf(item) }}
+        >
           {item.label}
         </span>
       )}

@@ -54,6 +54,7 @@ const asking: AskingWords = {
     '#b4492a': 'Clay',
     '#4f6b26': 'Reed',
     '#3d4e8a': 'Dusk',
+    '#fffcf5': 'Chalk',
   },
   undoStroke: 'Take back',
   drawing: (strokes) => (strokes === 0 ? 'nothing drawn yet' : strokes === 1 ? '1 stroke' : `${strokes} strokes`),

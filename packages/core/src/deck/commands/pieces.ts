@@ -1,4 +1,5 @@
 /** Commands on pieces and zones: making loose, behaving, belonging; pieces out of words and of a picture. */
+import type { Box, Frame } from '../../geometry/index.js';
 import type { Change } from '../change.js';
 import { type Deck, itemsOf, sizeOf } from '../deck.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
@@ -122,7 +123,7 @@ export function piecesFromWords(
 
 /**
  * Cuts a picture into a grid of loose pieces where it lies, each a part of the same stored picture; with `zones`, a
- * zone stays behind each, to which it belongs, and the pieces lie beside each other at random.
+ * zone stays where each was, to which it belongs, and the pieces lie mixed where the slide has most room beside it.
  */
 export function cutPicture(
   deck: Deck,
@@ -139,7 +140,8 @@ export function cutPicture(
     column: at % columns,
     row: Math.floor(at / columns),
   }));
-  const homes = zones ? shuffled(cells, random) : cells;
+  const mixed = shuffled(cells, random);
+  const strip = freeStrip(sizeOf(deck), frame);
   let present = deck;
   const changes: Change[] = [];
   const add = (made: Change[]) => {
@@ -156,7 +158,12 @@ export function cutPicture(
   const pieces = cells.map((cell, place) => {
     const id = createId();
     const name = `${picture.name || picture.alt || ''} ${place + 1}`.trim();
-    return { id, name, cell, home: homes[place] ?? cell };
+    return {
+      id,
+      name,
+      home: zones ? inStrip(strip, mixed.indexOf(cell), cells.length, { width, height }) : at(cell),
+      cell,
+    };
   });
   if (zones)
     for (const { id, name, cell } of pieces)
@@ -170,7 +177,7 @@ export function cutPicture(
           fields: { capacity: 1, lay: 'slots', belongs: [id] },
         }),
       );
-  for (const { id, name, cell, home } of pieces)
+  for (const { id, name, home, cell } of pieces)
     add(
       addItem(present, {
         id,
@@ -178,11 +185,42 @@ export function cutPicture(
         kind: 'picture',
         name,
         loose: true,
-        frame: at(home),
+        frame: home,
         fields: partOf(picture, crop, cell, columns, rows),
       }),
     );
   return [...changes, ...removeItems(present, [pictureId])];
+}
+
+/** The largest strip of a slide beside something; all of the slide when hardly anything is left. */
+function freeStrip(slide: { readonly width: number; readonly height: number }, around: Frame): Box {
+  const right = around.x + around.width;
+  const below = around.y + around.height;
+  const strips: readonly Box[] = [
+    { x: 0, y: 0, width: around.x, height: slide.height },
+    { x: right, y: 0, width: slide.width - right, height: slide.height },
+    { x: 0, y: below, width: slide.width, height: slide.height - below },
+    { x: 0, y: 0, width: slide.width, height: around.y },
+  ];
+  const sizeOfStrip = ({ width, height }: Box) => Math.max(0, width) * Math.max(0, height);
+  const best = strips.reduce((most, strip) => (sizeOfStrip(strip) > sizeOfStrip(most) ? strip : most));
+  return sizeOfStrip(best) * 8 < slide.width * slide.height ? { x: 0, y: 0, ...slide } : best;
+}
+
+/** A place in a strip for one of some pieces, spread from one end to the other; they overlap when they have to. */
+function inStrip(
+  strip: Box,
+  place: number,
+  count: number,
+  { width, height }: { readonly width: number; readonly height: number },
+): Frame {
+  const isWide = strip.width >= strip.height;
+  const along = (from: number, room: number, size: number) =>
+    from + GAP + Math.max(0, room - size - 2 * GAP) * (count < 2 ? 0.5 : place / (count - 1));
+  const across = (from: number, room: number, size: number) => from + (room - size) / 2;
+  const x = isWide ? along(strip.x, strip.width, width) : across(strip.x, strip.width, width);
+  const y = isWide ? across(strip.y, strip.height, height) : along(strip.y, strip.height, height);
+  return { x: Math.round(x), y: Math.round(y), width, height, rotation: 0 };
 }
 
 /** A cell of a picture as a picture of its own: the same bytes, cropped further. */
