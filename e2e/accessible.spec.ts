@@ -186,7 +186,7 @@ test('the board and the class screen', async ({ page }) => {
   await page.goto('/lessons/exit-lesson');
   await expect(page.getByRole('row', { name: /Ines Calder/ })).toBeVisible();
   await expectClean(page);
-  await page.getByRole('tab', { name: 'Charts' }).click();
+  await page.getByRole('tab', { name: 'Answers' }).click();
   await expect(page.getByText(/students answered/).first()).toBeVisible();
   await expectClean(page);
   await page.goto('/lessons/shore-lesson/screen');

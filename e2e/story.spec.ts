@@ -84,7 +84,7 @@ test('a teacher builds a deck and hands it out, a student fills it in, submits a
   await expect(panel.getByRole('img', { name: /“Questions” as Ada Byng has it/ })).toContainText(
     'I saw three of them.',
   );
-  await page.getByRole('tab', { name: 'Charts' }).click();
+  await page.getByRole('tab', { name: 'Answers' }).click();
   await expect(page.getByRole('row', { name: 'A a limpet right 1' })).toBeVisible();
   await page.getByRole('tab', { name: 'By student' }).click();
 

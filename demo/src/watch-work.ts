@@ -27,7 +27,7 @@ const stories = [
 
 /** Work on the night watch. */
 export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work {
-  const random = seeded(seed + 900);
+  const random = seeded(seed * 613 + 900);
   const isRight = () => random() < care;
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
   const about = (x: number, y: number, far = 0.08): Dot => ({

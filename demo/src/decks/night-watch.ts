@@ -219,7 +219,7 @@ export function nightWatch(pictures: PictureIds): Deck {
     cutPicture(
       deck.deck,
       'torn',
-      { columns: 3, rows: 2, zones: true },
+      { columns: 3, rows: 2, zones: true, called: 'part' },
       () => `torn-${(made += 1)}`,
       () => 0.3,
     ),

@@ -109,7 +109,9 @@ describe('making pieces', () => {
   });
 
   test('a picture is cut into parts that make up the whole, each with a zone where it was', () => {
-    const cut = with_(...cutPicture(deck, 'moon', { columns: 3, rows: 2, zones: true }, ids(), () => 0.4));
+    const cut = with_(
+      ...cutPicture(deck, 'moon', { columns: 3, rows: 2, zones: true, called: 'part' }, ids(), () => 0.4),
+    );
     expect(cut.items['moon']).toBeUndefined();
     const parts = itemsOf(cut, 's').filter((item) => item.kind === 'picture');
     expect(parts).toHaveLength(6);
@@ -117,8 +119,8 @@ describe('making pieces', () => {
     expect(area).toBeCloseTo(1);
     const zones = zonesOn(cut, 's').filter(({ capacity }) => capacity === 1);
     expect(zones.flatMap(({ belongs }) => belongs).sort()).toEqual(parts.map(({ id }) => id).sort());
-    expect(cutPicture(deck, 'moon', { columns: 40, rows: 40, zones: true })).toEqual([]);
-    const whole = with_(...cutPicture(deck, 'moon', { columns: 2, rows: 1, zones: false }, ids()));
+    expect(cutPicture(deck, 'moon', { columns: 40, rows: 40, zones: true, called: 'part' })).toEqual([]);
+    const whole = with_(...cutPicture(deck, 'moon', { columns: 2, rows: 1, zones: false, called: 'part' }, ids()));
     const lying = itemsOf(whole, 's').filter((item) => item.kind === 'picture');
     expect(lying.map((item) => item.frame.x)).toEqual([100, 250]);
   });

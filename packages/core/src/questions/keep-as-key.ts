@@ -15,7 +15,7 @@ import {
 } from '../deck/index.js';
 import { isFilledIn, type Work } from '../work/index.js';
 import { pickedIn } from './choice/index.js';
-import { readNumbers } from './number/index.js';
+import { inFirstUnit, readNumbers } from './number/index.js';
 import { placedIn } from './placement/index.js';
 import { dotsIn, isIn, valueAt } from './point/index.js';
 import { wordsGiven } from './words-given.js';
@@ -49,8 +49,8 @@ function keyFrom(item: Item, work: Work, createId: () => string): Partial<OwnFie
       return { accepted: inFront(wordsGiven(work, item.id).trim(), item.accepted) };
     case 'number': {
       const read = readNumbers(wordsGiven(work, item.id));
-      const worth = item.units.find(({ name }) => name === read?.unit)?.worth ?? 1;
-      return read ? { right: (read.values[0] ?? 0) * worth } : null;
+      const [right] = (read && inFirstUnit(read, item.units)?.values) ?? [];
+      return right === undefined ? null : { right };
     }
     case 'point': {
       const dots = dotsIn(work, item.id);

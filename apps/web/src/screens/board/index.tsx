@@ -11,8 +11,8 @@ import { JoinCard } from '../../handing-out';
 import { ask, editionQuery, lessonQuery, messageOf } from '../../server';
 import { Button, Dialog, Failing, Loading, Tabs, tell } from '../../ui';
 import { words } from '../../words';
+import { Answers } from './answers';
 import { ByStudent } from './by-student';
-import { Charts } from './charts';
 import { StudentPanel } from './student-panel';
 import { TurnList } from './turn-list';
 import { useBoardNews } from './use-board-news';
@@ -100,7 +100,11 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
                 />
               ),
             },
-            { id: 'charts', name: words.board.charts, content: <Charts edition={edition} marks={marks} /> },
+            {
+              id: 'answers',
+              name: words.board.answers,
+              content: <Answers lesson={lesson} edition={edition} marks={marks} />,
+            },
           ]}
         />
         <div className="flex flex-col gap-4">

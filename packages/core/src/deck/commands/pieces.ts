@@ -121,6 +121,16 @@ export function piecesFromWords(
   return { changes, made };
 }
 
+/** How a picture is cut. */
+export interface Cutting {
+  readonly columns: number;
+  readonly rows: number;
+  /** Whether a zone stays where each piece was. */
+  readonly zones: boolean;
+  /** What a piece is called, before its number, when the picture has no name. */
+  readonly called: string;
+}
+
 /**
  * Cuts a picture into a grid of loose pieces where it lies, each a part of the same stored picture; with `zones`, a
  * zone stays where each was, to which it belongs, and the pieces lie mixed where the slide has most room beside it.
@@ -128,7 +138,7 @@ export function piecesFromWords(
 export function cutPicture(
   deck: Deck,
   pictureId: ItemId,
-  { columns, rows, zones }: { readonly columns: number; readonly rows: number; readonly zones: boolean },
+  { columns, rows, zones, called }: Cutting,
   createId: () => string = newId,
   random: () => number = Math.random,
 ): Change[] {
@@ -157,7 +167,7 @@ export function cutPicture(
   });
   const pieces = cells.map((cell, place) => {
     const id = createId();
-    const name = `${picture.name || picture.alt || ''} ${place + 1}`.trim();
+    const name = `${picture.name || called} ${place + 1}`.trim();
     return {
       id,
       name,

@@ -3,6 +3,7 @@ import type { QuestionKind } from '../question-kind.js';
 import { answerInWords, wordsGiven } from '../words-given.js';
 import { markNumber, ruleForNumber } from './mark-number.js';
 
+export { inFirstUnit } from './in-first-unit.js';
 export { readNumbers, type NumberRead } from './read-number.js';
 export * from './tally-numbers.js';
 

@@ -1,9 +1,10 @@
 /** Marking a number: near enough to the key, in a unit that counts. */
-import type { MeasuringUnit, NumberItem } from '../../deck/index.js';
+import type { NumberItem } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
 import { emptyMark, type Mark, markOf, toHalves } from '../mark.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 import { wordsGiven } from '../words-given.js';
+import { inFirstUnit } from './in-first-unit.js';
 import { readNumbers } from './read-number.js';
 
 /** What floating point may be off, as a share of the key. */
@@ -19,12 +20,12 @@ export function markNumber(item: NumberItem, work: Work): Mark | null {
   const key = `Right is ${keyInWords(item)}.`;
   if (!read) return markOf(0, points, `Not a number that can be read. ${key}`);
   if (read.isFraction && !item.fractions) return markOf(0, points, `Wanted without a fraction. ${key}`);
-  const unit = unitOf(item.units, read.unit);
-  if (unit === 'unknown') return markOf(0, points, `“${read.unit}” is not a unit that counts here. ${key}`);
+  const measured = inFirstUnit(read, item.units);
+  if (!measured) return markOf(0, points, `“${read.unit}” is not a unit that counts here. ${key}`);
   const room = item.tolerance * (item.toleranceIs === 'relative' ? Math.abs(right) : 1) + Math.abs(right) * ROUNDING;
-  const isNear = read.values.some((value) => Math.abs(value * (unit?.worth ?? 1) - right) <= room);
+  const isNear = measured.values.some((value) => Math.abs(value - right) <= room);
   if (!isNear) return markOf(0, points, key);
-  if (unit === null && item.unitNeeded && item.units.length > 0) {
+  if (!measured.hasUnit && item.unitNeeded && item.units.length > 0) {
     const half = Math.min(toHalves(points / 2), Math.max(0, points - 0.5));
     return markOf(half, points, `The number is right, its unit is missing. ${key}`);
   }
@@ -46,14 +47,4 @@ function toleranceInWords({ tolerance, toleranceIs, units }: NumberItem): string
 
 function keyInWords({ right, units }: NumberItem): string {
   return [right, units[0]?.name ?? ''].join(' ').trim();
-}
-
-/** The unit that was written; `null` for none. Words behind a number that wants no unit are let be. */
-function unitOf(units: readonly MeasuringUnit[], written: string): MeasuringUnit | null | 'unknown' {
-  if (written === '' || units.length === 0) return null;
-  const plain = (name: string) => name.normalize('NFKC').replace(/\s+/g, '').replace(/\.$/, '');
-  const wanted = plain(written);
-  const exact = units.find(({ name }) => plain(name) === wanted);
-  if (exact) return exact;
-  return units.find(({ name }) => plain(name).toLowerCase() === wanted.toLowerCase()) ?? 'unknown';
 }

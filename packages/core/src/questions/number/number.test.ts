@@ -75,7 +75,8 @@ describe('marking a number', () => {
   };
 
   test('fractions, decimals and words behind the number are taken', () => {
-    for (const text of ['3/4', '0,75', '.75', '0.75 of them']) expect(mark('bare', text)?.verdict).toBe('right');
+    for (const text of ['3/4', '0,75', '.75', '0.75 of them', '75 %'])
+      expect(mark('bare', text)?.verdict).toBe('right');
     expect(mark('bare', '0.7')?.verdict).toBe('wrong');
     expect(mark('decimal', '3/4')).toMatchObject({
       verdict: 'wrong',

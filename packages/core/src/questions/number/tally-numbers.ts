@@ -2,6 +2,7 @@
 import type { NumberItem } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
 import { wordsGiven } from '../words-given.js';
+import { inFirstUnit } from './in-first-unit.js';
 import { readNumbers } from './read-number.js';
 
 /** The spread of numbers; all `NaN` but for the counts when there is none. */
@@ -48,15 +49,15 @@ export interface NumberTally {
 /** Of two numbers that one writing can mean, the one that is nearer to the middle of the others is meant. */
 export function tallyNumbers(item: NumberItem, works: readonly Work[]): NumberTally {
   const written = works.map((work) => wordsGiven(work, item.id)).filter((text) => text.trim() !== '');
-  const read = written.map((text) => ({ text, number: readNumbers(text) }));
-  const worth = (unit: string) => item.units.find(({ name }) => name === unit)?.worth ?? 1;
-  const meant = read.flatMap(({ number }) =>
-    number ? [number.values.map((value) => value * worth(number.unit))] : [],
-  );
+  const read = written.map((text) => {
+    const number = readNumbers(text);
+    return { text, values: (number && inFirstUnit(number, item.units)?.values) ?? null };
+  });
+  const meant = read.flatMap(({ values }) => (values ? [values] : []));
   const { median } = spreadOf(meant.map(([first = 0]) => first));
   const nearest = (values: readonly number[]) =>
     values.reduce((best, value) => (Math.abs(value - median) < Math.abs(best - median) ? value : best));
   const numbers = meant.map(nearest).sort((a, b) => a - b);
-  const unread = read.flatMap(({ text, number }) => (number ? [] : [text])).sort();
+  const unread = read.flatMap(({ text, values }) => (values ? [] : [text])).sort();
   return { spread: spreadOf(numbers), numbers, unread };
 }

@@ -41,7 +41,7 @@ export function CutGroup({ editing, item }: { editing: Editing; item: PictureIte
         className="w-full"
         disabled={item.picture === '' || columns * rows < 2}
         onClick={() => {
-          editing.run(cutPicture(editing.deck, item.id, { columns, rows, zones }));
+          editing.run(cutPicture(editing.deck, item.id, { columns, rows, zones, called: says.part }));
           select();
         }}
       >

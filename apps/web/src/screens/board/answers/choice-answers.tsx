@@ -1,40 +1,16 @@
-/** A bar chart of each choice question. */
-import type { LessonMarks } from '@gobrel/contract';
-import { type ChoiceItem, type Deck, itemsOf, slidesInOrder } from '@gobrel/core/deck';
+/** How often each choice of a question was picked. */
+import type { ChoiceItem } from '@gobrel/core/deck';
 import { tallyChoice } from '@gobrel/core/questions';
-import { useMemo } from 'react';
 import { Bar, BarChart, Cell, LabelList, XAxis, YAxis } from 'recharts';
-import { Empty, Table } from '../../ui';
-import { words } from '../../words';
+import { Table } from '../../../ui';
+import { words } from '../../../words';
+import { AnswersCard, type AnswersProps } from './answers-card';
 
-export function Charts({ edition, marks }: { edition: Deck; marks: LessonMarks }) {
-  const questions = useMemo(
-    () =>
-      slidesInOrder(edition)
-        .flatMap((slide) => itemsOf(edition, slide.id))
-        .filter((item): item is ChoiceItem => item.kind === 'choice'),
-    [edition],
-  );
-  const works = useMemo(() => Object.values(marks).map((entry) => entry.work), [marks]);
-  if (questions.length === 0) return <Empty title={words.board.noChoices} />;
-  return (
-    <div className="grid gap-6 xl:grid-cols-2">
-      {questions.map((question) => (
-        <ChoiceChart key={question.id} question={question} works={works} />
-      ))}
-    </div>
-  );
-}
-
-function ChoiceChart({ question, works }: { question: ChoiceItem; works: Parameters<typeof tallyChoice>[1] }) {
-  const tally = tallyChoice(question, works);
+export function ChoiceAnswers({ item, works }: AnswersProps<ChoiceItem>) {
+  const tally = tallyChoice(item, works);
   const rows = tally.choices.map((choice) => ({ ...choice, label: `${choice.letter}${choice.right ? ' ✓' : ''}` }));
   return (
-    <figure className="rounded-md border border-rule bg-card p-4">
-      <figcaption className="mb-2">
-        <span className="block font-display text-lg font-bold">{question.prompt}</span>
-        <span className="text-sm text-soft">{words.board.answered(tally.answered)}</span>
-      </figcaption>
+    <AnswersCard item={item} works={works} answered={tally.answered}>
       <div aria-hidden>
         <BarChart
           accessibilityLayer={false}
@@ -62,7 +38,7 @@ function ChoiceChart({ question, works }: { question: ChoiceItem; works: Paramet
         </BarChart>
       </div>
       <Table
-        caption={question.prompt}
+        caption={item.prompt}
         rows={tally.choices}
         rowKey={(choice) => choice.id}
         columns={[
@@ -71,6 +47,6 @@ function ChoiceChart({ question, works }: { question: ChoiceItem; works: Paramet
           { id: 'count', name: words.board.picked, cell: (choice) => choice.count, narrow: true },
         ]}
       />
-    </figure>
+    </AnswersCard>
   );
 }

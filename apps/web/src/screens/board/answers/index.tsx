@@ -1,0 +1,81 @@
+/** Everybody's answers, question by question in the order of the slides, and how the questions did. */
+import type { LessonMarks, LessonView } from '@gobrel/contract';
+import { type Deck, type Item, itemsOf, slidesInOrder } from '@gobrel/core/deck';
+import { isAsking } from '@gobrel/core/questions';
+import type { Work } from '@gobrel/core/work';
+import { type ReactNode, useMemo } from 'react';
+import { Empty } from '../../../ui';
+import { words } from '../../../words';
+import { ChoiceAnswers } from './choice-answers';
+import { DrawingAnswers } from './drawing-answers';
+import { Figures } from './figures';
+import { NumberAnswers } from './number-answers';
+import { PlacementAnswers } from './placement-answers';
+import { PointAnswers } from './point-answers';
+import { ReadAnswers } from './read-answers';
+import { TextAnswers } from './text-answers';
+
+interface AnswersViewProps {
+  readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly marks: LessonMarks;
+}
+
+export function Answers({ lesson, edition, marks }: AnswersViewProps) {
+  const asked = useMemo(
+    () =>
+      slidesInOrder(edition).flatMap(({ id }) => {
+        const items = itemsOf(edition, id).filter((item) => isAsking(item) && !item.hidden);
+        const zone = items.find((item) => item.kind === 'zone');
+        return [...items.filter((item) => item.kind !== 'zone'), ...(zone ? [zone] : [])];
+      }),
+    [edition],
+  );
+  const entries = useMemo(() => Object.entries(marks), [marks]);
+  const works = useMemo(() => entries.map(([, { work }]) => work), [entries]);
+  const names = entries.map(
+    ([id]) => lesson.participants.find(({ participantId }) => participantId === id)?.name ?? '',
+  );
+  if (asked.length === 0) return <Empty title={words.board.noQuestions} />;
+  return (
+    <>
+      <div className="gap-6 xl:columns-2 [&>*]:mb-6 [&>*]:break-inside-avoid">
+        {asked.map((item) => (
+          <AnswersOf key={item.id} item={item} edition={edition} works={works} names={names} />
+        ))}
+      </div>
+      <Figures edition={edition} marks={entries.map(([, entry]) => entry.marks)} />
+    </>
+  );
+}
+
+interface AnswersOfProps {
+  readonly item: Item;
+  readonly edition: Deck;
+  readonly works: readonly Work[];
+  readonly names: readonly string[];
+}
+
+/** The view for an item's kind. */
+function AnswersOf({ item, edition, works, names }: AnswersOfProps): ReactNode {
+  switch (item.kind) {
+    case 'choice':
+      return <ChoiceAnswers item={item} works={works} />;
+    case 'short-text':
+    case 'blank':
+      return <TextAnswers item={item} works={works} />;
+    case 'number':
+      return <NumberAnswers item={item} works={works} />;
+    case 'point':
+      return <PointAnswers item={item} works={works} />;
+    case 'draw':
+      return <DrawingAnswers item={item} works={works} />;
+    case 'long-text':
+    case 'spoken':
+      return <ReadAnswers item={item} works={works} names={names} />;
+    case 'zone':
+      return <PlacementAnswers edition={edition} slideId={item.slideId} works={works} />;
+    default:
+      return null;
+  }
+}
