@@ -1,4 +1,8 @@
 /** Readers and writers of open formats. */
 export * from './dot/index.js';
 export * from './mermaid/index.js';
+export * from './qti/index.js';
+export * from './question-draft.js';
+export * from './questions-csv/index.js';
+export * from './results-csv/index.js';
 export * from './route-sketch.js';

@@ -5,7 +5,7 @@ import type { Deck } from '../../deck/index.js';
 import type { QuestionKind } from '../question-kind.js';
 import { expectedIn, markPlacement, placedIn, ruleForPlacement } from './mark-placement.js';
 
-export { placedIn } from './mark-placement.js';
+export { expectedIn, placedIn } from './mark-placement.js';
 export * from './tally-placements.js';
 
 export const placementQuestion: QuestionKind<'zone'> = {

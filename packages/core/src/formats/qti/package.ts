@@ -1,0 +1,184 @@
+/** A QTI content package: a manifest, an item a file, and the pictures they show, in a zip. */
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import type { NotCarried, QuestionDraft } from '../question-draft.js';
+import { readQtiItem, type ReadItem } from './read-item.js';
+import { type ItemPicture, writeQtiItem } from './write-item.js';
+import { readXml, within, write, type Written, writeXml, type XmlElement } from './xml.js';
+
+/** A picture to go into a package. */
+export interface PackagePicture {
+  readonly bytes: Uint8Array;
+  /** Such as `image/png`. */
+  readonly type: string;
+  /** In its own pixels. */
+  readonly width: number;
+  readonly height: number;
+}
+
+/** A package as it is written, with what is not in it. */
+export interface WrittenPackage {
+  readonly bytes: Uint8Array;
+  readonly written: number;
+  readonly left: readonly NotCarried[];
+}
+
+/** Puts questions into a package. @param pictures by the ids that the questions know them by */
+export function writeQtiPackage(
+  drafts: readonly QuestionDraft[],
+  pictures: ReadonlyMap<string, PackagePicture>,
+): WrittenPackage {
+  const files: Record<string, Uint8Array> = {};
+  const left: NotCarried[] = [];
+  const resources: Written[] = [];
+  drafts.forEach((draft, at) => {
+    const identifier = `question-${at + 1}`;
+    const shown: string[] = [];
+    const pictureOf = (id: string): ItemPicture | null => {
+      const picture = pictures.get(id);
+      if (!picture) return null;
+      const file = `pictures/${id.slice(0, 16)}.${picture.type.replace(/^.*\//, '').replace(/\+.*$/, '')}`;
+      files[file] = picture.bytes;
+      shown.push(file);
+      return { file: `../${file}`, type: picture.type, width: picture.width, height: picture.height };
+    };
+    const item = writeQtiItem(draft, identifier, pictureOf);
+    if ('why' in item) return left.push({ name: draft.name, why: item.why });
+    const file = `items/${identifier}.xml`;
+    files[file] = strToU8(item.xml);
+    const parts = [file, ...shown].map((href) => write('file', { href }));
+    resources.push(write('resource', { identifier, type: 'imsqti_item_xmlv3p0', href: file }, ...parts));
+    const lost = lostOf(draft);
+    if (lost !== '') left.push({ name: draft.name, why: lost });
+  });
+  files['imsmanifest.xml'] = strToU8(writeXml(manifest(resources)));
+  return { bytes: zipSync(files), written: resources.length, left };
+}
+
+/** What of a question that is written QTI items do not hold here, in words; '' for nothing. */
+function lostOf(draft: QuestionDraft): string {
+  if (draft.kind === 'placement') return '';
+  const { hints = [], attempts = 0, feedback, asksSure = false } = draft.fields;
+  const said = feedback && Object.values(feedback).some((words) => words !== '');
+  const lost = [
+    hints.length > 0 ? 'hints' : '',
+    attempts > 0 ? 'number of checks' : '',
+    said ? 'what is said to answers' : '',
+    asksSure ? 'the question how sure somebody is' : '',
+    'slips' in draft.fields && (draft.fields.slips ?? 0) > 0 ? 'slips allowed' : '',
+  ].filter(Boolean);
+  return lost.length === 0 ? '' : `Written without its ${lost.join(', ')}.`;
+}
+
+function manifest(resources: readonly Written[]): Written {
+  return write(
+    'manifest',
+    { xmlns: 'http://www.imsglobal.org/xsd/qti/qtiv3p0/imscp_v1p1', identifier: 'questions' },
+    write('metadata', {}, write('schema', {}, 'QTI Package'), write('schemaversion', {}, '3.0.0')),
+    write('organizations'),
+    write('resources', {}, ...resources),
+  );
+}
+
+/** A package as it is read, with what could not be. */
+export interface ReadPackage {
+  readonly questions: readonly { readonly draft: QuestionDraft; readonly picture: Uint8Array | null }[];
+  readonly left: readonly NotCarried[];
+}
+
+/** The largest package, in bytes; what is in it, unpacked, in bytes; and its most files. */
+export const LARGEST_PACKAGE = 20_000_000;
+const LARGEST_UNPACKED = 60_000_000;
+const MOST_FILES = 2_000;
+/** The most questions that are taken from one package. */
+const MOST_QUESTIONS = 500;
+
+/** Reads a package, or a single item that is not in one. Whatever is broken or hostile is told, never thrown. */
+export function readQtiPackage(bytes: Uint8Array): ReadPackage {
+  const nothing = (why: string): ReadPackage => ({ questions: [], left: [{ name: '', why }] });
+  if (bytes.length > LARGEST_PACKAGE) return nothing('The file is too large: a package has up to 20 MB.');
+  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return readLoneItem(bytes, nothing);
+  const files = unpacked(bytes);
+  if (typeof files === 'string') return nothing(files);
+  const items = itemFiles(files);
+  if (items.length === 0) return nothing('There is no question in this package.');
+  const questions: ReadPackage['questions'][number][] = [];
+  const left: NotCarried[] = [];
+  for (const path of items.slice(0, MOST_QUESTIONS)) {
+    const read = readItemFile(files[path] ?? new Uint8Array());
+    if ('why' in read) left.push({ name: path, why: read.why });
+    else questions.push({ draft: read.draft, picture: pictureIn(files, path, read.picture) });
+  }
+  if (items.length > MOST_QUESTIONS)
+    left.push({ name: '', why: `Only the first ${MOST_QUESTIONS} questions were read.` });
+  return { questions, left };
+}
+
+function readLoneItem(bytes: Uint8Array, nothing: (why: string) => ReadPackage): ReadPackage {
+  const read = readItemFile(bytes);
+  if ('why' in read) return nothing(`This is neither a content package nor an item. ${read.why}`);
+  return { questions: [{ draft: read.draft, picture: null }], left: [] };
+}
+
+function readItemFile(bytes: Uint8Array): ReadItem | { readonly why: string } {
+  const xml = readXml(strFromU8(bytes));
+  return 'problem' in xml ? { why: `It cannot be read: ${xml.problem}.` } : readQtiItem(xml.root);
+}
+
+/** The files of a zip, or why it is not unpacked. A size that the zip states is never exceeded when it is unpacked. */
+function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> | string {
+  let size = 0;
+  let count = 0;
+  try {
+    const files = unzipSync(bytes, {
+      filter: ({ originalSize }) => {
+        size += originalSize;
+        count += 1;
+        if (size > LARGEST_UNPACKED || count > MOST_FILES) throw new RangeError('too much');
+        return true;
+      },
+    });
+    return files;
+  } catch (error) {
+    return error instanceof RangeError && error.message === 'too much'
+      ? 'There is more in this package than is unpacked here: 2,000 files and 60 MB.'
+      : 'The package is broken.';
+  }
+}
+
+/** The items a manifest names, of the third or second version; without a manifest, all XML files that are items. */
+function itemFiles(files: Readonly<Record<string, Uint8Array>>): readonly string[] {
+  const found = Object.keys(files).find((path) => /(^|\/)imsmanifest\.xml$/i.test(path));
+  const read = found ? readXml(strFromU8(files[found] ?? new Uint8Array())) : null;
+  const base = found?.replace(/imsmanifest\.xml$/i, '') ?? '';
+  const named = read && 'root' in read ? resourcesOf(read.root) : [];
+  const known = named.map((href) => resolved(base, href)).filter((path) => path in files);
+  return known.length > 0 ? known : Object.keys(files).filter((path) => path.endsWith('.xml') && path !== found);
+}
+
+function resourcesOf(manifestRoot: XmlElement): readonly string[] {
+  return within(manifestRoot, 'resource').flatMap(({ attributes }) =>
+    /^imsqti_item_/.test(attributes['type'] ?? '') && attributes['href'] ? [attributes['href']] : [],
+  );
+}
+
+function pictureIn(files: Readonly<Record<string, Uint8Array>>, item: string, href: string | null): Uint8Array | null {
+  return href === null ? null : (files[resolved(item.replace(/[^/]*$/, ''), href)] ?? null);
+}
+
+/** A path within the package; whatever would lead out of it leads to its top. */
+function resolved(base: string, href: string): string {
+  const parts: string[] = [];
+  for (const part of `${base}${decoded(href)}`.split('/')) {
+    if (part === '..') parts.pop();
+    else if (part !== '.' && part !== '') parts.push(part);
+  }
+  return parts.join('/');
+}
+
+function decoded(href: string): string {
+  try {
+    return decodeURIComponent(href);
+  } catch {
+    return href;
+  }
+}

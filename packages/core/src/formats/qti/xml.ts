@@ -1,0 +1,132 @@
+/** XML as a tree, read without entities and document types, in which strangers could hide anything. */
+import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser';
+
+/** An element. Names are in lower case with hyphens, without prefix and without the `qti-` of the third version. */
+export interface XmlElement {
+  readonly name: string;
+  readonly attributes: Readonly<Record<string, string>>;
+  readonly children: readonly (XmlElement | string)[];
+}
+
+/** The largest document that is read, in letters. */
+export const LARGEST_XML = 2_000_000;
+const DEEPEST = 60;
+
+/** What was read, or why nothing was. */
+export type XmlRead = { readonly root: XmlElement } | { readonly problem: string };
+
+/** Reads a document; names of the second version come out like those of the third. */
+export function readXml(text: string): XmlRead {
+  if (text.length > LARGEST_XML) return { problem: 'it is too large' };
+  if (/<!(?:DOCTYPE|ENTITY)/i.test(text))
+    return { problem: 'it declares a document type or entities, which are not read' };
+  try {
+    if (XMLValidator.validate(text) !== true) return { problem: 'it is broken XML' };
+    const parser = new XMLParser({
+      preserveOrder: true,
+      ignoreAttributes: false,
+      attributeNamePrefix: '',
+      trimValues: false,
+      parseTagValue: false,
+      parseAttributeValue: false,
+      processEntities: true,
+      ignoreDeclaration: true,
+      ignorePiTags: true,
+    });
+    const root = toElements(parser.parse(text) as unknown, 0).find(
+      (each): each is XmlElement => typeof each !== 'string',
+    );
+    return root ? { root } : { problem: 'it is empty' };
+  } catch (error) {
+    return { problem: error instanceof RangeError ? 'it is nested too deeply' : 'it is broken XML' };
+  }
+}
+
+function toElements(nodes: unknown, depth: number): (XmlElement | string)[] {
+  if (depth > DEEPEST) throw new RangeError('nested too deeply');
+  return (Array.isArray(nodes) ? nodes : []).flatMap((node: unknown): (XmlElement | string)[] => {
+    if (typeof node !== 'object' || node === null) return [];
+    const entries = Object.entries(node as Record<string, unknown>);
+    const text = entries.find(([name]) => name === '#text');
+    if (text) return [String(text[1])];
+    const own = entries.find(([name]) => name !== ':@');
+    if (!own) return [];
+    const attributes = (node as Record<string, unknown>)[':@'];
+    return [
+      {
+        name: plainName(own[0]),
+        attributes: Object.fromEntries(
+          Object.entries((attributes ?? {}) as Record<string, unknown>).map(([name, value]) => [
+            plainName(name),
+            String(value),
+          ]),
+        ),
+        children: toElements(own[1], depth + 1),
+      },
+    ];
+  });
+}
+
+/** `qti:choiceInteraction` and `qti-choice-interaction` are both `choice-interaction`. */
+function plainName(name: string): string {
+  return name
+    .replace(/^.*:/, '')
+    .replace(/([a-z\d])([A-Z])/g, '$1-$2')
+    .toLowerCase()
+    .replace(/^qti-/, '');
+}
+
+/** All elements of a name below an element, in the order of the document. */
+export function within(element: XmlElement, name: string): readonly XmlElement[] {
+  return element.children.flatMap((child) =>
+    typeof child === 'string' ? [] : [...(child.name === name ? [child] : []), ...within(child, name)],
+  );
+}
+
+/** The words in an element, without those of the elements that are left out. */
+export function wordsIn(element: XmlElement, without: readonly string[] = []): string {
+  return element.children
+    .map((child) =>
+      typeof child === 'string' ? child : without.includes(child.name) ? ' ' : ` ${wordsIn(child, without)} `,
+    )
+    .join('')
+    .replace(/\s+/g, ' ')
+    .trim();
+}
+
+/** An element to be written. */
+export interface Written {
+  readonly name: string;
+  readonly attributes: Readonly<Record<string, string | number>>;
+  readonly children: readonly (Written | string)[];
+}
+
+/** An element to be written, under the name of the third version. */
+export function write(name: string, attributes: Written['attributes'] = {}, ...children: Written['children']): Written {
+  return { name, attributes, children };
+}
+
+/** A document of an element. */
+export function writeXml(root: Written): string {
+  const builder = new XMLBuilder({
+    preserveOrder: true,
+    ignoreAttributes: false,
+    attributeNamePrefix: '',
+    format: true,
+    suppressEmptyNode: true,
+  });
+  const built: unknown = builder.build([toNode(root)]);
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${String(built).trim()}\n`;
+}
+
+function toNode({ name, attributes, children }: Written): object {
+  const texts = children.map((child) => (typeof child === 'string' ? { '#text': writable(child) } : toNode(child)));
+  const written = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [key, writable(String(value))]));
+  return { [name]: texts, ':@': written };
+}
+
+/** Without the signs that XML 1.0 cannot hold. */
+function writable(text: string): string {
+  // eslint-disable-next-line no-control-regex -- these are the signs that are meant
+  return text.replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '');
+}
