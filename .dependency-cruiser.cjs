@@ -27,7 +27,10 @@ module.exports = {
       comment: 'no DOM, React, Nest or network packages in the computation',
       severity: 'error',
       from: { path: '^packages/core/src/', pathNot: '\\.test\\.ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(yjs|fractional-indexing|@dagrejs)/' },
+      to: {
+        path: 'node_modules',
+        pathNot: 'node_modules/(yjs|fractional-indexing|@dagrejs|fflate|fast-xml-parser|papaparse)/',
+      },
     },
     {
       name: 'ground-floor',

@@ -66,7 +66,7 @@ export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work
     answer('watch-when', { kind: 'dots', dots: [{ ...about(isRight() ? 5 / 12 : random(), 0.5, 0.05), y: 0.5 }] });
   });
   on('watch-places', () => {
-    const dots = [about(0.55, 0.58), about(0.83, 0.62), ...(isRight() ? [] : [about(0.2, 0.3, 0.2)])];
+    const dots = [about(0.62, 0.56), about(0.85, 0.6), ...(isRight() ? [] : [about(0.2, 0.3, 0.2)])];
     answer('watch-tracks', { kind: 'dots', dots });
     const ends = [about(0.25, 0.72, 0.2), about(0.75, 0.5, 0.2)];
     answer('watch-flow', { kind: 'dots', dots: isRight() ? ends : [...ends].reverse() });
@@ -87,7 +87,7 @@ export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work
   on('watch-draw', () => {
     const strokes = 1 + Math.floor(random() * 3);
     for (let stroke = 0; stroke < strokes; stroke += 1) {
-      const [x, y] = [120 + random() * 480, 200 + random() * 180];
+      const [x, y] = [80 + random() * 700, 280 + random() * 180];
       const points = Array.from({ length: 16 }, (_, at) => [
         Math.round(x + at * 7),
         Math.round(y + 22 * Math.sin(at / 2 + seed)),

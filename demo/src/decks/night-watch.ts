@@ -128,12 +128,13 @@ export function nightWatch(pictures: PictureIds): Deck {
       fields: {
         prompt: 'Put a dot on every place that is under water at high tide.',
         picture: deck.picture('shore profile'),
+        pixels: { width: 1280, height: 720 },
         alt: 'The shore in profile, from the dry bank on the left down into the sea on the right',
         mark: 'dots',
         most: 4,
         regions: [
-          { id: 'mid', shape: 'box', x: 0.45, y: 0.4, width: 0.2, height: 0.35 },
-          { id: 'sea', shape: 'box', x: 0.7, y: 0.45, width: 0.28, height: 0.4 },
+          { id: 'mid', shape: 'box', x: 0.55, y: 0.42, width: 0.16, height: 0.3 },
+          { id: 'sea', shape: 'box', x: 0.74, y: 0.46, width: 0.25, height: 0.32 },
         ],
         points: 2,
       },
@@ -143,6 +144,7 @@ export function nightWatch(pictures: PictureIds): Deck {
       fields: {
         prompt: 'Which way does the water run when the tide goes out? Draw an arrow.',
         picture: deck.picture('the fork'),
+        pixels: { width: 1280, height: 720 },
         alt: 'A path that forks in the marsh at dusk, water behind it',
         mark: 'arrow',
         regions: [
@@ -233,6 +235,7 @@ export function nightWatch(pictures: PictureIds): Deck {
       fields: {
         prompt: 'Draw where you saw or heard something.',
         picture: deck.picture('the tracks'),
+        pixels: { width: 1280, height: 720 },
         alt: 'The marsh at night with tracks in the mud',
       },
     })

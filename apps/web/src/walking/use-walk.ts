@@ -3,6 +3,7 @@ import type { Deck, Destination, InDeck, ItemId, SlideId, ToFile } from '@gobrel
 import { type ShowState, type ShowStep, shownStop, type Stop, takeStep } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import { useState } from 'react';
+import { saveBlob } from '../saving';
 import { fileUrl } from '../server';
 import { words } from '../words';
 
@@ -96,10 +97,5 @@ export function useWalk({ deck, state, work, judge, onMove, onDeck }: Walker): W
 async function save({ file, name }: ToFile, onTrouble: (words: string) => void): Promise<void> {
   const response = await fetch(fileUrl(file)).catch(() => null);
   if (!response?.ok) return onTrouble(response ? words.walking.fileGone : words.common.notReached);
-  const address = URL.createObjectURL(await response.blob());
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
+  saveBlob(await response.blob(), name);
 }

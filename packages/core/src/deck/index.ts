@@ -12,6 +12,7 @@ export * from './commands/layouts.js';
 export * from './commands/links.js';
 export * from './commands/pieces.js';
 export * from './commands/placement-starts.js';
+export * from './question-ground.js';
 export * from './commands/running-order.js';
 export * from './commands/slide-size.js';
 export * from './commands/slide-clipboard.js';

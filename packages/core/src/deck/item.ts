@@ -127,8 +127,7 @@ export interface ShapeItem extends ItemBase {
 export interface PictureItem extends ItemBase {
   readonly kind: 'picture';
   readonly picture: string;
-  /** Width and height of the stored picture in its own pixels; 0 when they are not known. */
-  readonly pixels: { readonly width: number; readonly height: number };
+  readonly pixels: PixelSize;
   /** Whether it is a moving picture. */
   readonly moving: boolean;
   readonly alt: string;
@@ -340,12 +339,19 @@ export interface PointAxis {
   readonly tolerance: number;
 }
 
+/** Width and height of a stored picture in its own pixels; 0 when they are not known. */
+export interface PixelSize {
+  readonly width: number;
+  readonly height: number;
+}
+
 /** A question answered by pointing at a picture. */
 export interface PointItem extends ItemBase, Asking {
   readonly kind: 'point';
   readonly prompt: string;
   /** The SHA-256 of the picture; '' for an empty ground. */
   readonly picture: string;
+  readonly pixels: PixelSize;
   readonly alt: string;
   readonly mark: PointMark;
   /** The most dots. */
@@ -361,6 +367,7 @@ export interface DrawItem extends ItemBase, Asking {
   readonly prompt: string;
   /** The SHA-256 of the picture that is drawn on; '' for an empty ground. */
   readonly picture: string;
+  readonly pixels: PixelSize;
   readonly alt: string;
 }
 

@@ -2,6 +2,7 @@
 import {
   type Change,
   type Deck,
+  groundRatio,
   type Item,
   itemsOf,
   newId,
@@ -56,7 +57,7 @@ function keyFrom(item: Item, work: Work, createId: () => string): Partial<OwnFie
       const dots = dotsIn(work, item.id);
       const [first] = dots;
       if (item.axis && first) return { axis: { ...item.axis, right: rounded(valueAt(item.axis, first), item.axis) } };
-      const tall = item.frame.width / item.frame.height;
+      const tall = groundRatio(item);
       const missed = dots.filter((dot) => !item.regions.some((region) => isIn(region, dot)));
       const kept = item.regions.filter((region) => dots.some((dot) => isIn(region, dot)));
       const made = missed.map(({ x, y }): Region => {

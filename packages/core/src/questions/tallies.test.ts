@@ -20,7 +20,7 @@ const { deck } = new DeckBuilder()
     frame: { x: 0, y: 0, width: 400, height: 400, rotation: 0 },
     fields: { regions: [{ id: 'r', shape: 'box', x: 0, y: 0, width: 0.3, height: 0.3 }] },
   })
-  .item('sketch', 'draw', { frame: { x: 0, y: 0, width: 200, height: 100, rotation: 0 } })
+  .item('sketch', 'draw', { fields: { picture: 'b'.repeat(64), pixels: { width: 200, height: 100 } } })
   .item('eel', 'shape', { loose: true, fields: { text: plainText('eel') } })
   .item('owl', 'shape', { loose: true, fields: { text: plainText('owl') } })
   .item('water', 'zone', { fields: { label: 'Water', belongs: ['eel'] } })
@@ -87,7 +87,7 @@ describe('tallies', () => {
       draw([5, 5, 5, 90]),
       emptyWork,
     ]);
-    expect(layers).toMatchObject({ columns: 10, rows: 5, drew: 2 });
+    expect(layers).toMatchObject({ columns: 40, rows: 20, drew: 2 });
     expect(layers.cells[0]).toBe(2);
     expect(layers.cells[3]).toBe(1);
     expect(layers.cells[9]).toBe(0);

@@ -66,9 +66,9 @@ export interface Stroke {
   readonly tool: InkTool;
   /** A colour as `#rrggbb`. */
   readonly color: string;
-  /** In slide units. */
+  /** In the units of the points. */
   readonly width: number;
-  /** x and y in turn, whole slide units from the corner of what is drawn on. */
+  /** x and y in turn, in whole units of which what is drawn on is `GROUND_WIDTH` wide. */
   readonly points: readonly number[];
 }
 

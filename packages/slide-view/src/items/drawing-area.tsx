@@ -1,5 +1,5 @@
 /** Where it is drawn: by finger, mouse and pen, or with arrow keys and the space bar. */
-import type { DrawItem } from '@gobrel/core/deck';
+import { type DrawItem, GROUND_WIDTH, groundRatio } from '@gobrel/core/deck';
 import type { Stroke } from '@gobrel/core/work';
 import { workLimits } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
@@ -24,7 +24,7 @@ interface DrawingAreaProps {
   readonly hands: DrawingHands | null;
 }
 
-/** How far arrow keys move the pen, in slide units; with Shift, finely. */
+/** How far arrow keys move the pen, in the units of strokes; with Shift, finely. */
 const STEP = 16;
 const FINE = 4;
 
@@ -35,11 +35,11 @@ export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
   const fresh = useRef<SVGPathElement>(null);
   const [pen, setPen] = useState<{ readonly x: number; readonly y: number; readonly down: boolean } | null>(null);
 
+  const height = GROUND_WIDTH / groundRatio(item);
   const placeOf = (event: PointerEvent): readonly [number, number] | null => {
     const box = area.current?.getBoundingClientRect();
-    const width = area.current?.offsetWidth;
-    if (!box || !width || box.width === 0) return null;
-    const scale = width / box.width;
+    if (!box || box.width === 0) return null;
+    const scale = GROUND_WIDTH / box.width;
     return [Math.round((event.clientX - box.left) * scale), Math.round((event.clientY - box.top) * scale)];
   };
   const finish = () => {
@@ -78,15 +78,14 @@ export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
   };
 
   const byKeys = (event: KeyboardEvent) => {
-    if (!hands || !area.current) return;
-    const { offsetWidth, offsetHeight } = area.current;
-    const present = pen ?? { x: Math.round(offsetWidth / 2), y: Math.round(offsetHeight / 2), down: false };
+    if (!hands) return;
+    const present = pen ?? { x: GROUND_WIDTH / 2, y: Math.round(height / 2), down: false };
     const step = event.shiftKey ? FINE : STEP;
     const way = { ArrowRight: [step, 0], ArrowLeft: [-step, 0], ArrowDown: [0, step], ArrowUp: [0, -step] }[event.key];
     if (way) {
       const [dx = 0, dy = 0] = way;
-      const x = Math.min(offsetWidth, Math.max(0, present.x + dx));
-      const y = Math.min(offsetHeight, Math.max(0, present.y + dy));
+      const x = Math.min(GROUND_WIDTH, Math.max(0, present.x + dx));
+      const y = Math.min(height, Math.max(0, present.y + dy));
       setPen({ ...present, x, y });
       if (present.down && hands.tool !== 'eraser') add(x, y);
     } else if (event.key === ' ' || event.key === 'Enter') {
@@ -108,9 +107,10 @@ export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
   };
 
   return (
-    <div
+    <DrawnGround
       ref={area}
-      className={hands ? 'gv-pointed gv-open' : 'gv-pointed'}
+      item={{ ...item, alt: '' }}
+      open={hands !== null}
       onPointerDown={press}
       onPointerMove={move}
       onPointerUp={finish}
@@ -126,8 +126,7 @@ export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
         : { role: 'img' })}
       aria-label={[item.alt || item.prompt, asking.drawing(strokes.length)].filter(Boolean).join(', ')}
     >
-      <DrawnGround picture={item.picture} alt="" />
-      <svg className="gv-drawn" aria-hidden="true">
+      <svg className="gv-drawn" viewBox={`0 0 ${GROUND_WIDTH} ${height}`} aria-hidden="true">
         {strokes.map((stroke) => (
           <path
             key={stroke.id}
@@ -147,6 +146,6 @@ export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
         ) : null}
         {pen ? <circle className="gv-pen" cx={pen.x} cy={pen.y} r={pen.down ? 8 : 12} /> : null}
       </svg>
-    </div>
+    </DrawnGround>
   );
 }

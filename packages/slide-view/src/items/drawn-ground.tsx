@@ -1,7 +1,27 @@
-/** What is pointed at or drawn on: a picture, or paper when there is none. */
+/** What is pointed at or drawn on: a picture, or paper when there is none, as large as there is room for its shape. */
+import { type DrawItem, groundRatio, type PointItem } from '@gobrel/core/deck';
+import type { ComponentProps, CSSProperties } from 'react';
 import { useSurroundings } from '../surroundings.js';
 
-export function DrawnGround({ picture, alt }: { picture: string; alt: string }) {
+interface DrawnGroundProps extends ComponentProps<'div'> {
+  readonly item: PointItem | DrawItem;
+  /** Whether somebody may point or draw here. */
+  readonly open: boolean;
+  /** Whether it fills all the room there is, whatever its shape. */
+  readonly fills?: boolean;
+}
+
+export function DrawnGround({ item, open, fills = false, children, ...rest }: DrawnGroundProps) {
   const { pictureUrl } = useSurroundings();
-  return picture === '' ? null : <img className="gv-drawn-on" src={pictureUrl(picture)} alt={alt} draggable={false} />;
+  const style: CSSProperties & Record<'--ratio', number> = { '--ratio': groundRatio(item) };
+  return (
+    <div className="gv-around-ground">
+      <div className={`gv-pointed${open ? ' gv-open' : ''}${fills ? ' gv-fills' : ''}`} style={style} {...rest}>
+        {item.picture === '' ? null : (
+          <img className="gv-drawn-on" src={pictureUrl(item.picture)} alt={item.alt} draggable={false} />
+        )}
+        {children}
+      </div>
+    </div>
+  );
 }

@@ -82,15 +82,16 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
   };
   return (
     <QuestionCard prompt={item.prompt}>
-      <div
+      <DrawnGround
         ref={area}
-        className={open ? 'gv-pointed gv-open' : 'gv-pointed'}
+        item={item}
+        open={open}
+        fills={item.axis !== null && item.picture === ''}
         onPointerDown={press}
         onPointerMove={move}
         onPointerUp={letGo}
         onPointerCancel={() => setDragged(null)}
       >
-        <DrawnGround picture={item.picture} alt={item.alt} />
         {item.axis ? <ScaleView axis={item.axis} /> : null}
         {editing ? item.regions.map((region) => <RegionView key={region.id} region={region} />) : null}
         {item.mark === 'line' || item.mark === 'arrow' ? (
@@ -110,7 +111,7 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
             {...(open ? { 'aria-valuenow': Math.round(dot.x * 100) } : {})}
           />
         ))}
-      </div>
+      </DrawnGround>
       {open ? (
         <div className="gv-tools">
           {dots.length < most ? (

@@ -1,9 +1,9 @@
 /** Strokes as SVG paths, thinned while they are drawn, and found again to be erased. */
 import type { Stroke } from '@gobrel/core/work';
 
-/** Points closer than this to the one before add nothing that can be seen, in slide units. */
+/** Points closer than this to the one before add nothing that can be seen, in the units of strokes. */
 const CLOSE = 3;
-/** How near to a stroke an eraser has to come, in slide units. */
+/** How near to a stroke an eraser has to come, in the units of strokes. */
 const REACH = 14;
 
 /** A smooth path through x and y in turn: a quadratic curve from middle to middle of its pieces. */

@@ -143,7 +143,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
         onDialog={setDialog}
       />
       <div className="flex min-h-0 flex-1">
-        {seeing === 'slide' && !paused ? <Palette editing={editing} slideId={slideId} onPictures={onPictures} /> : null}
+        {seeing === 'slide' && !paused ? (
+          <Palette editing={editing} slideId={slideId} onPictures={onPictures} onGo={go} />
+        ) : null}
         {paused && slide ? (
           <TrySlide key={slideId} editing={editing} slideId={slideId} onEnd={() => setTrying(false)} />
         ) : seeing === 'grid' ? (

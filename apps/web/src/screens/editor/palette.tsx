@@ -26,7 +26,7 @@ import {
   TextCursorInput,
   Type,
 } from 'lucide-react';
-import { type ChangeEvent, useRef, useState } from 'react';
+import { type ChangeEvent, lazy, Suspense, useRef, useState } from 'react';
 import { Dialog } from '../../ui';
 import { words } from '../../words';
 import { beginViewpoint } from './canvas/draw-viewpoint';
@@ -40,10 +40,16 @@ import { SignPicker } from './signs/sign-picker';
 import { LinePicker, type PresetLine } from './panel/line-picker';
 import { ShapePicker } from './panel/shape-picker';
 
+/** Comes only when it is opened: readers and writers of files are large. */
+const ExchangeDialog = lazy(async () => ({
+  default: (await import('./questions/exchange-dialog')).ExchangeDialog,
+}));
+
 interface PaletteProps {
   readonly editing: Editing;
   readonly slideId: SlideId;
   readonly onPictures: (files: readonly File[]) => void;
+  readonly onGo: (slideId: SlideId) => void;
 }
 
 /** A new item's fields: a sensible start, never a form first. */
@@ -69,10 +75,10 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
   return { way: line.way, from: end(from, line.from, 0), to: end(to, line.to, 1) };
 }
 
-export function Palette({ editing, slideId, onPictures }: PaletteProps) {
+export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
-  const [picking, setPicking] = useState<'shape' | 'line' | 'sign' | 'question' | 'pieces' | null>(null);
+  const [picking, setPicking] = useState<'shape' | 'line' | 'sign' | 'question' | 'pieces' | 'exchange' | null>(null);
   const place = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>> = {}, loose = false) => {
     const id = newId();
     const start = { ...(startFields(deck, kind) as Partial<OwnFields<K>>), ...fields };
@@ -147,6 +153,7 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
       {picking === 'question' ? (
         <QuestionPicker
           onClose={() => setPicking(null)}
+          onExchange={() => setPicking('exchange')}
           onPick={(start) => {
             setPicking(null);
             const { changes, itemId } = placeQuestion(deck, slideId, start);
@@ -154,6 +161,11 @@ export function Palette({ editing, slideId, onPictures }: PaletteProps) {
             select(itemId);
           }}
         />
+      ) : null}
+      {picking === 'exchange' ? (
+        <Suspense fallback={null}>
+          <ExchangeDialog editing={editing} slideId={slideId} onGo={onGo} onClose={() => setPicking(null)} />
+        </Suspense>
       ) : null}
       {picking === 'pieces' ? (
         <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />

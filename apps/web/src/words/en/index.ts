@@ -2,6 +2,7 @@
 import { board } from './board';
 import { common, kept } from './common';
 import { editor } from './editor';
+import { exchange } from './exchange';
 import { frame, elsewhere } from './frame';
 import { ground } from './ground';
 import { handOut, lessons, classes } from './lessons';
@@ -62,6 +63,7 @@ export const en = {
   join,
   student,
   board,
+  exchange,
   onSlides,
   questions,
   telling,

@@ -1,7 +1,7 @@
 /** Draw: a question answered by drawing, on a picture or an empty ground. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readString } from '../reading.js';
-import { type ItemKind, readPictureId } from './kind.js';
+import { type ItemKind, readPictureId, readPixels } from './kind.js';
 
 export const drawKind: ItemKind<'draw'> = {
   kind: 'draw',
@@ -10,6 +10,7 @@ export const drawKind: ItemKind<'draw'> = {
     ...readAsking(fields),
     prompt: readString(fields['prompt'], ''),
     picture: readPictureId(fields['picture']),
+    pixels: readPixels(fields['pixels']),
     alt: readString(fields['alt'], '', 500),
   }),
   withoutKey: askingWithoutKey,

@@ -1,6 +1,14 @@
 /** What the house must know of an item kind; one file a kind in this folder, entered in `index.ts`. */
 import { isFontName } from '../fonts.js';
-import { type Dash, type ItemKindName, type ItemOf, type OwnFields, type TextLook, type WordCare } from '../item.js';
+import {
+  type Dash,
+  type ItemKindName,
+  type ItemOf,
+  type OwnFields,
+  type PixelSize,
+  type TextLook,
+  type WordCare,
+} from '../item.js';
 import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
 import { readWeight } from '../text-style.js';
@@ -76,6 +84,15 @@ export function readWordCare(fields: Fields): WordCare {
     caseMatters: readBoolean(fields['caseMatters'], false),
     accentsMatter: readBoolean(fields['accentsMatter'], true),
     patterns: readBoolean(fields['patterns'], false),
+  };
+}
+
+/** The size of a stored picture in its own pixels, from untrusted JSON; 0 when it is not known. */
+export function readPixels(value: unknown): PixelSize {
+  const fields = readFields(value);
+  return {
+    width: readNumber(fields?.['width'], 0, 0, 100_000),
+    height: readNumber(fields?.['height'], 0, 0, 100_000),
   };
 }
 

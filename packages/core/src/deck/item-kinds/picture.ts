@@ -3,14 +3,14 @@ import { tidyCrop, WHOLE_PICTURE } from '../picture-look.js';
 import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import { shapeNames } from '../shapes.js';
-import { asItIs, INK, type ItemKind, readDash } from './kind.js';
+import { asItIs, INK, type ItemKind, readDash, readPixels } from './kind.js';
 
 export const pictureKind: ItemKind<'picture'> = {
   kind: 'picture',
   size: { width: 480, height: 270 },
   read: (fields) => ({
     picture: /^[0-9a-f]{64}$/.test(String(fields['picture'])) ? String(fields['picture']) : '',
-    pixels: readPixels(readFields(fields['pixels'])),
+    pixels: readPixels(fields['pixels']),
     moving: readBoolean(fields['moving'], false),
     alt: readString(fields['alt'], '', 500),
     crop: readCrop(readFields(fields['crop'])),
@@ -26,13 +26,6 @@ export const pictureKind: ItemKind<'picture'> = {
   words: (item) => item.alt,
   asks: false,
 };
-
-function readPixels(fields: Fields | null) {
-  return {
-    width: readNumber(fields?.['width'], 0, 0, 100_000),
-    height: readNumber(fields?.['height'], 0, 0, 100_000),
-  };
-}
 
 function readCrop(fields: Fields | null) {
   return tidyCrop({

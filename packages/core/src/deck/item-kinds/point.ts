@@ -3,7 +3,7 @@ import { askingWithoutKey, readAsking, type Region } from '../asking.js';
 import { isId } from '../identifiers.js';
 import { type PointAxis, pointMarks } from '../item.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
-import { type ItemKind, readPictureId } from './kind.js';
+import { type ItemKind, readPictureId, readPixels } from './kind.js';
 
 /** The most dots an answer can have, and regions a key. */
 export const MOST_DOTS = 20;
@@ -15,6 +15,7 @@ export const pointKind: ItemKind<'point'> = {
     ...readAsking(fields),
     prompt: readString(fields['prompt'], ''),
     picture: readPictureId(fields['picture']),
+    pixels: readPixels(fields['pixels']),
     alt: readString(fields['alt'], '', 500),
     mark: readOneOf(fields['mark'], pointMarks, 'dot'),
     most: Math.round(readNumber(fields['most'], 5, 1, MOST_DOTS)),

@@ -1,5 +1,5 @@
 /** Drawings of many students, one over the other: where most of them drew. */
-import type { DrawItem } from '../../deck/index.js';
+import { type DrawItem, GROUND_WIDTH, groundRatio } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
 import { strokesIn } from './strokes-in.js';
 
@@ -13,13 +13,13 @@ export interface DrawingLayers {
   readonly drew: number;
 }
 
-/** How wide a cell is, in slide units. */
-const CELL = 20;
+/** How wide a cell is, in the units of strokes. */
+const CELL = GROUND_WIDTH / 40;
 
 /** Counts for each cell of what is drawn on the students whose strokes pass it. */
 export function layerDrawings(item: DrawItem, works: readonly Work[]): DrawingLayers {
-  const columns = Math.max(1, Math.ceil(item.frame.width / CELL));
-  const rows = Math.max(1, Math.ceil(item.frame.height / CELL));
+  const columns = Math.max(1, Math.ceil(GROUND_WIDTH / CELL));
+  const rows = Math.max(1, Math.ceil(GROUND_WIDTH / groundRatio(item) / CELL));
   const cells = new Array<number>(columns * rows).fill(0);
   let drew = 0;
   for (const work of works) {

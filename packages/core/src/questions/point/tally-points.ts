@@ -1,5 +1,5 @@
 /** Dots of many students: where they lie thickest, and in which clusters. */
-import type { PointItem } from '../../deck/index.js';
+import { groundRatio, type PointItem } from '../../deck/index.js';
 import type { Dot, Work } from '../../work/index.js';
 import { dotsIn, isIn } from './mark-point.js';
 
@@ -37,7 +37,7 @@ const NEAR = 0.06;
 export function tallyPoints(item: PointItem, works: readonly Work[]): PointTally {
   const answers = works.map((work) => dotsIn(work, item.id)).filter((dots) => dots.length > 0);
   const dots = answers.flat().sort((a, b) => a.x - b.x || a.y - b.y);
-  const tall = item.frame.height / item.frame.width;
+  const tall = 1 / groundRatio(item);
   const clusters = clustersOf(dots, tall).map((members) => {
     const x = members.reduce((sum, dot) => sum + dot.x, 0) / members.length;
     const y = members.reduce((sum, dot) => sum + dot.y, 0) / members.length;

@@ -1,5 +1,5 @@
 /** Everybody's drawings over each other. */
-import type { DrawItem } from '@gobrel/core/deck';
+import { type DrawItem, GROUND_WIDTH, groundRatio } from '@gobrel/core/deck';
 import { layerDrawings, strokesIn } from '@gobrel/core/questions';
 import { pictureUrl } from '../../../server';
 import { words } from '../../../words';
@@ -7,14 +7,13 @@ import { AnswersCard, type AnswersProps } from './answers-card';
 
 export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
   const { drew, cells, columns, rows } = layerDrawings(item, works);
-  const { width, height } = item.frame;
   const path = (points: readonly number[]) =>
     points.map((value, at) => `${at === 0 ? 'M' : at === 2 ? 'L' : ' '}${value}`).join(' ');
   return (
     <AnswersCard item={item} works={works} answered={drew}>
       <div
         className="relative w-full max-w-md overflow-hidden rounded border border-edge bg-paper"
-        style={{ aspectRatio: `${width} / ${height}` }}
+        style={{ aspectRatio: groundRatio(item) }}
         role="img"
         aria-label={words.board.layered(drew)}
       >
@@ -41,7 +40,11 @@ export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
             ),
           )}
         </svg>
-        <svg className="absolute inset-0 size-full" viewBox={`0 0 ${width} ${height}`} aria-hidden>
+        <svg
+          className="absolute inset-0 size-full"
+          viewBox={`0 0 ${GROUND_WIDTH} ${GROUND_WIDTH / groundRatio(item)}`}
+          aria-hidden
+        >
           {works.flatMap((work, at) =>
             strokesIn(item, work).map((stroke) => (
               <path

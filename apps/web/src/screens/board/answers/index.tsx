@@ -2,9 +2,12 @@
 import type { LessonMarks, LessonView } from '@gobrel/contract';
 import { type Deck, type Item, itemsOf, slidesInOrder } from '@gobrel/core/deck';
 import { isAsking } from '@gobrel/core/questions';
+import { resultsTable, writeResultsCsv } from '@gobrel/core/formats';
 import type { Work } from '@gobrel/core/work';
+import { Download } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
-import { Empty } from '../../../ui';
+import { saveText } from '../../../saving';
+import { Button, Empty } from '../../../ui';
 import { words } from '../../../words';
 import { ChoiceAnswers } from './choice-answers';
 import { DrawingAnswers } from './drawing-answers';
@@ -37,8 +40,22 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
     ([id]) => lesson.participants.find(({ participantId }) => participantId === id)?.name ?? '',
   );
   if (asked.length === 0) return <Empty title={words.board.noQuestions} />;
+  const save = () =>
+    saveText(
+      writeResultsCsv(
+        resultsTable(
+          edition,
+          entries.map(([, entry], at) => ({ student: names[at] ?? '', ...entry })),
+        ),
+      ),
+      'text/csv',
+      `${lesson.title} ${lesson.className}.csv`,
+    );
   return (
     <>
+      <Button className="mb-4" onClick={save}>
+        <Download size={18} aria-hidden /> {words.exchange.results}
+      </Button>
       <div className="gap-6 xl:columns-2 [&>*]:mb-6 [&>*]:break-inside-avoid">
         {asked.map((item) => (
           <AnswersOf key={item.id} item={item} edition={edition} works={works} names={names} />

@@ -1,5 +1,5 @@
 /** Where everybody pointed: dots over the picture, the thicker the darker, and their clusters. */
-import type { PointItem } from '@gobrel/core/deck';
+import { groundRatio, type PointItem } from '@gobrel/core/deck';
 import { spreadOf, tallyPoints, valueAt } from '@gobrel/core/questions';
 import { useMemo } from 'react';
 import { pictureUrl } from '../../../server';
@@ -16,7 +16,7 @@ export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
     <AnswersCard item={item} works={works} answered={tally.answered}>
       <div
         className="relative w-full max-w-md overflow-hidden rounded border border-edge bg-paper"
-        style={{ aspectRatio: axis ? '4 / 1' : `${item.frame.width} / ${item.frame.height}` }}
+        style={{ aspectRatio: axis ? '4 / 1' : groundRatio(item) }}
         role="img"
         aria-label={words.board.clusters(clusters.length)}
       >

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { slideName } from '../../../slides';
 import { Button } from '../../../ui';
 import { words } from '../../../words';
-import { saveText } from './save-map';
+import { saveText } from '../../../saving';
 import type { DeckFigures } from '../background/use-route-figures';
 
 interface FiguresTableProps {

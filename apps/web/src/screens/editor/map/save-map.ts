@@ -4,11 +4,6 @@ import type { Drawing } from './map-drawing';
 /** The longest side of a picture, in pixels: browsers draw no larger ones. */
 const LONGEST_SIDE = 8000;
 
-/** Saves text as a file. */
-export function saveText(text: string, type: string, name: string): void {
-  saveBlob(new Blob([text], { type: `${type};charset=utf-8` }), name);
-}
-
 /** A drawing as a picture, twice as sharp as on the screen where that is not too large. */
 export async function pictureOf({ svg, width, height }: Drawing): Promise<Blob | null> {
   const scale = Math.min(2, LONGEST_SIDE / Math.max(width, height));
@@ -36,14 +31,4 @@ export function printDrawing({ svg }: Drawing): void {
     frame.contentWindow.print();
   });
   document.body.append(frame);
-}
-
-/** Saves bytes as a file. */
-export function saveBlob(blob: Blob, name: string): void {
-  const address = URL.createObjectURL(blob);
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
 }

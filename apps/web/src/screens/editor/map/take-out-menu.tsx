@@ -3,10 +3,11 @@ import { sketchOf, writeDot, writeMermaid } from '@gobrel/core/formats';
 import { useSurroundings } from '@gobrel/slide-view';
 import { FileCode, FileInput, Image, Printer, Share } from 'lucide-react';
 import { useState } from 'react';
+import { saveBlob, saveText } from '../../../saving';
 import { Menu, MenuEntry, MenuRule, tell } from '../../../ui';
 import { words } from '../../../words';
 import { drawMap, type MapToDraw } from './map-drawing';
-import { pictureOf, printDrawing, saveBlob, saveText } from './save-map';
+import { pictureOf, printDrawing } from './save-map';
 
 interface TakeOutMenuProps {
   readonly map: MapToDraw | null;

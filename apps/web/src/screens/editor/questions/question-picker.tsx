@@ -4,6 +4,7 @@ import {
   ArrowUpRight,
   AudioLines,
   CircleDot,
+  FileInput,
   Grid2x2,
   Hash,
   ListChecks,
@@ -24,7 +25,7 @@ import {
   WholeWord,
   Ruler,
 } from 'lucide-react';
-import { Dialog } from '../../../ui';
+import { Button, Dialog } from '../../../ui';
 import { words } from '../../../words';
 import { type QuestionStart, startGroups } from './starts';
 
@@ -55,10 +56,12 @@ const icons: Readonly<Record<QuestionStart, LucideIcon>> = {
 
 interface QuestionPickerProps {
   readonly onPick: (start: QuestionStart) => void;
+  /** Questions come from a file, or go into one. */
+  readonly onExchange: () => void;
   readonly onClose: () => void;
 }
 
-export function QuestionPicker({ onPick, onClose }: QuestionPickerProps) {
+export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerProps) {
   const says = words.questions;
   return (
     <Dialog title={says.title} open onClose={onClose} wide>
@@ -89,6 +92,9 @@ export function QuestionPicker({ onPick, onClose }: QuestionPickerProps) {
           </section>
         ))}
       </div>
+      <Button className="mt-4" look="quiet" onClick={onExchange}>
+        <FileInput size={18} aria-hidden /> {words.exchange.open}
+      </Button>
     </Dialog>
   );
 }

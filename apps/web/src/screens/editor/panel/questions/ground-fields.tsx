@@ -12,7 +12,10 @@ export function GroundFields({ item, set }: { item: DrawItem | PointItem; set: S
   return (
     <Group title={says.picture}>
       <div className="flex items-center">
-        <PictureButton name={says.takePicture} onPicture={({ id: picture }) => set({ picture })}>
+        <PictureButton
+          name={says.takePicture}
+          onPicture={({ id: picture, width, height }) => set({ picture, pixels: { width, height } })}
+        >
           <Image size={18} aria-hidden />
         </PictureButton>
         {item.picture === '' ? (

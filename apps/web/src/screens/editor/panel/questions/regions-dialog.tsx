@@ -1,5 +1,5 @@
 /** Drawing the regions that are right: on the picture itself by dragging, or in numbers. */
-import { newId, type PointItem, type Region } from '@gobrel/core/deck';
+import { groundRatio, newId, type PointItem, type Region } from '@gobrel/core/deck';
 import { Plus, X } from 'lucide-react';
 import { type PointerEvent, useRef, useState } from 'react';
 import { pictureUrl } from '../../../../server';
@@ -27,7 +27,7 @@ export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
   const area = useRef<HTMLDivElement>(null);
   const drag = useRef<Drag | null>(null);
   const [shown, setShown] = useState<Region | null>(null);
-  const { regions, frame } = item;
+  const { regions } = item;
   const put = (region: Region) => {
     const isThere = regions.some(({ id }) => id === region.id);
     set({ regions: isThere ? regions.map((one) => (one.id === region.id ? region : one)) : [...regions, region] });
@@ -67,7 +67,7 @@ export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
       <div
         ref={area}
         className="relative mx-auto cursor-crosshair touch-none select-none border border-edge bg-paper"
-        style={{ aspectRatio: `${frame.width} / ${frame.height}`, maxHeight: '46vh' }}
+        style={{ aspectRatio: groundRatio(item), maxHeight: '46vh' }}
         onPointerDown={press}
         onPointerMove={move}
         onPointerUp={letGo}

@@ -1,0 +1,16 @@
+/** Saving something as a file on the device. */
+
+/** Saves text as a file. */
+export function saveText(text: string, type: string, name: string): void {
+  saveBlob(new Blob([text], { type: `${type};charset=utf-8` }), name);
+}
+
+/** Saves bytes as a file. */
+export function saveBlob(blob: Blob, name: string): void {
+  const address = URL.createObjectURL(blob);
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}
