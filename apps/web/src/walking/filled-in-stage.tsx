@@ -1,23 +1,38 @@
 /** Somebody's slide to walk and fill in, as large as there is room; a student's, or an author's who tries it. */
 import type { Deck } from '@gobrel/core/deck';
 import { type FillIn, fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
-import { useMemo } from 'react';
+import { ZoomIn, ZoomOut } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { slideName } from '../slides';
+import { Button } from '../ui';
+import { words } from '../words';
 import { SoundPlayer } from './sound-player';
 import type { Walk } from './use-walk';
 
+/** A screen narrower than this shows a slide so small that it can be enlarged, in CSS pixels. */
+const NARROW = 600;
+const LARGER = 2.4;
 /** Room kept free around the slide, in CSS pixels. */
 const RIM = 24;
 
 export function FilledInStage({ edition, walk, fillIn }: { edition: Deck; walk: Walk; fillIn: FillIn }) {
   const [around, space] = useRoom<HTMLDivElement>();
-  const room = useMemo(() => ({ width: space.width - RIM, height: space.height - RIM }), [space]);
+  const [isLarge, setIsLarge] = useState(false);
+  const isNarrow = space.width > 0 && space.width < NARROW;
+  const times = isNarrow && isLarge ? LARGER : 1;
+  const room = useMemo(
+    () => ({ width: (space.width - RIM) * times, height: (space.height - RIM) * times }),
+    [space, times],
+  );
   const { stop } = walk;
   const fitted = useMemo(() => fittedRoom(edition, stop, room), [edition, stop, room]);
   return (
-    <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden p-2">
+    <main
+      ref={around}
+      className={`relative flex min-h-0 flex-1 p-2 ${times > 1 ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`}
+    >
       {room.width > 0 && room.height > 0 ? (
-        <div className="relative border border-ink/70">
+        <div className="relative m-auto border border-ink/70">
           <ShowStage
             deck={edition}
             stop={stop}
@@ -28,6 +43,12 @@ export function FilledInStage({ edition, walk, fillIn }: { edition: Deck; walk: 
           />
           <SoundPlayer walk={walk} />
         </div>
+      ) : null}
+      {isNarrow ? (
+        <Button className="!fixed right-2 top-28 z-10" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
+          {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
+          {isLarge ? words.student.wholeSlide : words.student.larger}
+        </Button>
       ) : null}
     </main>
   );

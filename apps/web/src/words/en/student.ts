@@ -25,6 +25,8 @@ export const student = {
   putBack: 'Put pieces back',
   putSomeBack: 'Put some pieces back',
   thoseIn: (zone: string) => `Those in ${zone}`,
+  larger: 'Larger',
+  wholeSlide: 'Whole slide',
   submit: 'Submit',
   submitTitle: 'Submit your work?',
   stillEmpty: (count: number) =>

@@ -207,8 +207,8 @@ function freeStrip(slide: { readonly width: number; readonly height: number }, a
   const right = around.x + around.width;
   const below = around.y + around.height;
   const strips: readonly Box[] = [
-    { x: 0, y: 0, width: around.x, height: slide.height },
-    { x: right, y: 0, width: slide.width - right, height: slide.height },
+    { x: 0, y: around.y, width: around.x, height: slide.height - around.y },
+    { x: right, y: around.y, width: slide.width - right, height: slide.height - around.y },
     { x: 0, y: below, width: slide.width, height: slide.height - below },
     { x: 0, y: 0, width: slide.width, height: around.y },
   ];
@@ -217,19 +217,19 @@ function freeStrip(slide: { readonly width: number; readonly height: number }, a
   return sizeOfStrip(best) * 8 < slide.width * slide.height ? { x: 0, y: 0, ...slide } : best;
 }
 
-/** A place in a strip for one of some pieces, spread from one end to the other; they overlap when they have to. */
+/** A place in a strip for one of some pieces: in rows, evenly spread; they overlap when they have to. */
 function inStrip(
   strip: Box,
   place: number,
   count: number,
   { width, height }: { readonly width: number; readonly height: number },
 ): Frame {
-  const isWide = strip.width >= strip.height;
-  const along = (from: number, room: number, size: number) =>
-    from + GAP + Math.max(0, room - size - 2 * GAP) * (count < 2 ? 0.5 : place / (count - 1));
-  const across = (from: number, room: number, size: number) => from + (room - size) / 2;
-  const x = isWide ? along(strip.x, strip.width, width) : across(strip.x, strip.width, width);
-  const y = isWide ? across(strip.y, strip.height, height) : along(strip.y, strip.height, height);
+  const columns = Math.min(count, Math.max(1, Math.floor((strip.width - GAP) / (width + GAP))));
+  const rows = Math.ceil(count / columns);
+  const spread = (room: number, size: number, at: number, of: number) =>
+    of < 2 ? (room - size) / 2 : GAP + (Math.max(0, room - size - 2 * GAP) * at) / (of - 1);
+  const x = strip.x + spread(strip.width, width, place % columns, columns);
+  const y = strip.y + spread(strip.height, height, Math.floor(place / columns), rows);
   return { x: Math.round(x), y: Math.round(y), width, height, rotation: 0 };
 }
 
