@@ -63,6 +63,24 @@ const table: readonly RouteCase[] = [
   { route: 'GET /api/themes', expected: teachers(200) },
   { route: 'POST /api/themes', body: { theme: {} }, expected: teachers(201) },
   { route: 'DELETE /api/themes/:id', path: '/api/themes/none', expected: teachers(404) },
+  { route: 'GET /api/starters', expected: teachers(200) },
+  {
+    route: 'POST /api/starters',
+    body: { name: 'Mine', moment: 'practising', does: ['choose'], deck: {} },
+    expected: teachers(422),
+  },
+  { route: 'DELETE /api/starters/:id', path: '/api/starters/none', expected: teachers(404) },
+  {
+    route: 'POST /api/starters/:id/shares',
+    path: '/api/starters/none/shares',
+    body: { email: 'odile@marrambay.example' },
+    expected: teachers(404),
+  },
+  {
+    route: 'DELETE /api/starters/:id/shares/:colleagueId',
+    path: '/api/starters/none/shares/nobody',
+    expected: teachers(404),
+  },
   { route: 'POST /api/pictures/kept', body: { ids: [] }, expected: teachers(200) },
   {
     route: 'GET /api/pictures/:id/still',

@@ -10,6 +10,7 @@ import { HealthController } from './health.controller.js';
 import { LessonsModule } from './lessons/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { SampleModule } from './sample/index.js';
+import { StartersModule } from './starters/index.js';
 import { SyncModule } from './sync/index.js';
 import { ThemesModule } from './themes/index.js';
 
@@ -25,6 +26,7 @@ export class AppModule {
         SyncModule,
         DecksModule,
         ThemesModule,
+        StartersModule,
         PicturesModule,
         FilesModule,
         ClassesModule,

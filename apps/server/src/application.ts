@@ -19,6 +19,9 @@ export interface ServerOptions {
   readonly logRequests: boolean;
 }
 
+/** The largest JSON in a request, in bytes: a starter is a few slides as JSON. */
+const LARGEST_JSON = 2_000_000;
+
 /** An application that is ready to listen. Migrations have run. */
 export async function createApplication(options: ServerOptions): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(options.databaseUrl), {
@@ -26,6 +29,7 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
     abortOnError: false,
   });
   app.disable('x-powered-by');
+  app.useBodyParser('json', { limit: LARGEST_JSON });
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -16,6 +16,11 @@ export class NewDeck extends DeckTitle {
   @IsOptional()
   @IsIn(Object.keys(slideSizes), { message: 'There is no such slide size.' })
   size?: SlideSizeName;
+
+  /** Slides to begin with; what of them cannot be read is left out. */
+  @IsOptional()
+  @IsObject({ message: 'There are no slides in this.' })
+  deck?: Deck;
 }
 
 /** Somebody to edit a deck together with. */

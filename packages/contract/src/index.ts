@@ -6,3 +6,4 @@ export * from './join-code.js';
 export * from './lessons.js';
 export * from './live-news.js';
 export * from './problem.js';
+export * from './starters.js';

@@ -10,6 +10,8 @@ import {
   ContentKeeperRow,
   PictureRow,
   SharedDocumentRow,
+  StarterRow,
+  StarterShareRow,
   StoredFileRow,
 } from './entities/deck.js';
 import { AnswerCheckRow, ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
@@ -38,6 +40,8 @@ export const entities = [
   ParticipantRow,
   SubmissionRow,
   AnswerCheckRow,
+  StarterRow,
+  StarterShareRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */

@@ -10,6 +10,7 @@ import {
   contentsIn,
   readDeck,
   type SlideSizeName,
+  withoutPictures,
 } from '@gobrel/core/deck';
 import { firstSlide } from '@gobrel/core/routes';
 import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '@gobrel/core/shared-doc';
@@ -52,8 +53,12 @@ export class LibraryService {
   }
 
   /** A new deck with one slide, ready to type on. */
-  async create(ownerId: string, { title, size }: NewDeck): Promise<DeckSummary> {
-    return this.keep(ownerId, startDeck(title, size));
+  /** A new deck; of slides it begins with, pictures that are somebody else's are left out. */
+  async create(ownerId: string, { title, size, deck }: NewDeck): Promise<DeckSummary> {
+    if (!deck) return this.keep(ownerId, startDeck(title, size));
+    const { deck: read } = readDeck(deck);
+    const refused = await this.pictures.keepFor(ownerId, contentsIn(read));
+    return this.keep(ownerId, { ...applyChanges(read, withoutPictures(read, refused)), title });
   }
 
   /** A copy of a deck under another title, with its pictures. */

@@ -11,6 +11,7 @@ import type {
   OwnThemeView,
   SessionView,
   VersionView,
+  KeptStarterView,
 } from '@gobrel/contract';
 import { readDeck } from '@gobrel/core/deck';
 import { queryOptions } from '@tanstack/react-query';
@@ -62,6 +63,10 @@ export const versionQuery = (deckId: string, versionId: string | null) =>
     staleTime: Infinity,
     enabled: versionId !== null,
   });
+export const startersQuery = queryOptions({
+  queryKey: ['starters'],
+  queryFn: () => ask<KeptStarterView[]>('GET', '/starters'),
+});
 export const themesQuery = queryOptions({
   queryKey: ['themes'],
   queryFn: () => ask<OwnThemeView[]>('GET', '/themes'),

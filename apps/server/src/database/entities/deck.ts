@@ -137,3 +137,38 @@ export class EditionRow {
   @Column('jsonb')
   deck: unknown;
 }
+
+/** Slides that a teacher keeps to begin from. */
+@Entity('starter')
+export class StarterRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @Column('text')
+  name: string;
+
+  @Column('text')
+  moment: string;
+
+  @Column('jsonb')
+  does: unknown;
+
+  @Column('jsonb')
+  deck: unknown;
+
+  @Column('timestamptz', { name: 'kept_at' })
+  keptAt: Date;
+}
+
+/** A colleague who finds a starter among theirs. */
+@Entity('starter_share')
+export class StarterShareRow {
+  @PrimaryColumn('text', { name: 'starter_id' })
+  starterId: string;
+
+  @PrimaryColumn('text', { name: 'teacher_id' })
+  teacherId: string;
+}

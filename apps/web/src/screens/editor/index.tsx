@@ -7,12 +7,14 @@ import {
   type SlideId,
   sizeOf,
   slidesInOrder,
+  slidesToClip,
 } from '@gobrel/core/deck';
 import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../live';
 import { useRoom } from '@gobrel/slide-view';
+import { KeepStarterDialog, StarterDialog } from '../../starting';
 import { Failing, KeysSheet, Loading, Tabs } from '../../ui';
 import { words } from '../../words';
 import { Canvas } from './canvas/canvas';
@@ -122,6 +124,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   // What stands around the slide may follow a moment later than the slide that is worked on.
   const deferredDeck = useDeferredValue(deck);
   const orderProps = { deck: deferredDeck, run, tellDone, others, current: slideId, actions, onGo: go };
+  const onStarters = useCallback(() => setDialog('starters'), []);
   const onHelp = useCallback(() => setDialog('keys'), []);
   const onLink = useStable(begin);
   const paused = trying && seeing === 'slide';
@@ -203,6 +206,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
                           onMap={seeing === 'map'}
                           actions={actions}
                           onGoTo={goTo}
+                          onKeep={() => setDialog('keep-starter')}
                         />
                       ) : null}
                     </>
@@ -219,13 +223,27 @@ function Editor({ deckId, document, editing }: EditorProps) {
         )}
       </div>
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
-      {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} /> : null}
+      {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onStarters={onStarters} /> : null}
       {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}
       {dialog === 'authors' ? <AuthorsDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
       {dialog === 'keys' ? <KeysSheet {...words.keys} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'starters' ? (
+        <StarterDialog
+          decksFirst={false}
+          onPick={(starter) => {
+            setDialog(null);
+            const slides = slidesInOrder(starter.deck).map(({ id }) => id);
+            actions.paste(slidesToClip(starter.deck, slides), slideId);
+          }}
+          onClose={() => setDialog(null)}
+        />
+      ) : null}
+      {dialog === 'keep-starter' ? (
+        <KeepStarterDialog deck={deck} ids={slides} onClose={() => setDialog(null)} />
+      ) : null}
       {removal ? (
         <RemoveDialog
           deck={deck}

@@ -1,5 +1,7 @@
 /** All layouts in sight, drawn small with their names, to pick one. */
 import { type Deck, layoutNames, type LayoutName, layouts, frameOfPart, sizeOf } from '@gobrel/core/deck';
+import { Sprout } from 'lucide-react';
+import { Button } from '../../ui';
 import { words } from '../../words';
 
 interface LayoutPickerProps {
@@ -7,12 +9,14 @@ interface LayoutPickerProps {
   readonly size: Deck['size'];
   readonly value: LayoutName | null;
   readonly onPick: (layout: LayoutName) => void;
+  /** Looks among the starters instead; not offered when it is not given. */
+  readonly onStarters?: (() => void) | undefined;
 }
 
 /** Width of a layout's picture, in CSS pixels. */
 const WIDTH = 96;
 
-export function LayoutPicker({ label, size, value, onPick }: LayoutPickerProps) {
+export function LayoutPicker({ label, size, value, onPick, onStarters }: LayoutPickerProps) {
   return (
     <div role="group" aria-label={label} className="grid grid-cols-[repeat(3,7rem)] gap-1">
       {layoutNames.map((name) => (
@@ -27,6 +31,11 @@ export function LayoutPicker({ label, size, value, onPick }: LayoutPickerProps) 
           {words.layouts[name]}
         </button>
       ))}
+      {onStarters ? (
+        <Button className="col-span-3" onClick={onStarters}>
+          <Sprout size={18} aria-hidden /> {words.starters.open}
+        </Button>
+      ) : null}
     </div>
   );
 }

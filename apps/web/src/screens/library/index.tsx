@@ -1,14 +1,15 @@
 /** The library: a teacher's decks as live pictures. */
 import type { DeckSummary } from '@gobrel/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type SlideSizeName, slideSizes } from '@gobrel/core/deck';
-import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Trash2 } from 'lucide-react';
+import { type Deck, type SlideSizeName, slideSizes } from '@gobrel/core/deck';
+import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Sprout, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { TeacherPage } from '../../frame';
 import { HandOutDialog } from '../../handing-out';
 import { ask, decksQuery, messageOf } from '../../server';
 import { Cover } from '../../slides';
+import { StarterDialog } from '../../starting';
 import { Button, Empty, Failing, IconButton, Loading, Menu, MenuEntry, MenuRule, tell } from '../../ui';
 import { words } from '../../words';
 import { RenameDialog } from './rename-dialog';
@@ -20,13 +21,15 @@ export function Screen() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [dialog, setDialog] = useState<OpenDialog>(null);
+  const [starting, setStarting] = useState(false);
   const settled = {
     onSettled: () => queries.invalidateQueries({ queryKey: ['decks'] }),
     onError: (error: unknown) => tell(messageOf(error), { tone: 'trouble' }),
   };
   const create = useMutation({
     ...settled,
-    mutationFn: (size: SlideSizeName) => ask<DeckSummary>('POST', '/decks', { title: words.library.untitled, size }),
+    mutationFn: (begun: { readonly size: SlideSizeName } | { readonly title: string; readonly deck: Deck }) =>
+      ask<DeckSummary>('POST', '/decks', { title: words.library.untitled, ...begun }),
     onSuccess: (deck) => navigate(`/decks/${deck.id}`),
   });
   const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
@@ -51,7 +54,7 @@ export function Screen() {
           <Button
             look="main"
             className="rounded-r-none"
-            onClick={() => create.mutate('16:9')}
+            onClick={() => create.mutate({ size: '16:9' })}
             disabled={create.isPending}
           >
             <Plus size={18} aria-hidden /> {words.library.newDeck}
@@ -69,7 +72,7 @@ export function Screen() {
             }
           >
             {(Object.keys(slideSizes) as SlideSizeName[]).map((size) => (
-              <MenuEntry key={size} onSelect={() => create.mutate(size)}>
+              <MenuEntry key={size} onSelect={() => create.mutate({ size })}>
                 <span aria-hidden className="flex w-9 justify-center">
                   <span
                     className="border-2 border-current"
@@ -79,6 +82,13 @@ export function Screen() {
                 {words.editor.sizeNames[size]}
               </MenuEntry>
             ))}
+            <MenuRule />
+            <MenuEntry onSelect={() => setStarting(true)}>
+              <span aria-hidden className="flex w-9 justify-center">
+                <Sprout size={20} />
+              </span>
+              {words.starters.fromStarter}
+            </MenuEntry>
           </Menu>
         </span>
       </div>
@@ -132,6 +142,16 @@ export function Screen() {
           </li>
         ))}
       </ul>
+      {starting ? (
+        <StarterDialog
+          decksFirst
+          onPick={({ name, deck }) => {
+            setStarting(false);
+            create.mutate({ title: name, deck });
+          }}
+          onClose={() => setStarting(false)}
+        />
+      ) : null}
       {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
       {dialog?.kind === 'hand-out' ? <HandOutDialog deckId={dialog.deck.id} onClose={() => setDialog(null)} /> : null}
     </TeacherPage>

@@ -16,6 +16,7 @@ import { show, walking } from './show';
 import { colours, kinds, layouts, roles, shapes, slides } from './names';
 import { duration, moment, timeOfDay } from './phrases';
 import { signs } from './signs';
+import { starters } from './starters';
 import { signIn } from './sign-in';
 import { plan } from './plan';
 import { questions } from './questions';
@@ -54,6 +55,7 @@ export const en = {
   plan,
   routes,
   signs,
+  starters,
   textStyles,
   versions,
   authors,

@@ -20,10 +20,12 @@ const TILE = { picture: 104, step: 116, margin: 6, words: 40, least: 100, ahead:
 interface StripProps extends OrderProps {
   /** Adds a slide after the current one. */
   readonly onAdd: (layout: LayoutName) => void;
+  /** Looks among the starters. */
+  readonly onStarters: () => void;
 }
 
 export const Strip = memo(function Strip(props: StripProps) {
-  const { deck, run, tellDone, others, current, actions, onGo, onAdd } = props;
+  const { deck, run, tellDone, others, current, actions, onGo, onAdd, onStarters } = props;
   const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions });
   const scroller = useRef<HTMLDivElement>(null);
   const tiles = useVirtualizer({
@@ -45,7 +47,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   const height = Math.max(TILE.least, (TILE.picture * size.height) / size.width + TILE.words);
   return (
     <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">
-      <AddButtons size={deck.size} onAdd={onAdd} />
+      <AddButtons size={deck.size} onAdd={onAdd} onStarters={onStarters} />
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <div ref={scroller} className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-3">
           <ol className="relative" style={{ width: tiles.getTotalSize(), height }}>
@@ -74,7 +76,9 @@ export const Strip = memo(function Strip(props: StripProps) {
   );
 });
 
-function AddButtons({ size, onAdd }: { size: Deck['size']; onAdd: (layout: LayoutName) => void }) {
+type AddButtonsProps = Pick<StripProps, 'onAdd' | 'onStarters'> & { readonly size: Deck['size'] };
+
+function AddButtons({ size, onAdd, onStarters }: AddButtonsProps) {
   const [choosing, setChoosing] = useState(false);
   return (
     <div className="flex flex-none flex-col pt-3">
@@ -110,6 +114,10 @@ function AddButtons({ size, onAdd }: { size: Deck['size']; onAdd: (layout: Layou
           onPick={(layout) => {
             setChoosing(false);
             onAdd(layout);
+          }}
+          onStarters={() => {
+            setChoosing(false);
+            onStarters();
           }}
         />
       </Popover>

@@ -1,6 +1,6 @@
 /** The panel while nothing is selected: the slide itself, or the slides chosen together. */
 import { type Change, type ItemId, type Slide, type SlideId, slidesInOrder, stepEntries } from '@gobrel/core/deck';
-import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Trash2 } from 'lucide-react';
+import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Sprout, Trash2 } from 'lucide-react';
 import { Button, Choose, Field, IconButton, LongField } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
@@ -24,9 +24,11 @@ interface SlidePanelProps {
   readonly actions: SlideActions;
   /** Goes to an item of a slide. */
   readonly onGoTo: (slideId: SlideId, itemId: ItemId) => void;
+  /** Keeps the slides as a starter. */
+  readonly onKeep: () => void;
 }
 
-export function SlidePanel({ editing, ids, onMap, actions, onGoTo }: SlidePanelProps) {
+export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: SlidePanelProps) {
   const { deck, run } = editing;
   const clip = useDesk((desk) => desk.slideClip);
   const slides = ids.flatMap((id) => deck.slides[id] ?? []);
@@ -142,6 +144,9 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo }: SlidePanelP
           </IconButton>
           <IconButton name={words.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
             <Heading size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.starters.keep} onClick={onKeep}>
+            <Sprout size={18} aria-hidden />
           </IconButton>
           <IconButton
             name={isOne ? words.editor.removeSlide : words.order.remove}

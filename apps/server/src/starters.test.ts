@@ -1,0 +1,65 @@
+import type { KeptStarterView } from '@gobrel/contract';
+import { addItem, addSlide, applyChanges, emptyDeck, picturesIn } from '@gobrel/core/deck';
+import { TestServer, type Visitor } from './testing/test-server.js';
+
+describe('starters of one’s own', () => {
+  let server: TestServer;
+  let odile: Visitor;
+  let nadia: Visitor;
+  beforeAll(async () => {
+    server = await TestServer.startWithSample();
+    odile = await server.odile();
+    nadia = await server.teacher();
+  });
+  afterAll(() => server.stop());
+
+  const list = async (who: Visitor) => (await who.ask<KeptStarterView[]>('GET', '/api/starters')).body;
+  const emailOf = async (who: Visitor) =>
+    (await who.ask<{ teacher: { email: string } }>('GET', '/api/session')).body.teacher.email;
+  const withPicture = (picture: string) => {
+    const begun = applyChanges(emptyDeck('Owl'), addSlide(emptyDeck('Owl'), { id: 's', name: 'Owl' }));
+    return applyChanges(begun, addItem(begun, { id: 'p', slideId: 's', kind: 'picture', fields: { picture } }));
+  };
+  const keep = (who: Visitor, deck: object) =>
+    who.ask<KeptStarterView[]>('POST', '/api/starters', { name: 'Owl', moment: 'finding-out', does: ['point'], deck });
+  const someOf = async (who: Visitor) => {
+    const { body } = await who.ask<{ items: Record<string, unknown> }>('GET', '/api/lessons/watch-lesson/edition');
+    return picturesIn(body as never)[0] ?? '';
+  };
+
+  test('are kept with their name, shared with a colleague and found there with their pictures', async () => {
+    const picture = await someOf(odile);
+    const { status, body } = await keep(odile, withPicture(picture));
+    expect(status).toBe(201);
+    const id = body[0]?.id ?? '';
+    expect(body[0]).toMatchObject({ name: 'Owl', moment: 'finding-out', does: ['point'], by: null, sharedWith: [] });
+    expect(await list(nadia)).toEqual([]);
+    expect((await nadia.ask('GET', `/api/pictures/${picture}`)).status).toBe(404);
+    await odile.ask('POST', `/api/starters/${id}/shares`, { email: (await emailOf(nadia)).toUpperCase() });
+    expect(await list(nadia)).toMatchObject([{ id, by: 'Odile Farrow', sharedWith: [] }]);
+    expect((await list(odile))[0]?.sharedWith).toHaveLength(1);
+    expect((await nadia.ask('GET', `/api/pictures/${picture}`)).status).toBe(200);
+    expect((await nadia.ask('POST', `/api/starters/${id}/shares`, { email: 'x@y.example' })).status).toBe(404);
+    await odile.ask('DELETE', `/api/starters/${id}/shares/${(await list(odile))[0]?.sharedWith[0]?.id ?? ''}`);
+    expect(await list(nadia)).toEqual([]);
+    expect((await nadia.ask('DELETE', `/api/starters/${id}`)).status).toBe(404);
+    expect((await odile.ask('DELETE', `/api/starters/${id}`)).status).toBe(204);
+    expect(await list(odile)).toEqual([]);
+  });
+
+  test('an unknown address is said in words; somebody else’s pictures are taken out', async () => {
+    const picture = await someOf(odile);
+    const stranger = await server.teacher();
+    const { body } = await keep(stranger, withPicture(picture));
+    expect(body[0]?.deck).toMatchObject({ slides: { s: { name: 'Owl' } }, items: {} });
+    const shared = await stranger.ask('POST', `/api/starters/${body[0]?.id}/shares`, { email: 'nobody@x.example' });
+    expect(shared).toMatchObject({ status: 404, body: { code: 'no-such-account' } });
+  });
+
+  test('what is no slide, or too many, is refused', async () => {
+    expect((await keep(odile, { slides: 'x' })).status).toBe(422);
+    let deck = emptyDeck('many');
+    for (let at = 0; at < 41; at += 1) deck = applyChanges(deck, addSlide(deck, { id: `s${at}`, name: 'S' }));
+    expect((await keep(odile, deck)).status).toBe(422);
+  });
+});

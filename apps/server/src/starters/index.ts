@@ -1,0 +1,2 @@
+/** Starters that teachers keep. */
+export { StartersModule } from './starters.module.js';

@@ -1,0 +1,3 @@
+/** Beginning from starters: ready-made slides and decks, one's own and those of colleagues. */
+export { KeepStarterDialog } from './keep-starter-dialog';
+export { StarterDialog } from './starter-dialog';

@@ -1,0 +1,41 @@
+/** Starters that teachers keep and share: what is sent and what comes back. */
+import type { Deck } from '@gobrel/core/deck';
+import { type Doing, doings, type Moment, moments } from '@gobrel/core/starters';
+import { ArrayMaxSize, IsArray, IsIn, IsObject, IsString, Length } from 'class-validator';
+
+/** Slides to be kept as a starter. What of the deck cannot be read is left out. */
+export class KeptStarter {
+  @IsString()
+  @Length(1, 80, { message: 'Give it a name of up to 80 letters.' })
+  name: string;
+
+  @IsIn(moments, { message: 'Choose where in a lesson it belongs.' })
+  moment: Moment;
+
+  @IsArray()
+  @ArrayMaxSize(doings.length)
+  @IsIn(doings, { each: true, message: 'Choose what students do.' })
+  does: Doing[];
+
+  @IsObject({ message: 'There are no slides in this.' })
+  deck: Deck;
+}
+
+/** A colleague in a list. */
+export interface Colleague {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** A starter that a teacher keeps, or was given by a colleague. */
+export interface KeptStarterView {
+  readonly id: string;
+  readonly name: string;
+  readonly moment: Moment;
+  readonly does: readonly Doing[];
+  readonly deck: Deck;
+  /** Who shared it; `null` for one's own. */
+  readonly by: string | null;
+  /** With whom it is shared; nobody is told of one that is not theirs. */
+  readonly sharedWith: readonly Colleague[];
+}

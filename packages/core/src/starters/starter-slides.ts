@@ -1,0 +1,119 @@
+/** Building starters from what they say and ask. */
+import {
+  addItem,
+  addPlacement,
+  addSlide,
+  applyChanges,
+  type Change,
+  type Deck,
+  emptyDeck,
+  type ItemKindName,
+  type OwnFields,
+  PLAIN_LOOK,
+  type PlacementStart,
+  type PlacementWords,
+  plainText,
+  type SlideId,
+  USUAL_STYLES,
+} from '../deck/index.js';
+import type { Doing, Moment, Starter } from './starter.js';
+
+/** What a starter asks: a question of a kind, or pieces to place. */
+export type StarterAsk =
+  | { readonly kind: ItemKindName; readonly fields: Partial<OwnFields<ItemKindName>> }
+  | { readonly place: PlacementStart; readonly words: PlacementWords };
+
+/** What a slide to begin from says and asks. */
+export interface StarterSlide {
+  readonly id: string;
+  readonly name: string;
+  readonly moment: Moment;
+  readonly does: Doing;
+  readonly title: string;
+  /** Below the title; '' for nothing. */
+  readonly text: string;
+  readonly ask: StarterAsk;
+}
+
+/** A short deck: an opening, and slides by their ids. */
+export interface StarterDeck {
+  readonly id: string;
+  readonly name: string;
+  readonly moment: Moment;
+  readonly title: string;
+  readonly subtitle: string;
+  readonly slides: readonly string[];
+}
+
+/** Kinds that need only part of a slide; their height in slide units. */
+const LOW: Partial<Readonly<Record<ItemKindName, number>>> = {
+  number: 220,
+  'short-text': 260,
+  spoken: 260,
+};
+
+/** A starter that is a slide. */
+export function slideStarter(slide: StarterSlide): Starter {
+  const { id, name, moment, does } = slide;
+  return { id, name, moment, does: [does], deck: withSlide(emptyDeck(name), slide, id) };
+}
+
+/** A starter that is a short deck; slides that there are not are left out. */
+export function deckStarter(spec: StarterDeck, slides: readonly StarterSlide[]): Starter {
+  const chosen = spec.slides.flatMap((id) => slides.find((slide) => slide.id === id) ?? []);
+  const opened = withOpening(emptyDeck(spec.name), spec);
+  const deck = chosen.reduce((made, slide) => withSlide(made, slide, `${spec.id}-${slide.id}`), opened);
+  return {
+    id: spec.id,
+    name: spec.name,
+    moment: spec.moment,
+    does: [...new Set(chosen.map(({ does }) => does))],
+    deck,
+  };
+}
+
+function withOpening(deck: Deck, { id, title, subtitle }: StarterDeck): Deck {
+  const slideId = `${id}-opening`;
+  const opened = applyChanges(deck, addSlide(deck, { id: slideId, name: title }));
+  const titled = withText(opened, slideId, `${slideId}-t`, 'title', title, [90, 230, 1100, 120]);
+  return withText(titled, slideId, `${slideId}-s`, 'subtitle', subtitle, [90, 370, 1100, 90]);
+}
+
+function withSlide(deck: Deck, { name, title, text, ask }: StarterSlide, slideId: SlideId): Deck {
+  const begun = applyChanges(deck, addSlide(deck, { id: slideId, name }));
+  const titled = withText(begun, slideId, `${slideId}-t`, 'title', title, [60, 36, 1160, 76]);
+  const told = text === '' ? titled : withText(titled, slideId, `${slideId}-w`, 'body', text, [60, 112, 1160, 48]);
+  return applyChanges(told, asked(told, slideId, ask, text === '' ? 136 : 172));
+}
+
+function asked(deck: Deck, slideId: SlideId, ask: StarterAsk, top: number): Change[] {
+  let count = 0;
+  const createId = () => `${slideId}-q${(count += 1)}`;
+  if ('place' in ask) return addPlacement(deck, slideId, ask.place, ask.words, createId).changes;
+  const { kind, fields } = ask;
+  const height = LOW[kind] ?? 700 - top - 20;
+  const width = LOW[kind] === undefined ? 1160 : 800;
+  return addItem(deck, { id: createId(), slideId, kind, frame: { x: 60, y: top, width, height, rotation: 0 }, fields });
+}
+
+function withText(
+  deck: Deck,
+  slideId: SlideId,
+  id: string,
+  style: 'title' | 'subtitle' | 'body',
+  words: string,
+  [x, y, width, height]: readonly [number, number, number, number],
+): Deck {
+  const look = { ...PLAIN_LOOK, ...USUAL_STYLES[style], style };
+  return applyChanges(
+    deck,
+    addItem(deck, {
+      id,
+      slideId,
+      kind: 'text',
+      role: style,
+      frame: { x, y, width, height, rotation: 0 },
+      fields: { text: plainText(words), look },
+    }),
+  );
+}

@@ -1,0 +1,41 @@
+/** A starter: where it belongs in a lesson, what students do on it, and its slides. */
+import type { Deck } from '../deck/index.js';
+
+/** Where in a lesson something belongs. */
+export const moments = ['getting-going', 'finding-out', 'practising', 'looking-back'] as const;
+
+/** Where in a lesson something belongs. */
+export type Moment = (typeof moments)[number];
+
+/** What students do. */
+export const doings = [
+  'choose',
+  'write',
+  'number',
+  'draw',
+  'point',
+  'sort',
+  'match',
+  'order',
+  'label',
+  'speak',
+] as const;
+
+/** What students do. */
+export type Doing = (typeof doings)[number];
+
+/** Something to begin from. */
+export interface Starter {
+  readonly id: string;
+  readonly name: string;
+  readonly moment: Moment;
+  /** Of a deck, all that is done in it. */
+  readonly does: readonly Doing[];
+  /** One slide, or those of a short deck. */
+  readonly deck: Deck;
+}
+
+/** Whether a starter is a short deck rather than a slide. */
+export function isDeckStarter({ deck }: Starter): boolean {
+  return Object.keys(deck.slides).length > 1;
+}
