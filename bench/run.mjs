@@ -8,6 +8,7 @@ main(async () => {
   const { benchAuthoring } = await import('./authoring.mjs');
   const { benchDrag } = await import('./drag.mjs');
   const { benchOpenDeck } = await import('./open-deck.mjs');
+  const { benchQuestions } = await import('./questions.mjs');
   const { benchRoutes } = await import('./routes.mjs');
   const { benchStudents } = await import('./students.mjs');
   await withApplication(async (address) => {
@@ -19,6 +20,7 @@ main(async () => {
     console.log(await benchOpenDeck(address, browser, 200));
     console.log(await benchOpenDeck(address, browser, 500));
     console.log(await benchRoutes(address, browser));
+    console.log(await benchQuestions(address, browser));
     await browser.close();
     console.log(await benchStudents(address));
   });

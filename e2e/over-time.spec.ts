@@ -87,7 +87,7 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('font-size', '80px');
   await saved(page);
   await page.goto('/');
-  await page.getByRole('button', { name: 'Begin with another slide size' }).click();
+  await page.getByRole('button', { name: 'Begin in another way' }).click();
   await page.getByRole('menuitem', { name: 'A4 upright' }).click();
   await expect(page.getByRole('button', { name: 'Slide size' })).toHaveText('A4 upright');
   await page.getByRole('button', { name: /^Theme:/ }).click();

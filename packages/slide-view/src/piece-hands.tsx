@@ -25,11 +25,27 @@ const FINE = 4;
 /** How far one press turns a piece, in degrees. */
 const TURN = 15;
 
-/** Where a drag began and how far it has come, in CSS pixels. */
+/** A drag under way: how far it has come, in CSS pixels, `null` while it is still a press. */
 interface Drag {
-  readonly pointerId: number;
-  readonly from: { readonly x: number; readonly y: number };
-  by: { x: number; y: number } | null;
+  readonly move: (event: globalThis.PointerEvent) => void;
+  by: { readonly x: number; readonly y: number } | null;
+}
+
+function carrying(element: HTMLElement, from: { readonly x: number; readonly y: number }, scale: number): Drag {
+  const drag: Drag = {
+    by: null,
+    move: (event) => {
+      event.stopPropagation();
+      const by = { x: event.clientX - from.x, y: event.clientY - from.y };
+      if (!drag.by) {
+        if (Math.hypot(by.x, by.y) < PRESS) return;
+        element.classList.add('gv-held');
+      }
+      drag.by = by;
+      element.style.translate = `${by.x / scale}px ${by.y / scale}px`;
+    },
+  };
+  return drag;
 }
 
 export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, scale, children }: PieceHandsProps) {
@@ -52,30 +68,24 @@ export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, sca
   const isPile = piece.manner.pile !== 0;
   const tell = (drop: Drop | null) => fillIn.say(outcomeInWords(edition, words.pieces, name, drop));
 
-  // A drag moves the element itself: nothing is drawn anew until the piece is let go.
-  const lift = (event: PointerEvent) => {
+  // A drag moves the element itself, and its moves go no further: nothing is drawn anew until the piece is let go, and
+  // a weak tablet has no time to tell the whole page of every move.
+  const lift = (event: PointerEvent<HTMLDivElement>) => {
     if (event.button !== 0 || drag.current) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { pointerId: event.pointerId, from: { x: event.clientX, y: event.clientY }, by: null };
-  };
-  const carry = (event: PointerEvent) => {
-    const { current } = drag;
-    if (!current || current.pointerId !== event.pointerId || !element.current) return;
-    const by = { x: event.clientX - current.from.x, y: event.clientY - current.from.y };
-    if (!current.by) {
-      if (Math.hypot(by.x, by.y) < PRESS) return;
-      element.current.classList.add('gv-held');
-    }
-    current.by = by;
-    element.current.style.translate = `${by.x / scale}px ${by.y / scale}px`;
+    const from = { x: event.clientX, y: event.clientY };
+    const carry = carrying(event.currentTarget, from, scale);
+    event.currentTarget.addEventListener('pointermove', carry.move);
+    drag.current = carry;
   };
   const putDown = () => {
-    const by = drag.current?.by;
+    const { current } = drag;
     drag.current = null;
-    if (!element.current) return null;
+    if (!element.current || !current) return null;
+    element.current.removeEventListener('pointermove', current.move);
     element.current.style.translate = '';
     if (!held) element.current.classList.remove('gv-held');
-    return by ? { x: piece.frame.x + by.x / scale, y: piece.frame.y + by.y / scale } : null;
+    return current.by && { x: piece.frame.x + current.by.x / scale, y: piece.frame.y + current.by.y / scale };
   };
   const letGo = () => {
     const at = putDown();
@@ -167,7 +177,6 @@ export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, sca
       aria-label={label}
       data-left={isPile && piece.manner.pile !== null ? leftIn(fillIn, piece) : undefined}
       onPointerDown={lift}
-      onPointerMove={carry}
       onPointerUp={letGo}
       onPointerCancel={putDown}
       onKeyDown={byKeys}

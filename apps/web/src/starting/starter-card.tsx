@@ -32,7 +32,8 @@ export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick
         onClick={() => onPick(starter)}
         className="block w-full rounded-md p-1 text-left hover:bg-rule/50"
       >
-        <Thumbnail deck={deck} slideId={slides[0]?.id ?? ''} width={WIDTH} />
+        {/* The opening of a deck says little about it. */}
+        <Thumbnail deck={deck} slideId={slides[slides.length > 1 ? 1 : 0]?.id ?? ''} width={WIDTH} />
         <strong className="mt-1 block pr-9 leading-tight">{name}</strong>
         {facts.length > 0 ? <span className="block pr-9 text-sm text-soft">{facts.join(' · ')}</span> : null}
       </button>

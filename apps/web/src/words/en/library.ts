@@ -5,7 +5,7 @@ export const library = {
   title: 'Library',
   decks: 'your decks',
   newDeck: 'New deck',
-  otherSize: 'Begin with another slide size',
+  otherSize: 'Begin in another way',
   untitled: 'Untitled deck',
   deckTitle: 'Title of the deck',
   empty: 'No deck yet',
