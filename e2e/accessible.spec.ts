@@ -1,7 +1,7 @@
 /** axe finds nothing on any view, in either scheme. */
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { join, odile } from './people';
+import { atSlide, join, odile } from './people';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
@@ -198,5 +198,67 @@ test('a student’s slides', async ({ page }) => {
   await join(page, 'HRNS-427', 'Tamsin Oriel', '2468');
   await expectClean(page);
   await page.getByRole('button', { name: 'Next' }).click();
+  await expectClean(page);
+});
+
+test('questions and pieces, in a student’s hands', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, ['night-watch', 1]);
+  for (let slide = 1; slide <= 10; slide += 1) {
+    await expectClean(student);
+    if (slide < 10) await student.getByRole('button', { name: 'Next' }).click();
+  }
+});
+
+test('setting up questions: the picker, panels, regions, files, starters, trying', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-watch');
+  await page.getByRole('button', { name: 'Question', exact: true }).click();
+  await expectClean(page);
+  await page.getByRole('button', { name: 'From a file, or into one …' }).click();
+  await page.getByRole('tab', { name: 'Take questions out' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Word list' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Add a slide from a layout' }).click();
+  await page.getByRole('button', { name: 'Starters …' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Keep as a starter' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  for (const [slide, name] of [
+    ['watch-guess', /^Choice/],
+    ['watch-words', /^Short text/],
+    ['watch-count', /^Number/],
+    ['watch-places', /^Point/],
+    ['watch-order', /^Zone/],
+    ['watch-build', /a piece$/],
+    ['watch-draw', /^Draw/],
+    ['watch-tell', /^Long text/],
+  ] as const) {
+    await page.goto(`/decks/night-watch?slide=${slide}`);
+    await page.getByRole('button', { name }).first().click();
+    await expectClean(page);
+  }
+  await page.goto('/decks/night-watch?slide=watch-places');
+  await page
+    .getByRole('button', { name: /^Point/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Right regions/ }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Try here' }).click();
+  await expectClean(page);
+});
+
+test('everybody’s answers, of every kind', async ({ page }) => {
+  await odile(page);
+  await page.goto('/lessons/watch-lesson');
+  await page.getByRole('tab', { name: 'Answers' }).click();
+  await expect(page.getByRole('heading', { name: 'How the questions did' })).toBeVisible();
   await expectClean(page);
 });

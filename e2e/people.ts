@@ -83,6 +83,23 @@ export async function join(page: Page, code: string, name: string, pin: string):
   await expect(page.getByRole('button', { name: 'Next' })).toBeVisible();
 }
 
+/** A new lesson of Odile's with one of her decks, so that students find it untouched; gives its code. */
+export async function newLesson(page: Page, deckId: string): Promise<string> {
+  await odile(page);
+  const order = { deckId, classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
+  const made = await page.request.post('/api/lessons', { data: order });
+  return ((await made.json()) as { code: string }).code;
+}
+
+/** A student of 6 Heron, on a slide of a new lesson. */
+export async function atSlide(browser: Browser, page: Page, [deckId, slide]: readonly [string, number]): Promise<Page> {
+  const code = await newLesson(page, deckId);
+  const student = await (await tablet(browser, { permissions: ['microphone'] })).newPage();
+  await join(student, code, 'Amaro Finch', '2468');
+  for (let at = 1; at < slide; at += 1) await student.getByRole('button', { name: 'Next' }).click();
+  return student;
+}
+
 /** The middle of an element, in CSS pixels. */
 export async function middleOf(element: Locator): Promise<{ x: number; y: number }> {
   const box = await element.boundingBox();

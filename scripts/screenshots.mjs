@@ -20,7 +20,6 @@ main(async () => {
     const teacher = await open({ viewport: desktop });
     await teacher.goto('/sign-in');
     await teacher.getByRole('heading', { name: 'Sign in' }).waitFor();
-    await shoot(teacher, 'sign-in');
     await teacher.getByLabel('E-mail address').fill('odile@marrambay.example');
     await teacher.getByLabel('Password').fill('saltmarsh at night');
     await teacher.getByRole('button', { name: 'Sign in' }).click();
@@ -66,12 +65,27 @@ main(async () => {
     await student.getByRole('button', { name: 'Back', exact: true }).waitFor();
     await shoot(student, 'student');
 
+    const other = await open({ viewport: { width: 1180, height: 820 }, hasTouch: true });
+    await other.goto('/join/HRNW-561');
+    await other.getByRole('button', { name: 'Cosima Rudd' }).click();
+    await other.getByLabel('Your PIN').fill('2468');
+    await other.getByRole('button', { name: 'Begin' }).click();
+    const back = other.getByRole('button', { name: 'Back', exact: true });
+    await back.waitFor();
+    while (await back.isEnabled()) await back.click();
+    await other.getByRole('button', { name: 'Check my answers' }).click();
+    await other.getByText(/Yes: the tail|does not swim/).waitFor();
+    await shoot(other, 'question');
+
     await teacher.goto('/lessons/shore-lesson');
     await teacher.getByRole('button', { name: 'Hollis Burn: onto the turn list' }).click();
     await teacher.getByRole('button', { name: 'Farid Moss', exact: true }).click();
     await shoot(teacher, 'board');
-    await teacher.getByRole('tab', { name: 'Charts' }).click();
-    await shoot(teacher, 'charts');
+    await teacher.goto('/lessons/watch-lesson');
+    await teacher.getByRole('tab', { name: 'Answers' }).click();
+    await shoot(teacher, 'answers');
+    await teacher.goto('/lessons/shore-lesson');
+    await teacher.getByRole('button', { name: 'Farid Moss', exact: true }).click();
     const screen = await teacher.context().newPage();
     await screen.goto('/lessons/shore-lesson/screen');
     await screen.getByRole('main').waitFor();

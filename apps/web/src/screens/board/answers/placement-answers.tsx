@@ -48,7 +48,7 @@ export function PlacementAnswers({ edition, slideId, works }: PlacementAnswersPr
                 {piece.counts.map((count, at) => (
                   <td
                     key={zones[at]?.id}
-                    className={`px-2 py-1 text-center tabular-nums ${piece.right[at] ? 'font-bold text-reed' : count === 0 ? 'text-soft' : ''}`}
+                    className={`px-2 py-1 text-center tabular-nums ${piece.right[at] ? 'font-bold' : count === 0 ? 'text-soft' : ''}`}
                     style={{
                       background: `color-mix(in srgb, ${piece.right[at] ? 'var(--reed)' : 'var(--clay)'} ${answered === 0 ? 0 : Math.round((count / answered) * 28)}%, transparent)`,
                     }}

@@ -1,0 +1,98 @@
+/** Questions begun in one press, from starters and from files; and files of them. */
+import { readFile } from 'node:fs/promises';
+import { expect, test } from '@playwright/test';
+import { addQuestion, item, newDeck, newTeacher, odile, ownCopy, saved } from './people';
+
+test('a question is there in two presses, with regions drawn on its picture', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Questions');
+  await addQuestion(page, 'True or false');
+  await expect(item(page, /^Choice, “High tide/)).toBeVisible();
+  await page.getByLabel('Kind').selectOption({ label: 'Five steps' });
+  await expect(page.getByLabel('Text of choice E')).toHaveValue('fully');
+  await page.getByLabel('Told how it stands').selectOption({ label: 'when they ask' });
+  await page.getByLabel('Said when right').fill('Well done.');
+  await addQuestion(page, 'Several dots');
+  await page.getByRole('button', { name: 'Draw the right regions' }).click();
+  const dialog = page.getByRole('dialog');
+  const ground = await dialog.locator('.cursor-crosshair').boundingBox();
+  if (!ground) throw new Error('no ground to draw on');
+  await page.mouse.move(ground.x + 20, ground.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(ground.x + 120, ground.y + 90, { steps: 4 });
+  await page.mouse.up();
+  await expect(dialog.getByRole('listitem', { name: 'Region 1' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Add a region in the middle' }).click();
+  await dialog.getByRole('listitem', { name: 'Region 2' }).getByRole('radio', { name: 'box' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Right regions: 2' })).toBeVisible();
+  await expect(
+    page.getByText('A share for each region found, less one for each dot outside all of them.'),
+  ).toBeVisible();
+  await saved(page);
+});
+
+test('questions leave as a package and come in again; a broken table is told row by row', async ({ page }, info) => {
+  await odile(page);
+  await page.goto(`/decks/${await ownCopy(page, 'night-watch')}`);
+  const open = async () => {
+    await page.getByRole('button', { name: 'Question', exact: true }).click();
+    await page.getByRole('button', { name: 'From a file, or into one …' }).click();
+  };
+  await open();
+  await page.getByRole('tab', { name: 'Take questions out' }).click();
+  await expect(page.getByText('QTI has no question that is answered by speaking.').first()).toBeAttached();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the package' }).click();
+  const file = info.outputPath('questions.zip');
+  await (await saving).saveAs(file);
+  expect((await readFile(file)).subarray(0, 2).toString()).toBe('PK');
+  await page.getByRole('tab', { name: 'Bring questions in' }).click();
+  const input = page.getByRole('dialog').locator('input[type=file]');
+  await input.setInputFiles({
+    name: 'mine.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('kind,question,choice A,choice B,right\nchoice,High?,yes,no,A\nriddle,What?,,,\n'),
+  });
+  await expect(page.getByText('1 question found')).toBeVisible();
+  await expect(page.getByText('“riddle” is no kind of question')).toBeVisible();
+  await input.setInputFiles(file);
+  await page.getByRole('button', { name: /^Add 1\d slides/ }).click();
+  await expect(page.getByText(/^1\d slides added\.$/)).toBeVisible();
+  await expect(item(page, /^Choice, “High water/)).toBeVisible();
+});
+
+test('a deck begins from a starter; a slide is kept as one, shared, and found by a colleague', async ({
+  browser,
+  page,
+}) => {
+  await newTeacher(page);
+  await page.getByRole('button', { name: 'Begin in another way' }).click();
+  await page.getByRole('menuitem', { name: 'From a starter …' }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Practising' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Match', exact: true }).click();
+  await page.getByRole('button', { name: /^Practice round/ }).click();
+  await expect(page.getByLabel('Title of the deck')).toHaveValue('Practice round');
+  await page.getByRole('button', { name: /^5 Pairs/ }).click();
+  await page.getByRole('button', { name: 'Keep as a starter' }).click();
+  await page.getByLabel('What is it called?').fill('My pairs');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep as a starter' }).click();
+  await expect(page.getByText('Kept as a starter.', { exact: true })).toBeVisible();
+  const colleague = await (await browser.newContext()).newPage();
+  await newTeacher(colleague, 'Gwen Sallow');
+  const { email } = ((await (await colleague.request.get('/api/session')).json()) as { teacher: { email: string } })
+    .teacher;
+  await page.getByRole('button', { name: 'Add a slide from a layout' }).click();
+  await page.getByRole('button', { name: 'Starters …' }).click();
+  await page.getByRole('button', { name: 'What to do with My pairs' }).click();
+  await page.getByRole('menuitem', { name: 'Share with a colleague' }).click();
+  await page.getByLabel('E-mail address of a colleague').fill(email);
+  await page.getByRole('button', { name: 'Share with a colleague' }).click();
+  await expect(page.getByText('Gwen Sallow finds it among the starters now.', { exact: true })).toBeVisible();
+  await newDeck(colleague, 'Mine');
+  await colleague.getByRole('button', { name: 'Add a slide from a layout' }).click();
+  await colleague.getByRole('button', { name: 'Starters …' }).click();
+  await expect(colleague.getByText('by Nadia Quill')).toBeVisible();
+  await colleague.getByRole('button', { name: /^My pairs/ }).click();
+  await expect(item(colleague, /^Zone, “dog”/)).toBeVisible();
+});

@@ -1,0 +1,102 @@
+/** Loose pieces: piles, groups, zones that take some, all of it by keys and by finger. */
+import { expect, type Page, test } from '@playwright/test';
+import { atSlide, dragBy, item, middleOf, newDeck, newTeacher, saved } from './people';
+
+const DECK = 'night-watch';
+
+/** Picks a piece up, moves it over so many zones and puts it down, all by keys. */
+async function putByKeys(page: Page, piece: string, zones: number): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`^${piece}`) }).focus();
+  await page.keyboard.press('Enter');
+  for (let count = 0; count < zones; count += 1) await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+}
+
+test('a worksheet is completed and checked by keys alone', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, [DECK, 6]);
+  for (const piece of ['at the gate', 'the splash', 'the owl', 'home again']) await putByKeys(student, piece, 0);
+  await putByKeys(student, 'gull', 1);
+  await expect(student.getByText(/does not take gull. gull went home./)).toBeAttached();
+  await putByKeys(student, 'barn owl', 1);
+  await putByKeys(student, 'moth', 1);
+  await expect(student.getByRole('group', { name: /Only quiet animals.*2 of 2 pieces/ })).toBeAttached();
+  await student.getByRole('button', { name: 'Check my answers' }).focus();
+  await student.keyboard.press('Enter');
+  await expect(student.getByText('4 of 4 in their order.')).toBeVisible();
+  await expect(student.getByText('2 of 2 that belong here.')).toBeVisible();
+});
+
+test('a pile gives out copies under a finger, they turn, stay in their region, and go back one by one', async ({
+  browser,
+  page,
+}) => {
+  const student = await atSlide(browser, page, [DECK, 7]);
+  const pile = student.getByRole('button', { name: /^pile of post/ });
+  await expect(pile).toHaveAccessibleName('pile of post, 6 left');
+  await dragBy(student, pile, 60, -200);
+  await expect(pile).toHaveAccessibleName('pile of post, 5 left');
+  await dragBy(student, pile, 200, -200);
+  const posts = student.getByRole('button', { name: /^post, not in a zone/ });
+  await expect(posts).toHaveCount(2);
+  const ground = await middleOf(student.getByRole('button', { name: 'pile of plank' }));
+  await posts.first().focus();
+  await student.keyboard.press(']');
+  await expect(student.getByText('turned by 15 degrees')).toBeAttached();
+  await dragBy(student, posts.first(), 0, 900);
+  expect((await middleOf(posts.first())).y).toBeLessThan(ground.y);
+  await student.getByRole('button', { name: 'Put some pieces back' }).tap();
+  await student.getByRole('menuitem', { name: 'post' }).first().tap();
+  await expect(posts).toHaveCount(1);
+  await student.getByRole('button', { name: 'Put pieces back' }).tap();
+  await expect(pile).toHaveAccessibleName('pile of post, 6 left');
+});
+
+test('an author makes pieces of a list, sorts them by doing it, and keeps that as the key', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Sorting');
+  await page.getByRole('button', { name: 'Word list' }).click();
+  await page.getByLabel('A piece for each line').fill('eel\n\n crab \nowl');
+  await page.getByRole('button', { name: 'Make 3 pieces' }).click();
+  await expect(item(page, 'Shape, “crab”, a piece')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Zone', exact: true }).click();
+  await page.getByLabel('Label').fill('Water');
+  await page.getByRole('button', { name: 'Try here' }).click();
+  for (const piece of ['eel', 'crab']) {
+    const from = await middleOf(page.getByRole('button', { name: new RegExp(`^${piece}`) }));
+    const to = await middleOf(page.getByRole('group', { name: /^Water/ }));
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    await page.mouse.move(to.x, to.y, { steps: 6 });
+    await page.mouse.up();
+  }
+  await expect(page.getByRole('group', { name: 'Water, 2 pieces' })).toBeAttached();
+  await page.getByRole('button', { name: 'Keep this as the key' }).click();
+  await expect(page.getByText('Kept as the key.', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to editing' }).click();
+  await item(page, 'Zone, “Water”').click();
+  await expect(page.getByRole('checkbox', { name: 'eel' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'crab' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'owl' })).not.toBeChecked();
+  await expect(
+    page.getByText('1 point for each piece that belongs here, less as many for each that does not belong.'),
+  ).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('checkbox', { name: 'eel' })).not.toBeChecked();
+});
+
+test('several items become one piece as a group, and a zone a grid of zones', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Boats');
+  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.press('g');
+  await page.getByRole('button', { name: 'Make them pieces' }).click();
+  await expect(page.getByRole('radiogroup', { name: 'How many' })).toBeVisible();
+  await page.getByRole('radio', { name: 'endless' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Zone', exact: true }).click();
+  await page.getByRole('button', { name: 'Make the grid' }).click();
+  await expect(item(page, /^Zone/)).toHaveCount(6);
+  await saved(page);
+});

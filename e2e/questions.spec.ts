@@ -1,0 +1,119 @@
+/** Questions in a student's hands: every kind answered, checked, and never told before it may be. */
+import { expect, test } from '@playwright/test';
+import { atSlide, middleOf } from './people';
+
+const DECK = 'night-watch';
+
+test('an answer is checked, a hint given, and the last check makes it stay', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, [DECK, 1]);
+  await student.getByRole('radio', { name: /an owl over the hide/ }).check();
+  await student.getByRole('radio', { name: 'quite' }).check();
+  await student.getByRole('button', { name: 'Hint' }).tap();
+  await expect(student.getByText('It swims on its back.')).toBeVisible();
+  await expect(student.getByText('2 checks left')).toBeVisible();
+  await student.getByRole('button', { name: 'Check my answers' }).tap();
+  const told = student.getByRole('region', { name: 'Your answers here' });
+  await expect(told.getByText('That one does not swim.')).toBeVisible();
+  await expect(told.getByText('1 check left')).toBeVisible();
+  await expect(told).not.toContainText('Right is');
+  await student.getByRole('radio', { name: /a water rail/ }).check();
+  await expect(told.getByText('That one does not swim.')).toBeHidden();
+  await student.getByRole('button', { name: 'Check my answers' }).tap();
+  await expect(told.getByText(/Right is an otter in the creek/)).toBeVisible();
+  await expect(student.getByRole('radio', { name: /an otter/ })).toBeDisabled();
+  await student.reload();
+  await expect(student.getByText(/Right is an otter in the creek/)).toBeVisible();
+});
+
+test('words, lists, numbers and a place on a scale are answered by keys, and told after submitting', async ({
+  browser,
+  page,
+}) => {
+  const student = await atSlide(browser, page, [DECK, 3]);
+  await student.getByRole('textbox', { name: /Which purple plant/ }).fill('Sea lavendr');
+  await student.getByRole('combobox', { name: 'At night the otter hunts' }).selectOption('fish');
+  await student.getByRole('textbox', { name: 'in the …' }).fill('sea');
+  await student.getByRole('button', { name: 'Check my answers' }).click();
+  await expect(student.getByText('Taken for “sea lavender”.')).toBeVisible();
+  await student.getByRole('button', { name: 'Next' }).click();
+  await student.getByRole('textbox', { name: 'How far is it' }).fill('1.150 m');
+  await student.getByRole('textbox', { name: 'Which part of the night' }).fill('½');
+  await student.getByRole('button', { name: 'Put a dot in the middle' }).click();
+  const dot = student.getByRole('slider', { name: 'Your dot' });
+  await dot.focus();
+  for (let count = 0; count < 4; count += 1) await student.keyboard.press('ArrowLeft');
+  await expect(student.getByText("23.04 o'clock")).toBeVisible();
+  await student.getByRole('button', { name: 'Submit' }).click();
+  await student.getByRole('dialog').getByRole('button', { name: 'Submit' }).click();
+  const told = student.getByRole('region', { name: 'Your answers here' });
+  await expect(told.getByText('At the right place on the scale.')).toBeVisible();
+  await expect(told.getByText('Right is 0.75.')).toBeVisible();
+});
+
+test('dots and an arrow are put on pictures by finger, moved by keys, and taken away', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, [DECK, 5]);
+  const picture = student.getByAltText(
+    'The shore in profile, from the dry bank on the left down into the sea on the right',
+  );
+  const { x, y } = await middleOf(picture);
+  await student.touchscreen.tap(x, y);
+  await student.touchscreen.tap(x + 90, y);
+  await expect(student.getByRole('slider', { name: /^Dot/ })).toHaveCount(2);
+  const second = student.getByRole('slider', { name: 'Dot 2' });
+  const before = await second.getAttribute('aria-valuetext');
+  await second.focus();
+  await student.keyboard.press('ArrowDown');
+  await expect(second).not.toHaveAttribute('aria-valuetext', before ?? '');
+  await student.keyboard.press('Delete');
+  await expect(student.getByRole('slider', { name: /^Dot/ })).toHaveCount(1);
+  await expect(student.getByText('1 of 2 done here')).toBeVisible();
+});
+
+test('a drawing is made by mouse and by keys, erased, and taken back', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, [DECK, 9]);
+  const area = student.getByRole('application');
+  const { x, y } = await middleOf(area);
+  await student.mouse.move(x - 60, y);
+  await student.mouse.down();
+  await student.mouse.move(x + 60, y + 20, { steps: 8 });
+  await student.mouse.up();
+  await expect(area).toHaveAccessibleName(/1 stroke$/);
+  await area.focus();
+  await student.keyboard.press('Space');
+  for (let count = 0; count < 5; count += 1) await student.keyboard.press('ArrowUp');
+  await student.keyboard.press('Space');
+  await expect(area).toHaveAccessibleName(/2 strokes$/);
+  await expect(student.getByText('The pen is up.')).toBeAttached();
+  await student.getByRole('button', { name: 'Take back' }).click();
+  await expect(area).toHaveAccessibleName(/1 stroke$/);
+  await student.getByRole('button', { name: 'Eraser' }).click();
+  await student.mouse.click(x, y + 10);
+  await expect(area).toHaveAccessibleName(/nothing drawn yet$/);
+});
+
+test('an answer is spoken into a simulated microphone, kept over a reload, and heard by the teacher', async ({
+  browser,
+  page,
+}) => {
+  const student = await atSlide(browser, page, [DECK, 9]);
+  await student.getByRole('button', { name: 'Record' }).tap();
+  await expect(student.getByText('1 of 20 s')).toBeVisible();
+  await student.getByRole('button', { name: 'Stop' }).tap();
+  await expect(student.getByRole('button', { name: 'Record again' })).toBeVisible();
+  await expect(student.getByText('saved', { exact: true })).toBeVisible();
+  await student.reload();
+  await expect(student.getByRole('button', { name: 'Record again' })).toBeVisible();
+  const playable = await student.locator('audio').evaluate(async (audio: HTMLAudioElement) => {
+    if (audio.readyState < 1)
+      await new Promise((resolve) => audio.addEventListener('loadedmetadata', resolve, { once: true }));
+    return audio.error === null;
+  });
+  expect(playable).toBe(true);
+  await page.goto('/lessons');
+  await page
+    .getByRole('link', { name: /Night watch/ })
+    .first()
+    .click();
+  await page.getByRole('tab', { name: 'Answers' }).click();
+  await expect(page.getByLabel('Spoken by Amaro Finch')).toBeVisible();
+});
