@@ -96,3 +96,21 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
   await colleague.getByRole('button', { name: /^My pairs/ }).click();
   await expect(item(colleague, /^Zone, “dog”/)).toBeVisible();
 });
+
+test('results leave as a table and are looked at again', async ({ page }, info) => {
+  await odile(page);
+  await page.goto('/lessons/exit-lesson');
+  await page.getByRole('tab', { name: 'Answers' }).click();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Results as a table' }).click();
+  const file = info.outputPath('results.csv');
+  await (await saving).saveAs(file);
+  await page.goto('/lessons');
+  await page.getByRole('button', { name: 'Results from a file' }).click();
+  const input = page.getByRole('dialog').locator('input[type=file]');
+  await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') });
+  await expect(page.getByText('This is no table of results')).toBeVisible();
+  await input.setInputFiles(file);
+  await expect(page.getByRole('region', { name: 'How the questions did' })).toContainText('Cronbach');
+  await expect(page.getByRole('row', { name: /^Amaro Finch/ })).toBeVisible();
+});

@@ -26,6 +26,25 @@ test.each(themes)('in $name all words can be read on the ground, quiet and colou
     expect([name, contrastOf(colours[name], colours.ground) >= 4.5]).toEqual([name, true]);
 });
 
+/** As the drawing of questions mixes them (slide-view.css): in sRGB, so much of the second colour. */
+function mixed(one: string, other: string, share: number): string {
+  const part = (colour: string, at: number) => parseInt(colour.slice(1 + 2 * at, 3 + 2 * at), 16);
+  const channel = (at: number) => Math.round(part(one, at) * (1 - share) + part(other, at) * share);
+  return `#${[0, 1, 2].map((at) => channel(at).toString(16).padStart(2, '0')).join('')}`;
+}
+
+test.each(themes)(
+  'in $name questions can be read on their card, also what is picked and what is quiet',
+  ({ colours }) => {
+    const { ground, words, accent, soft } = colours;
+    expect(contrastOf(words, mixed(ground, words, 0.05))).toBeGreaterThan(7);
+    expect(contrastOf(words, mixed(ground, accent, 0.18))).toBeGreaterThan(4.5);
+    expect(contrastOf(soft, mixed(ground, words, 0.01))).toBeGreaterThan(4.4);
+    // The edge of what can be filled in is seen (WCAG 2.2, 1.4.11).
+    expect(contrastOf(mixed(ground, words, 0.62), mixed(ground, words, 0.05))).toBeGreaterThan(3);
+  },
+);
+
 test('a theme’s backdrop is one that is known', () => {
   expect(readTheme({ backdrop: 'waves' }).backdrop).toBe('waves');
   expect(readTheme({ backdrop: 'fireworks' }).backdrop).toBe('plain');

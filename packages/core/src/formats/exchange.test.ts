@@ -6,6 +6,7 @@ import { DeckBuilder } from '../testing/index.js';
 import { emptyWork } from '../work/index.js';
 import {
   addQuestionSlides,
+  analyseResults,
   draftsOf,
   type QuestionDraft,
   readQtiPackage,
@@ -289,6 +290,7 @@ describe('results as tables', () => {
       { name: 'Tide?', outOf: 2 },
       { name: 'Why?', outOf: null },
     ]);
+    expect(analyseResults(table).items.map(({ facility }) => facility)).toEqual([2 / 3]);
     expect(
       analyseMarks(
         deck,

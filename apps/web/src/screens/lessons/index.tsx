@@ -2,20 +2,29 @@
 import type { LessonSummary } from '@gobrel/contract';
 import { readableCode } from '@gobrel/contract/join-code';
 import { useQuery } from '@tanstack/react-query';
+import { FileInput } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { TeacherPage } from '../../frame';
 import { lessonsQuery, messageOf } from '../../server';
 import { Cover } from '../../slides';
-import { Empty, Failing, Loading } from '../../ui';
+import { Button, Empty, Failing, Loading } from '../../ui';
 import { words } from '../../words';
+import { ResultsDialog } from './results-dialog';
 
 export function Screen() {
   const lessons = useQuery(lessonsQuery);
+  const [looking, setLooking] = useState(false);
   const running = lessons.data?.filter((lesson) => lesson.closedAt === null) ?? [];
   const closed = lessons.data?.filter((lesson) => lesson.closedAt !== null) ?? [];
   return (
     <TeacherPage>
-      <h1 className="mb-5 text-3xl">{words.lessons.title}</h1>
+      <div className="mb-5 flex items-center justify-between gap-4">
+        <h1 className="text-3xl">{words.lessons.title}</h1>
+        <Button onClick={() => setLooking(true)}>
+          <FileInput size={18} aria-hidden /> {words.exchange.resultsFrom}
+        </Button>
+      </div>
       {lessons.isPending ? <Loading what={words.lessons.title} /> : null}
       {lessons.isError ? <Failing message={messageOf(lessons.error)} onRetry={() => void lessons.refetch()} /> : null}
       {lessons.data?.length === 0 ? (
@@ -25,6 +34,7 @@ export function Screen() {
       ) : null}
       <LessonRows title={words.lessons.running} lessons={running} />
       <LessonRows title={words.lessons.closed} lessons={closed} />
+      {looking ? <ResultsDialog onClose={() => setLooking(false)} /> : null}
     </TeacherPage>
   );
 }

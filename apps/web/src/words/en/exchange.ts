@@ -27,4 +27,7 @@ export const exchange = {
   leftBefore: 'Not in the file, or not all of it:',
   leftAfter: 'Saved. Not in the file, or not all of it:',
   results: 'Results as a table',
+  resultsFrom: 'Results from a file',
+  resultsTitle: 'Results from a file',
+  resultsHint: 'A table that was saved here with “Results as a table”. It is only looked at, not kept.',
 } as const;

@@ -4,23 +4,16 @@ import { type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '../../deck
 import { givenFor, isAsking, type Marks } from '../../questions/index.js';
 import type { Work } from '../../work/index.js';
 import type { NotCarried } from '../question-draft.js';
+import type { ResultsTable } from './results-table.js';
+
+export { analyseResults } from './analyse-results.js';
+export type { ResultsTable } from './results-table.js';
 
 /** What a student did and earned. */
 export interface StudentResult {
   readonly student: string;
   readonly work: Work;
   readonly marks: Marks;
-}
-
-/** Results as they stand in a table. */
-export interface ResultsTable {
-  /** What each question is called, and what its points are out of; `null` where it is not marked. */
-  readonly questions: readonly { readonly name: string; readonly outOf: number | null }[];
-  readonly rows: readonly {
-    readonly student: string;
-    readonly given: readonly string[];
-    readonly points: readonly (number | null)[];
-  }[];
 }
 
 const STUDENT = 'student';

@@ -13,7 +13,7 @@ export interface Spread {
   readonly median: number;
   readonly upperQuartile: number;
   readonly most: number;
-  /** Beyond one and a half times the distance of the quartiles from them (Tukey 1977, section 2D). */
+  /** Beyond one and a half times the distance of the quartiles from them (Tukey 1977, chapter 2). */
   readonly outliers: readonly number[];
 }
 

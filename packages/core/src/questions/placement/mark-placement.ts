@@ -67,7 +67,7 @@ function countShared(placed: readonly PieceId[], expected: readonly PieceId[]): 
   }).length;
 }
 
-/** Length of the longest common subsequence (Wagner and Fischer 1974, section 5). */
+/** Length of the longest common subsequence (Wagner and Fischer 1974). */
 function longestShared(placed: readonly PieceId[], expected: readonly PieceId[]): number {
   let row = new Array<number>(expected.length + 1).fill(0);
   for (const id of placed) {

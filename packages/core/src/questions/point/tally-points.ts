@@ -62,7 +62,7 @@ function clustersOf(dots: readonly Dot[], tall: number): Dot[][] {
   return [...clusters.values()];
 }
 
-/** A Gaussian around every dot (Silverman 1986, section 4.2), as wide as the reach of a cluster. */
+/** A Gaussian around every dot (Silverman 1986, chapter 4), as wide as the reach of a cluster. */
 function densityOf(dots: readonly Dot[], tall: number): Density {
   const rows = Math.max(1, Math.round(COLUMNS * tall));
   const cells = Array.from({ length: COLUMNS * rows }, (_, cell) => {

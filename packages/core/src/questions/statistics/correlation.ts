@@ -13,7 +13,7 @@ export function varianceOf(values: readonly number[]): number {
 
 /**
  * Pearson's product-moment correlation, −1 to 1; `null` when a row does not vary or there are fewer than two pairs. With
- * a row of noughts and ones it is the point-biserial correlation (Lord and Novick 1968, section 15.3).
+ * a row of noughts and ones it is the point-biserial correlation.
  */
 export function correlation(one: readonly number[], other: readonly number[]): number | null {
   const count = Math.min(one.length, other.length);

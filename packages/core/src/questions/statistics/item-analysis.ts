@@ -26,33 +26,47 @@ export interface SetFigures {
   readonly caution: string;
 }
 
-/** Fewer students than this say little (Nunnally and Bernstein 1994, chapter 8, want far more). */
+/** Fewer students than this say little: a correlation is off by about one over the root of their number. */
 const FEW = 30;
 const VERY_FEW = 10;
 
+/** A question whose points are looked at. */
+export interface ScoredQuestion {
+  readonly itemId: ItemId;
+  /** The most points. */
+  readonly outOf: number;
+}
+
 /** Figures for the marked questions of an edition, over the marks of many students. */
 export function analyseMarks(edition: Deck, marks: readonly Marks[]): SetFigures {
-  const ids = Object.keys(edition.items).filter((id) => marks.some((one) => one.items[id]));
-  const shares = marks.map((one) =>
-    ids.map((id) => {
-      const mark = one.items[id];
-      return mark && mark.outOf > 0 ? mark.points / mark.outOf : 0;
-    }),
+  const questions = Object.keys(edition.items).flatMap((itemId): ScoredQuestion[] => {
+    const outOf = marks.flatMap((one) => one.items[itemId]?.outOf ?? []);
+    return outOf.length === 0 ? [] : [{ itemId, outOf: Math.max(...outOf) }];
+  });
+  return analyseScores(
+    questions,
+    marks.map((one) => questions.map(({ itemId }) => one.items[itemId]?.points ?? 0)),
   );
-  const points = marks.map((one) => ids.map((id) => one.items[id]?.points ?? 0));
+}
+
+/** Figures for questions, over the points of many students. @param points a row a student, in the questions' order */
+export function analyseScores(
+  questions: readonly ScoredQuestion[],
+  points: readonly (readonly number[])[],
+): SetFigures {
   const sums = points.map((row) => row.reduce((sum, each) => sum + each, 0));
-  const items = ids.map((itemId, at): ItemFigures => {
+  const items = questions.map(({ itemId, outOf }, at): ItemFigures => {
     const own = points.map((row) => row[at] ?? 0);
     const rest = sums.map((sum, student) => sum - (own[student] ?? 0));
-    const facility = marks.length === 0 ? null : meanOf(shares.map((row) => row[at] ?? 0));
-    const discrimination = ids.length < 2 ? null : correlation(own, rest);
+    const facility = points.length === 0 || outOf === 0 ? null : meanOf(own) / outOf;
+    const discrimination = questions.length < 2 ? null : correlation(own, rest);
     return { itemId, facility, discrimination, says: itemInWords(facility, discrimination) };
   });
   const alpha = cronbachAlpha(points);
-  return { students: marks.length, items, alpha, says: alphaInWords(alpha), caution: cautionFor(marks.length) };
+  return { students: points.length, items, alpha, says: alphaInWords(alpha), caution: cautionFor(points.length) };
 }
 
-/** Bounds as commonly taught: Ebel and Frisbie 1991, Essentials of Educational Measurement, tables 13.1 and 13.2. */
+/** Bounds as commonly taught, after Ebel 1965, Measuring Educational Achievement. */
 function itemInWords(facility: number | null, discrimination: number | null): string {
   if (facility === null) return 'Nobody has answered yet.';
   const hard =

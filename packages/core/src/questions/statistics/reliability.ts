@@ -2,7 +2,7 @@
 import { varianceOf } from './correlation.js';
 
 /**
- * Cronbach's alpha (Cronbach 1951, Psychometrika 16, equation 2) of students × questions; `null` for fewer than two
+ * Cronbach's alpha (Cronbach 1951, Psychometrika 16, 297–334) of students × questions; `null` for fewer than two
  * questions or students, or when all have the same sum. With questions marked 0 or 1 it is KR-20.
  */
 export function cronbachAlpha(scores: readonly (readonly number[])[]): number | null {

@@ -1,17 +1,17 @@
 /** Everybody's answers, question by question in the order of the slides, and how the questions did. */
 import type { LessonMarks, LessonView } from '@gobrel/contract';
-import { type Deck, type Item, itemsOf, slidesInOrder } from '@gobrel/core/deck';
-import { isAsking } from '@gobrel/core/questions';
+import { type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
+import { analyseMarks, isAsking } from '@gobrel/core/questions';
 import { resultsTable, writeResultsCsv } from '@gobrel/core/formats';
 import type { Work } from '@gobrel/core/work';
 import { Download } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
+import { QuestionFigures } from '../../../figures';
 import { saveText } from '../../../saving';
 import { Button, Empty } from '../../../ui';
 import { words } from '../../../words';
 import { ChoiceAnswers } from './choice-answers';
 import { DrawingAnswers } from './drawing-answers';
-import { Figures } from './figures';
 import { NumberAnswers } from './number-answers';
 import { PlacementAnswers } from './placement-answers';
 import { PointAnswers } from './point-answers';
@@ -61,7 +61,13 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
           <AnswersOf key={item.id} item={item} edition={edition} works={works} names={names} />
         ))}
       </div>
-      <Figures edition={edition} marks={entries.map(([, entry]) => entry.marks)} />
+      <QuestionFigures
+        figures={analyseMarks(
+          edition,
+          entries.map(([, entry]) => entry.marks),
+        )}
+        nameOf={(id) => (edition.items[id] ? nameOf(edition.items[id]) || words.kinds[edition.items[id].kind] : '')}
+      />
     </>
   );
 }

@@ -1,17 +1,17 @@
-/** How the questions did: how hard each was, how well it told strong from weak, and all of them together. */
-import { type Deck, nameOf } from '@gobrel/core/deck';
-import { analyseMarks, type Marks } from '@gobrel/core/questions';
-import { Table } from '../../../ui';
-import { words } from '../../../words';
+/** How questions did: how hard each was, how well it told strong from weak, and all of them together. */
+import type { SetFigures } from '@gobrel/core/questions';
+import { Table } from '../ui';
+import { words } from '../words';
 
-export function Figures({ edition, marks }: { edition: Deck; marks: readonly Marks[] }) {
-  const { items, alpha, says, caution } = analyseMarks(edition, marks);
+interface QuestionFiguresProps {
+  readonly figures: SetFigures;
+  /** What a question is called. */
+  readonly nameOf: (itemId: string) => string;
+}
+
+export function QuestionFigures({ figures: { items, alpha, says, caution }, nameOf }: QuestionFiguresProps) {
   if (items.length === 0) return null;
   const rounded = (value: number | null) => (value === null ? '–' : value.toFixed(2));
-  const called = (id: string) => {
-    const item = edition.items[id];
-    return item ? nameOf(item) || words.kinds[item.kind] : '';
-  };
   return (
     <section className="mt-6" aria-label={words.board.figures}>
       <h2 className="text-lg">{words.board.figures}</h2>
@@ -24,7 +24,7 @@ export function Figures({ edition, marks }: { edition: Deck; marks: readonly Mar
         rows={items}
         rowKey={({ itemId }) => itemId}
         columns={[
-          { id: 'question', name: words.board.question, cell: ({ itemId }) => called(itemId) },
+          { id: 'question', name: words.board.question, cell: ({ itemId }) => nameOf(itemId) },
           {
             id: 'facility',
             name: words.board.facility,

@@ -1,0 +1,65 @@
+/** Results that were saved as a table, looked at again: what everybody earned, and how the questions did. */
+import { analyseResults, readResultsCsv, type ResultsTable } from '@gobrel/core/formats';
+import { FileInput } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { QuestionFigures } from '../../figures';
+import { Button, Dialog, Table } from '../../ui';
+import { words } from '../../words';
+
+export function ResultsDialog({ onClose }: { onClose: () => void }) {
+  const says = words.exchange;
+  const file = useRef<HTMLInputElement>(null);
+  const [read, setRead] = useState<ReturnType<typeof readResultsCsv> | null>(null);
+  const take = async (chosen: File) => setRead(readResultsCsv(await chosen.text()));
+  return (
+    <Dialog title={says.resultsTitle} open onClose={onClose} wide>
+      <p className="mb-2 text-soft">{says.resultsHint}</p>
+      <Button onClick={() => file.current?.click()}>
+        <FileInput size={18} aria-hidden /> {words.links.chooseFile}
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        accept=".csv,.txt,text/csv"
+        aria-label={words.links.chooseFile}
+        onChange={(event) => {
+          const [chosen] = event.target.files ?? [];
+          event.target.value = '';
+          if (chosen) void take(chosen);
+        }}
+      />
+      {read && 'left' in read ? (
+        <p role="alert" className="mt-3 font-semibold text-berry">
+          {read.left.why}
+        </p>
+      ) : null}
+      {read && 'table' in read ? <Results table={read.table} /> : null}
+    </Dialog>
+  );
+}
+
+function Results({ table }: { table: ResultsTable }) {
+  const outOf = table.questions.reduce((sum, question) => sum + (question.outOf ?? 0), 0);
+  const rows = table.rows.map(({ student, points }, at) => ({
+    id: String(at),
+    student,
+    points: points.reduce<number>((sum, each) => sum + (each ?? 0), 0),
+  }));
+  return (
+    <>
+      <QuestionFigures figures={analyseResults(table)} nameOf={(place) => table.questions[Number(place)]?.name ?? ''} />
+      <div className="mt-6">
+        <Table
+          caption={words.exchange.resultsTitle}
+          rows={rows}
+          rowKey={({ id }) => id}
+          columns={[
+            { id: 'student', name: words.board.student, cell: ({ student }) => student },
+            { id: 'points', name: words.board.marks, cell: ({ points }) => `${points}/${outOf}`, narrow: true },
+          ]}
+        />
+      </div>
+    </>
+  );
+}
