@@ -4,16 +4,27 @@ import {
   applyChanges,
   type Deck,
   emptyDeck,
+  groupItems,
   plainText,
   readRichText,
   setHidden,
+  setPieceManner,
   type Slide,
 } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
+import { DeckBuilder } from '@gobrel/core/testing';
 import { emptyWork } from '@gobrel/core/work';
 import type { ReactNode } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { cameraAt, fittedRoom, ShowStage, SlideView, type SlideWords, SurroundingsProvider } from './index.js';
+import {
+  cameraAt,
+  fittedRoom,
+  readingHands,
+  ShowStage,
+  SlideView,
+  type SlideWords,
+  SurroundingsProvider,
+} from './index.js';
 
 const saying = (...parts: unknown[]) => parts.join(' ');
 const words: SlideWords = {
@@ -137,6 +148,99 @@ describe('a drawn slide', () => {
     expect(markup).toContain('value="Eel"');
     expect(markup).toMatch(/left:7px;top:9px/);
     expect(markup).toContain('1/1');
+  });
+});
+
+describe('questions', () => {
+  const choices = ['otter', 'owl'].map((text) => ({ id: text, text }));
+  const region = { id: 'r', shape: 'box' as const, x: 0.1, y: 0.1, width: 0.2, height: 0.2 };
+  const { deck } = new DeckBuilder()
+    .slide('s')
+    .item('pick', 'choice', { fields: { prompt: 'Who?', choices, right: ['otter'], asksSure: true } })
+    .item('gap', 'blank', { name: 'In the', fields: { options: ['creek', 'sea'], accepted: ['creek'] } })
+    .item('word', 'short-text', { fields: { prompt: 'A word', accepted: ['eel'] } })
+    .item('story', 'long-text', { fields: { prompt: 'Tell', leastWords: 5, model: 'the model answer' } })
+    .item('count', 'number', { fields: { prompt: 'Count', right: 4242, units: [{ name: 'm', worth: 1 }] } })
+    .item('map', 'point', { fields: { prompt: 'Where', regions: [region] } })
+    .item('time', 'point', {
+      fields: { prompt: 'When', axis: { from: 0, to: 60, unit: 'min', upright: false, right: 17, tolerance: 1 } },
+    })
+    .item('sketch', 'draw', { fields: { prompt: 'Draw' } })
+    .item('say', 'spoken', { fields: { prompt: 'Speak' } });
+  const work = {
+    ...emptyWork,
+    answers: {
+      pick: { kind: 'choice' as const, picked: ['owl'] },
+      story: { kind: 'words' as const, text: 'We saw it.' },
+      map: { kind: 'dots' as const, dots: [{ x: 0.25, y: 0.5 }] },
+    },
+    sure: { pick: 3 as const },
+    drawn: { k1: { itemId: 'sketch', tool: 'pen' as const, color: '#9b2242', width: 5, points: [0, 0, 50, 50] } },
+  };
+  const told = { pick: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: '', left: 0, of: '' } };
+  const open = { ...readingHands(work), locked: false };
+
+  test('are drawn for everybody with their prompts, and never with their keys', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="" />);
+    for (const prompt of ['Who?', 'A word', 'Tell', 'Count', 'Where', 'When', 'Draw', 'Speak'])
+      expect(markup).toContain(prompt);
+    expect(markup).not.toMatch(/the model answer|4242|gv-region|<textarea|<input|<select/);
+  });
+
+  test('are filled in by controls that have names', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="s" fillIn={open} />);
+    expect(markup).toMatch(/<select[^>]*aria-label="In the"/);
+    expect(markup).toMatch(/<textarea[^>]*aria-label="A word"/);
+    expect(markup).toMatch(/<input[^>]*aria-label="Count, m"/);
+    expect(markup).toMatch(/role="slider"[^>]*aria-valuetext="25 50"/);
+    expect(markup).toMatch(/role="application"[^>]*aria-label="Draw, 1"/);
+    expect(markup).toContain('5 0');
+    expect(markup).toContain('How sure?');
+  });
+
+  test('stay as they are when they were checked for the last time, with how they stand beside them', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="s" fillIn={{ ...open, told }} />);
+    const choice = /<fieldset class="gv-question".*?<\/fieldset>/s.exec(markup)?.[0] ?? '';
+    expect(choice.match(/disabled=""/g)).toHaveLength(2);
+    expect(markup).toContain('gv-mark gv-wrong');
+    expect(markup).toContain('0/1');
+  });
+
+  test('what was filled in is shown to whoever looks, with nothing to press', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="s" work={work} />);
+    expect(markup).toContain('We saw it.');
+    expect(markup).toContain('stroke="#9b2242"');
+    expect(markup).not.toMatch(/role="(slider|application)"/);
+  });
+});
+
+describe('pieces in hand', () => {
+  const { deck: plain } = new DeckBuilder()
+    .slide('s')
+    .item('hull', 'shape', { loose: true, frame: { x: 100, y: 100, width: 80, height: 40, rotation: 0 } })
+    .item('sail', 'shape', { loose: true, frame: { x: 120, y: 60, width: 40, height: 40, rotation: 0 } })
+    .item('post', 'shape', { loose: true, name: 'post' });
+  const deck = [groupItems(plain, ['hull', 'sail'], 'boat'), setPieceManner(plain, ['post'], { pile: 2 })].reduce(
+    applyChanges,
+    plain,
+  );
+  const open = { ...readingHands(emptyWork), locked: false };
+
+  test('a group is one piece, a pile says how many are left', () => {
+    const markup = draw(<SlideView deck={deck} slideId="s" width={1280} label="s" fillIn={open} />);
+    expect(markup.match(/role="button"/g)).toHaveLength(2);
+    expect(markup).toMatch(/left:100px;top:60px;width:80px;height:80px/);
+    expect(markup).toContain('aria-label="post 2"');
+  });
+
+  test('a copy that was given out is a piece of its own', () => {
+    const work = { ...emptyWork, pieces: { 'post--1': { x: 5, y: 6, zoneId: null } } };
+    const markup = draw(
+      <SlideView deck={deck} slideId="s" width={1280} label="s" fillIn={{ ...readingHands(work), locked: false }} />,
+    );
+    expect(markup.match(/role="button"/g)).toHaveLength(3);
+    expect(markup).toContain('aria-label="post 1"');
+    expect(markup).toMatch(/left:5px;top:6px/);
   });
 });
 
