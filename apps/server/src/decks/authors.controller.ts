@@ -4,9 +4,9 @@ import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
-import { Allow, TeacherId } from '../accounts/index.js';
+import { Allow, colleagueBy, TeacherId } from '../accounts/index.js';
 import { DeckAuthorRow, DeckRow, TeacherRow } from '../database/index.js';
-import { notFound, refuse } from '../errors/index.js';
+import { notFound } from '../errors/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
 import { LibraryService } from './library.service.js';
 
@@ -33,13 +33,7 @@ export class AuthorsController {
     @Body() { email }: NewAuthor,
   ): Promise<AuthorView[]> {
     await this.library.owned(teacherId, id);
-    const author = await this.database
-      .getRepository(TeacherRow)
-      .createQueryBuilder('teacher')
-      .where('lower(teacher.email) = lower(:email)', { email })
-      .getOne();
-    const words = 'Nobody here has an account with this address. Ask for the address they sign in with.';
-    if (!author) throw refuse(404, 'no-such-account', words, { email: words });
+    const author = await colleagueBy(this.database, email);
     if (author.id !== teacherId) {
       const row = { deckId: id, teacherId: author.id };
       await this.database.createQueryBuilder().insert().into(DeckAuthorRow).values(row).orIgnore().execute();

@@ -5,6 +5,7 @@ import { doings, moments } from '@gobrel/core/starters';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
+import { colleagueBy } from '../accounts/index.js';
 import { StarterRow, StarterShareRow, TeacherRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
@@ -74,13 +75,7 @@ export class StartersService {
   /** Lets a colleague find a starter, with the pictures in it. */
   async share(teacherId: string, id: string, email: string): Promise<KeptStarterView[]> {
     const starter = await this.owned(teacherId, id);
-    const colleague = await this.database
-      .getRepository(TeacherRow)
-      .createQueryBuilder('teacher')
-      .where('lower(teacher.email) = lower(:email)', { email })
-      .getOne();
-    const words = 'Nobody here has an account with this address. Ask for the address they sign in with.';
-    if (!colleague) throw refuse(404, 'no-such-account', words, { email: words });
+    const colleague = await colleagueBy(this.database, email);
     if (colleague.id !== teacherId) {
       const row = { starterId: id, teacherId: colleague.id };
       await this.database.createQueryBuilder().insert().into(StarterShareRow).values(row).orIgnore().execute();

@@ -3,6 +3,7 @@ export * from './button';
 export * from './choose';
 export * from './dialog';
 export * from './field';
+export * from './file-button';
 export * from './keys-sheet';
 export * from './menu';
 export * from './popover';

@@ -5,6 +5,6 @@ export { keyJudge } from './key-judge';
 export { PutBack } from './put-back';
 export { SoundPlayer } from './sound-player';
 export { ToldStrip } from './told-strip';
-export { useOwnKeys } from './use-own-keys';
+export { useOwnWork } from './use-own-work';
 export { WalkFooter } from './walk-footer';
 export { type Judge, type Walk, useWalk } from './use-walk';

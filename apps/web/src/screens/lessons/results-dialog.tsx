@@ -1,34 +1,18 @@
 /** Results that were saved as a table, looked at again: what everybody earned, and how the questions did. */
 import { analyseResults, readResultsCsv, type ResultsTable } from '@gobrel/core/formats';
-import { FileInput } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { QuestionFigures } from '../../figures';
-import { Button, Dialog, Table } from '../../ui';
+import { Dialog, FileButton, Table } from '../../ui';
 import { words } from '../../words';
 
 export function ResultsDialog({ onClose }: { onClose: () => void }) {
   const says = words.exchange;
-  const file = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<ReturnType<typeof readResultsCsv> | null>(null);
   const take = async (chosen: File) => setRead(readResultsCsv(await chosen.text()));
   return (
     <Dialog title={says.resultsTitle} open onClose={onClose} wide>
       <p className="mb-2 text-soft">{says.resultsHint}</p>
-      <Button onClick={() => file.current?.click()}>
-        <FileInput size={18} aria-hidden /> {words.links.chooseFile}
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        hidden
-        accept=".csv,.txt,text/csv"
-        aria-label={words.links.chooseFile}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = '';
-          if (chosen) void take(chosen);
-        }}
-      />
+      <FileButton name={words.links.chooseFile} accept=".csv,.txt,text/csv" onFile={(file) => void take(file)} />
       {read && 'left' in read ? (
         <p role="alert" className="mt-3 font-semibold text-berry">
           {read.left.why}

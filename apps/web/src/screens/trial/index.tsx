@@ -1,14 +1,14 @@
 /** A trial: the deck as a student sees it, filled in and walked, with nothing of it kept. */
-import { type Deck, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
+import type { Deck } from '@gobrel/core/deck';
 import { resumeShow, type ShowState, startShow } from '@gobrel/core/show';
-import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
+import { emptyWork } from '@gobrel/core/work';
 import { RotateCcw } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../live';
 import { Button, buttonClasses, Failing, Loading } from '../../ui';
-import { FilledInStage, fillInBy, keyJudge, ToldStrip, useOwnKeys, useWalk, WalkFooter } from '../../walking';
+import { FilledInStage, keyJudge, ToldStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
 import { words } from '../../words';
 
 export function Screen() {
@@ -24,25 +24,9 @@ export function Screen() {
 
 /** @param whole the deck with its keys: answers are judged by it, as the server does for a student */
 function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: ShowState }) {
-  const edition = useMemo(() => withoutKeysAndNotes(withoutHidden(whole)), [whole]);
+  const { edition, work, fillIn, told, check, spoken, beginAnew } = useOwnWork(whole, 'author');
   const [state, setState] = useState(start);
-  const [work, setWork] = useState(emptyWork);
-  const [spoken, say] = useState('');
   const walk = useWalk({ deck: edition, state, work, judge: keyJudge(whole, work), onMove: setState });
-  const { told, check, forget } = useOwnKeys(whole, work);
-  const fillIn = useMemo(
-    () =>
-      fillInBy({
-        edition,
-        work,
-        locked: false,
-        who: 'author',
-        told,
-        say,
-        write: (changes) => setWork((before) => applyWorkChanges(before, changes)),
-      }),
-    [edition, work, told],
-  );
   return (
     <div className="flex h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
@@ -70,8 +54,7 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
       <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
         <Button
           onClick={() => {
-            setWork(emptyWork);
-            forget();
+            beginAnew();
             setState(resumeShow(edition, emptyWork) ?? start);
           }}
         >

@@ -1,9 +1,8 @@
 /** Brings in a graph from a DOT or Mermaid file, or pasted: says what was understood, and what was not, before it does. */
 import { planOf, readDot, readMermaid, type ReadSketch } from '@gobrel/core/formats';
 import type { Plan } from '@gobrel/core/story-plan';
-import { FileInput } from 'lucide-react';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { Button, Dialog, LongField } from '../../../ui';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Button, Dialog, FileButton, LongField } from '../../../ui';
 import { words } from '../../../words';
 
 interface BringInDialogProps {
@@ -16,7 +15,6 @@ const MOST = 40;
 
 export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
   const [text, setText] = useState('');
-  const file = useRef<HTMLInputElement>(null);
   const lately = useDeferredValue(text);
   const read = useMemo(() => readEither(lately), [lately]);
   return (
@@ -29,20 +27,11 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
         value={text}
         onChange={(event) => setText(event.target.value)}
       />
-      <Button className="mt-2" onClick={() => file.current?.click()}>
-        <FileInput size={18} aria-hidden /> {words.links.chooseFile}
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        hidden
+      <FileButton
+        className="mt-2"
+        name={words.links.chooseFile}
         accept=".dot,.gv,.mmd,.mermaid,.txt,text/*"
-        aria-label={words.links.chooseFile}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = '';
-          if (chosen) void chosen.text().then(setText);
-        }}
+        onFile={(file) => void file.text().then(setText)}
       />
       {read ? (
         <div role="status" className="mt-3">

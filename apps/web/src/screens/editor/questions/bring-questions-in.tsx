@@ -1,9 +1,8 @@
 /** Bringing questions in from a file: what was found and what was not, before anything is added. */
 import type { SlideId } from '@gobrel/core/deck';
 import { addQuestionSlides, type QuestionDraft } from '@gobrel/core/formats';
-import { FileInput } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
-import { Button, tell } from '../../../ui';
+import { useEffect, useState } from 'react';
+import { Button, FileButton, tell } from '../../../ui';
 import { words } from '../../../words';
 import type { Editing } from '../editing';
 import { storePicture } from '../use-pictures';
@@ -20,7 +19,6 @@ interface BringQuestionsInProps {
 
 export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuestionsInProps) {
   const says = words.exchange;
-  const file = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<ReadQuestions | null>(null);
   const [stop, setStop] = useState<(() => void) | null>(null);
   const [adding, setAdding] = useState(false);
@@ -51,20 +49,11 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
   return (
     <div className="py-3">
       <p className="mb-2 text-soft">{says.bringHint}</p>
-      <Button onClick={() => file.current?.click()} disabled={stop !== null || adding}>
-        <FileInput size={18} aria-hidden /> {words.links.chooseFile}
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        hidden
+      <FileButton
+        name={words.links.chooseFile}
         accept=".zip,.xml,.csv,.tsv,.txt"
-        aria-label={words.links.chooseFile}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = '';
-          if (chosen) void take(chosen);
-        }}
+        disabled={stop !== null || adding}
+        onFile={(file) => void take(file)}
       />
       {stop ? (
         <p role="status" className="mt-3 flex items-center gap-3">

@@ -1,13 +1,11 @@
 /** Trying a slide as a student without leaving the editor; what was done there can be kept as the key. */
-import { type Deck, sizeOf, type SlideId, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
+import { type Deck, sizeOf, type SlideId } from '@gobrel/core/deck';
 import { keepAsKey } from '@gobrel/core/questions';
-import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
-import { SlideView, useFittedWidth } from '@gobrel/slide-view';
+import { type FillIn, SlideView, useFittedWidth } from '@gobrel/slide-view';
 import { KeyRound, X } from 'lucide-react';
-import { useMemo, useState } from 'react';
 import { slideName } from '../../../slides';
 import { Button, tell } from '../../../ui';
-import { fillInBy, PutBack, ToldStrip, useOwnKeys } from '../../../walking';
+import { PutBack, ToldStrip, useOwnWork } from '../../../walking';
 import { words } from '../../../words';
 import type { Editing } from '../editing';
 
@@ -20,24 +18,8 @@ interface TrySlideProps {
 /** Give it the slide's id as key: each slide is tried from its beginning. */
 export function TrySlide({ editing, slideId, onEnd }: TrySlideProps) {
   const { deck, run, tellDone } = editing;
-  const edition = useMemo(() => withoutKeysAndNotes(withoutHidden(deck)), [deck]);
-  const [work, setWork] = useState(emptyWork);
-  const [spoken, say] = useState('');
-  const { told, check } = useOwnKeys(deck, work);
-  const fillIn = useMemo(
-    () =>
-      fillInBy({
-        edition,
-        work,
-        locked: false,
-        // The author sees choices as they are written, to know which is which.
-        who: '',
-        told,
-        say,
-        write: (changes) => setWork((before) => applyWorkChanges(before, changes)),
-      }),
-    [edition, work, told],
-  );
+  // The author sees choices as they are written, to know which is which.
+  const { edition, work, fillIn, told, check, spoken } = useOwnWork(deck, '');
   const keep = () => {
     const changes = keepAsKey(deck, slideId, work);
     if (changes.length === 0) return tell(words.questions.nothingToKeep);
@@ -79,7 +61,7 @@ const RIM = 40;
 type TriedSlideProps = {
   readonly edition: Deck;
   readonly slideId: SlideId;
-  readonly fillIn: ReturnType<typeof fillInBy>;
+  readonly fillIn: FillIn;
 };
 
 /** The slide, as large as there is room. */

@@ -1,0 +1,35 @@
+/** Work of an author who tries a deck as a student: filled in, checked by the deck's own keys, and kept nowhere. */
+import { type Deck, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
+import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
+import { useMemo, useState } from 'react';
+import { fillInBy } from './fill-in-by';
+import { useOwnKeys } from './use-own-keys';
+
+/**
+ * @param whole the deck with its keys
+ * @param who tells students apart; '' to see choices as they are written
+ */
+export function useOwnWork(whole: Deck, who: string) {
+  const edition = useMemo(() => withoutKeysAndNotes(withoutHidden(whole)), [whole]);
+  const [work, setWork] = useState(emptyWork);
+  const [spoken, say] = useState('');
+  const { told, check, forget } = useOwnKeys(whole, work);
+  const fillIn = useMemo(
+    () =>
+      fillInBy({
+        edition,
+        work,
+        locked: false,
+        who,
+        told,
+        say,
+        write: (changes) => setWork((before) => applyWorkChanges(before, changes)),
+      }),
+    [edition, work, who, told],
+  );
+  const beginAnew = () => {
+    setWork(emptyWork);
+    forget();
+  };
+  return { edition, work, fillIn, told, check, spoken, beginAnew };
+}
