@@ -115,5 +115,9 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
     .first()
     .click();
   await page.getByRole('tab', { name: 'Answers' }).click();
-  await expect(page.getByLabel('Spoken by Amaro Finch')).toBeVisible();
+  const heard = page.getByLabel('Spoken by Amaro Finch');
+  await expect(heard).toBeVisible();
+  const sound = await page.request.get((await heard.getAttribute('src')) ?? '');
+  expect(sound.headers()['content-type']).toContain('audio/webm');
+  expect((await sound.body()).length).toBeGreaterThan(500);
 });

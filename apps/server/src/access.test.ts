@@ -110,6 +110,11 @@ const table: readonly RouteCase[] = [
   { route: 'GET /api/lessons/:id', path: '/api/lessons/shore-lesson', expected: ownerOnly(200) },
   { route: 'GET /api/lessons/:id/edition', path: '/api/lessons/shore-lesson/edition', expected: ownerOnly(200) },
   { route: 'GET /api/lessons/:id/marks', path: '/api/lessons/shore-lesson/marks', expected: ownerOnly(200) },
+  {
+    route: 'GET /api/lessons/:id/sounds/:participantId/:itemId',
+    path: '/api/lessons/shore-lesson/sounds/nobody/nothing',
+    expected: ownerOnly(404),
+  },
   { route: 'POST /api/lessons', body: handOut, expected: ownerOnly(201) },
   { route: 'GET /api/join/:code', path: '/api/join/HRNS427', expected: anyone(200) },
   { route: 'POST /api/join', body: { code: 'HRNS427', studentId: 'nobody', pin: '1111' }, expected: anyone(404) },

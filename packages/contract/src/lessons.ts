@@ -96,7 +96,7 @@ export interface LessonView {
   readonly participants: readonly ParticipantView[];
 }
 
-/** The present work of everybody in a lesson with its marks, computed on the server. */
+/** The present work of everybody in a lesson with its marks, computed on the server; sounds are asked for one by one. */
 export type LessonMarks = Readonly<Record<string, { readonly work: Work; readonly marks: Marks }>>;
 
 /** What somebody with the code sees before they are in. */

@@ -1,7 +1,8 @@
 /** Lessons, for the teacher who runs them. */
 import { HandOut, type LessonMarks, type LessonSummary, type LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
+import type { Response } from 'express';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { LessonsService } from './lessons.service.js';
 
@@ -33,6 +34,24 @@ export class LessonsController {
   @Get(':id/marks')
   marks(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonMarks> {
     return this.lessons.marks(teacherId, id);
+  }
+
+  @Get(':id/sounds/:participantId/:itemId')
+  async sound(
+    @TeacherId() teacherId: string,
+    @Param('id') id: string,
+    @Param('participantId') participantId: string,
+    @Param('itemId') itemId: string,
+    @Res() response: Response,
+  ): Promise<void> {
+    const { type, bytes } = await this.lessons.sound(teacherId, id, participantId, itemId);
+    response
+      .set({
+        'Content-Type': type,
+        'Cache-Control': 'private, no-cache',
+        'Content-Security-Policy': "default-src 'none'",
+      })
+      .send(Buffer.from(bytes, 'base64'));
   }
 
   @Post(':id/close')

@@ -3,6 +3,7 @@ import type { HandOut, LessonMarks, LessonSummary, LessonView, ParticipantView }
 import { type Deck, newId, contentsIn, withoutHidden } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
+import { type Recording, withoutSounds } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull } from 'typeorm';
@@ -98,9 +99,20 @@ export class LessonsService {
     const entries = participants.map(async (participant) => {
       const name = formatDocumentName({ kind: 'work', lessonId: id, participantId: participant.id });
       const work = readWorkDocument(await this.sync.read(name));
-      return [participant.id, { work, marks: markWork(edition, work) }] as const;
+      return [participant.id, { work: withoutSounds(work), marks: markWork(edition, work) }] as const;
     });
     return Object.fromEntries(await Promise.all(entries));
+  }
+
+  /** What a participant spoke to answer a question. */
+  async sound(teacherId: string, id: string, participantId: string, itemId: string): Promise<Recording> {
+    await this.led(teacherId, id);
+    const work = readWorkDocument(
+      await this.sync.read(formatDocumentName({ kind: 'work', lessonId: id, participantId })),
+    );
+    const answer = work.answers[itemId];
+    if (answer?.kind !== 'sound' || answer.bytes === '') throw notFound('sound');
+    return answer;
   }
 
   /** Closes a lesson: work stays as it is, and can be looked at. */

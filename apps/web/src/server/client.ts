@@ -60,6 +60,11 @@ export function fileUrl(file: string): string {
   return `/api/files/${file}`;
 }
 
+/** The address of what a student spoke in a lesson. */
+export function soundUrl(lessonId: string, participantId: string, itemId: string): string {
+  return `/api/lessons/${lessonId}/sounds/${participantId}/${itemId}`;
+}
+
 /** The address of a stored picture. */
 export function pictureUrl(pictureId: string): string {
   return `/api/pictures/${pictureId}`;

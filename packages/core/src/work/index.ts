@@ -4,5 +4,6 @@ export * from './filled-in.js';
 export * from './fit.js';
 export * from './lay-over.js';
 export * from './piece-drop.js';
+export * from './sounds.js';
 export * from './work.js';
 export * from './zone-lay.js';

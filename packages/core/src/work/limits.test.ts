@@ -5,7 +5,9 @@ import {
   misfitsOf,
   nextStrokeId,
   readWork,
+  SOUND_ELSEWHERE,
   type Stroke,
+  withoutSounds,
   type Work,
   workLimits,
 } from './index.js';
@@ -44,6 +46,7 @@ describe('work that no honest browser would send', () => {
     ['a number of a thousand figures', answered('depth', { kind: 'words', text: '1'.repeat(1000) })],
     ['more dots than are asked for', answered('map', { kind: 'dots', dots: dots(3) })],
     ['an arrow with three ends', answered('line', { kind: 'dots', dots: dots(3) })],
+    ['sound that is elsewhere', answered('say', sound(SOUND_ELSEWHERE))],
     ['sound that is none', answered('say', sound('<script>'))],
     ['sound without end', answered('say', sound('A'.repeat(workLimits.recording + 1)))],
     ['a choice of a list that is not on it', { ...emptyWork, blanks: { listed: 'middling' } }],
@@ -80,6 +83,12 @@ describe('work that no honest browser would send', () => {
     expect(misfitsOf(work, deck)).toEqual([]);
     expect(readWork(JSON.parse(JSON.stringify(work)))).toEqual(work);
   });
+});
+
+test('work without its sounds still says that something was spoken, and for how long', () => {
+  const work = answered('say', sound('GkXf'));
+  expect(withoutSounds(work).answers['say']).toEqual({ ...sound(SOUND_ELSEWHERE) });
+  expect(withoutSounds(emptyWork)).toBe(emptyWork);
 });
 
 describe('drawing', () => {

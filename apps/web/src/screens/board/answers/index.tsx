@@ -15,7 +15,7 @@ import { DrawingAnswers } from './drawing-answers';
 import { NumberAnswers } from './number-answers';
 import { PlacementAnswers } from './placement-answers';
 import { PointAnswers } from './point-answers';
-import { ReadAnswers } from './read-answers';
+import { type Person, ReadAnswers } from './read-answers';
 import { TextAnswers } from './text-answers';
 
 interface AnswersViewProps {
@@ -36,16 +36,17 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
   );
   const entries = useMemo(() => Object.entries(marks), [marks]);
   const works = useMemo(() => entries.map(([, { work }]) => work), [entries]);
-  const names = entries.map(
-    ([id]) => lesson.participants.find(({ participantId }) => participantId === id)?.name ?? '',
-  );
+  const people = entries.map(([participantId]) => ({
+    participantId,
+    name: lesson.participants.find((each) => each.participantId === participantId)?.name ?? '',
+  }));
   if (asked.length === 0) return <Empty title={words.board.noQuestions} />;
   const save = () =>
     saveText(
       writeResultsCsv(
         resultsTable(
           edition,
-          entries.map(([, entry], at) => ({ student: names[at] ?? '', ...entry })),
+          entries.map(([, entry], at) => ({ student: people[at]?.name ?? '', ...entry })),
         ),
       ),
       'text/csv',
@@ -58,7 +59,7 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
       </Button>
       <div className="gap-6 xl:columns-2 [&>*]:mb-6 [&>*]:break-inside-avoid">
         {asked.map((item) => (
-          <AnswersOf key={item.id} item={item} edition={edition} works={works} names={names} />
+          <AnswersOf key={item.id} item={item} edition={edition} works={works} lessonId={lesson.id} people={people} />
         ))}
       </div>
       <QuestionFigures
@@ -76,11 +77,12 @@ interface AnswersOfProps {
   readonly item: Item;
   readonly edition: Deck;
   readonly works: readonly Work[];
-  readonly names: readonly string[];
+  readonly lessonId: string;
+  readonly people: readonly Person[];
 }
 
 /** The view for an item's kind. */
-function AnswersOf({ item, edition, works, names }: AnswersOfProps): ReactNode {
+function AnswersOf({ item, edition, works, lessonId, people }: AnswersOfProps): ReactNode {
   switch (item.kind) {
     case 'choice':
       return <ChoiceAnswers item={item} works={works} />;
@@ -95,7 +97,7 @@ function AnswersOf({ item, edition, works, names }: AnswersOfProps): ReactNode {
       return <DrawingAnswers item={item} works={works} />;
     case 'long-text':
     case 'spoken':
-      return <ReadAnswers item={item} works={works} names={names} />;
+      return <ReadAnswers item={item} works={works} lessonId={lessonId} people={people} />;
     case 'zone':
       return <PlacementAnswers edition={edition} slideId={item.slideId} works={works} />;
     default:

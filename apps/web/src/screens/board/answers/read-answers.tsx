@@ -1,43 +1,52 @@
 /** Answers that a person reads or listens to, by student. */
 import type { LongTextItem, SpokenItem } from '@gobrel/core/deck';
 import { countWords, wordsGiven } from '@gobrel/core/questions';
-import type { Recording } from '@gobrel/core/work';
+import { soundUrl } from '../../../server';
 import { words } from '../../../words';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 interface ReadAnswersProps extends AnswersProps<LongTextItem | SpokenItem> {
-  /** The students' names, in the order of their work. */
-  readonly names: readonly string[];
+  readonly lessonId: string;
+  /** The students, in the order of their work. */
+  readonly people: readonly Person[];
 }
 
-/** An answer and whose it is. */
-interface Given {
+/** A student in the lesson. */
+export interface Person {
+  readonly participantId: string;
   readonly name: string;
-  readonly text: string;
-  readonly sound: Recording | null;
 }
 
-export function ReadAnswers({ item, works, names }: ReadAnswersProps) {
+/** An answer and whose it is; a text, or something spoken. */
+interface Given extends Person {
+  readonly text: string | null;
+}
+
+export function ReadAnswers({ item, works, lessonId, people }: ReadAnswersProps) {
   const given = works.flatMap((work, at): Given[] => {
     const answer = work.answers[item.id];
-    const name = names[at] ?? '';
-    if (answer?.kind === 'sound') return [{ name, text: '', sound: answer }];
+    const person = people[at];
+    if (!person) return [];
+    if (answer?.kind === 'sound') return [{ ...person, text: null }];
     const text = wordsGiven(work, item.id);
-    return text.trim() === '' ? [] : [{ name, text, sound: null }];
+    return text.trim() === '' ? [] : [{ ...person, text }];
   });
   return (
     <AnswersCard item={item} works={works} answered={given.length}>
       <ul className="max-h-80 overflow-y-auto" tabIndex={0} aria-label={words.board.texts}>
-        {given.map(({ name, text, sound }) => (
-          <li key={name} className="border-t border-rule py-1.5">
+        {given.map(({ participantId, name, text }) => (
+          <li key={participantId} className="border-t border-rule py-1.5">
             <strong>{name}</strong>{' '}
-            <span className="text-sm text-soft">{sound ? '' : words.onSlides.asking.words(countWords(text))}</span>
-            {sound ? (
+            <span className="text-sm text-soft">
+              {text === null ? '' : words.onSlides.asking.words(countWords(text))}
+            </span>
+            {text === null ? (
               <audio
                 controls
                 className="h-10 w-full"
                 aria-label={words.board.spokenBy(name)}
-                src={`data:${sound.type};base64,${sound.bytes}`}
+                preload="none"
+                src={soundUrl(lessonId, participantId, item.id)}
               />
             ) : (
               <p className="whitespace-pre-wrap">{text}</p>
