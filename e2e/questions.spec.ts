@@ -25,6 +25,22 @@ test('an answer is checked, a hint given, and the last check makes it stay', asy
   await expect(student.getByText(/Right is an otter in the creek/)).toBeVisible();
 });
 
+test('the teacher holds answers, and lets them be given again', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, [DECK, 2]);
+  await page.goto('/lessons');
+  await page
+    .getByRole('link', { name: /Night watch/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Hold answers' }).click();
+  await expect(student.getByText('Answers are held for the moment')).toBeVisible();
+  await expect(student.getByRole('radio', { name: 'True' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Let them answer' }).click();
+  await expect(student.getByText('Answers are held for the moment')).toBeHidden();
+  await student.getByRole('radio', { name: 'False' }).check();
+  await expect(student.getByText('1 of 2 done here')).toBeVisible();
+});
+
 test('words, lists, numbers and a place on a scale are answered by keys, and told after submitting', async ({
   browser,
   page,

@@ -111,6 +111,12 @@ const table: readonly RouteCase[] = [
   { route: 'GET /api/lessons/:id/edition', path: '/api/lessons/shore-lesson/edition', expected: ownerOnly(200) },
   { route: 'GET /api/lessons/:id/marks', path: '/api/lessons/shore-lesson/marks', expected: ownerOnly(200) },
   {
+    route: 'POST /api/lessons/:id/hold',
+    path: '/api/lessons/shore-lesson/hold',
+    body: { held: false },
+    expected: ownerOnly(200),
+  },
+  {
     route: 'GET /api/lessons/:id/sounds/:participantId/:itemId',
     path: '/api/lessons/shore-lesson/sounds/nobody/nothing',
     expected: ownerOnly(404),

@@ -106,6 +106,33 @@ describe('checking answers', () => {
     work.leave();
   });
 
+  test('while answers are held nobody changes one, whatever a browser sends; afterwards work goes on', async () => {
+    const { visitor, write, work, participantId } = await joined('07');
+    await write(picking('a'));
+    const hold = (held: boolean) => odile.ask<LessonView>('POST', `/api/lessons/${lessonId}/hold`, { held });
+    expect((await hold(true)).body.held).toBe(true);
+    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.held).toBe(true);
+    writeWorkChanges(work.doc, [picking('b')]);
+    const late = await visitor.open(`work:${lessonId}:${participantId}`, 'student').settled();
+    writeWorkChanges(late.doc, [picking('c')]);
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    const answer = async () => {
+      const watched = await odile.open(`work:${lessonId}:${participantId}`, 'teacher').settled();
+      const present = readWorkDocument(watched.doc).answers['pick'];
+      watched.leave();
+      return present;
+    };
+    expect(await answer()).toEqual({ kind: 'choice', picked: ['a'] });
+    late.leave();
+    work.leave();
+    expect((await hold(false)).body.held).toBe(false);
+    const again = await visitor.open(`work:${lessonId}:${participantId}`, 'student').settled();
+    writeWorkChanges(again.doc, [picking('c')]);
+    await again.sent();
+    expect(await answer()).toEqual({ kind: 'choice', picked: ['c'] });
+    again.leave();
+  });
+
   test('feedback is no part of what a student is given', async () => {
     const { visitor, work } = await joined('06');
     const { body: edition } = await visitor.ask<Deck>('GET', '/api/my-lesson/edition');

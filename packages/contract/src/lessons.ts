@@ -2,7 +2,7 @@
 import type { Deck } from '@gobrel/core/deck';
 import type { Marks, Told } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
-import { ArrayMaxSize, IsArray, IsIn, IsString, Length, Matches } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsString, Length, Matches } from 'class-validator';
 
 /** Work modes that a lesson can have. */
 export const workModes = ['copy-each'] as const;
@@ -44,6 +44,12 @@ export class Join {
 export class Submit {
   @Matches(/^[\w-]{8,40}$/, { message: 'The device did not say which submission this is.' })
   key: string;
+}
+
+/** Holding answers, or letting them be changed again. */
+export class Hold {
+  @IsBoolean()
+  held: boolean;
 }
 
 /** Asking how answers stand, by the ids of their questions. */
@@ -93,6 +99,8 @@ export interface LessonView {
   readonly code: string;
   readonly openedAt: string;
   readonly closedAt: string | null;
+  /** Whether answers are closed for the moment. */
+  readonly held: boolean;
   readonly participants: readonly ParticipantView[];
 }
 
@@ -114,6 +122,8 @@ export interface MyLessonView {
   readonly name: string;
   readonly participantId: string;
   readonly closedAt: string | null;
+  /** Whether answers are closed for the moment. */
+  readonly held: boolean;
   readonly submission: SubmissionView | null;
   /** What they were told of their answers, by the id of the question. */
   readonly told: Readonly<Record<string, Told>>;

@@ -1,5 +1,5 @@
 /** Lessons, for the teacher who runs them. */
-import { HandOut, type LessonMarks, type LessonSummary, type LessonView } from '@gobrel/contract';
+import { HandOut, Hold, type LessonMarks, type LessonSummary, type LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
 import type { Response } from 'express';
@@ -52,6 +52,12 @@ export class LessonsController {
         'Content-Security-Policy': "default-src 'none'",
       })
       .send(Buffer.from(bytes, 'base64'));
+  }
+
+  @Post(':id/hold')
+  @HttpCode(200)
+  hold(@TeacherId() teacherId: string, @Param('id') id: string, @Body() { held }: Hold): Promise<LessonView> {
+    return this.lessons.hold(teacherId, id, held);
   }
 
   @Post(':id/close')

@@ -11,7 +11,7 @@ import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from '
 import { coverOf, LibraryService } from '../decks/index.js';
 import { notFound } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
-import { EditionsService, SyncService } from '../sync/index.js';
+import { DocumentAccessService, EditionsService, SyncService } from '../sync/index.js';
 import { newJoinCode } from './join-code.js';
 
 @Injectable()
@@ -22,6 +22,7 @@ export class LessonsService {
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
     private readonly pictures: ContentAccessService,
+    private readonly access: DocumentAccessService,
   ) {}
 
   /** Freezes a deck into an edition and opens a lesson with it. */
@@ -41,6 +42,7 @@ export class LessonsService {
       pace: order.pace,
       openedAt: new Date(),
       closedAt: null,
+      held: false,
     };
     let inserted = false;
     while (!inserted) {
@@ -115,6 +117,21 @@ export class LessonsService {
     return answer;
   }
 
+  /** Holds answers, so that nobody changes any for the moment, or lets them be changed again. */
+  async hold(teacherId: string, id: string, held: boolean): Promise<LessonView> {
+    const lesson = await this.led(teacherId, id);
+    if (lesson.closedAt === null && lesson.held !== held) {
+      await this.database.getRepository(LessonRow).update({ id }, { held });
+      const participants = await this.database.getRepository(ParticipantRow).findBy({ lessonId: id });
+      for (const { id: participantId } of participants) {
+        const name = formatDocumentName({ kind: 'work', lessonId: id, participantId });
+        this.sync.setWriting(name, !held && (await this.access.mayWrite(participantId)));
+      }
+      this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: id }), { news: 'participants' });
+    }
+    return this.get(teacherId, id);
+  }
+
   /** Closes a lesson: work stays as it is, and can be looked at. */
   async close(teacherId: string, id: string): Promise<LessonView> {
     const lesson = await this.led(teacherId, id);
@@ -165,6 +182,7 @@ export class LessonsService {
       code: lesson.code,
       openedAt: lesson.openedAt.toISOString(),
       closedAt: lesson.closedAt?.toISOString() ?? null,
+      held: lesson.held,
       participants,
     };
   }

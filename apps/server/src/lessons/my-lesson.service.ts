@@ -39,6 +39,7 @@ export class MyLessonService {
       name: student.name,
       participantId,
       closedAt: lesson.closedAt?.toISOString() ?? null,
+      held: lesson.held,
       submission: submission && { number: submission.number, submittedAt: submission.submittedAt.toISOString() },
       told: submission ? tellSubmitted(readWork(submission.work), edition) : told,
     };
@@ -120,7 +121,7 @@ export class MyLessonService {
     await this.database
       .getRepository(SubmissionRow)
       .update({ participantId, takenBackAt: IsNull() }, { takenBackAt: new Date() });
-    this.sync.setWriting(formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId }), true);
+    this.sync.setWriting(formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId }), !lesson.held);
     this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), { news: 'participants' });
     return this.view(participantId);
   }

@@ -44,12 +44,16 @@ export class DocumentAccessService {
     return deck.ownerId === teacherId || this.database.getRepository(DeckAuthorRow).existsBy({ deckId, teacherId });
   }
 
-  /** Whether a participant may still change their work: the lesson is open and nothing is submitted. */
+  /** Whether a participant may still change their work: the lesson is open, holds no answers, and nothing is submitted. */
   async mayWrite(participantId: string): Promise<boolean> {
     const open = await this.database
       .getRepository(ParticipantRow)
       .createQueryBuilder('participant')
-      .innerJoin(LessonRow, 'lesson', 'lesson.id = participant.lessonId AND lesson.closedAt IS NULL')
+      .innerJoin(
+        LessonRow,
+        'lesson',
+        'lesson.id = participant.lessonId AND lesson.closedAt IS NULL AND NOT lesson.held',
+      )
       .where('participant.id = :participantId', { participantId })
       .getExists();
     if (!open) return false;

@@ -30,7 +30,9 @@ export function ToldStrip({ edition, slideId, work, told, locked, checking, onCh
   const said = asking.flatMap((item) => (told[item.id] ? [{ item, ...(told[item.id] as Told) }] : []));
   if (hints.length === 0 && checkable.length === 0 && said.length === 0) return null;
   const called = (item: Item) => (asking.length > 1 ? nameOf(item) || words.kinds[item.kind] : '');
-  const left = checkable.flatMap(({ id, attempts }) => (attempts === 0 ? [] : [told[id]?.left ?? attempts]));
+  const left = checkable.flatMap(({ id, attempts }) =>
+    attempts === 0 || told[id]?.verdict === 'right' ? [] : [told[id]?.left ?? attempts],
+  );
   return (
     <section aria-label={words.telling.title} className="border-t border-rule bg-card px-3 py-2">
       <div className="mx-auto flex max-w-5xl flex-wrap items-center gap-x-3 gap-y-1">

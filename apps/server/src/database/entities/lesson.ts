@@ -57,6 +57,10 @@ export class LessonRow {
 
   @Column('timestamptz', { name: 'closed_at', nullable: true })
   closedAt: Date | null;
+
+  /** Whether answers are closed for the moment. */
+  @Column('boolean', { default: false })
+  held: boolean;
 }
 
 @Entity('participant')

@@ -1,4 +1,4 @@
-/** Tables for questions: how often answers were checked, and the starters that teachers keep and share. */
+/** For questions: how often answers were checked, whether a lesson holds them; starters that teachers keep and share. */
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 export class Questions1764300000000 implements MigrationInterface {
@@ -6,6 +6,7 @@ export class Questions1764300000000 implements MigrationInterface {
 
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(`
+      ALTER TABLE lesson ADD COLUMN held boolean NOT NULL DEFAULT false;
       CREATE TABLE answer_check (
         participant_id text NOT NULL REFERENCES participant ON DELETE CASCADE,
         item_id text NOT NULL,
@@ -27,6 +28,6 @@ export class Questions1764300000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    await runner.query('DROP TABLE answer_check, starter_share, starter');
+    await runner.query('DROP TABLE answer_check, starter_share, starter; ALTER TABLE lesson DROP COLUMN held');
   }
 }

@@ -3,7 +3,7 @@ import type { LessonView, ParticipantView } from '@gobrel/contract';
 import { readableCode } from '@gobrel/contract/join-code';
 import type { Deck } from '@gobrel/core/deck';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Presentation, QrCode } from 'lucide-react';
+import { Hand, Presentation, QrCode } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
@@ -43,6 +43,11 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
     },
     onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
   });
+  const hold = useMutation({
+    mutationFn: (held: boolean) => ask<LessonView>('POST', `/lessons/${lesson.id}/hold`, { held }),
+    onSuccess: (next) => queries.setQueryData(lessonQuery(lesson.id).queryKey, next),
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
   const joined = lesson.participants.filter((participant) => participant.participantId !== null);
   const submitted = lesson.participants.filter((participant) => participant.submission !== null).length;
   const shown = picked ?? joined[0] ?? null;
@@ -67,6 +72,9 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             <>
               <Button onClick={() => setDialog('way-in')}>
                 <QrCode size={18} aria-hidden /> {readableCode(lesson.code)}
+              </Button>
+              <Button aria-pressed={lesson.held} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
+                <Hand size={18} aria-hidden /> {lesson.held ? words.board.letGo : words.board.hold}
               </Button>
               <Button onClick={() => setDialog('close')}>{words.board.close}</Button>
             </>

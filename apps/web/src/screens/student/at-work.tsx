@@ -34,7 +34,7 @@ export function AtWork(props: AtWorkProps) {
 
 function Working({ lesson, edition, document, status, work, start }: AtWorkProps & { start: ShowState }) {
   const [state, setState] = useState(start);
-  const locked = lesson.submission !== null || lesson.closedAt !== null || !status.writable;
+  const locked = lesson.submission !== null || lesson.closedAt !== null || lesson.held || !status.writable;
   const onMove = useCallback(
     (next: ShowState) => {
       setState(next);

@@ -1,6 +1,6 @@
 /** How things stand, over the slide: it is your turn, it is submitted, the lesson is closed. */
 import type { MyLessonView } from '@gobrel/contract';
-import { CircleCheck, Lock, Presentation } from 'lucide-react';
+import { CircleCheck, Hand, Lock, Presentation } from 'lucide-react';
 import { words } from '../../words';
 
 export function StandingNote({ lesson, isShowing }: { lesson: MyLessonView; isShowing: boolean }) {
@@ -23,6 +23,13 @@ export function StandingNote({ lesson, isShowing }: { lesson: MyLessonView; isSh
     return (
       <p role="status" className={`${look} bg-card text-amber`}>
         <Lock size={18} aria-hidden /> {words.student.closed}
+      </p>
+    );
+  }
+  if (lesson.held) {
+    return (
+      <p role="status" className={`${look} bg-card text-amber`}>
+        <Hand size={18} aria-hidden /> {words.student.held}
       </p>
     );
   }

@@ -5,6 +5,8 @@ export const board = {
   toLessons: 'To the lessons',
   counts: (joined: number, students: number, submitted: number) =>
     `${joined} of ${students} in, ${submitted} submitted`,
+  hold: 'Hold answers',
+  letGo: 'Let them answer',
   close: 'Close the lesson',
   closeTitle: 'Close the lesson?',
   closeText: 'Students can still look at their work, but no longer change or submit it.',

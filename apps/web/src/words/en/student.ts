@@ -39,6 +39,7 @@ export const student = {
   arrived: 'Your work has arrived.',
   submitted: (at: string) => `Submitted at ${clock.format(new Date(at))}. It has arrived.`,
   takeBack: 'Take it back',
+  held: 'Answers are held for the moment: you can look, and go on when your teacher says so.',
   closed: 'The lesson is closed. You can still look.',
   yourTurn: 'It is your turn: the class screen shows your slides. Turn the pages here.',
 } as const;

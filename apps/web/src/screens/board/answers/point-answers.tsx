@@ -45,6 +45,12 @@ export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
             )}
           </svg>
         )}
+        {axis ? (
+          <span aria-hidden className="absolute inset-x-1 bottom-0 flex justify-between text-sm">
+            <span>{axis.from}</span>
+            <span>{[axis.to, axis.unit].join(' ')}</span>
+          </span>
+        ) : null}
         {dots.map((dot, at) => (
           <span
             key={at}
