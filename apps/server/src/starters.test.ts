@@ -1,5 +1,5 @@
 import type { KeptStarterView } from '@gobrel/contract';
-import { addItem, addSlide, applyChanges, emptyDeck, picturesIn } from '@gobrel/core/deck';
+import { addItem, addSlide, applyChanges, type Deck, emptyDeck, picturesIn } from '@gobrel/core/deck';
 import { TestServer, type Visitor } from './testing/test-server.js';
 
 describe('starters of one’s own', () => {
@@ -23,8 +23,8 @@ describe('starters of one’s own', () => {
   const keep = (who: Visitor, deck: object) =>
     who.ask<KeptStarterView[]>('POST', '/api/starters', { name: 'Owl', moment: 'finding-out', does: ['point'], deck });
   const someOf = async (who: Visitor) => {
-    const { body } = await who.ask<{ items: Record<string, unknown> }>('GET', '/api/lessons/watch-lesson/edition');
-    return picturesIn(body as never)[0] ?? '';
+    const { body } = await who.ask<Deck>('GET', '/api/lessons/watch-lesson/edition');
+    return picturesIn(body)[0] ?? '';
   };
 
   test('are kept with their name, shared with a colleague and found there with their pictures', async () => {

@@ -6,7 +6,9 @@ import {
   applyChanges,
   type Change,
   type Deck,
+  type Item,
   type ItemKindName,
+  itemKinds,
   itemsOf,
   nameOf,
   newId,
@@ -60,12 +62,15 @@ export function draftsOf(deck: Deck): readonly QuestionDraft[] {
 function draftsOn(deck: Deck, slide: Slide): readonly QuestionDraft[] {
   const items = itemsOf(deck, slide.id).filter((item) => !item.hidden && isAsking(item));
   const zones = items.filter((item): item is ZoneItem => item.kind === 'zone');
-  const asked = items.flatMap((item): AskedDraft[] => {
-    if (!isAskedKind(item.kind)) return [];
-    const { id: _id, slideId: _slide, ...fields } = item;
-    return [{ kind: item.kind, name: nameOf(item) || slide.name, fields } as unknown as AskedDraft];
-  });
+  const asked = items.flatMap((item): AskedDraft[] =>
+    isAskedKind(item.kind) ? [askedDraft(item.kind, item, nameOf(item) || slide.name)] : [],
+  );
   return [...asked, ...(zones.length > 0 ? [placementOf(deck, slide, zones)] : [])];
+}
+
+/** What an item asks, without where it stands. */
+function askedDraft<K extends AskedKind>(kind: K, item: Item, name: string): AskedDraft {
+  return { kind, name, fields: itemKinds[kind].read({ ...item }) } as AskedDraft;
 }
 
 const askedKinds: readonly AskedKind[] = [

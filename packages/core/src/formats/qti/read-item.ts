@@ -26,7 +26,7 @@ export function readQtiItem(root: XmlElement): ReadItem | { readonly why: string
   const [body] = within(root, 'item-body');
   if (!body) return { why: 'It has no text.' };
   const name = root.attributes['title']?.trim() || root.attributes['identifier'] || '';
-  const all = [...new Set(within2(body))].filter((each) => each.name.endsWith('-interaction'));
+  const all = allWithin(body).filter((each) => each.name.endsWith('-interaction'));
   const [first] = all;
   if (!first) return { why: 'It asks nothing.' };
   if (all.length > 1) return { why: 'It asks several things at once.' };
@@ -38,8 +38,9 @@ export function readQtiItem(root: XmlElement): ReadItem | { readonly why: string
   return readInteraction({ root, first, response, name, prompt, points });
 }
 
-function within2(element: XmlElement): readonly XmlElement[] {
-  return element.children.flatMap((child) => (typeof child === 'string' ? [] : [child, ...within2(child)]));
+/** Every element below another one. */
+function allWithin(element: XmlElement): readonly XmlElement[] {
+  return element.children.flatMap((child) => (typeof child === 'string' ? [] : [child, ...allWithin(child)]));
 }
 
 interface Asked {
