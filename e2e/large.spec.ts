@@ -104,7 +104,7 @@ test('a moving picture moves, and stands still for those who want no movement', 
   const shown = page.locator('[data-canvas] img');
   await expect(shown).toBeVisible();
   const source = () => shown.evaluate((image: HTMLImageElement) => image.currentSrc);
-  expect(await source()).toMatch(/\/api\/pictures\/[0-9a-f]{64}$/);
+  await expect.poll(source).toMatch(/\/api\/pictures\/[0-9a-f]{64}$/);
   await saved(page);
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await expect.poll(source).toMatch(/\/still$/);

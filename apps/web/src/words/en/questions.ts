@@ -76,6 +76,7 @@ export const questions = {
   hintsHint: 'One a line, given one after the other.',
   feedback: { right: 'Said when right', partly: 'Said when partly right', wrong: 'Said when wrong' },
   asksSure: 'Ask how sure they are',
+  howExactly: 'How exactly',
   slips: 'slips allowed',
   caseMatters: 'Capitals matter',
   accentsMatter: 'Accents matter',

@@ -34,7 +34,7 @@ export function WordsGroup({ item, set }: { item: BlankItem | ShortTextItem; set
         lines={item.accepted}
         onChange={(accepted) => set({ accepted })}
       />
-      <Group title={words.editor.accepted}>
+      <Group title={says.howExactly}>
         <NumberField label={says.slips} value={item.slips} least={0} most={3} onChange={(slips) => set({ slips })} />
         <Tick label={says.caseMatters} checked={item.caseMatters} onChange={(caseMatters) => set({ caseMatters })} />
         <Tick
