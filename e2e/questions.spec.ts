@@ -21,6 +21,7 @@ test('an answer is checked, a hint given, and the last check makes it stay', asy
   await student.getByRole('button', { name: 'Check my answers' }).tap();
   await expect(told.getByText(/Right is an otter in the creek/)).toBeVisible();
   await expect(student.getByRole('radio', { name: /an otter/ })).toBeDisabled();
+  await expect(student.getByRole('button', { name: 'Undo' })).toBeDisabled();
   await student.reload();
   await expect(student.getByText(/Right is an otter in the creek/)).toBeVisible();
 });

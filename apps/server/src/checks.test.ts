@@ -73,10 +73,14 @@ describe('checking answers', () => {
     await check('pick');
     await write(picking('c'));
     await check('pick');
-    writeWorkChanges(work.doc, [picking('b')]);
-    await until(() => work.closed);
+    await write(picking('b'), { part: 'blanks', id: 'word', value: 'meanwhile' });
+    const kept = { kind: 'choice', picked: ['c'] };
+    await until(() => JSON.stringify(readWorkDocument(work.doc).answers['pick']) === JSON.stringify(kept));
+    // What came with it is kept, and the device goes on.
+    expect(work.closed).toBe(false);
+    expect(readWorkDocument(work.doc).blanks['word']).toBe('meanwhile');
     const watched = await odile.open(`work:${lessonId}:${participantId}`, 'teacher').settled();
-    expect(readWorkDocument(watched.doc).answers['pick']).toEqual({ kind: 'choice', picked: ['c'] });
+    expect(readWorkDocument(watched.doc)).toMatchObject({ answers: { pick: kept }, blanks: { word: 'meanwhile' } });
     watched.leave();
     work.leave();
   });

@@ -1,7 +1,6 @@
 /** A loose piece in a student's hands: dragged by mouse, pen and finger, or led by keys. */
-import { type Deck, type Piece, sourceOfPiece } from '@gobrel/core/deck';
-import { zonesFor } from '@gobrel/core/work';
-import { memo, type PointerEvent, type ReactNode, useEffect, useRef } from 'react';
+import { type Piece, sourceOfPiece, type ZoneItem } from '@gobrel/core/deck';
+import { type PointerEvent, type ReactNode, useEffect, useRef } from 'react';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
 import { outcomeInWords, zoneName } from './piece-words.js';
@@ -9,7 +8,8 @@ import { useSurroundings } from './surroundings.js';
 import { TURN, usePieceKeys } from './use-piece-keys.js';
 
 interface PieceHandsProps {
-  readonly edition: Deck;
+  /** The zones of its slide, from back to front. */
+  readonly zones: readonly ZoneItem[];
   /** The piece as it lies now. */
   readonly piece: Piece;
   readonly fillIn: FillIn;
@@ -43,9 +43,9 @@ function carrying(element: HTMLElement, from: { readonly x: number; readonly y: 
   return drag;
 }
 
-export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, scale, children }: PieceHandsProps) {
+export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHandsProps) {
   const { pieces: words } = useSurroundings().words;
-  const keys = usePieceKeys({ edition, piece, fillIn });
+  const keys = usePieceKeys({ zones, piece, fillIn });
   const drag = useRef<Drag | null>(null);
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -57,7 +57,6 @@ export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, sca
   }, []);
 
   const { frame, manner } = piece;
-  const zones = zonesFor(edition, piece.id);
   const name = piece.name || words.unnamed;
   const place = fillIn.work.pieces[piece.id];
   const inZone = zones.findIndex((zone) => zone.id === place?.zoneId);
@@ -84,7 +83,7 @@ export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, sca
   };
   const letGo = () => {
     const at = putDown();
-    if (at) fillIn.say(outcomeInWords(edition, words, name, fillIn.dropPiece(piece.id, at)));
+    if (at) fillIn.say(outcomeInWords(zones, words, name, fillIn.dropPiece(piece.id, at)));
   };
 
   const { zone } = keys;
@@ -126,7 +125,7 @@ export const PieceHands = memo(function PieceHands({ edition, piece, fillIn, sca
       ) : null}
     </>
   );
-});
+}
 
 /** How many copies a pile still gives out; `null` for any number. */
 function leftIn({ work }: FillIn, { id, manner }: Piece): number | null {

@@ -50,7 +50,7 @@ const words: SlideWords = {
     notTaken: saying,
     wentHome: saying,
     putBack: saying,
-    noneLeft: saying,
+    stays: saying,
     zone: saying,
     unnamedZone: saying,
     unnamed: 'piece',

@@ -9,6 +9,7 @@ import {
   piecesOn,
   type SlideId,
   sizeOf,
+  zonesOn,
 } from '@gobrel/core/deck';
 import type { Mark, Marks } from '@gobrel/core/questions';
 import type { Frame } from '@gobrel/core/geometry';
@@ -59,6 +60,7 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
   );
   const canMove = fillIn !== undefined && !fillIn.locked;
   const pieces = useMemo(() => (canMove ? piecesOn(laid, slideId) : []), [canMove, laid, slideId]);
+  const zones = useMemo(() => zonesOn(deck, slideId), [deck, slideId]);
   const shown = fillIn ?? (work ? readingHands(work) : undefined);
   const scale = width / sizeOf(deck).width;
   return (
@@ -82,7 +84,7 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
           />
         ));
         return layer.piece && fillIn ? (
-          <PieceHands key={layer.piece.id} edition={deck} piece={layer.piece} fillIn={fillIn} scale={scale}>
+          <PieceHands key={layer.piece.id} zones={zones} piece={layer.piece} fillIn={fillIn} scale={scale}>
             {drawn}
           </PieceHands>
         ) : (
@@ -144,13 +146,16 @@ interface DrawnLayer {
 /** Items from back to front, those of a piece together where the backmost of them stands. */
 function inLayers(items: readonly Item[], pieces: readonly Piece[]): readonly DrawnLayer[] {
   const owners = new Map(pieces.flatMap((piece) => piece.items.map((item) => [item.id, piece] as const)));
-  const begun = new Set<Piece>();
+  const begun = new Map<Piece, Item[]>();
   return items.flatMap((item): DrawnLayer[] => {
     const piece = owners.get(item.id);
     if (!piece) return [{ piece: null, items: [item] }];
-    if (begun.has(piece)) return [];
-    begun.add(piece);
-    return [{ piece, items: items.filter((other) => owners.get(other.id) === piece) }];
+    const members = begun.get(piece);
+    members?.push(item);
+    if (members) return [];
+    const first = [item];
+    begun.set(piece, first);
+    return [{ piece, items: first }];
   });
 }
 

@@ -32,7 +32,7 @@ export interface PieceWords {
   readonly notTaken: (name: string, zone: string) => string;
   readonly wentHome: (name: string) => string;
   readonly putBack: (name: string) => string;
-  readonly noneLeft: (name: string) => string;
+  readonly stays: (name: string) => string;
   readonly zone: (zone: string, count: number, capacity: number) => string;
   readonly unnamedZone: (place: number) => string;
   readonly unnamed: string;

@@ -1,6 +1,6 @@
 /** A piece under the keys: picked up, moved among zones or freely, turned, put down, sent home; all of it spoken. */
-import type { Deck, Piece } from '@gobrel/core/deck';
-import { type Drop, zonesFor } from '@gobrel/core/work';
+import type { Piece, ZoneItem } from '@gobrel/core/deck';
+import type { Drop } from '@gobrel/core/work';
 import { type KeyboardEvent, useState } from 'react';
 import type { FillIn } from './hands.js';
 import { outcomeInWords, zoneName } from './piece-words.js';
@@ -18,20 +18,20 @@ interface Held {
 }
 
 interface PieceKeys {
-  readonly edition: Deck;
+  /** The zones of the piece's slide. */
+  readonly zones: readonly ZoneItem[];
   readonly piece: Piece;
   readonly fillIn: FillIn;
 }
 
 /** Whether the piece is picked up, the zone it is over, and what listens to the keys. */
-export function usePieceKeys({ edition, piece, fillIn }: PieceKeys) {
+export function usePieceKeys({ zones, piece, fillIn }: PieceKeys) {
   const { pieces: words } = useSurroundings().words;
   const [held, setHeld] = useState<Held | null>(null);
-  const zones = zonesFor(edition, piece.id);
   const name = piece.name || words.unnamed;
   const place = fillIn.work.pieces[piece.id];
   const called = (at: number) => zoneName(zones, at, words);
-  const tell = (drop: Drop | null) => fillIn.say(outcomeInWords(edition, words, name, drop));
+  const tell = (drop: Drop | null) => fillIn.say(outcomeInWords(zones, words, name, drop));
 
   const pickUp = () => {
     const inZone = zones.findIndex((zone) => zone.id === place?.zoneId);

@@ -3,7 +3,8 @@ import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { formatNews, type LiveNews } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { parseDocumentName } from '@gobrel/core/shared-doc';
+import { parseDocumentName, writeWorkChanges } from '@gobrel/core/shared-doc';
+import type { WorkChange } from '@gobrel/core/work';
 import { Hocuspocus } from '@hocuspocus/server';
 import { type BeforeApplicationShutdown, Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
@@ -14,7 +15,7 @@ import { DocumentAccessService, type Speaker } from './document-access.js';
 import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
 import { UsedUpService } from './used-up.service.js';
-import { readClientMessage, refusalsFor } from './work-gate.js';
+import { judgeUpdate, readClientMessage } from './work-gate.js';
 
 /** What is known of a connection to one document. */
 interface ConnectionContext {
@@ -61,8 +62,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         const state = await this.store.load(documentName);
         if (state) Y.applyUpdate(document, state);
       },
-      beforeHandleMessage: ({ update, document, context }) =>
-        this.passMessage(update, document, (context as ConnectionContext).fits),
+      beforeHandleMessage: ({ documentName, update, document, context }) =>
+        this.passMessage(documentName, update, document, (context as ConnectionContext).fits),
       onStoreDocument: ({ documentName, document }) => this.store.store(documentName, document),
     });
   }
@@ -156,12 +157,27 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     };
   }
 
-  private async passMessage(bytes: Uint8Array, document: Y.Doc, fits: ConnectionContext['fits']): Promise<void> {
+  /** Puts answers back once the message that changed them is handled, which is before anything else is. */
+  private putBackAfter(name: string, changes: readonly WorkChange[]): void {
+    setImmediate(() => {
+      this.change(name, (doc) => writeWorkChanges(doc, changes)).catch((error: unknown) =>
+        this.log.error(`An answer that stays was not put back: ${String(error)}`),
+      );
+    });
+  }
+
+  private async passMessage(
+    name: string,
+    bytes: Uint8Array,
+    document: Y.Doc,
+    fits: ConnectionContext['fits'],
+  ): Promise<void> {
     const message = readClientMessage(bytes);
     if (message.type === 'broadcast') throw new Error('clients do not broadcast');
     if (message.type !== 'update' || !fits) return;
     const usedUp = await this.usedUp.of(fits.edition, fits.participantId);
-    const refusals = refusalsFor(document, message.update, fits.edition, usedUp);
+    const { refusals, putBack } = judgeUpdate(document, message.update, fits.edition, usedUp);
+    if (putBack.length > 0) this.putBackAfter(name, putBack);
     if (refusals.length === 0) return;
     this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ')}`);
     throw new Error('the work does not fit its edition');

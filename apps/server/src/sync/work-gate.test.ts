@@ -3,7 +3,9 @@ import { encodeWork } from '@gobrel/core/shared-doc';
 import { emptyWork, type Work } from '@gobrel/core/work';
 import { createEncoder, toUint8Array, writeVarString, writeVarUint, writeVarUint8Array } from 'lib0/encoding';
 import * as Y from 'yjs';
-import { LARGEST_WORK, readClientMessage, refusalsFor } from './work-gate.js';
+import { judgeUpdate, LARGEST_WORK, readClientMessage } from './work-gate.js';
+
+const refusalsFor = (...parts: Parameters<typeof judgeUpdate>) => judgeUpdate(...parts).refusals;
 
 const withSlide = applyChanges(emptyDeck('x'), addSlide(emptyDeck('x'), { id: 's', name: 'S' }));
 const edition = applyChanges(withSlide, addItem(withSlide, { id: 'word', slideId: 's', kind: 'blank' }));

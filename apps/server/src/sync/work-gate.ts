@@ -1,8 +1,8 @@
-/** Refuses updates that would make a work document hold what its edition does not allow. */
+/** Refuses updates that would make a work document hold what its edition does not allow; finds what is to be put back. */
 import type { Deck, ItemId } from '@gobrel/core/deck';
-import { answerPrint } from '@gobrel/core/questions';
+import { putBackAnswers } from '@gobrel/core/questions';
 import { readWorkDocument, workRoots } from '@gobrel/core/shared-doc';
-import { misfitsOf, type Work } from '@gobrel/core/work';
+import { misfitsOf, type WorkChange } from '@gobrel/core/work';
 import { createDecoder, readVarString, readVarUint, readVarUint8Array } from 'lib0/decoding';
 import * as Y from 'yjs';
 
@@ -35,37 +35,33 @@ export function readClientMessage(message: Uint8Array): ClientMessage {
     : { type: 'other' };
 }
 
+/** What becomes of an update to a work document. */
+export interface GateVerdict {
+  /** Why the work after it would not fit its edition; empty when it fits. */
+  readonly refusals: readonly string[];
+  /** What has to be put back after it: answers that were checked for the last time. */
+  readonly putBack: readonly WorkChange[];
+}
+
 /**
- * Why the work after `update` would not be allowed; empty when it is. Costs a copy of the document.
+ * Looks at the work as it would be after `update`. Costs a copy of the document.
  * @param usedUp questions whose answer stays as it is
  */
-export function refusalsFor(
+export function judgeUpdate(
   present: Y.Doc,
   update: Uint8Array,
   edition: Deck,
   usedUp: readonly ItemId[] = [],
-): readonly string[] {
+): GateVerdict {
   const state = Y.encodeStateAsUpdate(present);
-  if (state.length + update.length > LARGEST_WORK) return ['the work is too large'];
+  if (state.length + update.length > LARGEST_WORK) return { refusals: ['the work is too large'], putBack: [] };
   const trial = new Y.Doc();
   Y.applyUpdate(trial, state);
   Y.applyUpdate(trial, update);
   const strange = [...trial.share.keys()].filter((root) => !workRoots.includes(root));
   const next = readWorkDocument(trial);
-  const refusals = [
-    ...strange.map((root) => `${root} is no part of work`),
-    ...misfitsOf(next, edition),
-    ...(usedUp.length > 0 ? changedIn(readWorkDocument(present), next, edition, usedUp) : []),
-  ];
   trial.destroy();
-  return refusals;
-}
-
-function changedIn(before: Work, next: Work, edition: Deck, usedUp: readonly ItemId[]): readonly string[] {
-  return usedUp.flatMap((id) => {
-    const item = edition.items[id];
-    return item && answerPrint(item, before, edition) !== answerPrint(item, next, edition)
-      ? [`the answer to ${id} was checked for the last time`]
-      : [];
-  });
+  const refusals = [...strange.map((root) => `${root} is no part of work`), ...misfitsOf(next, edition)];
+  const isToRepair = usedUp.length > 0 && refusals.length === 0;
+  return { refusals, putBack: isToRepair ? putBackAnswers(usedUp, readWorkDocument(present), next, edition) : [] };
 }

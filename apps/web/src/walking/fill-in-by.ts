@@ -1,8 +1,10 @@
 /** Hands that fill in: turn what somebody does on a slide into changes of their work. */
 import { type Deck, newId } from '@gobrel/core/deck';
 import { restingPlace } from '@gobrel/core/geometry';
+import { changedAnswers } from '@gobrel/core/questions';
 import {
   addedOn,
+  applyWorkChanges,
   type Drop,
   dropPiece,
   hasRoomFor,
@@ -34,14 +36,24 @@ interface Desk {
 
 /** Hands over the given work. */
 export function fillInBy({ edition, work, locked, who, told, say, write }: Desk): FillIn {
-  const put = (...changes: WorkChange[]) => {
-    if (!locked && changes.length > 0) write(changes);
+  const warn = (text: string) => tell(text, { tone: 'trouble' });
+  const stays = Object.keys(told).filter((id) => told[id]?.left === 0);
+  /** Whether changes leave alone what was checked for the last time: pieces in a zone can be reached all the same. */
+  const isAllowed = (changes: readonly WorkChange[]) => {
+    const isFree =
+      stays.length === 0 || changedAnswers(stays, work, applyWorkChanges(work, changes), edition).length === 0;
+    if (!isFree) warn(words.telling.stays);
+    return isFree;
+  };
+  const put = (...changes: WorkChange[]): boolean => {
+    if (locked || changes.length === 0 || !isAllowed(changes)) return false;
+    write(changes);
+    return true;
   };
   const dropped = (drop: Drop | null) => {
-    put(...(drop?.changes ?? []));
+    if (drop && drop.changes.length > 0 && !put(...drop.changes)) return null;
     return drop;
   };
-  const warn = (text: string) => tell(text, { tone: 'trouble' });
   return {
     work,
     locked,

@@ -31,4 +31,5 @@ export { groupTexts, type TextGroup } from './short-text/group-texts.js';
 export * from './standing.js';
 export * from './statistics/index.js';
 export * from './telling.js';
+export * from './used-up.js';
 export { wordsGiven } from './words-given.js';

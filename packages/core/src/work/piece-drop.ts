@@ -37,12 +37,6 @@ interface InHand {
   readonly id: PieceId;
 }
 
-/** The zones of the slide that a piece lies on, from back to front. */
-export function zonesFor(edition: Deck, pieceId: PieceId): readonly ZoneItem[] {
-  const piece = piecesIn(edition).get(sourceOfPiece(pieceId));
-  return piece ? zonesOn(edition, piece.slideId) : [];
-}
-
 /**
  * Where a piece comes to rest when it is let go with its top left corner at `at`: in the zone under its middle, else
  * right there, but on the slide and in its own region. `null` when there is no such piece, or its pile is used up.

@@ -18,6 +18,9 @@ const TICK = 250;
 export function useRecorder({ longest, onRecorded, onFailed }: RecorderProps) {
   const [seconds, setSeconds] = useState<number | null>(null);
   const recorder = useRef<MediaRecorder | null>(null);
+  /** Whether the microphone is being asked for, and whether the slide was left meanwhile. */
+  const asking = useRef(false);
+  const left = useRef(false);
   const handlers = useRef({ onRecorded, onFailed });
   useEffect(() => {
     handlers.current = { onRecorded, onFailed };
@@ -26,17 +29,22 @@ export function useRecorder({ longest, onRecorded, onFailed }: RecorderProps) {
     if (recorder.current?.state === 'recording') recorder.current.stop();
   };
   useEffect(() => {
+    left.current = false;
     // The microphone is let go when the slide is left, and what was said until then is kept.
     return () => {
+      left.current = true;
       if (recorder.current?.state === 'recording') recorder.current.stop();
     };
   }, []);
 
   const start = async () => {
+    if (asking.current || recorder.current?.state === 'recording') return;
+    asking.current = true;
     const type = soundTypes.find((each) => typeof MediaRecorder !== 'undefined' && MediaRecorder.isTypeSupported(each));
     try {
       if (!type) throw new Error('this browser records no sound that is known here');
       const stream = await navigator.mediaDevices.getUserMedia({ audio: true });
+      if (left.current) return letGo(stream);
       const media = new MediaRecorder(stream, { mimeType: type, audioBitsPerSecond: BITS });
       const parts: Blob[] = [];
       const begun = performance.now();
@@ -48,7 +56,7 @@ export function useRecorder({ longest, onRecorded, onFailed }: RecorderProps) {
       media.ondataavailable = ({ data }) => parts.push(data);
       media.onstop = () => {
         clearInterval(clock);
-        stream.getTracks().forEach((track) => track.stop());
+        letGo(stream);
         const length = Math.min(longest, Math.round(spent() * 10) / 10);
         setSeconds(null);
         void base64(new Blob(parts)).then((bytes) => {
@@ -61,9 +69,15 @@ export function useRecorder({ longest, onRecorded, onFailed }: RecorderProps) {
       setSeconds(0);
     } catch {
       handlers.current.onFailed();
+    } finally {
+      asking.current = false;
     }
   };
   return { seconds, start, stop };
+}
+
+function letGo(stream: MediaStream): void {
+  for (const track of stream.getTracks()) track.stop();
 }
 
 async function base64(sound: Blob): Promise<string> {

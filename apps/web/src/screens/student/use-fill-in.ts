@@ -36,6 +36,13 @@ export function useFillIn({ document, edition, work, locked, who, told }: Studen
     return () => history.destroy();
   }, [history]);
 
+  const usedUp = Object.values(told).filter(({ left }) => left === 0).length;
+  useEffect(() => {
+    // What was checked for the last time stays, so no step back may lead before it; the stack lives outside React.
+    if (usedUp > 0) history.clear();
+    setCanUndo(history.undoStack.length > 0);
+  }, [history, usedUp]);
+
   const fillIn = useMemo(() => {
     const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE);
     return fillInBy({ edition, work, locked, who, told, say, write });

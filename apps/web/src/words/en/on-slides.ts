@@ -19,7 +19,7 @@ const pieces: PieceWords = {
   notTaken: (name, zone) => `${zone} does not take ${name}.`,
   wentHome: (name) => `${name} went home.`,
   putBack: (name) => `${name} is back where it was.`,
-  noneLeft: (name) => `Nothing to put down: there is no ${name} left.`,
+  stays: (name) => `${name} stays where it is.`,
   zone: (zone, count, capacity) =>
     capacity > 0 ? `${zone}, ${count} of ${capacity} pieces` : `${zone}, ${count} pieces`,
   unnamedZone: (place) => `zone ${place}`,

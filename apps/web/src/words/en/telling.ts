@@ -6,5 +6,6 @@ export const telling = {
   left: (count: number) => (count === 1 ? '1 check left' : `${count} checks left`),
   hint: 'Hint',
   nextHint: 'Another hint',
+  stays: 'This was checked for the last time, so it stays as it is.',
   cannot: 'The answers could not be checked just now. They are kept; try again when you are connected.',
 } as const;

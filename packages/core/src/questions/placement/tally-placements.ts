@@ -33,14 +33,19 @@ export function tallyPlacements(edition: Deck, slideId: SlideId, works: readonly
       ),
     )
     .filter((placed) => placed.length > 0);
+  const counts = new Map<string, number>();
+  const placedBy = new Map<PieceId, number>();
+  const countUp = <K>(map: Map<K, number>, key: K) => map.set(key, (map.get(key) ?? 0) + 1);
+  for (const placed of placements) {
+    for (const { id, zoneId } of placed) countUp(counts, `${id} ${zoneId}`);
+    for (const id of new Set(placed.map((one) => one.id))) countUp(placedBy, id);
+  }
   const pieces = piecesOn(edition, slideId).map(({ id, name }) => ({
     id,
     name,
-    counts: zones.map(
-      (zone) => placements.flat().filter((placed) => placed.id === id && placed.zoneId === zone.id).length,
-    ),
+    counts: zones.map((zone) => counts.get(`${id} ${zone.id}`) ?? 0),
     right: zones.map((zone) => zone.belongs.includes(id)),
-    outside: placements.filter((placed) => !placed.some((one) => one.id === id)).length,
+    outside: placements.length - (placedBy.get(id) ?? 0),
   }));
   return { zones: zones.map((zone) => ({ id: zone.id, name: nameOf(zone) })), pieces, answered: placements.length };
 }
