@@ -27,29 +27,31 @@ export function FilledInStage({ edition, walk, fillIn }: { edition: Deck; walk: 
   const { stop } = walk;
   const fitted = useMemo(() => fittedRoom(edition, stop, room), [edition, stop, room]);
   return (
-    <main
-      ref={around}
-      className={`relative flex min-h-0 flex-1 p-2 ${times > 1 ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`}
-    >
-      {room.width > 0 && room.height > 0 ? (
-        <div className="relative m-auto border border-ink/70">
-          <ShowStage
-            deck={edition}
-            stop={stop}
-            room={fitted}
-            follow={walk.follow}
-            fillIn={fillIn}
-            label={slideName(edition, walk.at)}
-          />
-          <SoundPlayer walk={walk} />
-        </div>
-      ) : null}
+    <div className="flex min-h-0 flex-1 flex-col">
       {isNarrow ? (
-        <Button className="!fixed right-2 top-28 z-10" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
+        <Button className="mr-2 mt-1 self-end" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
           {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
           {isLarge ? words.student.wholeSlide : words.student.larger}
         </Button>
       ) : null}
-    </main>
+      <main
+        ref={around}
+        className={`flex min-h-0 flex-1 p-2 ${times > 1 ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`}
+      >
+        {room.width > 0 && room.height > 0 ? (
+          <div className="relative m-auto border border-ink/70">
+            <ShowStage
+              deck={edition}
+              stop={stop}
+              room={fitted}
+              follow={walk.follow}
+              fillIn={fillIn}
+              label={slideName(edition, walk.at)}
+            />
+            <SoundPlayer walk={walk} />
+          </div>
+        ) : null}
+      </main>
+    </div>
   );
 }

@@ -65,7 +65,7 @@ export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerPr
   const says = words.questions;
   return (
     <Dialog title={says.title} open onClose={onClose} wide>
-      <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2 lg:grid-cols-3">
+      <div className="grid gap-x-6 gap-y-2 sm:grid-cols-2 lg:grid-cols-3">
         {startGroups.map(([group, starts]) => (
           <section key={group} aria-label={says.groups[group]}>
             <h3 className="mb-1 border-b border-rule font-sans text-sm font-semibold text-soft">
@@ -92,7 +92,7 @@ export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerPr
           </section>
         ))}
       </div>
-      <Button className="mt-4" look="quiet" onClick={onExchange}>
+      <Button className="-mb-3" look="quiet" onClick={onExchange}>
         <FileInput size={18} aria-hidden /> {words.exchange.open}
       </Button>
     </Dialog>
