@@ -104,7 +104,8 @@ test('a teacher builds a deck and hands it out, a student fills it in, submits a
   // Taking back, until the lesson closes.
   await student.getByRole('button', { name: 'Take it back' }).tap();
   await expect(student.getByRole('button', { name: 'Submit' })).toBeVisible();
-  await page.getByRole('button', { name: 'Close the lesson' }).click();
+  await page.getByRole('button', { name: 'More of this lesson' }).click();
+  await page.getByRole('menuitem', { name: 'Close the lesson' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close the lesson' }).click();
   await expect(student.getByText(/The lesson is closed/)).toBeVisible();
   await student.context().close();

@@ -56,7 +56,14 @@ async function fresh(request: Request, cacheName: string, key: string): Promise<
     return answer;
   } catch (error) {
     const known = await cache.match(key);
-    if (known) return known;
+    if (known) return withoutDate(known);
     throw error;
   }
+}
+
+/** An answer of the past tells nobody what time it is. */
+function withoutDate(answer: Response): Response {
+  const headers = new Headers(answer.headers);
+  headers.delete('date');
+  return new Response(answer.body, { status: answer.status, statusText: answer.statusText, headers });
 }

@@ -1,10 +1,21 @@
 /** Classes: what is sent and what comes back. */
 import { Transform } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, Length } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsOptional,
+  IsString,
+  Length,
+  MaxLength,
+} from 'class-validator';
+
+const trimmed = ({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value);
 
 /** A new class with its students' names, as the school writes them. */
 export class NewClass {
-  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @Transform(trimmed)
   @IsString()
   @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
   name: string;
@@ -15,11 +26,83 @@ export class NewClass {
   @IsString({ each: true })
   @Length(1, 80, { each: true, message: 'A name takes up to 80 letters.' })
   students: string[];
+
+  /** The group of each student, in the same order; '' for none. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(400)
+  @IsString({ each: true })
+  @MaxLength(40, { each: true, message: 'The name of a group takes up to 40 letters.' })
+  groups?: string[];
+}
+
+/** Students who come into a class. */
+export class AddStudents {
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Write at least one name.' })
+  @ArrayMaxSize(400, { message: 'A class takes up to 400 names.' })
+  @IsString({ each: true })
+  @Length(1, 80, { each: true, message: 'A name takes up to 80 letters.' })
+  students: string[];
+
+  /** The group of each student, in the same order; '' for none. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(400)
+  @IsString({ each: true })
+  @MaxLength(40, { each: true, message: 'The name of a group takes up to 40 letters.' })
+  groups?: string[];
+}
+
+/** What changes of a class: its name, or whether it is put away. */
+export class ChangeClass {
+  @IsOptional()
+  @Transform(trimmed)
+  @IsString()
+  @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
+  name?: string;
+
+  @IsOptional()
+  @IsBoolean()
+  archived?: boolean;
+}
+
+/** What changes of a student: name, group, or the class they are in; their work stays theirs. */
+export class ChangeStudent {
+  @IsOptional()
+  @Transform(trimmed)
+  @IsString()
+  @Length(1, 80, { message: 'A name takes up to 80 letters.' })
+  name?: string;
+
+  @IsOptional()
+  @Transform(trimmed)
+  @IsString()
+  @MaxLength(40, { message: 'The name of a group takes up to 40 letters.' })
+  group?: string;
+
+  @IsOptional()
+  @IsString()
+  @Length(1, 40)
+  classId?: string;
+}
+
+/** A student as their teacher sees them. */
+export interface StudentView {
+  readonly id: string;
+  readonly name: string;
+  readonly hasPin: boolean;
+  /** The group they work in; '' for none. */
+  readonly group: string;
 }
 
 /** A class and who is in it. */
 export interface ClassView {
   readonly id: string;
   readonly name: string;
-  readonly students: readonly { readonly id: string; readonly name: string; readonly hasPin: boolean }[];
+  readonly archivedAt: string | null;
+  readonly students: readonly StudentView[];
 }
+
+/** New PINs of a class, said once: afterwards only their hashes are known. */
+export type NewPins = Readonly<Record<string, string>>;

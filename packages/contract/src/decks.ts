@@ -107,6 +107,8 @@ export interface DeckSummary {
   /** When it was last changed, ISO 8601. */
   readonly updatedAt: string;
   readonly slideCount: number;
+  /** Whether it has a page that each student can get their own of. */
+  readonly hasOwnPage: boolean;
   /** The owner's name, when somebody else shares it with whom it is shown to. */
   readonly sharedBy: string | null;
   /** The part of the deck that draws its first slide. */

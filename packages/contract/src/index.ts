@@ -5,5 +5,6 @@ export * from './decks.js';
 export * from './join-code.js';
 export * from './lessons.js';
 export * from './live-news.js';
+export * from './my-lesson.js';
 export * from './problem.js';
 export * from './starters.js';

@@ -1,49 +1,58 @@
-/** Lessons, joining and submitting: what is sent and what comes back. */
+/** Lessons: what is sent and what comes back, for the teacher who runs them. */
 import type { Deck } from '@gobrel/core/deck';
-import type { Marks, Told } from '@gobrel/core/questions';
+import { type LessonTerms, paces, type Pace, termLimits, type WorkMode, workModes } from '@gobrel/core/lesson';
+import type { Marks } from '@gobrel/core/questions';
+import type { Affected, GradedLesson, Review } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsString, Length, Matches } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsObject,
+  IsOptional,
+  IsString,
+  Length,
+  MaxLength,
+  ValidateIf,
+} from 'class-validator';
 
-/** Work modes that a lesson can have. */
-export const workModes = ['copy-each'] as const;
-/** Paces that a lesson can have. */
-export const paces = ['own-pace'] as const;
-
-/** Handing a deck out to a class. */
+/** Handing a deck out to a class, to some of it, or to anybody with the code. */
 export class HandOut {
   @IsString()
   @Length(1, 40, { message: 'Choose a deck.' })
   deckId: string;
 
+  /** `null` for anybody with the code. */
+  @ValidateIf((_order, value) => value !== null)
   @IsString()
   @Length(1, 40, { message: 'Choose a class.' })
-  classId: string;
+  classId: string | null;
 
   @IsIn(workModes, { message: 'Choose how the students work.' })
-  workMode: (typeof workModes)[number];
+  workMode: WorkMode;
 
   @IsIn(paces, { message: 'Choose the pace.' })
-  pace: (typeof paces)[number];
+  pace: Pace;
+
+  /** Read with `readTerms`; what is not given is as usual. */
+  @IsOptional()
+  @IsObject({ message: 'The terms could not be read.' })
+  terms?: Partial<LessonTerms>;
 }
 
-/** A student coming in: the lesson's code, who they are, and their PIN (set at the first visit). */
-export class Join {
-  @IsString()
-  @Length(1, 20, { message: 'Type the code that is on the board.' })
-  code: string;
-
-  @IsString()
-  @Length(1, 40, { message: 'Pick your name.' })
-  studentId: string;
-
-  @Matches(/^\d{4}$/, { message: 'A PIN has four digits.' })
-  pin: string;
+/** Other terms for a lesson that runs. */
+export class ChangeTerms {
+  @IsObject({ message: 'The terms could not be read.' })
+  terms: Partial<LessonTerms>;
 }
 
-/** Submitting; the key makes it safe to repeat when no answer came. */
-export class Submit {
-  @Matches(/^[\w-]{8,40}$/, { message: 'The device did not say which submission this is.' })
-  key: string;
+/** Using a lesson again: its slides, for another class, without anybody's answers. */
+export class UseAgain {
+  @ValidateIf((_order, value) => value !== null)
+  @IsString()
+  @Length(1, 40, { message: 'Choose a class.' })
+  classId: string | null;
 }
 
 /** Holding answers, or letting them be changed again. */
@@ -52,13 +61,33 @@ export class Hold {
   held: boolean;
 }
 
-/** Asking how answers stand, by the ids of their questions. */
-export class CheckAnswers {
+/** A question that was not planned: the slide it comes after, and a slide with it on. */
+export class PutIn {
+  @ValidateIf((_order, value) => value !== null)
+  @IsString()
+  @Length(1, 40)
+  after: string | null;
+
+  /** A deck of one slide, read with `readDeck`. */
+  @IsObject({ message: 'There is no slide in this.' })
+  slide: object;
+}
+
+/** What a teacher says to somebody's work. */
+export class KeepReview {
+  /** Read with `readReview`. */
+  @IsObject({ message: 'The review could not be read.' })
+  review: object;
+}
+
+/** Giving reviews free to be seen; to everybody who submitted when nobody is named. */
+export class Release {
+  @IsOptional()
   @IsArray()
-  @ArrayMaxSize(100)
+  @ArrayMaxSize(termLimits.students)
   @IsString({ each: true })
-  @Length(1, 40, { each: true })
-  itemIds: string[];
+  @MaxLength(40, { each: true })
+  participantIds?: string[];
 }
 
 /** A lesson in a list. */
@@ -79,24 +108,43 @@ export interface LessonSummary {
 export interface SubmissionView {
   readonly number: number;
   readonly submittedAt: string;
+  readonly late: boolean;
 }
 
-/** Someone of the class in a lesson; `participantId` is `null` until they have joined. */
+/** Someone in a lesson, or a group; `participantId` is `null` until they have joined. */
 export interface ParticipantView {
-  readonly studentId: string;
+  /** Tells rows apart: the student's id, or the participant's where there is no student. */
+  readonly key: string;
   readonly name: string;
+  /** The students of a group; empty for somebody who works alone. */
+  readonly members: readonly string[];
+  /** The group they are in; '' for none. */
+  readonly group: string;
+  readonly isGuest: boolean;
   readonly participantId: string | null;
   readonly joinedAt: string | null;
+  /** When their work was stored the last time; `null` when it never was. */
+  readonly changedAt: string | null;
   /** The submission that stands, or `null` when there is none or it was taken back. */
   readonly submission: SubmissionView | null;
+  /** How often they have submitted. */
+  readonly tries: number;
+  readonly releasedAt: string | null;
+  readonly returnedAt: string | null;
 }
 
 /** A lesson as its teacher sees it. */
 export interface LessonView {
   readonly id: string;
   readonly title: string;
+  readonly classId: string | null;
   readonly className: string;
+  readonly deckId: string | null;
+  /** The hash of the edition. */
+  readonly edition: string;
   readonly code: string;
+  readonly workMode: WorkMode;
+  readonly terms: LessonTerms;
   readonly openedAt: string;
   readonly closedAt: string | null;
   /** Whether answers are closed for the moment. */
@@ -107,29 +155,25 @@ export interface LessonView {
 /** The present work of everybody in a lesson with its marks, computed on the server; sounds are asked for one by one. */
 export type LessonMarks = Readonly<Record<string, { readonly work: Work; readonly marks: Marks }>>;
 
-/** What somebody with the code sees before they are in. */
-export interface JoinView {
-  readonly title: string;
-  readonly className: string;
-  readonly students: readonly { readonly id: string; readonly name: string; readonly hasPin: boolean }[];
+/** What a correction would change: the deck as it is now, and for whom something changes. */
+export interface CorrectionView {
+  readonly deck: Deck;
+  readonly affected: readonly Affected[];
 }
 
-/** A lesson as a student in it sees it. */
-export interface MyLessonView {
-  readonly lessonId: string;
-  readonly title: string;
-  readonly className: string;
-  readonly name: string;
-  readonly participantId: string;
-  readonly closedAt: string | null;
-  /** Whether answers are closed for the moment. */
-  readonly held: boolean;
-  readonly submission: SubmissionView | null;
-  /** What they were told of their answers, by the id of the question. */
-  readonly told: Readonly<Record<string, Told>>;
+/** A review, and the tries it is about. */
+export interface ReviewView {
+  readonly review: Review;
+  readonly releasedAt: string | null;
+  readonly returnedAt: string | null;
 }
 
-/** Whether something was answered right. */
-export interface AnswerCheck {
-  readonly right: boolean;
+/** Reviews by participant. */
+export type LessonReviews = Readonly<Record<string, ReviewView>>;
+
+/** Everybody's results in the lessons of a class. */
+export interface GradebookView {
+  readonly className: string;
+  readonly students: readonly { readonly id: string; readonly name: string }[];
+  readonly lessons: readonly GradedLesson[];
 }

@@ -5,7 +5,12 @@ import type { Request } from 'express';
 /** Who somebody can be on one device. Teacher and student are told apart by separate cookies. */
 export interface Identity {
   readonly teacherId: string | null;
-  readonly participant: { readonly id: string; readonly lessonId: string } | null;
+  readonly participant: {
+    readonly id: string;
+    readonly lessonId: string;
+    /** The participant of their group, in whose work they work. */
+    readonly worksIn: string | null;
+  } | null;
 }
 
 /** The roles a route can be open to. */

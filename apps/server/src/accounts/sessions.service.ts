@@ -49,7 +49,11 @@ export class SessionsService {
       : null;
     return {
       teacherId: teacher?.teacherId ?? null,
-      participant: participant && { id: participant.id, lessonId: participant.lessonId },
+      participant: participant && {
+        id: participant.id,
+        lessonId: participant.lessonId,
+        worksIn: participant.worksIn,
+      },
     };
   }
 

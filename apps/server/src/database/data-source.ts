@@ -14,11 +14,20 @@ import {
   StarterShareRow,
   StoredFileRow,
 } from './entities/deck.js';
-import { AnswerCheckRow, ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from './entities/lesson.js';
+import {
+  AnswerCheckRow,
+  ClassRow,
+  LessonRow,
+  ParticipantRow,
+  ReviewRow,
+  StudentRow,
+  SubmissionRow,
+} from './entities/lesson.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
 import { Authoring1764100000000 } from './migrations/2-authoring.js';
 import { Routes1764200000000 } from './migrations/3-routes.js';
 import { Questions1764300000000 } from './migrations/4-questions.js';
+import { Lessons1764400000000 } from './migrations/5-lessons.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -40,6 +49,7 @@ export const entities = [
   ParticipantRow,
   SubmissionRow,
   AnswerCheckRow,
+  ReviewRow,
   StarterRow,
   StarterShareRow,
 ];
@@ -50,7 +60,13 @@ export function dataSourceOptions(url: string): DataSourceOptions {
     type: 'postgres',
     url,
     entities,
-    migrations: [FirstTables1764000000000, Authoring1764100000000, Routes1764200000000, Questions1764300000000],
+    migrations: [
+      FirstTables1764000000000,
+      Authoring1764100000000,
+      Routes1764200000000,
+      Questions1764300000000,
+      Lessons1764400000000,
+    ],
     migrationsRun: true,
     synchronize: false,
     logging: false,

@@ -12,6 +12,7 @@ import {
   type SlideSizeName,
   withoutPictures,
 } from '@gobrel/core/deck';
+import { ownPages } from '@gobrel/core/lesson';
 import { firstSlide } from '@gobrel/core/routes';
 import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
@@ -152,6 +153,7 @@ function summaryOf(row: Pick<DeckRow, 'id' | 'updatedAt'>, deck: Deck, sharedBy:
     title: deck.title,
     updatedAt: row.updatedAt.toISOString(),
     slideCount: Object.keys(deck.slides).length,
+    hasOwnPage: ownPages(deck).length > 0,
     sharedBy,
     cover: coverOf(deck),
   };

@@ -1,16 +1,17 @@
 /** Coming into a lesson: by its code, one's name, and a PIN that is set at the first visit. */
-import { Join, type JoinView, type MyLessonView, plainCode } from '@gobrel/contract';
-import { newId } from '@gobrel/core/deck';
-import { formatDocumentName } from '@gobrel/core/shared-doc';
+import { Join, JoinAsGuest, type JoinView, type MyLessonView, plainCode } from '@gobrel/contract';
+import { isBeforeOpening, readTerms } from '@gobrel/core/lesson';
 import { Body, Controller, Get, HttpCode, Ip, Param, Post, Res } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import type { Response } from 'express';
 import { DataSource, IsNull } from 'typeorm';
 import { Allow, AttemptsService, hashSecret, isSecret, SessionsService } from '../accounts/index.js';
-import { ClassRow, LessonRow, ParticipantRow, StudentRow } from '../database/index.js';
+import { LessonRow, type ParticipantRow, StudentRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
-import { EditionsService, SyncService } from '../sync/index.js';
+import { EditionsService } from '../sync/index.js';
 import { MyLessonService } from './my-lesson.service.js';
+import { ParticipantsService } from './participants.service.js';
+import { WritingService } from './writing.service.js';
 
 /** Wrong codes that one address may try within a minute: a whole class sits behind one address. */
 const MOST_WRONG_CODES = 60;
@@ -23,22 +24,29 @@ export class JoinController {
     private readonly editions: EditionsService,
     private readonly sessions: SessionsService,
     private readonly attempts: AttemptsService,
-    private readonly sync: SyncService,
+    private readonly participants: ParticipantsService,
+    private readonly writing: WritingService,
     private readonly mine: MyLessonService,
   ) {}
 
   @Get(':code')
   async look(@Param('code') code: string, @Ip() address: string): Promise<JoinView> {
     const lesson = await this.openLesson(code, address);
-    const [schoolClass, students, edition] = await Promise.all([
-      this.database.getRepository(ClassRow).findOneBy({ id: lesson.classId }),
-      this.database.getRepository(StudentRow).find({ where: { classId: lesson.classId }, order: { name: 'ASC' } }),
+    const [className, students, edition] = await Promise.all([
+      this.participants.classNameOf(lesson),
+      this.participants.invited(lesson),
       this.editions.get(lesson.editionHash),
     ]);
     return {
       title: edition.title,
-      className: schoolClass?.name ?? '',
-      students: students.map(({ id, name, pinHash }) => ({ id, name, hasPin: pinHash !== null })),
+      className,
+      students: students.map(({ id, name, pinHash, groupName }) => ({
+        id,
+        name,
+        hasPin: pinHash !== null,
+        group: lesson.workMode === 'copy-per-group' ? groupName : '',
+      })),
+      guests: readTerms(lesson.terms).guests,
     };
   }
 
@@ -50,14 +58,31 @@ export class JoinController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
     const lesson = await this.openLesson(body.code, address);
-    const student = await this.database
-      .getRepository(StudentRow)
-      .findOneBy({ id: body.studentId, classId: lesson.classId });
+    const student = (await this.participants.invited(lesson)).find(({ id }) => id === body.studentId);
     if (!student) throw notFound('name in this class');
     await this.checkPin(student, body.pin);
-    const participant = await this.participant(lesson.id, student.id);
+    return this.letIn(response, lesson, await this.participants.enter(lesson, student));
+  }
+
+  @Post('guest')
+  @HttpCode(200)
+  async joinAsGuest(
+    @Body() body: JoinAsGuest,
+    @Ip() address: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<MyLessonView> {
+    const lesson = await this.openLesson(body.code, address);
+    if (!readTerms(lesson.terms).guests)
+      throw refuse(403, 'no-guests', 'This lesson is for its class only. Pick your name from the list.');
+    const taken = 'Somebody of this name is in already. Add the first letter of your family name.';
+    const guest = await this.participants.enterAsGuest(lesson, body.name);
+    if (!guest) throw refuse(409, 'name-taken', taken, { name: taken });
+    return this.letIn(response, lesson, guest);
+  }
+
+  private async letIn(response: Response, lesson: LessonRow, participant: ParticipantRow): Promise<MyLessonView> {
     await this.sessions.start(response, 'participant', participant.id);
-    this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), { news: 'participants' });
+    this.writing.tell(lesson.id);
     return this.mine.view(participant.id);
   }
 
@@ -71,6 +96,8 @@ export class JoinController {
     }
     if (lesson.closedAt)
       throw refuse(410, 'lesson-closed', 'This lesson is closed. Ask your teacher whether there is another one.');
+    if (isBeforeOpening(readTerms(lesson.terms), Date.now()))
+      throw refuse(409, 'not-open-yet', 'This lesson has not opened yet. Come back at the time your teacher gave you.');
     return lesson;
   }
 
@@ -94,16 +121,5 @@ export class JoinController {
     throw refuse(401, 'wrong-pin', 'This is not the PIN of this name. Try again, or ask your teacher for a new one.', {
       pin: 'This is not the PIN of this name.',
     });
-  }
-
-  private async participant(lessonId: string, studentId: string): Promise<ParticipantRow> {
-    const participants = this.database.getRepository(ParticipantRow);
-    await participants
-      .createQueryBuilder()
-      .insert()
-      .values({ id: newId(), lessonId, studentId, joinedAt: new Date() })
-      .orIgnore()
-      .execute();
-    return participants.findOneByOrFail({ lessonId, studentId });
   }
 }

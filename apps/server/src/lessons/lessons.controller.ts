@@ -1,15 +1,31 @@
 /** Lessons, for the teacher who runs them. */
-import { HandOut, Hold, type LessonMarks, type LessonSummary, type LessonView } from '@gobrel/contract';
+import {
+  ChangeTerms,
+  type CorrectionView,
+  HandOut,
+  Hold,
+  type LessonMarks,
+  type LessonSummary,
+  type LessonView,
+  PutIn,
+  UseAgain,
+} from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { Allow, TeacherId } from '../accounts/index.js';
+import { HandingOutService } from './handing-out.service.js';
+import { KeepingService } from './keeping.service.js';
 import { LessonsService } from './lessons.service.js';
 
 @Controller('api/lessons')
 @Allow('teacher')
 export class LessonsController {
-  constructor(private readonly lessons: LessonsService) {}
+  constructor(
+    private readonly lessons: LessonsService,
+    private readonly handingOut: HandingOutService,
+    private readonly keeping: KeepingService,
+  ) {}
 
   @Get()
   list(@TeacherId() teacherId: string): Promise<LessonSummary[]> {
@@ -18,12 +34,23 @@ export class LessonsController {
 
   @Post()
   handOut(@TeacherId() teacherId: string, @Body() body: HandOut): Promise<LessonView> {
-    return this.lessons.handOut(teacherId, body);
+    return this.handingOut.handOut(teacherId, body);
   }
 
   @Get(':id')
   get(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonView> {
     return this.lessons.get(teacherId, id);
+  }
+
+  @Patch(':id')
+  changeTerms(@TeacherId() teacherId: string, @Param('id') id: string, @Body() body: ChangeTerms): Promise<LessonView> {
+    return this.lessons.changeTerms(teacherId, id, body);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  remove(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
+    return this.keeping.remove(teacherId, id);
   }
 
   @Get(':id/edition')
@@ -54,6 +81,34 @@ export class LessonsController {
       .send(Buffer.from(bytes, 'base64'));
   }
 
+  @Get(':id/file')
+  async file(@TeacherId() teacherId: string, @Param('id') id: string, @Res() response: Response): Promise<void> {
+    const { name, bytes } = await this.keeping.file(teacherId, id);
+    response.attachment(name).type('application/zip').send(Buffer.from(bytes));
+  }
+
+  @Get(':id/correction')
+  correction(@TeacherId() teacherId: string, @Param('id') id: string): Promise<CorrectionView> {
+    return this.handingOut.correction(teacherId, id);
+  }
+
+  @Post(':id/correction')
+  @HttpCode(200)
+  correct(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonView> {
+    return this.handingOut.correct(teacherId, id);
+  }
+
+  @Post(':id/slides')
+  @HttpCode(200)
+  putIn(@TeacherId() teacherId: string, @Param('id') id: string, @Body() body: PutIn): Promise<LessonView> {
+    return this.handingOut.putIn(teacherId, id, body);
+  }
+
+  @Post(':id/again')
+  again(@TeacherId() teacherId: string, @Param('id') id: string, @Body() { classId }: UseAgain): Promise<LessonView> {
+    return this.handingOut.useAgain(teacherId, id, classId);
+  }
+
   @Post(':id/hold')
   @HttpCode(200)
   hold(@TeacherId() teacherId: string, @Param('id') id: string, @Body() { held }: Hold): Promise<LessonView> {
@@ -63,6 +118,12 @@ export class LessonsController {
   @Post(':id/close')
   @HttpCode(200)
   close(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonView> {
-    return this.lessons.close(teacherId, id);
+    return this.lessons.setClosed(teacherId, id, true);
+  }
+
+  @Post(':id/reopen')
+  @HttpCode(200)
+  reopen(@TeacherId() teacherId: string, @Param('id') id: string): Promise<LessonView> {
+    return this.lessons.setClosed(teacherId, id, false);
   }
 }

@@ -1,19 +1,35 @@
-/** Lessons: handing out, joining, submitting. */
+/** Lessons: handing out, joining, working, submitting, reviewing, keeping. */
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AnswerCheckRow } from '../database/index.js';
 import { DecksModule } from '../decks/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
+import { HandingOutService } from './handing-out.service.js';
 import { JoinController } from './join.controller.js';
+import { KeepingService } from './keeping.service.js';
 import { LessonsController } from './lessons.controller.js';
 import { LessonsService } from './lessons.service.js';
 import { MyLessonController } from './my-lesson.controller.js';
 import { MyLessonService } from './my-lesson.service.js';
+import { ParticipantsService } from './participants.service.js';
+import { ReviewsController } from './reviews.controller.js';
+import { ReviewsService } from './reviews.service.js';
+import { StudentDataController } from './student-data.controller.js';
+import { WritingService } from './writing.service.js';
 
 @Module({
   imports: [DecksModule, PicturesModule, TypeOrmModule.forFeature([AnswerCheckRow])],
-  controllers: [LessonsController, JoinController, MyLessonController],
-  providers: [LessonsService, MyLessonService, AnswerChecksService],
+  controllers: [LessonsController, ReviewsController, JoinController, MyLessonController, StudentDataController],
+  providers: [
+    LessonsService,
+    HandingOutService,
+    ParticipantsService,
+    WritingService,
+    ReviewsService,
+    KeepingService,
+    MyLessonService,
+    AnswerChecksService,
+  ],
 })
 export class LessonsModule {}

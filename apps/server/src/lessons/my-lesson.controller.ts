@@ -1,5 +1,5 @@
 /** The lesson a student is in. */
-import { type AnswerCheck, CheckAnswers, type MyLessonView, Submit } from '@gobrel/contract';
+import { type AnswerCheck, CheckAnswers, type MyLessonView, type OthersWork, Signal, Submit } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { Allow, Participant } from '../accounts/index.js';
@@ -20,6 +20,11 @@ export class MyLessonController {
     return this.lessons.edition(participant.id);
   }
 
+  @Get('others')
+  others(@Participant() participant: { id: string }): Promise<OthersWork> {
+    return this.lessons.others(participant.id);
+  }
+
   @Get('checks/:itemId')
   check(@Participant() participant: { id: string }, @Param('itemId') itemId: string): Promise<AnswerCheck> {
     return this.lessons.check(participant.id, itemId);
@@ -29,6 +34,12 @@ export class MyLessonController {
   @HttpCode(200)
   tell(@Participant() participant: { id: string }, @Body() body: CheckAnswers): Promise<MyLessonView> {
     return this.lessons.tell(participant.id, body.itemIds);
+  }
+
+  @Post('signals')
+  @HttpCode(204)
+  signal(@Participant() participant: { id: string }, @Body() body: Signal): Promise<void> {
+    return this.lessons.signal(participant.id, body);
   }
 
   @Post('submission')

@@ -1,17 +1,39 @@
 /** A lesson from a student's side: what it is, its edition without keys, submitting and taking back. */
-import type { AnswerCheck, MyLessonView } from '@gobrel/contract';
+import type { AnswerCheck, MyLessonView, MyReview, OthersWork, Signal } from '@gobrel/contract';
 import { type Deck, newId, withoutKeysAndNotes } from '@gobrel/core/deck';
-import { markWork, tellSubmitted } from '@gobrel/core/questions';
+import {
+  applaud,
+  askInWriting,
+  isOver,
+  isShown,
+  type LessonTerms,
+  mayTakeBack,
+  raiseHand,
+  readTerms,
+  type WorkMode,
+} from '@gobrel/core/lesson';
+import { changedAnswers, isQuestion, markWork, tellSubmitted } from '@gobrel/core/questions';
+import { readReview, reviewedMarks } from '@gobrel/core/review';
 import { isAskedByLink } from '@gobrel/core/routes';
-import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
-import { readWork } from '@gobrel/core/work';
+import { changeLesson, formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
+import { readWork, withoutSounds } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
-import { ClassRow, LessonRow, ParticipantRow, StudentRow, SubmissionRow } from '../database/index.js';
+import { LessonRow, ParticipantRow, ReviewRow, StudentRow, SubmissionRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
+import { ParticipantsService, submissionView } from './participants.service.js';
+import { WritingService } from './writing.service.js';
+
+/** A participant, their lesson, and under which id their work is kept. */
+interface Present {
+  readonly participant: ParticipantRow;
+  readonly lesson: LessonRow;
+  readonly terms: LessonTerms;
+  readonly workId: string;
+}
 
 @Injectable()
 export class MyLessonService {
@@ -20,28 +42,55 @@ export class MyLessonService {
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
     private readonly checks: AnswerChecksService,
+    private readonly participants: ParticipantsService,
+    private readonly writing: WritingService,
   ) {}
 
   /** The lesson as this participant sees it. */
   async view(participantId: string): Promise<MyLessonView> {
-    const { participant, lesson } = await this.find(this.database.manager, participantId);
-    const [student, schoolClass, edition, submission, told] = await Promise.all([
-      this.database.getRepository(StudentRow).findOneByOrFail({ id: participant.studentId }),
-      this.database.getRepository(ClassRow).findOneByOrFail({ id: lesson.classId }),
+    const { participant, lesson, terms, workId } = await this.find(this.database.manager, participantId);
+    const [name, className, members, edition, submissions, told, review] = await Promise.all([
+      this.nameOf(participant),
+      this.participants.classNameOf(lesson),
+      this.participants.membersBeside(participant),
       this.editions.get(lesson.editionHash),
-      this.standing(this.database.manager, participantId),
-      this.checks.toldTo(participantId),
+      this.submissionsOf(workId),
+      this.checks.toldTo(workId),
+      this.database.getRepository(ReviewRow).findOneBy({ participantId: workId }),
     ]);
+    const standing = submissions.find((row) => row.takenBackAt === null);
+    const state = { submitted: standing !== undefined, released: (review?.releasedAt ?? null) !== null };
+    const marks =
+      standing && reviewedMarks(markWork(edition, readWork(standing.work)), readReview(review?.review), edition);
+    const seesMarks = isShown(terms.marks, state);
+    const group =
+      workId === participant.id ? null : await this.database.getRepository(ParticipantRow).findOneBy({ id: workId });
+    const { dueAt, late, attempts, instructions, others } = terms;
     return {
       lessonId: lesson.id,
       title: edition.title,
-      className: schoolClass.name,
-      name: student.name,
-      participantId,
+      className,
+      name,
+      owner: group?.name ?? name,
+      members,
+      participantId: workId,
+      edition: lesson.editionHash,
+      workMode: lesson.workMode as WorkMode,
+      terms: { dueAt, late, attempts, instructions, others },
       closedAt: lesson.closedAt?.toISOString() ?? null,
       held: lesson.held,
-      submission: submission && { number: submission.number, submittedAt: submission.submittedAt.toISOString() },
-      told: submission ? tellSubmitted(readWork(submission.work), edition) : told,
+      submission: standing ? submissionView(standing, terms) : null,
+      tries: submissions.length,
+      mayTakeBack: lesson.closedAt === null && mayTakeBack(terms, submissions.length, Date.now()),
+      returnedAt: review?.returnedAt?.toISOString() ?? null,
+      points: marks && seesMarks ? { points: marks.points, outOf: marks.outOf } : null,
+      told:
+        standing && seesMarks
+          ? tellSubmitted(readWork(standing.work), edition, isShown(terms.key, state))
+          : standing
+            ? {}
+            : told,
+      review: state.released ? this.reviewFor(review, seesMarks ? (marks ?? null) : null, submissions, edition) : null,
     };
   }
 
@@ -51,16 +100,34 @@ export class MyLessonService {
     return withoutKeysAndNotes(await this.editions.get(lesson.editionHash));
   }
 
+  /** The work of the others, where the terms let it be seen by now. */
+  async others(participantId: string): Promise<OthersWork> {
+    const { lesson, terms, workId } = await this.find(this.database.manager, participantId);
+    const submitted = (await this.standing(this.database.manager, workId)) !== null;
+    const review = await this.database.getRepository(ReviewRow).findOneBy({ participantId: workId });
+    if (!isShown(terms.others, { submitted, released: (review?.releasedAt ?? null) !== null })) return [];
+    const rows = await this.participants.list(lesson);
+    const works = rows.flatMap(({ participantId: id, name, submission }) =>
+      id !== null && id !== workId && submission ? [{ id, name }] : [],
+    );
+    return Promise.all(
+      works.map(async ({ id, name }) => ({
+        participantId: id,
+        name,
+        work: withoutSounds(await this.work(lesson.id, id)),
+      })),
+    );
+  }
+
   /**
    * Whether the participant has answered something right, by their work as it is on the server. Only for what a link
    * of the edition goes by: everything else is told when the teacher wants it told.
    */
   async check(participantId: string, itemId: string): Promise<AnswerCheck> {
-    const { lesson } = await this.find(this.database.manager, participantId);
+    const { lesson, workId } = await this.find(this.database.manager, participantId);
     const edition = await this.editions.get(lesson.editionHash);
     if (!isAskedByLink(edition, itemId)) throw notFound('question');
-    const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
-    const mark = markWork(edition, readWorkDocument(await this.sync.read(name))).items[itemId];
+    const mark = markWork(edition, await this.work(lesson.id, workId)).items[itemId];
     return { right: mark?.verdict === 'right' };
   }
 
@@ -69,15 +136,14 @@ export class MyLessonService {
    * its question; asking again about the same one is not.
    */
   async tell(participantId: string, itemIds: readonly string[]): Promise<MyLessonView> {
-    const { lesson } = await this.find(this.database.manager, participantId);
+    const { lesson, workId } = await this.find(this.database.manager, participantId);
     if (lesson.closedAt) throw closed();
     const edition = await this.editions.get(lesson.editionHash);
-    const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
     await this.database.transaction(async (manager) => {
-      await this.find(manager, participantId, true);
-      if (await this.standing(manager, participantId)) return;
-      const work = readWorkDocument(await this.sync.read(name));
-      await this.checks.check(manager, { participantId, edition, work, itemIds });
+      await this.find(manager, workId, true);
+      if (await this.standing(manager, workId)) return;
+      const work = await this.work(lesson.id, workId);
+      await this.checks.check(manager, { participantId: workId, edition, work, itemIds });
     });
     return this.view(participantId);
   }
@@ -87,19 +153,19 @@ export class MyLessonService {
    * Repeating it with the same key, or submitting twice at once, leaves one submission.
    */
   async submit(participantId: string, key: string): Promise<MyLessonView> {
-    const { lesson } = await this.find(this.database.manager, participantId);
+    const { lesson, workId } = await this.find(this.database.manager, participantId);
     const edition = await this.editions.get(lesson.editionHash);
-    const name = formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId });
     await this.database.transaction(async (manager) => {
-      const { lesson: locked } = await this.find(manager, participantId, true);
-      if (await manager.existsBy(SubmissionRow, { participantId, key })) return;
-      if (await this.standing(manager, participantId)) return;
+      const { lesson: locked, terms } = await this.find(manager, workId, true);
+      if (await manager.existsBy(SubmissionRow, { participantId: workId, key })) return;
+      if (await this.standing(manager, workId)) return;
       if (locked.closedAt) throw closed();
-      const work = readWorkDocument(await this.sync.read(name));
-      const number = (await manager.countBy(SubmissionRow, { participantId })) + 1;
+      if (isOver(terms, Date.now())) throw refuse(409, 'too-late', 'The time for this is over. Ask your teacher.');
+      const work = await this.work(lesson.id, workId);
+      const number = (await manager.countBy(SubmissionRow, { participantId: workId })) + 1;
       await manager.insert(SubmissionRow, {
         id: newId(),
-        participantId,
+        participantId: workId,
         number,
         key,
         work: work as object,
@@ -109,35 +175,78 @@ export class MyLessonService {
         takenBackAt: null,
       });
     });
-    this.sync.setWriting(name, false);
-    this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), { news: 'participants' });
+    await this.writing.settleOne(lesson.id, workId);
+    this.writing.tell(lesson.id);
     return this.view(participantId);
   }
 
   /** Takes the standing submission back, so that the student can go on. */
   async reopen(participantId: string): Promise<MyLessonView> {
-    const { lesson } = await this.find(this.database.manager, participantId);
+    const { lesson, terms, workId } = await this.find(this.database.manager, participantId);
     if (lesson.closedAt) throw closed();
+    const tries = await this.database.getRepository(SubmissionRow).countBy({ participantId: workId });
+    if (!mayTakeBack(terms, tries, Date.now()))
+      throw refuse(409, 'stays-submitted', 'This stays submitted: the time is over, or it was your last try.');
     await this.database
       .getRepository(SubmissionRow)
-      .update({ participantId, takenBackAt: IsNull() }, { takenBackAt: new Date() });
-    this.sync.setWriting(formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId }), !lesson.held);
-    this.sync.tell(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), { news: 'participants' });
+      .update({ participantId: workId, takenBackAt: IsNull() }, { takenBackAt: new Date() });
+    await this.writing.settleOne(lesson.id, workId);
+    this.writing.tell(lesson.id);
     return this.view(participantId);
+  }
+
+  /** A hand up or down, applause, a written question: what is not allowed is passed over. */
+  async signal(participantId: string, { hand, applause, question }: Signal): Promise<void> {
+    const { lesson, workId } = await this.find(this.database.manager, participantId);
+    if (lesson.closedAt) throw closed();
+    await this.sync.change(formatDocumentName({ kind: 'lesson', lessonId: lesson.id }), (doc) => {
+      if (hand !== undefined) changeLesson(doc, (state) => raiseHand(state, workId, hand));
+      if (applause) changeLesson(doc, (state) => applaud(state, workId));
+      if (question !== undefined)
+        changeLesson(doc, (state) => askInWriting(state, { id: newId(), participantId: workId, text: question }));
+    });
+  }
+
+  private reviewFor(
+    review: ReviewRow | null,
+    marks: MyReview['marks'],
+    submissions: readonly SubmissionRow[],
+    edition: Deck,
+  ): MyReview {
+    const [last, before] = [...submissions].sort((a, b) => b.number - a.number);
+    const ids = Object.values(edition.items).flatMap((item) => (isQuestion(item) ? [item.id] : []));
+    return {
+      marks,
+      comments: readReview(review?.review).comments,
+      changed: last && before ? changedAnswers(ids, readWork(before.work), readWork(last.work), edition) : [],
+    };
+  }
+
+  private async work(lessonId: string, participantId: string) {
+    return readWorkDocument(await this.sync.read(formatDocumentName({ kind: 'work', lessonId, participantId })));
+  }
+
+  private async nameOf({ studentId, name }: ParticipantRow): Promise<string> {
+    if (studentId === null) return name ?? '';
+    return (await this.database.getRepository(StudentRow).findOneByOrFail({ id: studentId })).name;
+  }
+
+  private submissionsOf(participantId: string): Promise<SubmissionRow[]> {
+    return this.database.getRepository(SubmissionRow).find({ where: { participantId }, order: { number: 'ASC' } });
   }
 
   private standing(manager: EntityManager, participantId: string): Promise<SubmissionRow | null> {
     return manager.findOneBy(SubmissionRow, { participantId, takenBackAt: IsNull() });
   }
 
-  private async find(manager: EntityManager, participantId: string, lock = false) {
+  private async find(manager: EntityManager, participantId: string, lock = false): Promise<Present> {
     const participant = await manager.findOne(ParticipantRow, {
       where: { id: participantId },
       ...(lock ? { lock: { mode: 'pessimistic_write' as const } } : {}),
     });
     const lesson = participant && (await manager.findOneBy(LessonRow, { id: participant.lessonId }));
     if (!participant || !lesson) throw notFound('lesson');
-    return { participant, lesson };
+    return { participant, lesson, terms: readTerms(lesson.terms), workId: participant.worksIn ?? participant.id };
   }
 }
 

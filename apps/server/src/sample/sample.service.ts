@@ -77,6 +77,7 @@ export class SampleService {
         id: lesson.id,
         teacherId: scenario.teacher.id,
         classId: scenario.schoolClass.id,
+        deckId: lesson.deckId,
         editionHash,
         code: lesson.code,
         workMode: 'copy-each',

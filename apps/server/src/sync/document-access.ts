@@ -1,10 +1,19 @@
 /** Who may read and write which shared document. */
-import type { DocumentName } from '@gobrel/core/shared-doc';
+import { type LessonState, readLessonState } from '@gobrel/core/lesson';
+import { type DocumentName, formatDocumentName } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { DeckAuthorRow, DeckRow, LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
+import {
+  DeckAuthorRow,
+  DeckRow,
+  LessonRow,
+  ParticipantRow,
+  SharedDocumentRow,
+  SubmissionRow,
+} from '../database/index.js';
+import { LessonStates } from './lesson-states.js';
 
 /** What somebody may do with a document. */
 export type DocumentAccess = 'none' | 'read' | 'write';
@@ -14,7 +23,10 @@ export type Speaker = 'teacher' | 'student';
 
 @Injectable()
 export class DocumentAccessService {
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly lessonStates: LessonStates,
+  ) {}
 
   /** What `identity`, speaking as `speaker`, may do with a document. */
   async accessTo(name: DocumentName, identity: Identity, speaker: Speaker): Promise<DocumentAccess> {
@@ -33,8 +45,20 @@ export class DocumentAccessService {
     }
     if (speaker !== 'student' || participant?.lessonId !== name.lessonId) return 'none';
     if (name.kind === 'lesson') return 'read';
-    if (participant.id !== name.participantId) return 'none';
-    return (await this.mayWrite(participant.id)) ? 'write' : 'read';
+    if (!isOwn(name, identity)) return (await this.isShownToAll(name)) ? 'read' : 'none';
+    return (await this.mayWrite(name.participantId)) ? 'write' : 'read';
+  }
+
+  /** Whether work is being shown, and the others may follow on their own devices. */
+  private async isShownToAll(name: { readonly lessonId: string; readonly participantId: string }): Promise<boolean> {
+    const lesson = formatDocumentName({ kind: 'lesson', lessonId: name.lessonId });
+    const { showing, allowed } = this.lessonStates.of(lesson) ?? (await this.storedState(lesson));
+    return allowed.following && showing === name.participantId;
+  }
+
+  private async storedState(name: string): Promise<LessonState> {
+    const row = await this.database.getRepository(SharedDocumentRow).findOneBy({ name });
+    return readLessonState(row?.snapshot);
   }
 
   /** Whether a teacher owns a deck or is one of its co-authors. */
@@ -44,7 +68,10 @@ export class DocumentAccessService {
     return deck.ownerId === teacherId || this.database.getRepository(DeckAuthorRow).existsBy({ deckId, teacherId });
   }
 
-  /** Whether a participant may still change their work: the lesson is open, holds no answers, and nothing is submitted. */
+  /**
+   * Whether a participant may still change their work: the lesson is open and not over, holds no
+   * answers, and nothing is submitted.
+   */
   async mayWrite(participantId: string): Promise<boolean> {
     const open = await this.database
       .getRepository(ParticipantRow)
@@ -52,7 +79,10 @@ export class DocumentAccessService {
       .innerJoin(
         LessonRow,
         'lesson',
-        'lesson.id = participant.lessonId AND lesson.closedAt IS NULL AND NOT lesson.held',
+        'lesson.id = participant.lessonId AND lesson.closedAt IS NULL AND NOT lesson.held' +
+          " AND ((lesson.terms->>'dueAt') IS NULL OR (lesson.terms->>'late')::boolean" +
+          " OR (lesson.terms->>'dueAt')::float8 >= :now)",
+        { now: Date.now() },
       )
       .where('participant.id = :participantId', { participantId })
       .getExists();
@@ -60,4 +90,9 @@ export class DocumentAccessService {
     const standing = { participantId, takenBackAt: IsNull() };
     return !(await this.database.getRepository(SubmissionRow).existsBy(standing));
   }
+}
+
+/** Whether a work document is a student's own, or that of their group. */
+export function isOwn(name: DocumentName, { participant }: Identity): boolean {
+  return name.kind === 'work' && participant !== null && name.participantId === (participant.worksIn ?? participant.id);
 }

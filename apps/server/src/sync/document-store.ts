@@ -24,6 +24,7 @@ const RETRY_MS = 1000;
 export class DocumentStore {
   private readonly log = new Logger('Documents');
   private stopping = false;
+  private readonly dropped = new Set<string>();
 
   constructor(@InjectDataSource() private readonly database: DataSource) {}
 
@@ -35,7 +36,7 @@ export class DocumentStore {
 
   /** Stores a document; while the database is away it tries again each second, until it is there or the server stops. */
   async store(name: string, doc: Y.Doc): Promise<void> {
-    for (;;) {
+    while (!this.dropped.has(name)) {
       try {
         await this.storeOnce(name, doc);
         return;
@@ -45,6 +46,11 @@ export class DocumentStore {
         await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
       }
     }
+  }
+
+  /** Stores a document no more: what it belongs to is deleted. */
+  drop(name: string): void {
+    this.dropped.add(name);
   }
 
   /** From now on a failed attempt is the last one. */

@@ -1,18 +1,26 @@
 /** Editions: frozen decks by their hash, kept in memory once read since they never change. */
 import { createHash } from 'node:crypto';
 import { type Deck, readDeck } from '@gobrel/core/deck';
+import type { WorkMode } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { EditionRow, LessonRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 
-/** How many editions are kept in memory. */
+/** What work in a lesson has to fit. */
+export interface LessonEdition {
+  readonly edition: Deck;
+  readonly mode: WorkMode;
+}
+
+/** How many editions, and lessons' editions, are kept in memory. */
 const KEPT = 200;
 
 @Injectable()
 export class EditionsService {
   private readonly kept = new Map<string, Deck>();
+  private readonly lessons = new Map<string, { readonly hash: string; readonly mode: WorkMode }>();
 
   constructor(@InjectDataSource() private readonly database: DataSource) {}
 
@@ -41,11 +49,24 @@ export class EditionsService {
     return deck;
   }
 
-  /** The edition a lesson was handed out with. */
-  async ofLesson(lessonId: string): Promise<Deck> {
+  /** The edition a lesson has by now, and how its students work; kept in memory until it is forgotten. */
+  async ofLesson(lessonId: string): Promise<LessonEdition> {
+    const known = this.lessons.get(lessonId) ?? (await this.look(lessonId));
+    return { edition: await this.get(known.hash), mode: known.mode };
+  }
+
+  /** Looks up a lesson's edition anew when it is asked for the next time. */
+  forget(lessonId: string): void {
+    this.lessons.delete(lessonId);
+  }
+
+  private async look(lessonId: string): Promise<{ hash: string; mode: WorkMode }> {
     const lesson = await this.database.getRepository(LessonRow).findOneBy({ id: lessonId });
     if (!lesson) throw notFound('lesson');
-    return this.get(lesson.editionHash);
+    const found = { hash: lesson.editionHash, mode: lesson.workMode as WorkMode };
+    if (this.lessons.size >= KEPT) this.lessons.delete(this.lessons.keys().next().value ?? '');
+    this.lessons.set(lessonId, found);
+    return found;
   }
 }
 

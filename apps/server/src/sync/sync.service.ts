@@ -2,27 +2,30 @@
 import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { formatNews, type LiveNews } from '@gobrel/contract';
-import type { Deck } from '@gobrel/core/deck';
-import { parseDocumentName, writeWorkChanges } from '@gobrel/core/shared-doc';
+import { formatDocumentName, parseDocumentName, readLessonDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { WorkChange } from '@gobrel/core/work';
 import { Hocuspocus } from '@hocuspocus/server';
 import { type BeforeApplicationShutdown, Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
 import { type WebSocket, WebSocketServer } from 'ws';
 import * as Y from 'yjs';
-import { SessionsService } from '../accounts/index.js';
-import { DocumentAccessService, type Speaker } from './document-access.js';
+import { type Identity, SessionsService } from '../accounts/index.js';
+import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
 import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
+import { LessonStates } from './lesson-states.js';
 import { UsedUpService } from './used-up.service.js';
 import { judgeUpdate, readClientMessage } from './work-gate.js';
 
 /** What is known of a connection to one document. */
 interface ConnectionContext {
-  /** What a work document must fit; `null` for other documents. */
-  readonly fits: { readonly edition: Deck; readonly participantId: string } | null;
+  /** Whose work a document is, which must fit its lesson's edition; `null` for other documents. */
+  readonly workOf: { readonly lessonId: string; readonly participantId: string } | null;
   /** Who is signed in as a teacher on the connection. */
   readonly teacherId: string | null;
+  /** Who opened it, and as whom they speak. */
+  readonly identity: Identity;
+  readonly speaker: Speaker;
 }
 
 /** Delay and longest delay before a change is stored, in milliseconds. */
@@ -36,6 +39,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly log = new Logger('Sync');
   private readonly sockets = new WebSocketServer({ noServer: true, maxPayload: LARGEST_MESSAGE });
   private readonly hocuspocus: Hocuspocus;
+  /** The participant whose turn the others follow on their devices, by lesson document. */
+  private readonly followed = new Map<string, string>();
 
   constructor(
     private readonly http: HttpAdapterHost,
@@ -44,7 +49,9 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly editions: EditionsService,
     private readonly store: DocumentStore,
     private readonly usedUp: UsedUpService,
+    lessonStates: LessonStates,
   ) {
+    lessonStates.lookIn((name) => this.readOpen(name));
     this.hocuspocus = new Hocuspocus({
       quiet: true,
       debounce: STORE_AFTER_MS,
@@ -63,7 +70,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         if (state) Y.applyUpdate(document, state);
       },
       beforeHandleMessage: ({ documentName, update, document, context }) =>
-        this.passMessage(documentName, update, document, (context as ConnectionContext).fits),
+        this.passMessage(documentName, update, document, (context as ConnectionContext).workOf),
+      onChange: async ({ documentName, document }) => this.followTurns(documentName, document),
       onStoreDocument: ({ documentName, document }) => this.store.store(documentName, document),
     });
   }
@@ -126,6 +134,41 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     }
   }
 
+  /** Closes a document for everybody without storing it: what it belongs to is gone. */
+  async discard(name: string): Promise<void> {
+    this.store.drop(name);
+    for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) connection.close();
+    const document = this.hocuspocus.documents.get(name);
+    if (document) await this.hocuspocus.unloadDocument(document);
+  }
+
+  /** When a turn ends, or is no longer followed, those who followed it are sent away. */
+  private async followTurns(name: string, document: Y.Doc): Promise<void> {
+    const parsed = parseDocumentName(name);
+    if (parsed?.kind !== 'lesson') return;
+    const { showing, allowed } = readLessonDocument(document);
+    const now = allowed.following ? showing : null;
+    const before = this.followed.get(name) ?? null;
+    if (now === before) return;
+    if (now === null) this.followed.delete(name);
+    else this.followed.set(name, now);
+    if (before === null) return;
+    const { lessonId } = parsed;
+    await this.dismissStudents(formatDocumentName({ kind: 'work', lessonId, participantId: before }));
+  }
+
+  /** Sends those students out of a document who may not see it any more. */
+  private async dismissStudents(name: string): Promise<void> {
+    const parsed = parseDocumentName(name);
+    for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) {
+      const { identity, speaker } = connection.context as ConnectionContext;
+      if (parsed && speaker === 'student') {
+        const access = await this.access.accessTo(parsed, identity, 'student');
+        if (access === 'none') connection.close();
+      }
+    }
+  }
+
   /** Opens or closes a work document for writing, also for connections that stand. */
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
@@ -148,12 +191,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     if (access === 'none') throw new Error('not allowed');
     setReadOnly(access === 'read');
     return {
-      fits:
-        name.kind === 'work'
-          ? { edition: await this.editions.ofLesson(name.lessonId), participantId: name.participantId }
-          : null,
+      workOf: name.kind === 'work' ? { lessonId: name.lessonId, participantId: name.participantId } : null,
       teacherId: identity.teacherId,
-      writes: name.kind !== 'work' || speaker === 'student',
+      identity,
+      speaker,
+      writes: name.kind !== 'work' || (speaker === 'student' && isOwn(name, identity)),
     };
   }
 
@@ -170,13 +212,14 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     name: string,
     bytes: Uint8Array,
     document: Y.Doc,
-    fits: ConnectionContext['fits'],
+    workOf: ConnectionContext['workOf'],
   ): Promise<void> {
     const message = readClientMessage(bytes);
     if (message.type === 'broadcast') throw new Error('clients do not broadcast');
-    if (message.type !== 'update' || !fits) return;
-    const usedUp = await this.usedUp.of(fits.edition, fits.participantId);
-    const { refusals, putBack } = judgeUpdate(document, message.update, fits.edition, usedUp);
+    if (message.type !== 'update' || !workOf) return;
+    const { edition, mode } = await this.editions.ofLesson(workOf.lessonId);
+    const usedUp = await this.usedUp.of(edition, workOf.participantId);
+    const { refusals, putBack } = judgeUpdate(document, message.update, { edition, mode, usedUp });
     if (putBack.length > 0) this.putBackAfter(name, putBack);
     if (refusals.length === 0) return;
     this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ')}`);

@@ -23,21 +23,39 @@ function message(type: number, step: number, payload: Uint8Array): Uint8Array {
 describe('the work gate', () => {
   test('lets fitting work pass and leaves the document as it was', () => {
     const doc = new Y.Doc();
-    expect(refusalsFor(doc, update({ blanks: { word: 'eel' } }), edition)).toEqual([]);
+    expect(refusalsFor(doc, update({ blanks: { word: 'eel' } }), { edition, mode: 'copy-each' })).toEqual([]);
     expect(doc.getMap('blanks').size).toBe(0);
   });
 
   test('names what does not fit, and what is no part of work', () => {
-    expect(refusalsFor(new Y.Doc(), update({ blanks: { other: 'eel' } }), edition)).toEqual([
+    expect(refusalsFor(new Y.Doc(), update({ blanks: { other: 'eel' } }), { edition, mode: 'copy-each' })).toEqual([
       'other is not a blank of this edition',
     ]);
     const strange = new Y.Doc();
     strange.getMap('slides').set('s', 1);
-    expect(refusalsFor(new Y.Doc(), Y.encodeStateAsUpdate(strange), edition)).toEqual(['slides is no part of work']);
+    expect(refusalsFor(new Y.Doc(), Y.encodeStateAsUpdate(strange), { edition, mode: 'copy-each' })).toEqual([
+      'slides is no part of work',
+    ]);
   });
 
   test('refuses work that is too large before looking at it', () => {
-    expect(refusalsFor(new Y.Doc(), new Uint8Array(LARGEST_WORK), edition)).toEqual(['the work is too large']);
+    expect(refusalsFor(new Y.Doc(), new Uint8Array(LARGEST_WORK), { edition, mode: 'copy-each' })).toEqual([
+      'the work is too large',
+    ]);
+  });
+
+  test('what fits no more since a correction is no reason to refuse the rest', () => {
+    const doc = new Y.Doc();
+    Y.applyUpdate(doc, update({ blanks: { gone: 'eel' } }));
+    const after = update({ blanks: { word: 'tern' } });
+    expect(refusalsFor(doc, after, { edition, mode: 'copy-each' })).toEqual([]);
+  });
+
+  test('in a class deck only the pages of one’s own are filled in', () => {
+    const fill = update({ blanks: { word: 'eel' } });
+    expect(refusalsFor(new Y.Doc(), fill, { edition, mode: 'slide-each' })).toEqual([
+      'word is on a page that stays as it is',
+    ]);
   });
 
   test('finds the update in both kinds of sync messages, and knows a broadcast', () => {

@@ -1,8 +1,9 @@
 /** Refuses updates that would make a work document hold what its edition does not allow; finds what is to be put back. */
 import type { Deck, ItemId } from '@gobrel/core/deck';
+import { isFixed, type WorkMode } from '@gobrel/core/lesson';
 import { putBackAnswers } from '@gobrel/core/questions';
 import { readWorkDocument, workRoots } from '@gobrel/core/shared-doc';
-import { misfitsOf, type WorkChange } from '@gobrel/core/work';
+import { filledItems, misfitsOf, type Work, type WorkChange } from '@gobrel/core/work';
 import { createDecoder, readVarString, readVarUint, readVarUint8Array } from 'lib0/decoding';
 import * as Y from 'yjs';
 
@@ -43,15 +44,22 @@ export interface GateVerdict {
   readonly putBack: readonly WorkChange[];
 }
 
+/** What work has to fit. */
+export interface GateRules {
+  readonly edition: Deck;
+  readonly mode: WorkMode;
+  /** Questions whose answer stays as it is. */
+  readonly usedUp?: readonly ItemId[];
+}
+
 /**
- * Looks at the work as it would be after `update`. Costs a copy of the document.
- * @param usedUp questions whose answer stays as it is
+ * Looks at the work as it would be after `update`. What did not fit before, since the edition was corrected, is no
+ * reason to refuse anything. Costs a copy of the document.
  */
 export function judgeUpdate(
   present: Y.Doc,
   update: Uint8Array,
-  edition: Deck,
-  usedUp: readonly ItemId[] = [],
+  { edition, mode, usedUp = [] }: GateRules,
 ): GateVerdict {
   const state = Y.encodeStateAsUpdate(present);
   if (state.length + update.length > LARGEST_WORK) return { refusals: ['the work is too large'], putBack: [] };
@@ -61,7 +69,24 @@ export function judgeUpdate(
   const strange = [...trial.share.keys()].filter((root) => !workRoots.includes(root));
   const next = readWorkDocument(trial);
   trial.destroy();
-  const refusals = [...strange.map((root) => `${root} is no part of work`), ...misfitsOf(next, edition)];
+  const misfits = [...misfitsOf(next, edition), ...fixedIn(next, edition, mode)];
+  const known = misfits.length > 0 ? misfitsBefore(present, edition, mode) : [];
+  const refusals = [
+    ...strange.map((root) => `${root} is no part of work`),
+    ...misfits.filter((misfit) => !known.includes(misfit)),
+  ];
   const isToRepair = usedUp.length > 0 && refusals.length === 0;
   return { refusals, putBack: isToRepair ? putBackAnswers(usedUp, readWorkDocument(present), next, edition) : [] };
+}
+
+function misfitsBefore(present: Y.Doc, edition: Deck, mode: WorkMode): readonly string[] {
+  const work = readWorkDocument(present);
+  return [...misfitsOf(work, edition), ...fixedIn(work, edition, mode)];
+}
+
+/** What was filled in on pages of a class deck that are not the student's own. */
+function fixedIn(work: Work, edition: Deck, mode: WorkMode): readonly string[] {
+  return filledItems(work)
+    .filter((id) => isFixed(edition, mode, id))
+    .map((id) => `${id} is on a page that stays as it is`);
 }

@@ -1,3 +1,5 @@
 /** Handing a deck out, and the way into the lesson. */
 export { HandOutDialog } from './hand-out-dialog';
-export { JoinCard } from './join-card';
+export { JoinCard, joinAddress, useQr } from './join-card';
+export { TermsDialog } from './terms-dialog';
+export { UseAgainDialog } from './use-again-dialog';

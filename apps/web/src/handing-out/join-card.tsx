@@ -7,18 +7,23 @@ import { IconButton, tell } from '../ui';
 import { words } from '../words';
 
 /** The address that leads straight into a lesson. */
-function joinAddress(code: string): string {
+export function joinAddress(code: string): string {
   return new URL(`/join/${code}`, window.location.origin).href;
+}
+
+/** An address as a QR code: the address of a picture. */
+export function useQr(address: string) {
+  return useQuery({
+    queryKey: ['qr', address],
+    queryFn: async () => `data:image/svg+xml,${encodeURIComponent(await drawQr(address, { type: 'svg', margin: 2 }))}`,
+    staleTime: Infinity,
+  });
 }
 
 /** The way in; `large` for a projector. */
 export function JoinCard({ code, large = false }: { code: string; large?: boolean }) {
   const address = joinAddress(code);
-  const qr = useQuery({
-    queryKey: ['qr', address],
-    queryFn: async () => `data:image/svg+xml,${encodeURIComponent(await drawQr(address, { type: 'svg', margin: 2 }))}`,
-    staleTime: Infinity,
-  });
+  const qr = useQr(address);
   const copy = async () => {
     await navigator.clipboard.writeText(address);
     tell(words.handOut.copied);

@@ -5,9 +5,12 @@ export {
   type DocumentStatus,
   forgetConnection,
   type KeptWhere,
+  openDocument,
   type OpenDocument,
+  releaseDocument,
   type Speaker,
 } from './open-document';
-export { type StudentPlace, useStudentPlace } from './use-place';
+export { othersIn, placeToldIn, type StudentPlace, useStudentPlace, type Zoom } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';
 export { useDocument, useDocumentStatus, useStatus } from './use-document';
+export { type LiveLesson, useLesson } from './use-lesson';

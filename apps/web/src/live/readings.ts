@@ -1,13 +1,7 @@
 /** How decks, work and lessons are read from their shared documents. */
 import type { Deck } from '@gobrel/core/deck';
-import {
-  deckScope,
-  followDeck,
-  type LessonState,
-  readLessonDocument,
-  readWorkDocument,
-  workScope,
-} from '@gobrel/core/shared-doc';
+import type { LessonState } from '@gobrel/core/lesson';
+import { deckScope, followDeck, readLessonDocument, readWorkDocument, workScope } from '@gobrel/core/shared-doc';
 import type { Work } from '@gobrel/core/work';
 import * as Y from 'yjs';
 import { followWhole, type Reading } from './observed';

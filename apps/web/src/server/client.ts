@@ -1,6 +1,7 @@
 /** Talks to the server. Every failure becomes a Refusal with words for a person. */
 import { isProblem, type Problem } from '@gobrel/contract';
 import { words } from '../words';
+import { noteServerTime } from './clock';
 
 /** A request that did not succeed; `problem.status` is 0 when the server was not reached. */
 export class Refusal extends Error {
@@ -9,7 +10,7 @@ export class Refusal extends Error {
   }
 }
 
-type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE';
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /** Sends a request and gives the answer's JSON. Throws a Refusal. */
 export async function ask<T>(method: Method, path: string, body?: object): Promise<T> {
@@ -19,6 +20,7 @@ export async function ask<T>(method: Method, path: string, body?: object): Promi
   else if (body) Object.assign(init, { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } });
   const response = await fetch(`/api${path}`, init).catch(() => null);
   if (!response) throw new Refusal({ status: 0, code: 'offline', message: words.common.notReached });
+  noteServerTime(response.headers.get('date'));
   const text = await response.text();
   const answer: unknown = text === '' ? undefined : parse(text);
   if (response.ok) return answer as T;

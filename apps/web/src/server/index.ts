@@ -1,3 +1,4 @@
 /** The server, as the screens see it. */
 export * from './client';
 export * from './queries';
+export { serverNow } from './clock';

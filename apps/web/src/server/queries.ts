@@ -2,19 +2,23 @@
 import type {
   AuthorView,
   ClassView,
+  CorrectionView,
   DeckSummary,
+  GradebookView,
   JoinView,
   LessonMarks,
+  LessonReviews,
   LessonSummary,
   LessonView,
   MyLessonView,
+  OthersWork,
   OwnThemeView,
   SessionView,
   VersionView,
   KeptStarterView,
 } from '@gobrel/contract';
 import { readDeck } from '@gobrel/core/deck';
-import { queryOptions } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from './client';
 
 export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: () => ask<SessionView>('GET', '/session') });
@@ -34,13 +38,19 @@ export const myLessonQuery = queryOptions({
   queryKey: ['my-lesson'],
   queryFn: () => ask<MyLessonView>('GET', '/my-lesson'),
 });
-export const myEditionQuery = (lessonId: string | undefined) =>
+/** The edition of a student's lesson, by its hash: a corrected one is another. */
+export const myEditionQuery = (hash: string | undefined) =>
   queryOptions({
-    queryKey: ['my-lesson', 'edition', lessonId],
+    queryKey: ['my-lesson', 'edition', hash],
     queryFn: async () => readDeck(await ask('GET', '/my-lesson/edition')).deck,
     staleTime: Infinity,
-    enabled: lessonId !== undefined,
+    placeholderData: keepPreviousData,
+    enabled: hash !== undefined,
   });
+export const othersQuery = queryOptions({
+  queryKey: ['my-lesson', 'others'],
+  queryFn: () => ask<OthersWork>('GET', '/my-lesson/others'),
+});
 
 export const deckQuery = (id: string) =>
   queryOptions({ queryKey: ['decks', id], queryFn: () => ask<DeckSummary>('GET', `/decks/${id}`) });
@@ -73,11 +83,32 @@ export const themesQuery = queryOptions({
 });
 export const lessonQuery = (id: string) =>
   queryOptions({ queryKey: ['lessons', id], queryFn: () => ask<LessonView>('GET', `/lessons/${id}`) });
-export const editionQuery = (id: string) =>
+/** The edition of a lesson with its keys, by its hash: a corrected one is another. */
+export const editionQuery = (id: string, hash: string | undefined) =>
   queryOptions({
-    queryKey: ['lessons', id, 'edition'],
+    queryKey: ['lessons', id, 'edition', hash],
     queryFn: async () => readDeck(await ask('GET', `/lessons/${id}/edition`)).deck,
     staleTime: Infinity,
+    placeholderData: keepPreviousData,
+    enabled: hash !== undefined,
+  });
+export const reviewsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['lessons', id, 'reviews'],
+    queryFn: () => ask<LessonReviews>('GET', `/lessons/${id}/reviews`),
+  });
+export const correctionQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['lessons', id, 'correction'],
+    queryFn: () => ask<CorrectionView>('GET', `/lessons/${id}/correction`),
+    staleTime: 0,
+    gcTime: 0,
+  });
+export const gradebookQuery = (classId: string) =>
+  queryOptions({
+    queryKey: ['classes', classId, 'gradebook'],
+    queryFn: () => ask<GradebookView>('GET', `/classes/${classId}/gradebook`),
+    refetchOnMount: 'always',
   });
 export const marksQuery = (id: string) =>
   queryOptions({ queryKey: ['lessons', id, 'marks'], queryFn: () => ask<LessonMarks>('GET', `/lessons/${id}/marks`) });

@@ -3,3 +3,4 @@ export { Cover } from './cover';
 export { slideName } from './slide-name';
 export { SlidePicker } from './slide-picker';
 export { Thumbnail } from './thumbnail';
+export { wayCourse } from './way-course';

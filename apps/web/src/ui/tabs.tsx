@@ -2,18 +2,18 @@
 import { Tabs as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-export function Tabs({
-  label,
-  tabs,
-  start,
-}: {
-  label: string;
+interface TabsProps {
+  readonly label: string;
   /** The tab that is open at first; the first one when it is not given. */
-  start?: string;
-  tabs: readonly { id: string; name: string; content: ReactNode }[];
-}) {
+  readonly start?: string;
+  readonly tabs: readonly { readonly id: string; readonly name: string; readonly content: ReactNode }[];
+  /** Told which tab is opened. */
+  readonly onChange?: (id: string) => void;
+}
+
+export function Tabs({ label, tabs, start, onChange }: TabsProps) {
   return (
-    <Radix.Root defaultValue={start ?? tabs[0]?.id ?? ''}>
+    <Radix.Root defaultValue={start ?? tabs[0]?.id ?? ''} {...(onChange ? { onValueChange: onChange } : {})}>
       <Radix.List aria-label={label} className="flex flex-wrap gap-x-6 border-b border-rule">
         {tabs.map((tab) => (
           <Radix.Trigger

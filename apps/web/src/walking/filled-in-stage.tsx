@@ -1,8 +1,9 @@
 /** Somebody's slide to walk and fill in, as large as there is room; a student's, or an author's who tries it. */
-import type { Deck } from '@gobrel/core/deck';
+import { type Deck, sizeOf } from '@gobrel/core/deck';
+import type { Point } from '@gobrel/core/geometry';
 import { type FillIn, fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ZoomIn, ZoomOut } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { type PointerEvent, type ReactNode, useMemo, useState } from 'react';
 import { slideName } from '../slides';
 import { Button } from '../ui';
 import { words } from '../words';
@@ -15,7 +16,17 @@ const LARGER = 2.4;
 /** Room kept free around the slide, in CSS pixels. */
 const RIM = 24;
 
-export function FilledInStage({ edition, walk, fillIn }: { edition: Deck; walk: Walk; fillIn: FillIn }) {
+interface FilledInStageProps {
+  readonly edition: Deck;
+  readonly walk: Walk;
+  readonly fillIn: FillIn;
+  /** What lies over the slide. */
+  readonly over?: ReactNode;
+  /** Told where the pointer is, in slide units, and `null` when it leaves. */
+  readonly onPoint?: ((point: Point | null) => void) | undefined;
+}
+
+export function FilledInStage({ edition, walk, fillIn, over, onPoint }: FilledInStageProps) {
   const [around, space] = useRoom<HTMLDivElement>();
   const [isLarge, setIsLarge] = useState(false);
   const isNarrow = space.width > 0 && space.width < NARROW;
@@ -39,7 +50,7 @@ export function FilledInStage({ edition, walk, fillIn }: { edition: Deck; walk: 
         className={`flex min-h-0 flex-1 p-2 ${times > 1 ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`}
       >
         {room.width > 0 && room.height > 0 ? (
-          <div className="relative m-auto border border-ink/70">
+          <div className="relative m-auto border border-ink/70" {...pointing(edition, onPoint)}>
             <ShowStage
               deck={edition}
               stop={stop}
@@ -48,10 +59,27 @@ export function FilledInStage({ edition, walk, fillIn }: { edition: Deck; walk: 
               fillIn={fillIn}
               label={slideName(edition, walk.at)}
             />
+            {over}
             <SoundPlayer walk={walk} />
           </div>
         ) : null}
       </main>
     </div>
   );
+}
+
+/** Listens to where the pointer is over a slide that is seen as a whole. */
+function pointing(edition: Deck, onPoint: FilledInStageProps['onPoint']) {
+  if (!onPoint) return {};
+  const size = sizeOf(edition);
+  return {
+    onPointerMove: (event: PointerEvent<HTMLElement>) => {
+      const box = event.currentTarget.getBoundingClientRect();
+      onPoint({
+        x: Math.round(((event.clientX - box.left) / box.width) * size.width),
+        y: Math.round(((event.clientY - box.top) / box.height) * size.height),
+      });
+    },
+    onPointerLeave: () => onPoint(null),
+  };
 }

@@ -7,4 +7,5 @@ export { SoundPlayer } from './sound-player';
 export { ToldStrip } from './told-strip';
 export { useOwnWork } from './use-own-work';
 export { WalkFooter } from './walk-footer';
+export { WalkStatus } from './walk-status';
 export { type Judge, type Walk, useWalk } from './use-walk';

@@ -1,6 +1,6 @@
 /** A walk through a deck: takes steps by the show's rules and says why one leads nowhere. */
 import type { Deck, Destination, InDeck, ItemId, SlideId, ToFile } from '@gobrel/core/deck';
-import { type ShowState, type ShowStep, shownStop, type Stop, takeStep } from '@gobrel/core/show';
+import { shownSlide, type ShowState, type ShowStep, shownStop, type Stop, takeStep } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import { useState } from 'react';
 import { saveBlob } from '../saving';
@@ -21,6 +21,8 @@ interface Walker {
   readonly state: ShowState;
   readonly work: Work;
   readonly judge: Judge;
+  /** Whether a slide may be walked to; every one where it is not given. */
+  readonly mayEnter?: (slideId: SlideId) => boolean;
   /** Called with the state after a step. */
   readonly onMove: (state: ShowState) => void;
   /** Goes to another deck; where there is no way to one, links there say so. */
@@ -41,7 +43,7 @@ export interface Walk {
   readonly follow: (destination: Destination) => void;
 }
 
-export function useWalk({ deck, state, work, judge, onMove, onDeck }: Walker): Walk {
+export function useWalk({ deck, state, work, judge, mayEnter, onMove, onDeck }: Walker): Walk {
   const [notice, setNotice] = useState<string | null>(null);
   const [sound, setSound] = useState<ToFile | null>(null);
   const take = (wanted: ShowStep, told: Readonly<Record<ItemId, boolean>> = {}): void => {
@@ -49,6 +51,7 @@ export function useWalk({ deck, state, work, judge, onMove, onDeck }: Walker): W
     const result = takeStep(deck, state, wanted, { work, isRight });
     switch (result.type) {
       case 'moved':
+        if (mayEnter && !mayEnter(shownSlide(result.state))) return setNotice(words.walking.notOpened);
         setNotice(null);
         return onMove(result.state);
       case 'ended':

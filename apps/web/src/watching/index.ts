@@ -1,2 +1,7 @@
-/** Watching students at work. */
-export { useWorkOf, type WorkOf } from './use-work-of';
+/** Watching a class at work, on the teacher's side. */
+export { type Watched, useEverybody } from './use-everybody';
+export { type WorkOf, useWorkOf } from './use-work-of';
+export { PointerDot, useTurnStop } from './turn-view';
+export { useNow } from './use-now';
+export { TimeLeft } from './time-left';
+export { LayeredSlide, pathOf } from './layered-slide';

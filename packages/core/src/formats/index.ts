@@ -1,5 +1,7 @@
 /** Readers and writers of open formats. */
+export * from './class-list/index.js';
 export * from './dot/index.js';
+export * from './gradebook-csv/index.js';
 export * from './mermaid/index.js';
 export * from './qti/index.js';
 export * from './question-draft.js';

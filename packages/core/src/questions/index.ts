@@ -16,10 +16,19 @@ export { countWords, lengthOf } from './long-text/index.js';
 export * from './mark.js';
 export * from './marking.js';
 export { type NumberRead, type NumberTally, readNumbers, type Spread, spreadOf, tallyNumbers } from './number/index.js';
-export { expectedIn, placedIn, type PlacedPiece, type PlacementTally, tallyPlacements } from './placement/index.js';
+export {
+  expectedIn,
+  type LaidPiece,
+  layerPlacements,
+  placedIn,
+  type PlacedPiece,
+  type PlacementTally,
+  tallyPlacements,
+} from './placement/index.js';
 export {
   atValue,
   type Density,
+  densityOf,
   type DotCluster,
   dotsIn,
   isIn,

@@ -48,13 +48,16 @@ export function tellNow(item: Item, work: Work, edition: Deck, tries: number): T
   return told(item, mark, left, left === 0 || mark.verdict === 'right', answerPrint(item, work, edition));
 }
 
-/** What is told of every answer once work is submitted. */
-export function tellSubmitted(work: Work, edition: Deck): Readonly<Record<ItemId, Told>> {
+/**
+ * What is told of every answer once work is submitted.
+ * @param isOpen whether the reasons behind the marks may be seen
+ */
+export function tellSubmitted(work: Work, edition: Deck, isOpen = true): Readonly<Record<ItemId, Told>> {
   return Object.fromEntries(
     Object.values(edition.items).flatMap((item): [ItemId, Told][] => {
       if (!isAsking(item) || item.tells === 'never' || item.hidden) return [];
       const mark = markItem(item, work, edition);
-      return mark ? [[item.id, told(item, mark, 0, true, answerPrint(item, work, edition))]] : [];
+      return mark ? [[item.id, told(item, mark, 0, isOpen, answerPrint(item, work, edition))]] : [];
     }),
   );
 }

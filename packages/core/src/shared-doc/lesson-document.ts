@@ -1,54 +1,21 @@
-/** A lesson's shared state as a Yjs document: who shows their slides now, and who is next. */
+/** A lesson's shared state as a Yjs document: one field of a map for each part of it. */
 import type * as Y from 'yjs';
-import { isId, readStrings } from '../deck/index.js';
-
-/** What the teacher steers and everybody in the lesson sees. */
-export interface LessonState {
-  /** Participants waiting to show, first come first. */
-  readonly turnList: readonly string[];
-  /** The participant whose slides the class screen shows, or `null`. */
-  readonly showing: string | null;
-}
-
-const LONGEST_TURN_LIST = 400;
+import { type LessonChange, type LessonState, readLessonState } from '../lesson/index.js';
 
 /** The state that a lesson document holds. */
 export function readLessonDocument(doc: Y.Doc): LessonState {
-  const fields = doc.getMap('lesson');
-  const showing = fields.get('showing');
-  return {
-    turnList: readStrings(fields.get('turnList'), 40, LONGEST_TURN_LIST).filter(isId),
-    showing: isId(showing) ? showing : null,
-  };
+  return readLessonState(doc.getMap('lesson').toJSON());
 }
 
-function write(doc: Y.Doc, state: LessonState): void {
+/** Writes what changes, in one transaction. */
+export function writeLessonChange(doc: Y.Doc, change: LessonChange): void {
+  const fields = doc.getMap('lesson');
   doc.transact(() => {
-    doc.getMap('lesson').set('turnList', [...state.turnList]);
-    doc.getMap('lesson').set('showing', state.showing);
+    for (const [name, value] of Object.entries(change)) fields.set(name, value);
   });
 }
 
-/** Puts a participant at the end of the turn list, unless they are on it or showing. */
-export function addTurn(doc: Y.Doc, participantId: string): void {
-  const state = readLessonDocument(doc);
-  if (state.showing === participantId || state.turnList.includes(participantId)) return;
-  write(doc, { ...state, turnList: [...state.turnList, participantId] });
-}
-
-/** Takes a participant off the turn list. */
-export function dropTurn(doc: Y.Doc, participantId: string): void {
-  const state = readLessonDocument(doc);
-  write(doc, { ...state, turnList: state.turnList.filter((id) => id !== participantId) });
-}
-
-/** Begins a participant's turn; a turn that was on ends. */
-export function startTurn(doc: Y.Doc, participantId: string): void {
-  const state = readLessonDocument(doc);
-  write(doc, { turnList: state.turnList.filter((id) => id !== participantId), showing: participantId });
-}
-
-/** Ends the turn that is on. */
-export function endTurn(doc: Y.Doc): void {
-  write(doc, { ...readLessonDocument(doc), showing: null });
+/** Changes a lesson by a command that is given its present state. */
+export function changeLesson(doc: Y.Doc, command: (state: LessonState) => LessonChange): void {
+  writeLessonChange(doc, command(readLessonDocument(doc)));
 }

@@ -12,22 +12,21 @@ import {
   readRichText,
   readSlide,
 } from '../deck/index.js';
+import { addTurn, newLessonState } from '../lesson/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import { applyWorkChanges, emptyWork, type WorkChange } from '../work/index.js';
 import {
-  addTurn,
+  changeLesson,
   deckScope,
-  dropTurn,
   encodeDeck,
   encodeWork,
-  endTurn,
   followDeck,
   formatDocumentName,
   parseDocumentName,
   readDeckDocument,
   readLessonDocument,
   readWorkDocument,
-  startTurn,
+  writeLessonChange,
   textFragment,
   writeChanges,
   writeDeckDocument,
@@ -229,19 +228,21 @@ describe('work as a shared document', () => {
   });
 });
 
-describe('the turn list', () => {
-  test('a student is listed once, shows, and the turn ends', () => {
+describe('a lesson document', () => {
+  test('says what was written, and the rest as in a new lesson', () => {
     const doc = new Y.Doc();
-    addTurn(doc, 'ines');
-    addTurn(doc, 'dov');
-    addTurn(doc, 'ines');
-    expect(readLessonDocument(doc)).toEqual({ turnList: ['ines', 'dov'], showing: null });
-    startTurn(doc, 'ines');
-    addTurn(doc, 'ines');
-    expect(readLessonDocument(doc)).toEqual({ turnList: ['dov'], showing: 'ines' });
-    dropTurn(doc, 'dov');
-    endTurn(doc);
-    expect(readLessonDocument(doc)).toEqual({ turnList: [], showing: null });
+    expect(readLessonDocument(doc)).toEqual(newLessonState);
+    changeLesson(doc, (state) => addTurn(state, 'ines'));
+    changeLesson(doc, (state) => addTurn(state, 'dov'));
+    expect(readLessonDocument(doc)).toEqual({ ...newLessonState, turnList: ['ines', 'dov'] });
+  });
+
+  test('two who change different things at once both succeed', () => {
+    const [one, other] = [new Y.Doc(), new Y.Doc()];
+    writeLessonChange(one, { dark: true });
+    writeLessonChange(other, { hands: ['dov'] });
+    Y.applyUpdate(one, Y.encodeStateAsUpdate(other));
+    expect(readLessonDocument(one)).toMatchObject({ dark: true, hands: ['dov'] });
   });
 });
 

@@ -1,5 +1,5 @@
 /** Whether something is filled in: what counts as having said something, for each kind of item. */
-import { type Deck, type Item, type ItemId, itemsOf, piecesOn, type SlideId } from '../deck/index.js';
+import { type Deck, type Item, type ItemId, itemsOf, piecesOn, type SlideId, sourceOfPiece } from '../deck/index.js';
 import type { Work } from './work.js';
 
 /** Whether a question has an answer that says something. */
@@ -76,4 +76,16 @@ export function progressOver(edition: Deck, work: Work): Progress {
   return Object.keys(edition.slides)
     .map((slideId) => progressOn(edition, work, slideId))
     .reduce((sum, one) => ({ asked: sum.asked + one.asked, filled: sum.filled + one.filled }), { asked: 0, filled: 0 });
+}
+
+/** The items that work has something for; of a piece, the item it was made of. */
+export function filledItems(work: Work): readonly ItemId[] {
+  return [
+    ...Object.keys(work.pieces).map(sourceOfPiece),
+    ...Object.keys(work.blanks),
+    ...Object.keys(work.answers),
+    ...Object.values(work.added).map(({ areaId }) => areaId),
+    ...Object.values(work.drawn).map(({ itemId }) => itemId),
+    ...Object.keys(work.sure),
+  ];
 }

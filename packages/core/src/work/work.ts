@@ -201,14 +201,19 @@ function readAnswer(value: unknown): Answer | null {
         return isPoint(dot) ? [{ x: readNumber(dot['x'], 0, 0, 1), y: readNumber(dot['y'], 0, 0, 1) }] : [];
       }),
     };
-  if (fields?.['kind'] === 'sound')
-    return {
-      kind: 'sound',
-      bytes: readString(fields['bytes'], '', workLimits.recording + 1),
-      type: readOneOf(fields['type'], soundTypes, 'audio/webm'),
-      seconds: readNumber(fields['seconds'], 0, 0, 600),
-    };
-  return null;
+  return readRecording(value);
+}
+
+/** A recording read from untrusted JSON; `null` when it is none. */
+export function readRecording(value: unknown): Recording | null {
+  const fields = readFields(value);
+  if (fields?.['kind'] !== 'sound') return null;
+  return {
+    kind: 'sound',
+    bytes: readString(fields['bytes'], '', workLimits.recording + 1),
+    type: readOneOf(fields['type'], soundTypes, 'audio/webm'),
+    seconds: readNumber(fields['seconds'], 0, 0, 600),
+  };
 }
 
 function readStroke(value: unknown): Stroke | null {

@@ -16,7 +16,12 @@ export function DrawnGround({ item, open, fills = false, children, ...rest }: Dr
   const style: CSSProperties & Record<'--ratio', number> = { '--ratio': groundRatio(item) };
   return (
     <div className="gv-around-ground">
-      <div className={`gv-pointed${open ? ' gv-open' : ''}${fills ? ' gv-fills' : ''}`} style={style} {...rest}>
+      <div
+        className={`gv-pointed${open ? ' gv-open' : ''}${fills ? ' gv-fills' : ''}`}
+        style={style}
+        data-ground={item.id}
+        {...rest}
+      >
         {item.picture === '' ? null : (
           <img className="gv-drawn-on" src={pictureUrl(item.picture)} alt={item.alt} draggable={false} />
         )}

@@ -11,6 +11,10 @@ export class ClassRow {
 
   @Column('text')
   name: string;
+
+  /** When it was put away; its lessons and its students' work stay. */
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt: Date | null;
 }
 
 @Entity('student')
@@ -27,6 +31,10 @@ export class StudentRow {
   /** Hash of the PIN; `null` until the student's first visit. */
   @Column('text', { name: 'pin_hash', nullable: true })
   pinHash: string | null;
+
+  /** The group they work in; '' for none. */
+  @Column('text', { name: 'group_name', default: '' })
+  groupName: string;
 }
 
 @Entity('lesson')
@@ -37,8 +45,13 @@ export class LessonRow {
   @Column('text', { name: 'teacher_id' })
   teacherId: string;
 
-  @Column('text', { name: 'class_id' })
-  classId: string;
+  /** `null` when it was handed to anybody with the code. */
+  @Column('text', { name: 'class_id', nullable: true })
+  classId: string | null;
+
+  /** The deck it was handed out from, where corrections come from; `null` when that is not known. */
+  @Column('text', { name: 'deck_id', nullable: true })
+  deckId: string | null;
 
   @Column('text', { name: 'edition_hash' })
   editionHash: string;
@@ -61,6 +74,14 @@ export class LessonRow {
   /** Whether answers are closed for the moment. */
   @Column('boolean', { default: false })
   held: boolean;
+
+  /** The terms on which it was handed out, read with `readTerms`. */
+  @Column('jsonb', { default: {} })
+  terms: unknown;
+
+  /** Slides that were put in while it ran, and that its deck does not have. */
+  @Column('jsonb', { name: 'put_in', default: [] })
+  putIn: string[];
 }
 
 @Entity('participant')
@@ -71,8 +92,17 @@ export class ParticipantRow {
   @Column('text', { name: 'lesson_id' })
   lessonId: string;
 
-  @Column('text', { name: 'student_id' })
-  studentId: string;
+  /** `null` for a guest and for a group. */
+  @Column('text', { name: 'student_id', nullable: true })
+  studentId: string | null;
+
+  /** The name of a guest or of a group. */
+  @Column('text', { nullable: true })
+  name: string | null;
+
+  /** The participant of the group in whose work they work; `null` for work of their own. */
+  @Column('text', { name: 'works_in', nullable: true })
+  worksIn: string | null;
 
   @Column('timestamptz', { name: 'joined_at' })
   joinedAt: Date;
@@ -124,4 +154,22 @@ export class AnswerCheckRow {
 
   @Column('jsonb')
   told: unknown;
+}
+
+/** What a teacher says to a participant's work, read with `readReview`. */
+@Entity('review')
+export class ReviewRow {
+  @PrimaryColumn('text', { name: 'participant_id' })
+  participantId: string;
+
+  @Column('jsonb')
+  review: unknown;
+
+  /** When the student may see it; `null` while they may not. */
+  @Column('timestamptz', { name: 'released_at', nullable: true })
+  releasedAt: Date | null;
+
+  /** When the work was given back for another try the last time. */
+  @Column('timestamptz', { name: 'returned_at', nullable: true })
+  returnedAt: Date | null;
 }

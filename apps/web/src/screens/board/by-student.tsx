@@ -1,103 +1,191 @@
-/** The board by student: a row each, with where they are and how each slide stands. */
+/** The board by student: a row each, with how they are, where they are and how each slide stands. */
 import type { LessonMarks, LessonView, ParticipantView } from '@gobrel/contract';
 import { type Deck, itemsOf, type Slide, slidesInOrder } from '@gobrel/core/deck';
+import { addTurn, type Attention, attentionOf, byNeed, needsHelp } from '@gobrel/core/lesson';
 import { isQuestion, type Marks, type Standing, standingOn } from '@gobrel/core/questions';
-import { addTurn } from '@gobrel/core/shared-doc';
+import { progressOn, progressOver } from '@gobrel/core/work';
 import { ListPlus } from 'lucide-react';
-import { memo, useEffect } from 'react';
-import type { OpenDocument } from '../../live';
+import { memo, useMemo, useState } from 'react';
+import type { LiveLesson } from '../../live';
 import { slideName } from '../../slides';
-import { IconButton } from '../../ui';
-import { useWorkOf } from '../../watching';
+import { IconButton, Select } from '../../ui';
+import { useNow, type Watched } from '../../watching';
 import { words } from '../../words';
 
 interface ByStudentProps {
   readonly lesson: LessonView;
   readonly edition: Deck;
   readonly marks: LessonMarks;
-  readonly document: OpenDocument | null;
+  readonly everybody: readonly Watched[];
+  readonly change: LiveLesson['change'];
   readonly picked: ParticipantView | null;
   readonly onPick: (participant: ParticipantView) => void;
-  readonly onLive: () => void;
 }
 
-export function ByStudent({ lesson, edition, marks, document, picked, onPick, onLive }: ByStudentProps) {
-  const asking = slidesInOrder(edition).filter((slide) =>
-    itemsOf(edition, slide.id).some((item) => isQuestion(item) || item.kind === 'open-area'),
+/** Somebody with how they are. */
+interface Row extends Watched {
+  readonly attention: Attention;
+  readonly marks: Marks | undefined;
+}
+
+const orders = ['byName', 'byNeed', 'byProgress', 'byPoints'] as const;
+const filters = ['all', 'needs', 'here', 'submitted', 'notSubmitted'] as const;
+type Order = (typeof orders)[number];
+type Filter = (typeof filters)[number];
+
+/** How often it is looked at who does nothing, in milliseconds. */
+const LOOK_EVERY = 15_000;
+
+export function ByStudent({ lesson, edition, marks, everybody, change, picked, onPick }: ByStudentProps) {
+  const [order, setOrder] = useState<Order>('byName');
+  const [filter, setFilter] = useState<Filter>('all');
+  const now = useNow(LOOK_EVERY);
+  const asking = useMemo(
+    () =>
+      slidesInOrder(edition).filter((slide) =>
+        itemsOf(edition, slide.id).some((item) => isQuestion(item) || item.kind === 'open-area'),
+      ),
+    [edition],
   );
+  const rows = everybody
+    .map((watched): Row => {
+      const { participantId } = watched.participant;
+      return {
+        ...watched,
+        attention: attentionOf(doingOf(watched, edition), now),
+        marks: participantId === null ? undefined : marks[participantId]?.marks,
+      };
+    })
+    .filter((row) => fits[filter](row))
+    .sort(compare(order, edition));
   return (
-    <div className="overflow-x-auto">
-      <table className="w-full border-collapse text-left">
-        <caption className="spoken">{words.board.byStudent}</caption>
-        <thead>
-          <tr className="border-b border-rule text-sm text-soft">
-            <th scope="col" className="px-2 py-2 font-semibold">
-              {words.board.student}
-            </th>
-            <th scope="col" className="px-2 py-2 font-semibold">
-              {words.board.isOn}
-            </th>
-            {asking.map((slide) => (
-              <th key={slide.id} scope="col" className="px-2 py-2 text-center font-semibold">
-                {slideName(edition, slide.id)}
+    <>
+      <div className="mb-2 flex flex-wrap items-end gap-4">
+        <Select
+          label={words.watching.order}
+          value={order}
+          options={orders.map((value) => ({ value, name: words.watching[value] }))}
+          onChange={setOrder}
+        />
+        <Select
+          label={words.watching.show}
+          value={filter}
+          options={filters.map((value) => ({ value, name: words.watching[value] }))}
+          onChange={setFilter}
+        />
+      </div>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse text-left">
+          <caption className="spoken">{words.board.byStudent}</caption>
+          <thead>
+            <tr className="border-b border-rule text-sm text-soft">
+              <th scope="col" className="px-2 py-2 font-semibold">
+                {words.board.student}
               </th>
+              <th scope="col" className="px-2 py-2 font-semibold">
+                {words.watching.state}
+              </th>
+              <th scope="col" className="px-2 py-2 font-semibold">
+                {words.board.isOn}
+              </th>
+              {asking.map((slide) => (
+                <th key={slide.id} scope="col" className="px-2 py-2 text-center font-semibold">
+                  {slideName(edition, slide.id)}
+                </th>
+              ))}
+              <th scope="col" className="px-2 py-2 text-center font-semibold">
+                {words.board.marks}
+              </th>
+              <th scope="col" className="px-2 py-2">
+                <span className="spoken">{words.board.turnList}</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ participant, work, stop, attention, marks: own }) => (
+              <StudentRow
+                key={participant.key}
+                edition={edition}
+                asking={asking}
+                participant={participant}
+                work={work}
+                slideId={stop?.slideId ?? null}
+                state={attention.state}
+                minutes={'minutes' in attention ? attention.minutes : 0}
+                marks={own}
+                isPicked={picked?.key === participant.key}
+                change={change}
+                onPick={onPick}
+              />
             ))}
-            <th scope="col" className="px-2 py-2 text-center font-semibold">
-              {words.board.marks}
-            </th>
-            <th scope="col" className="px-2 py-2">
-              <span className="spoken">{words.board.turnList}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {lesson.participants.map((participant) => (
-            <StudentRow
-              key={participant.studentId}
-              lessonId={lesson.id}
-              edition={edition}
-              asking={asking}
-              participant={participant}
-              marks={participant.participantId ? marks[participant.participantId]?.marks : undefined}
-              isPicked={picked?.studentId === participant.studentId}
-              document={document}
-              onPick={onPick}
-              onLive={onLive}
-            />
-          ))}
-        </tbody>
-      </table>
-    </div>
+          </tbody>
+        </table>
+        {rows.length === 0 && lesson.participants.length > 0 ? (
+          <p className="p-3 text-soft">{words.watching.nobody}</p>
+        ) : null}
+      </div>
+    </>
   );
+}
+
+function doingOf({ participant, work, stop, isHere, activeAt, onSlideSince }: Watched, edition: Deck) {
+  const progress = stop && progressOn(edition, work, stop.slideId);
+  return {
+    hasJoined: participant.participantId !== null,
+    isHere,
+    hasSubmitted: participant.submission !== null,
+    activeAt,
+    onSlideSince,
+    slideId: stop?.slideId ?? null,
+    isSomethingEmpty: progress !== null && progress.filled < progress.asked,
+  };
+}
+
+const fits: Readonly<Record<Filter, (row: Row) => boolean>> = {
+  all: () => true,
+  needs: ({ attention }) => needsHelp(attention),
+  here: ({ isHere }) => isHere,
+  submitted: ({ participant }) => participant.submission !== null,
+  notSubmitted: ({ participant }) => participant.submission === null,
+};
+
+function compare(order: Order, edition: Deck): (a: Row, b: Row) => number {
+  switch (order) {
+    case 'byName':
+      return () => 0;
+    case 'byNeed':
+      return (a, b) => byNeed(a.attention, b.attention);
+    case 'byProgress':
+      return (a, b) => progressOver(edition, b.work).filled - progressOver(edition, a.work).filled;
+    case 'byPoints':
+      return (a, b) => (b.marks?.points ?? -1) - (a.marks?.points ?? -1);
+  }
 }
 
 interface StudentRowProps {
-  readonly lessonId: string;
   readonly edition: Deck;
   readonly asking: readonly Slide[];
   readonly participant: ParticipantView;
+  readonly work: Watched['work'];
+  readonly slideId: string | null;
+  readonly state: Attention['state'];
+  readonly minutes: number;
   readonly marks: Marks | undefined;
   readonly isPicked: boolean;
-  readonly document: OpenDocument | null;
+  readonly change: LiveLesson['change'];
   readonly onPick: (participant: ParticipantView) => void;
-  readonly onLive: () => void;
 }
 
 const StudentRow = memo(function StudentRow(props: StudentRowProps) {
-  const { lessonId, edition, asking, participant, marks, isPicked, document, onPick, onLive } = props;
+  const { edition, asking, participant, work, slideId, marks, isPicked, change, onPick } = props;
   const { participantId } = participant;
-  const { work, stop, isHere } = useWorkOf(lessonId, edition, participantId);
-  useEffect(() => {
-    // Marks are computed on the server, so a change of work means asking it again.
-    if (participantId) onLive();
-  }, [work, participantId, onLive]);
-  if (!participantId) {
+  if (participantId === null) {
     return (
       <tr className="h-12 border-b border-rule text-soft">
         <th scope="row" className="px-2 font-normal">
           {participant.name}
         </th>
-        <td className="px-2" colSpan={asking.length + 3}>
+        <td className="px-2" colSpan={asking.length + 4}>
           {words.board.notJoined}
         </td>
       </tr>
@@ -113,14 +201,15 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
           onClick={() => onPick(participant)}
         >
           {participant.name}
+          {participant.members.length > 0 ? (
+            <span className="block text-sm font-normal text-soft">{participant.members.join(', ')}</span>
+          ) : null}
         </button>
       </th>
       <td className="px-2 text-sm">
-        {participant.submission ? <strong className="text-reed">{words.board.submitted}</strong> : null}
-        {participant.submission && isHere ? ' · ' : null}
-        {isHere || !participant.submission ? (stop ? slideName(edition, stop.slideId) : words.board.justIn) : null}
-        {isHere ? null : <span className="text-soft"> {words.board.away}</span>}
+        <StateWords {...props} />
       </td>
+      <td className="px-2 text-sm">{slideId === null ? words.board.justIn : slideName(edition, slideId)}</td>
       {asking.map((slide) => (
         <td key={slide.id} className="px-2 text-center">
           <SlideState standing={standingOn(edition, slide.id, work, marks)} />
@@ -130,7 +219,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
       <td className="px-1 text-right">
         <IconButton
           name={words.board.toTurnList(participant.name)}
-          onClick={() => document && addTurn(document.doc, participantId)}
+          onClick={() => change((now) => addTurn(now, participantId))}
         >
           <ListPlus size={18} aria-hidden />
         </IconButton>
@@ -138,6 +227,28 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
     </tr>
   );
 });
+
+/** How somebody is, in words. */
+function StateWords({ participant, state, minutes }: Pick<StudentRowProps, 'participant' | 'state' | 'minutes'>) {
+  const says = words.watching.states;
+  switch (state) {
+    case 'idle':
+    case 'stuck':
+      return <strong className="text-amber">{says[state](minutes)}</strong>;
+    case 'offline':
+      return <span className="text-amber">{says.offline}</span>;
+    case 'submitted':
+      return (
+        <strong className="text-reed">
+          {says.submitted}
+          {participant.submission?.late ? ` (${words.reviewing.late})` : ''}
+        </strong>
+      );
+    case 'working':
+    case 'absent':
+      return says[state];
+  }
+}
 
 const looks: Readonly<Record<Standing, { sign: string; tone: string }>> = {
   unseen: { sign: '–', tone: 'text-soft' },

@@ -1,26 +1,33 @@
-/** The board: how a lesson stands, live, and who shows their slides. */
+/** The board: leading a lesson, watching it live, reviewing it, and who shows their slides. */
 import type { LessonView, ParticipantView } from '@gobrel/contract';
 import { readableCode } from '@gobrel/contract/join-code';
 import type { Deck } from '@gobrel/core/deck';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Hand, Presentation, QrCode } from 'lucide-react';
+import { useQuery } from '@tanstack/react-query';
+import { Presentation, QrCode } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { JoinCard } from '../../handing-out';
-import { ask, editionQuery, lessonQuery, messageOf } from '../../server';
-import { Button, Dialog, Failing, Loading, Tabs, tell } from '../../ui';
+import { editionQuery, lessonQuery, messageOf } from '../../server';
+import { Button, Dialog, Failing, Loading, Tabs } from '../../ui';
+import { useEverybody } from '../../watching';
 import { words } from '../../words';
 import { Answers } from './answers';
 import { ByStudent } from './by-student';
+import { Lead } from './lead';
+import { LeadBar } from './lead-bar';
+import { LessonMenu } from './lesson-menu';
+import { Review } from './review';
+import { SideBySide } from './side-by-side';
 import { StudentPanel } from './student-panel';
 import { TurnList } from './turn-list';
 import { useBoardNews } from './use-board-news';
+import { Ways } from './ways';
 
 export function Screen() {
   const { lessonId = '' } = useParams();
   const lesson = useQuery(lessonQuery(lessonId));
-  const edition = useQuery(editionQuery(lessonId));
+  const edition = useQuery(editionQuery(lessonId, lesson.data?.edition));
   const failed = lesson.error ?? edition.error;
   if (lesson.data && edition.data) return <Board lesson={lesson.data} edition={edition.data} />;
   if (failed)
@@ -31,25 +38,15 @@ export function Screen() {
 }
 
 function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
-  const queries = useQueryClient();
-  const { document, marks, look } = useBoardNews(lesson.id);
+  const everybody = useEverybody(lesson, edition);
+  const { live, marks } = useBoardNews(lesson.id, everybody);
   const [picked, setPicked] = useState<ParticipantView | null>(null);
-  const [dialog, setDialog] = useState<'way-in' | 'close' | null>(null);
-  const close = useMutation({
-    mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/close`),
-    onSuccess: (next) => {
-      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      setDialog(null);
-    },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
-  });
-  const hold = useMutation({
-    mutationFn: (held: boolean) => ask<LessonView>('POST', `/lessons/${lesson.id}/hold`, { held }),
-    onSuccess: (next) => queries.setQueryData(lessonQuery(lesson.id).queryKey, next),
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
-  });
-  const joined = lesson.participants.filter((participant) => participant.participantId !== null);
-  const submitted = lesson.participants.filter((participant) => participant.submission !== null).length;
+  const [showsWayIn, setShowsWayIn] = useState(false);
+  const [tab, setTab] = useState('by-student');
+  // Turns and one student's slides stand beside what is about students; the rest needs the room.
+  const isBeside = tab === 'by-student' || tab === 'lead';
+  const joined = lesson.participants.filter(({ participantId }) => participantId !== null);
+  const submitted = lesson.participants.filter(({ submission }) => submission !== null).length;
   const shown = picked ?? joined[0] ?? null;
   return (
     <div className="flex min-h-full flex-col">
@@ -60,24 +57,16 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
         <Link to="/lessons" className="text-sm text-soft hover:text-ink">
           {words.frame.lessons} /
         </Link>
-        <h1 className="text-xl">
-          {lesson.title} · {lesson.className}
-        </h1>
+        <h1 className="text-xl">{[lesson.title, lesson.className].filter(Boolean).join(' · ')}</h1>
         <span className="text-soft">{words.board.counts(joined.length, lesson.participants.length, submitted)}</span>
         <span className="ml-auto flex flex-wrap items-center gap-2">
           <SchemeButton />
           {lesson.closedAt ? (
             <span className="font-semibold text-amber">{words.lessons.isClosed}</span>
           ) : (
-            <>
-              <Button onClick={() => setDialog('way-in')}>
-                <QrCode size={18} aria-hidden /> {readableCode(lesson.code)}
-              </Button>
-              <Button aria-pressed={lesson.held} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
-                <Hand size={18} aria-hidden /> {lesson.held ? words.board.letGo : words.board.hold}
-              </Button>
-              <Button onClick={() => setDialog('close')}>{words.board.close}</Button>
-            </>
+            <Button onClick={() => setShowsWayIn(true)}>
+              <QrCode size={18} aria-hidden /> {readableCode(lesson.code)}
+            </Button>
           )}
           <Button
             look="main"
@@ -87,12 +76,23 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
           >
             <Presentation size={18} aria-hidden /> {words.board.classScreen}
           </Button>
+          <LessonMenu lesson={lesson} edition={edition} />
         </span>
       </header>
-      <main className="grid flex-1 items-start gap-6 px-4 py-3 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      {lesson.closedAt ? null : <LeadBar lesson={lesson} edition={edition} live={live} />}
+      <main
+        className={`grid flex-1 items-start gap-6 px-4 py-3 ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
+      >
         <Tabs
           label={words.board.views}
+          start={tab}
+          onChange={setTab}
           tabs={[
+            {
+              id: 'lead',
+              name: words.leading.tab,
+              content: <Lead edition={edition} live={live} everybody={everybody} />,
+            },
             {
               id: 'by-student',
               name: words.board.byStudent,
@@ -101,45 +101,51 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
                   lesson={lesson}
                   edition={edition}
                   marks={marks}
-                  document={document}
+                  everybody={everybody}
+                  change={live.change}
                   picked={shown}
                   onPick={setPicked}
-                  onLive={look}
                 />
               ),
+            },
+            {
+              id: 'side-by-side',
+              name: words.watching.sideBySide,
+              content: <SideBySide edition={edition} live={live} everybody={everybody} />,
             },
             {
               id: 'answers',
               name: words.board.answers,
               content: <Answers lesson={lesson} edition={edition} marks={marks} />,
             },
+            {
+              id: 'ways',
+              name: words.watching.ways,
+              content: <Ways edition={edition} everybody={everybody} />,
+            },
+            {
+              id: 'review',
+              name: words.reviewing.tab,
+              content: <Review lesson={lesson} edition={edition} marks={marks} />,
+            },
           ]}
         />
-        <div className="flex flex-col gap-4">
-          {document ? <TurnList lesson={lesson} document={document} /> : null}
-          {shown?.participantId ? (
+        <div className={isBeside ? 'flex flex-col gap-4' : 'hidden'}>
+          <TurnList lesson={lesson} live={live} />
+          {shown?.participantId && tab === 'by-student' ? (
             <StudentPanel
               key={shown.participantId}
               lesson={lesson}
               edition={edition}
               participant={shown}
               marks={marks[shown.participantId]?.marks}
-              document={document}
+              live={live}
             />
           ) : null}
         </div>
       </main>
-      <Dialog title={words.handOut.wayIn} open={dialog === 'way-in'} onClose={() => setDialog(null)} wide>
+      <Dialog title={words.handOut.wayIn} open={showsWayIn} onClose={() => setShowsWayIn(false)} wide>
         <JoinCard code={lesson.code} />
-      </Dialog>
-      <Dialog title={words.board.closeTitle} open={dialog === 'close'} onClose={() => setDialog(null)}>
-        <p>{words.board.closeText}</p>
-        <div className="mt-5 flex justify-end gap-2">
-          <Button onClick={() => setDialog(null)}>{words.common.cancel}</Button>
-          <Button look="danger" onClick={() => close.mutate()} disabled={close.isPending}>
-            {words.board.close}
-          </Button>
-        </div>
       </Dialog>
     </div>
   );

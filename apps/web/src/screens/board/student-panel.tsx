@@ -2,12 +2,13 @@
 import type { LessonView, ParticipantView } from '@gobrel/contract';
 import { type Deck, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
 import { givenFor, isQuestion, type Marks } from '@gobrel/core/questions';
-import { startTurn } from '@gobrel/core/shared-doc';
+import { startTurn } from '@gobrel/core/lesson';
 import { strandedIn } from '@gobrel/core/work';
 import { SlideView } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight, Presentation } from 'lucide-react';
 import { useState } from 'react';
-import type { OpenDocument } from '../../live';
+import type { LiveLesson } from '../../live';
+import { serverNow } from '../../server';
 import { slideName } from '../../slides';
 import { Button, IconButton } from '../../ui';
 import { useWorkOf } from '../../watching';
@@ -18,10 +19,10 @@ interface StudentPanelProps {
   readonly edition: Deck;
   readonly participant: ParticipantView;
   readonly marks: Marks | undefined;
-  readonly document: OpenDocument | null;
+  readonly live: LiveLesson;
 }
 
-export function StudentPanel({ lesson, edition, participant, marks, document }: StudentPanelProps) {
+export function StudentPanel({ lesson, edition, participant, marks, live }: StudentPanelProps) {
   const { work, stop } = useWorkOf(lesson.id, edition, participant.participantId);
   const [chosen, setChosen] = useState<string | null>(null);
   const order = slidesInOrder(edition);
@@ -34,9 +35,7 @@ export function StudentPanel({ lesson, edition, participant, marks, document }: 
     <section aria-label={words.board.slidesOf(participant.name)} className="rounded-md border border-rule bg-card p-4">
       <div className="mb-2 flex items-center justify-between gap-2">
         <h2 className="text-lg">{participant.name}</h2>
-        <Button
-          onClick={() => document && participant.participantId && startTurn(document.doc, participant.participantId)}
-        >
+        <Button onClick={() => live.change((now) => startTurn(now, participant.participantId ?? '', serverNow()))}>
           <Presentation size={16} aria-hidden /> {words.board.showNow}
         </Button>
       </div>

@@ -1,27 +1,26 @@
 /** Keeps the board live: who joined and submitted by the server's news, marks a moment after anybody's work changed. */
 import type { LessonMarks } from '@gobrel/contract';
-import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef } from 'react';
-import { type OpenDocument, useDocument } from '../../live';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { type LiveLesson, useLesson } from '../../live';
 import { lessonQuery, marksQuery } from '../../server';
+import type { Watched } from '../../watching';
 
 /** Pause before marks are fetched again after a change, in milliseconds: many change at once. */
 const GATHER = 700;
 const noMarks: LessonMarks = {};
 
+/** What the board follows. */
 export interface BoardNews {
-  /** The lesson's shared document. */
-  readonly document: OpenDocument | null;
+  /** What the teacher steers. */
+  readonly live: LiveLesson;
   /** Everybody's work and marks, by participant. */
   readonly marks: LessonMarks;
-  /** To be called when somebody's work changed. */
-  readonly look: () => void;
 }
 
-export function useBoardNews(lessonId: string): BoardNews {
+export function useBoardNews(lessonId: string, everybody: readonly Watched[]): BoardNews {
   const queries = useQueryClient();
-  const document = useDocument(formatDocumentName({ kind: 'lesson', lessonId }), 'teacher');
+  const live = useLesson(lessonId, 'teacher');
   const marks = useQuery(marksQuery(lessonId));
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const look = useCallback(() => {
@@ -31,6 +30,7 @@ export function useBoardNews(lessonId: string): BoardNews {
       GATHER,
     );
   }, [queries, lessonId]);
+  const { document } = live;
   useEffect(
     () =>
       document?.onNews(() => {
@@ -39,5 +39,12 @@ export function useBoardNews(lessonId: string): BoardNews {
       }),
     [document, queries, lessonId, look],
   );
-  return { document, marks: marks.data ?? noMarks, look };
+  const done = useMemo(() => everybody.map(({ work }) => work), [everybody]);
+  const known = useRef(done);
+  useEffect(() => {
+    // Marks are computed on the server, so a change of work means asking it again.
+    if (done.some((work, at) => work !== known.current[at])) look();
+    known.current = done;
+  }, [done, look]);
+  return { live, marks: marks.data ?? noMarks };
 }

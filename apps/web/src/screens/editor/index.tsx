@@ -9,6 +9,7 @@ import {
   slidesInOrder,
   slidesToClip,
 } from '@gobrel/core/deck';
+import { ownPages } from '@gobrel/core/lesson';
 import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
@@ -224,7 +225,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
       </div>
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
       {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onStarters={onStarters} /> : null}
-      {dialog === 'hand-out' ? <HandOutDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'hand-out' ? (
+        <HandOutDialog deckId={deckId} hasOwnPage={ownPages(deck).length > 0} onClose={() => setDialog(null)} />
+      ) : null}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}

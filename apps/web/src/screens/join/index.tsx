@@ -47,6 +47,7 @@ export function Screen() {
           <CodeForm fault={lesson.isError ? messageOf(lesson.error) : undefined} typed={code} />
         ) : null}
         {lesson.data && !student ? <Names lesson={lesson.data} code={code} onPick={setStudent} /> : null}
+        {lesson.data?.guests && !student ? <GuestForm code={code} isOnly={lesson.data.students.length === 0} /> : null}
         {student ? <PinForm code={code} student={student} onBack={() => setStudent(null)} /> : null}
       </main>
     </div>
@@ -87,16 +88,15 @@ function CodeForm({ fault, typed }: { fault: string | undefined; typed: string }
 function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPick: (student: Student) => void }) {
   return (
     <>
-      <p className="text-soft">
-        {lesson.className} · {readableCode(plainCode(code))}
-      </p>
+      <p className="text-soft">{[lesson.className, readableCode(plainCode(code))].filter(Boolean).join(' · ')}</p>
       <h1 className="text-3xl">{lesson.title}</h1>
-      <h2 className="mb-2 mt-4 text-lg">{words.join.whoAreYou}</h2>
+      {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{words.join.whoAreYou}</h2> : null}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
         {lesson.students.map((student) => (
           <li key={student.id}>
             <Button className="w-full justify-start" onClick={() => onPick(student)}>
               {student.name}
+              {student.group ? <span className="text-sm font-normal text-soft">{student.group}</span> : null}
             </Button>
           </li>
         ))}
@@ -105,12 +105,39 @@ function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPic
   );
 }
 
-function PinForm({ code, student, onBack }: { code: string; student: Student; onBack: () => void }) {
-  const [pin, setPin] = useState('');
+/** Coming in by a first name, for those who are not on the list. */
+function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
+  const [name, setName] = useState('');
+  const join = useJoin(() => ask<MyLessonView>('POST', '/join/guest', { code, name }));
+  return (
+    <form
+      className="mt-6 flex max-w-sm flex-col gap-3 rounded-md border border-edge bg-card p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        join.mutate();
+      }}
+    >
+      <Field
+        label={isOnly ? words.join.firstName : words.join.guestName}
+        fault={join.isError ? messageOf(join.error) : undefined}
+        value={name}
+        maxLength={40}
+        autoComplete="off"
+        onChange={(event) => setName(event.target.value)}
+      />
+      <Button type="submit" look={isOnly ? 'main' : 'plain'} disabled={name.trim() === '' || join.isPending}>
+        {words.join.begin}
+      </Button>
+    </form>
+  );
+}
+
+/** Comes in, and goes to the slides. */
+function useJoin(come: () => Promise<MyLessonView>) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const join = useMutation({
-    mutationFn: () => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin }),
+  return useMutation({
+    mutationFn: come,
     onSuccess: async (lesson) => {
       forgetConnection('student');
       queries.removeQueries({ queryKey: ['my-lesson'] });
@@ -118,6 +145,11 @@ function PinForm({ code, student, onBack }: { code: string; student: Student; on
       await navigate('/work');
     },
   });
+}
+
+function PinForm({ code, student, onBack }: { code: string; student: Student; onBack: () => void }) {
+  const [pin, setPin] = useState('');
+  const join = useJoin(() => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin }));
   return (
     <form
       className="mx-auto mt-6 flex max-w-sm flex-col gap-4 rounded-md border border-edge bg-card p-6"

@@ -153,7 +153,9 @@ export function Screen() {
         />
       ) : null}
       {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
-      {dialog?.kind === 'hand-out' ? <HandOutDialog deckId={dialog.deck.id} onClose={() => setDialog(null)} /> : null}
+      {dialog?.kind === 'hand-out' ? (
+        <HandOutDialog deckId={dialog.deck.id} hasOwnPage={dialog.deck.hasOwnPage} onClose={() => setDialog(null)} />
+      ) : null}
     </TeacherPage>
   );
 }

@@ -1,23 +1,33 @@
 /** The student's screen once everything is there: the slide, the way through, what is kept, and submitting. */
 import type { MyLessonView } from '@gobrel/contract';
-import type { Deck } from '@gobrel/core/deck';
-import { resumeShow, type ShowState, slidesWalked } from '@gobrel/core/show';
-import { writeWorkChanges } from '@gobrel/core/shared-doc';
+import { type Deck, itemsOf } from '@gobrel/core/deck';
+import type { Point } from '@gobrel/core/geometry';
+import { isFixed, type LessonState } from '@gobrel/core/lesson';
+import { resumeShow, type ShowState } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import { Undo2 } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
-import type { DocumentStatus, OpenDocument, StudentPlace } from '../../live';
-import { Failing, IconButton } from '../../ui';
-import { FilledInStage, ToldStrip, useWalk, WalkFooter } from '../../walking';
+import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../live';
+import { Failing, IconButton, Loading } from '../../ui';
+import { FilledInStage, ToldStrip, WalkFooter } from '../../walking';
+import { PointerDot, TimeLeft } from '../../watching';
 import { words } from '../../words';
-import { serverJudge } from './server-judge';
+import { Companions } from './companions';
+import { DarkScreen } from './dark-screen';
+import { FollowTurn } from './follow-turn';
+import { Instructions } from './instructions';
+import { LedFooter } from './led-footer';
+import { OthersButton } from './others-button';
+import { ReviewButton } from './review-button';
 import { StandingNote } from './standing-note';
 import { SubmitButton } from './submit-button';
+import { TurnTools } from './turn-tools';
 import { useChecks } from './use-checks';
 import { useFillIn } from './use-fill-in';
 import { useKeptOffline } from './use-kept-offline';
 import { useLessonNews } from './use-lesson-news';
+import { beginning, usePacedWalk } from './use-paced-walk';
 
 interface AtWorkProps {
   readonly lesson: MyLessonView;
@@ -28,52 +38,102 @@ interface AtWorkProps {
 }
 
 export function AtWork(props: AtWorkProps) {
-  const start = resumeShow(props.edition, props.work);
-  return start ? <Working {...props} start={start} /> : <Failing message={words.show.noSlides} />;
+  const { lesson, edition, work } = props;
+  const { state: lessonState, isReady } = useLessonNews(lesson);
+  const isNew = work.way.length === 0;
+  // Where somebody begins may be for the teacher to say.
+  if (isNew && !isReady) return <Loading what={words.student.slides} />;
+  const start = isNew ? beginning(edition, lesson, lessonState) : resumeShow(edition, work);
+  if (!start) return <Failing message={words.show.noSlides} />;
+  return <Working {...props} start={start} lessonState={lessonState} isReady={isReady} />;
 }
 
-function Working({ lesson, edition, document, status, work, start }: AtWorkProps & { start: ShowState }) {
-  const [state, setState] = useState(start);
-  const locked = lesson.submission !== null || lesson.closedAt !== null || lesson.held || !status.writable;
-  const onMove = useCallback(
-    (next: ShowState) => {
-      setState(next);
-      if (!locked) writeWorkChanges(document.doc, [{ part: 'way', way: slidesWalked(next), seen: next.seen }]);
-    },
-    [document, locked],
-  );
-  const judge = useMemo(() => serverJudge(document), [document]);
-  const walk = useWalk({ deck: edition, state, work, judge, onMove });
+interface WorkingProps extends AtWorkProps {
+  readonly start: ShowState;
+  readonly lessonState: LessonState;
+  /** Whether the lesson's state is known by now. */
+  readonly isReady: boolean;
+}
+
+function Working({ lesson, edition, document, status, work, start, lessonState, isReady }: WorkingProps) {
+  const isShut = lesson.submission !== null || lesson.closedAt !== null || lesson.held || !status.writable;
+  const { walk, isLed } = usePacedWalk({
+    edition,
+    document,
+    work,
+    locked: isShut,
+    lessonState,
+    isReady,
+    start,
+  });
+  const locked = isShut || isFixedPage(edition, lesson, walk.at);
   const { told, checking, check } = useChecks(lesson, document, edition, work);
   const { participantId: who } = lesson;
   const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told });
-  const isShowing = useLessonNews(lesson);
+  const isShowing = lessonState.showing === who;
+  const [pointer, setPointer] = useState<Point | null>(null);
+  const [zoom, setZoom] = useState<Zoom | null>(null);
+  const [follows, setFollows] = useState(false);
   useKeptOffline(edition);
 
+  const isGroup = lesson.members.length > 0 || lesson.owner !== lesson.name;
   const { stop } = walk;
   useEffect(() => {
-    // The teacher's board and the class screen follow where this device is.
-    document.announce({ stop } satisfies StudentPlace);
-  }, [document, stop]);
+    // The teacher's board and the class screen follow where this device is, and a group sees what its others point at.
+    const place: StudentPlace = { stop, name: lesson.name, pointer, zoom: isShowing ? zoom : null };
+    document.announce({ ...place });
+  }, [document, stop, lesson.name, pointer, zoom, isShowing]);
 
+  const canFollow = lessonState.showing !== null && !isShowing && lessonState.allowed.following;
+  if (canFollow && follows)
+    return <FollowTurn lesson={lesson} edition={edition} state={lessonState} onLeave={() => setFollows(false)} />;
   return (
     <div className="flex h-full flex-col">
+      {lessonState.dark ? <DarkScreen /> : null}
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
         <span className="hidden sm:block">
           <Brand />
         </span>
         <h1 className="text-lg">{edition.title}</h1>
         <span className="text-soft">
-          {lesson.name} · {lesson.className}
+          {[lesson.owner === lesson.name ? '' : lesson.owner, lesson.name, lesson.className]
+            .filter(Boolean)
+            .join(' · ')}
         </span>
+        {lesson.terms.dueAt !== null && !lesson.submission ? (
+          <span className="text-soft">{words.student.due(lesson.terms.dueAt)}</span>
+        ) : null}
+        {lessonState.countdown ? <TimeLeft time={lessonState.countdown} className="text-lg font-bold" /> : null}
         <span className="ml-auto flex items-center gap-2">
           <KeptNote kept={status.kept} />
           <SchemeButton />
-          <SubmitButton lesson={lesson} edition={edition} work={work} document={document} locked={locked} />
+          <OthersButton lesson={lesson} edition={edition} />
+          <ReviewButton lesson={lesson} edition={edition} work={work} />
+          <SubmitButton lesson={lesson} edition={edition} work={work} document={document} locked={isShut} />
         </span>
       </header>
-      <StandingNote lesson={lesson} isShowing={isShowing} />
-      <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
+      <StandingNote lesson={lesson} isShowing={isShowing} isOver={!status.writable} />
+      <TurnTools
+        lesson={lesson}
+        state={lessonState}
+        zoom={zoom}
+        onZoom={setZoom}
+        onFollow={canFollow ? () => setFollows(true) : null}
+      />
+      <Instructions lesson={lesson} isFirst={start.way[0].slideId === walk.at} />
+      <FilledInStage
+        edition={edition}
+        walk={walk}
+        fillIn={fillIn}
+        over={
+          isGroup ? (
+            <Companions document={document} edition={edition} slideId={walk.at} />
+          ) : (
+            <PointerDot edition={edition} pointer={isShowing ? pointer : null} />
+          )
+        }
+        onPoint={isGroup || isShowing ? setPointer : undefined}
+      />
       <ToldStrip
         key={walk.at}
         edition={edition}
@@ -84,14 +144,31 @@ function Working({ lesson, edition, document, status, work, start }: AtWorkProps
         checking={checking}
         onCheck={check}
       />
-      <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
-        <IconButton name={words.common.undo} disabled={!canUndo || locked} onClick={undo}>
-          <Undo2 size={20} aria-hidden />
-        </IconButton>
-      </WalkFooter>
+      {isLed ? (
+        <LedFooter edition={edition} walk={walk} fillIn={fillIn}>
+          <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
+        </LedFooter>
+      ) : (
+        <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
+          <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
+        </WalkFooter>
+      )}
       <p aria-live="assertive" className="spoken">
         {spoken}
       </p>
     </div>
   );
+}
+
+function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void }) {
+  return (
+    <IconButton name={words.common.undo} disabled={!canUndo} onClick={onUndo}>
+      <Undo2 size={20} aria-hidden />
+    </IconButton>
+  );
+}
+
+/** Whether a page stays as it is for students: instruction and samples of a class deck. */
+function isFixedPage(edition: Deck, { workMode }: MyLessonView, slideId: string): boolean {
+  return itemsOf(edition, slideId).some(({ id }) => isFixed(edition, workMode, id));
 }

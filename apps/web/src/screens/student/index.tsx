@@ -1,8 +1,10 @@
 /** A student at work: their own copy of the slides, filled in, kept, submitted, shown. */
 import type { MyLessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
+import { withOwner } from '@gobrel/core/lesson';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { Navigate } from 'react-router';
 import { useDocument, useDocumentStatus, useObserved, workReading } from '../../live';
 import { messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../server';
@@ -12,7 +14,7 @@ import { AtWork } from './at-work';
 
 export function Screen() {
   const lesson = useQuery(myLessonQuery);
-  const edition = useQuery(myEditionQuery(lesson.data?.lessonId));
+  const edition = useQuery(myEditionQuery(lesson.data?.edition));
   const failed = lesson.error ?? edition.error;
   if (failed instanceof Refusal && [401, 403].includes(failed.problem.status)) return <Navigate to="/join" replace />;
   if (lesson.data && edition.data) return <Opening lesson={lesson.data} edition={edition.data} />;
@@ -24,10 +26,11 @@ export function Screen() {
 }
 
 function Opening({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
-  const { lessonId, participantId } = lesson;
+  const { lessonId, participantId, workMode, owner } = lesson;
   const document = useDocument(formatDocumentName({ kind: 'work', lessonId, participantId }), 'student');
   const status = useDocumentStatus(document);
   const work = useObserved(document, workReading);
+  const own = useMemo(() => withOwner(edition, workMode, owner), [edition, workMode, owner]);
   if (!document || !work || !status.ready) return <Loading what={words.student.slides} />;
-  return <AtWork lesson={lesson} edition={edition} document={document} status={status} work={work} />;
+  return <AtWork lesson={lesson} edition={own} document={document} status={status} work={work} />;
 }

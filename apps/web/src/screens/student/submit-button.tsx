@@ -1,11 +1,12 @@
 /** Submitting: says what is still empty, waits until everything is on the server, and tells that it arrived. */
 import type { MyLessonView } from '@gobrel/contract';
-import { type Deck, newId } from '@gobrel/core/deck';
-import { progressOver, type Work } from '@gobrel/core/work';
+import { type Deck, newId, slidesInOrder } from '@gobrel/core/deck';
+import { progressOn, progressOver, type Work } from '@gobrel/core/work';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { OpenDocument } from '../../live';
 import { ask, messageOf, myLessonQuery } from '../../server';
+import { slideName } from '../../slides';
 import { Button, Dialog, tell } from '../../ui';
 import { words } from '../../words';
 
@@ -44,6 +45,7 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
     onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
   });
   if (lesson.closedAt) return null;
+  if (lesson.submission && !lesson.mayTakeBack) return null;
   if (lesson.submission) {
     return (
       <Button onClick={() => reopen.mutate()} disabled={reopen.isPending}>
@@ -61,6 +63,8 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       </Button>
       <Dialog title={words.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
         <p>{asked > filled ? words.student.stillEmpty(asked - filled) : words.student.allFilled}</p>
+        <StillEmpty edition={edition} work={work} />
+        <p className="mt-2 text-soft">{attemptsLeft(lesson)}</p>
         {fault ? (
           <p role="alert" className="mt-3 text-berry">
             {fault}
@@ -79,3 +83,27 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
 
 /** The last changes have not reached the server yet. */
 class NotYetThere extends Error {}
+
+/** The slides on which something is still empty, with how much. */
+function StillEmpty({ edition, work }: { edition: Deck; work: Work }) {
+  const empty = slidesInOrder(edition).flatMap(({ id }) => {
+    const { asked, filled } = progressOn(edition, work, id);
+    return asked > filled ? [{ id, count: asked - filled }] : [];
+  });
+  if (empty.length === 0) return null;
+  return (
+    <ul className="mt-2 max-h-40 overflow-auto">
+      {empty.map(({ id, count }) => (
+        <li key={id} className="border-t border-rule py-1">
+          {words.student.emptyOn(slideName(edition, id), count)}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Whether it can be taken back afterwards, in words. */
+function attemptsLeft({ terms: { attempts }, tries }: MyLessonView): string {
+  if (attempts === 0) return words.student.canTakeBack;
+  return tries + 1 >= attempts ? words.student.lastTry : words.student.triesLeft(attempts - tries - 1);
+}

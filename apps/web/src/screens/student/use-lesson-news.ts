@@ -1,19 +1,17 @@
-/** What the teacher steers: whether it is this student's turn to show, and whether the lesson is still open. */
+/** What the teacher steers, on a student's device; looks at the lesson again when the server says so. */
 import type { MyLessonView } from '@gobrel/contract';
-import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { lessonReading, useDocument, useObserved } from '../../live';
+import { type LiveLesson, useLesson } from '../../live';
 import { myLessonQuery } from '../../server';
 
-/** Whether this participant's slides are on the class screen. Looks at the lesson again when the server says so. */
-export function useLessonNews({ lessonId, participantId }: MyLessonView): boolean {
-  const document = useDocument(formatDocumentName({ kind: 'lesson', lessonId }), 'student');
-  const lesson = useObserved(document, lessonReading);
+/** The state, and whether it is known by now. */
+export function useLessonNews({ lessonId }: MyLessonView): Pick<LiveLesson, 'state' | 'isReady'> {
+  const { document, state, isReady } = useLesson(lessonId, 'student');
   const queries = useQueryClient();
   useEffect(
     () => document?.onNews(() => void queries.invalidateQueries({ queryKey: myLessonQuery.queryKey, exact: true })),
     [document, queries],
   );
-  return lesson?.showing === participantId;
+  return { state, isReady };
 }

@@ -20,8 +20,9 @@ export const board = {
   marks: 'Marks',
   submitted: 'submitted',
   justIn: 'just in',
-  away: 'not connected',
   notJoined: 'not here yet',
+  isHeld: 'Answers are held',
+  arrived: 'Who has arrived',
   joined: (joined: number, students: number) => `${joined} of ${students} are in`,
   states: {
     unseen: 'not seen yet',

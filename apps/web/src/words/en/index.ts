@@ -25,6 +25,11 @@ import { ownThemes, textStyles } from './text-styles';
 import { authors, versions } from './versions';
 import { telling } from './telling';
 import { join, student } from './student';
+import { leading } from './leading';
+import { turns } from './turns';
+import { watching } from './watching';
+import { reviewing } from './reviewing';
+import { gradebook } from './gradebook';
 
 export const en = {
   common,
@@ -69,4 +74,9 @@ export const en = {
   onSlides,
   questions,
   telling,
+  leading,
+  turns,
+  watching,
+  reviewing,
+  gradebook,
 } as const;

@@ -64,6 +64,7 @@ export const show = {
 export const walking = {
   'links-only': 'This slide is left by its links: choose one.',
   'at-end': 'This is the last slide.',
+  notOpened: 'Your teacher has not opened this slide yet.',
   'at-start': 'This is where you began.',
   'at-first': 'There is no slide before this one.',
   unanswered: 'Answer the question first; then this leads on.',

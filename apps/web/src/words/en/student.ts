@@ -1,5 +1,5 @@
 /** Words a student reads. */
-import { clock, many } from './phrases';
+import { clock, many, moment } from './phrases';
 
 export const join = {
   title: 'Into the lesson',
@@ -13,6 +13,8 @@ export const join = {
   newPin: 'Choose a PIN',
   newPinHint: 'Four digits, only for you. You need them again next time.',
   begin: 'Begin',
+  firstName: 'Your first name',
+  guestName: 'Not on the list? Your first name',
   notMe: 'That is not me',
   goOn: 'Go on',
   leave: 'That is not me',
@@ -29,9 +31,12 @@ export const student = {
   wholeSlide: 'Whole slide',
   submit: 'Submit',
   submitTitle: 'Submit your work?',
-  stillEmpty: (count: number) =>
-    `${many(count, 'thing is', 'things are')} still empty. You can submit all the same, and take it back until the lesson closes.`,
-  allFilled: 'Everything is filled in. You can take it back until the lesson closes.',
+  stillEmpty: (count: number) => `${many(count, 'thing is', 'things are')} still empty. You can submit all the same.`,
+  emptyOn: (slide: string, count: number) => `${slide}: ${count} still empty`,
+  allFilled: 'Everything is filled in.',
+  canTakeBack: 'You can take it back until it is due or the lesson closes.',
+  lastTry: 'This is your last try: it cannot be taken back.',
+  triesLeft: (count: number) => `You can take it back ${many(count, 'more time', 'more times')}.`,
   notYet: 'Not yet',
   sending: 'Sending …',
   notYetThere:
@@ -41,5 +46,15 @@ export const student = {
   takeBack: 'Take it back',
   held: 'Answers are held for the moment: you can look, and go on when your teacher says so.',
   closed: 'The lesson is closed. You can still look.',
+  isOver: 'The time is over. What you do now stays on this device; ask your teacher.',
+  due: (at: number) => `due ${moment(new Date(at).toISOString())}`,
+  isLed: 'Your teacher leads',
+  isDark: 'Look up, please.',
+  instructions: 'What to do',
+  others: 'The others’ work',
+  noOthers: 'Nobody else has submitted yet.',
+  closer: 'Look closer',
+  pointingHint: 'The class sees where you point on your slide.',
+  lookTo: { '←': 'Look further left', '→': 'Look further right', '↑': 'Look further up', '↓': 'Look further down' },
   yourTurn: 'It is your turn: the class screen shows your slides. Turn the pages here.',
 } as const;

@@ -6,6 +6,7 @@ import type { QuestionKind } from '../question-kind.js';
 import { expectedIn, markPlacement, placedIn, ruleForPlacement } from './mark-placement.js';
 
 export { expectedIn, placedIn } from './mark-placement.js';
+export * from './layer-placements.js';
 export * from './tally-placements.js';
 
 export const placementQuestion: QuestionKind<'zone'> = {

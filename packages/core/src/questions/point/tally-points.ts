@@ -62,8 +62,11 @@ function clustersOf(dots: readonly Dot[], tall: number): Dot[][] {
   return [...clusters.values()];
 }
 
-/** A Gaussian around every dot (Silverman 1986, chapter 4), as wide as the reach of a cluster. */
-function densityOf(dots: readonly Dot[], tall: number): Density {
+/**
+ * How thick dots lie: a Gaussian around every dot (Silverman 1986, chapter 4), as wide as the reach of a cluster.
+ * @param tall height of the picture as a share of its width
+ */
+export function densityOf(dots: readonly Dot[], tall: number): Density {
   const rows = Math.max(1, Math.round(COLUMNS * tall));
   const cells = Array.from({ length: COLUMNS * rows }, (_, cell) => {
     const [x, y] = [((cell % COLUMNS) + 0.5) / COLUMNS, (Math.floor(cell / COLUMNS) + 0.5) / rows];

@@ -2,13 +2,12 @@
 import { type DrawItem, GROUND_WIDTH, groundRatio } from '@gobrel/core/deck';
 import { layerDrawings, strokesIn } from '@gobrel/core/questions';
 import { pictureUrl } from '../../../server';
+import { pathOf } from '../../../watching';
 import { words } from '../../../words';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
   const { drew, cells, columns, rows } = layerDrawings(item, works);
-  const path = (points: readonly number[]) =>
-    points.map((value, at) => `${at === 0 ? 'M' : at === 2 ? 'L' : ' '}${value}`).join(' ');
   return (
     <AnswersCard item={item} works={works} answered={drew}>
       <div
@@ -49,7 +48,7 @@ export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
             strokesIn(item, work).map((stroke) => (
               <path
                 key={`${at} ${stroke.id}`}
-                d={path(stroke.points)}
+                d={pathOf(stroke.points)}
                 fill="none"
                 stroke={stroke.color}
                 strokeWidth={stroke.width}

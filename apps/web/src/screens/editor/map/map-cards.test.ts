@@ -3,7 +3,7 @@ import { layOutMap, mapWays } from '@gobrel/core/route-map';
 import { DeckBuilder } from '@gobrel/core/testing';
 import { plainText } from '@gobrel/core/deck';
 import { sectionNodes, slideNodes, slidesInLook, walkShown, wayEdges } from './map-cards';
-import { wayCourse } from './way-course';
+import { wayCourse } from '../../../slides';
 
 const link = (slideId: string) => ({ to: 'slide' as const, slideId });
 const builder = new DeckBuilder()

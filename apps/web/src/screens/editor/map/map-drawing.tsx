@@ -6,7 +6,7 @@ import { SlideView, type Surroundings, SurroundingsProvider } from '@gobrel/slid
 import { renderToStaticMarkup } from 'react-dom/server.browser';
 import { slideName } from '../../../slides';
 import { words } from '../../../words';
-import { wayCourse } from './way-course';
+import { wayCourse } from '../../../slides';
 
 /** Colours of a drawing on white paper, whatever the scheme of the screen. */
 const PAPER = { ground: '#fffcf5', ink: '#1d2b2a', edge: '#7d735f', clay: '#a84226', area: '#eaf1ef' } as const;

@@ -3,7 +3,7 @@ import type { Point } from '@gobrel/core/geometry';
 import { LockKeyhole } from 'lucide-react';
 import { BaseEdge, type Edge, EdgeLabelRenderer, type EdgeProps, useStore } from '@xyflow/react';
 import { FAR } from './slide-card';
-import { wayCourse } from './way-course';
+import { wayCourse } from '../../../slides';
 
 export type WayEdge = Edge<
   {

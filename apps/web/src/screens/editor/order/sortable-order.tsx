@@ -1,18 +1,10 @@
 /** Dragging slides and sections of the running order, by mouse, touch and keys; several slides go together. */
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { blockOf, type Deck, type Entry, moveEntries, type SlideId } from '@gobrel/core/deck';
 import { type CSSProperties, type ReactNode, useMemo } from 'react';
+import { useSortingSensors } from '../../../ui';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 
@@ -28,18 +20,6 @@ interface SortableOrderProps {
 
 /** Nothing makes room while something is dragged: a bar shows where it will stand. */
 const noRoomMade = () => null;
-
-/** Picks up what is sorted: by mouse, by holding a finger still, and with M. */
-export function useSortingSensors() {
-  return useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
-    useSensor(KeyboardSensor, {
-      coordinateGetter: sortableKeyboardCoordinates,
-      keyboardCodes: { start: ['KeyM'], cancel: ['Escape'], end: ['KeyM', 'Enter'] },
-    }),
-  );
-}
 
 export function SortableOrder({ deck, run, entries, chosen, children }: SortableOrderProps) {
   const sensors = useSortingSensors();

@@ -5,11 +5,10 @@ import { CSS } from '@dnd-kit/utilities';
 import { type Deck, orderViewpoint, type SlideId, type ViewpointItem, viewpointsInOrder } from '@gobrel/core/deck';
 import { ShowStage } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { IconButton } from '../../../ui';
+import { IconButton, useSortingSensors } from '../../../ui';
 import { words } from '../../../words';
 import { select, useDesk } from '../desk';
 import type { Editing } from '../editing';
-import { useSortingSensors } from './sortable-order';
 
 /** Size of a viewpoint's picture, in CSS pixels. */
 const PICTURE = { width: 88, height: 50 };

@@ -1,0 +1,136 @@
+/** Classes: made, changed, put away; their students, groups and PINs. */
+import { randomInt } from 'node:crypto';
+import type { AddStudents, ChangeClass, ChangeStudent, ClassView, NewClass, NewPins } from '@gobrel/contract';
+import { newId } from '@gobrel/core/deck';
+import { byName, namesApart } from '@gobrel/core/lesson';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, In } from 'typeorm';
+import { hashSecret } from '../accounts/index.js';
+import { ClassRow, StudentRow } from '../database/index.js';
+import { notFound } from '../errors/index.js';
+
+@Injectable()
+export class ClassesService {
+  constructor(@InjectDataSource() private readonly database: DataSource) {}
+
+  /** A teacher's classes by name, those put away last. */
+  async list(teacherId: string): Promise<ClassView[]> {
+    const classes = await this.database.getRepository(ClassRow).findBy({ teacherId });
+    const students = await this.database
+      .getRepository(StudentRow)
+      .findBy({ classId: In(classes.map((row) => row.id)) });
+    return byName(classes)
+      .sort((a, b) => Number(a.archivedAt !== null) - Number(b.archivedAt !== null))
+      .map((row) => viewOf(row, students));
+  }
+
+  /** A class with its students. */
+  async create(teacherId: string, { name, students, groups }: NewClass): Promise<ClassView> {
+    const row = { id: newId(), teacherId, name, archivedAt: null };
+    await this.database.transaction(async (manager) => {
+      await manager.insert(ClassRow, row);
+      await manager.insert(StudentRow, newStudents(row.id, students, groups));
+    });
+    return this.view(row.id);
+  }
+
+  /** Gives a class another name, puts it away or takes it back. */
+  async change(teacherId: string, id: string, { name, archived }: ChangeClass): Promise<ClassView> {
+    await this.owned(teacherId, id);
+    await this.database.getRepository(ClassRow).update(
+      { id },
+      {
+        ...(name === undefined ? {} : { name }),
+        ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
+      },
+    );
+    return this.view(id);
+  }
+
+  /** More students in a class. */
+  async add(teacherId: string, id: string, { students, groups }: AddStudents): Promise<ClassView> {
+    await this.owned(teacherId, id);
+    await this.database.getRepository(StudentRow).insert(newStudents(id, students, groups));
+    return this.view(id);
+  }
+
+  /** Changes a student's name, group or class. Their work is theirs, wherever they are. */
+  async changeStudent(
+    teacherId: string,
+    classId: string,
+    studentId: string,
+    { name, group, classId: movesTo }: ChangeStudent,
+  ): Promise<void> {
+    await this.ownedStudent(teacherId, classId, studentId);
+    if (movesTo !== undefined) await this.owned(teacherId, movesTo);
+    const moves = movesTo !== undefined && movesTo !== classId;
+    const change = {
+      ...(name === undefined ? {} : { name }),
+      ...(moves ? { classId: movesTo, groupName: '' } : {}),
+      ...(group === undefined ? {} : { groupName: group }),
+    };
+    if (Object.keys(change).length > 0) await this.database.getRepository(StudentRow).update({ id: studentId }, change);
+  }
+
+  /** Forgets a student's PIN, so that they set a new one at the next visit. */
+  async forgetPin(teacherId: string, classId: string, studentId: string): Promise<void> {
+    await this.ownedStudent(teacherId, classId, studentId);
+    await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
+  }
+
+  /** Gives every student of a class a new PIN, to be printed: they are told this once. */
+  async newPins(teacherId: string, id: string): Promise<NewPins> {
+    await this.owned(teacherId, id);
+    const students = await this.database.getRepository(StudentRow).findBy({ classId: id });
+    const pins = students.map(({ id: studentId }) => [studentId, String(randomInt(10_000)).padStart(4, '0')] as const);
+    await this.database.transaction(async (manager) => {
+      for (const [studentId, pin] of pins)
+        await manager.update(StudentRow, { id: studentId }, { pinHash: await hashSecret(pin) });
+    });
+    return Object.fromEntries(pins);
+  }
+
+  private async view(id: string): Promise<ClassView> {
+    const row = await this.database.getRepository(ClassRow).findOneByOrFail({ id });
+    return viewOf(row, await this.database.getRepository(StudentRow).findBy({ classId: id }));
+  }
+
+  private async owned(teacherId: string, id: string): Promise<void> {
+    if (!(await this.database.getRepository(ClassRow).existsBy({ id, teacherId }))) throw notFound('class');
+  }
+
+  private async ownedStudent(teacherId: string, classId: string, studentId: string): Promise<void> {
+    const mine = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId });
+    const known = mine && (await this.database.getRepository(StudentRow).existsBy({ id: studentId, classId }));
+    if (!known) throw notFound('student');
+  }
+}
+
+function newStudents(classId: string, names: readonly string[], groups: readonly string[] = []) {
+  return names.map((name, at) => ({
+    id: newId(),
+    classId,
+    name: name.trim(),
+    pinHash: null,
+    groupName: (groups[at] ?? '').trim(),
+  }));
+}
+
+function viewOf(row: ClassRow, students: readonly StudentRow[]): ClassView {
+  const own = students.filter(({ classId }) => classId === row.id);
+  const names = namesApart(own);
+  return {
+    id: row.id,
+    name: row.name,
+    archivedAt: row.archivedAt?.toISOString() ?? null,
+    students: byName(
+      own.map(({ id, name, pinHash, groupName }) => ({
+        id,
+        name: names.get(id) ?? name,
+        hasPin: pinHash !== null,
+        group: groupName,
+      })),
+    ),
+  };
+}

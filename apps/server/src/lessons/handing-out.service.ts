@@ -1,0 +1,139 @@
+/** Handing out: freezing a deck into a lesson, using one again, and changing its edition while it runs. */
+import type { CorrectionView, HandOut, LessonView, PutIn } from '@gobrel/contract';
+import { contentsIn, type Deck, newId, readDeck, withoutHidden } from '@gobrel/core/deck';
+import { keepPutIn, type Pace, putSlideIn, readTerms } from '@gobrel/core/lesson';
+import { affectedBy } from '@gobrel/core/review';
+import { formatDocumentName, writeLessonChange } from '@gobrel/core/shared-doc';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, In } from 'typeorm';
+import { ClassRow, LessonRow, StudentRow } from '../database/index.js';
+import { LibraryService } from '../decks/index.js';
+import { notFound, refuse } from '../errors/index.js';
+import { ContentAccessService } from '../pictures/index.js';
+import { EditionsService, SyncService } from '../sync/index.js';
+import { newJoinCode } from './join-code.js';
+import { LessonsService } from './lessons.service.js';
+import { WritingService } from './writing.service.js';
+
+@Injectable()
+export class HandingOutService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly library: LibraryService,
+    private readonly editions: EditionsService,
+    private readonly sync: SyncService,
+    private readonly pictures: ContentAccessService,
+    private readonly lessons: LessonsService,
+    private readonly writing: WritingService,
+  ) {}
+
+  /** Freezes a deck into an edition and opens a lesson with it. */
+  async handOut(teacherId: string, order: HandOut): Promise<LessonView> {
+    const deck = await this.library.present(teacherId, order.deckId);
+    await this.pictures.keepFor(teacherId, contentsIn(deck));
+    const terms = readTerms({ ...order.terms, ...(order.classId === null ? { guests: true, students: null } : {}) });
+    await this.checkWho(teacherId, order.classId, terms.students);
+    return this.open(teacherId, order.pace, {
+      classId: order.classId,
+      deckId: order.deckId,
+      editionHash: await this.editions.freeze(withoutHidden(deck)),
+      workMode: order.workMode,
+      terms,
+    });
+  }
+
+  /** Another lesson with the slides of one that was held, for another class, without anybody's answers. */
+  async useAgain(teacherId: string, id: string, classId: string | null): Promise<LessonView> {
+    const { deckId, editionHash, workMode, pace, terms } = await this.lessons.led(teacherId, id);
+    await this.checkWho(teacherId, classId, null);
+    const guests = classId === null ? { guests: true } : {};
+    const again = readTerms({ ...readTerms(terms), ...guests, opensAt: null, dueAt: null, students: null });
+    return this.open(teacherId, pace as Pace, { classId, deckId, editionHash, workMode, terms: again });
+  }
+
+  /** What would change, and for whom, if the deck as it is now replaced the edition. */
+  async correction(teacherId: string, id: string): Promise<CorrectionView> {
+    const lesson = await this.lessons.led(teacherId, id);
+    const deck = await this.correctedDeck(teacherId, lesson);
+    const works = await this.lessons.works(id);
+    return { deck, affected: affectedBy(await this.editions.get(lesson.editionHash), deck, works) };
+  }
+
+  /** Replaces the edition by the deck as it is now. Work is kept by the ids of what it is about. */
+  async correct(teacherId: string, id: string): Promise<LessonView> {
+    const lesson = await this.lessons.led(teacherId, id);
+    return this.replace(teacherId, lesson, await this.correctedDeck(teacherId, lesson));
+  }
+
+  /** Puts a slide with a question into a lesson that runs; the deck it came from stays as it is. */
+  async putIn(teacherId: string, id: string, { after, slide }: PutIn): Promise<LessonView> {
+    const lesson = await this.lessons.led(teacherId, id);
+    const { deck: source } = readDeck(slide);
+    const edition = await this.editions.get(lesson.editionHash);
+    const put = putSlideIn(edition, source, after);
+    if (!put) throw refuse(422, 'no-slide', 'There is no slide in this.');
+    await this.pictures.keepFor(teacherId, contentsIn(source));
+    await this.database.getRepository(LessonRow).update({ id }, { putIn: [...lesson.putIn, put.slideId] });
+    return this.replace(teacherId, lesson, put.edition);
+  }
+
+  private async replace(teacherId: string, lesson: LessonRow, deck: Deck): Promise<LessonView> {
+    const editionHash = await this.editions.freeze(deck);
+    await this.database.getRepository(LessonRow).update({ id: lesson.id }, { editionHash });
+    this.editions.forget(lesson.id);
+    this.writing.tell(lesson.id);
+    return this.lessons.get(teacherId, lesson.id);
+  }
+
+  private async correctedDeck(teacherId: string, { deckId, editionHash, putIn }: LessonRow): Promise<Deck> {
+    if (deckId === null)
+      throw refuse(409, 'no-deck', 'The deck of this lesson is gone, so there is nothing to correct it from.');
+    const deck = await this.library.present(teacherId, deckId);
+    await this.pictures.keepFor(teacherId, contentsIn(deck));
+    return keepPutIn(withoutHidden(deck), await this.editions.get(editionHash), putIn);
+  }
+
+  private async checkWho(teacherId: string, classId: string | null, students: readonly string[] | null): Promise<void> {
+    if (classId === null) return;
+    const known = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId });
+    if (!known) throw notFound('class');
+    if (students === null) return;
+    const found = await this.database.getRepository(StudentRow).countBy({ classId, id: In([...students]) });
+    if (students.length === 0 || found < students.length)
+      throw refuse(422, 'not-valid', 'Choose at least one student of this class.');
+  }
+
+  private async open(
+    teacherId: string,
+    pace: Pace,
+    what: Pick<LessonRow, 'classId' | 'deckId' | 'editionHash' | 'workMode' | 'terms'>,
+  ): Promise<LessonView> {
+    const row = {
+      id: newId(),
+      teacherId,
+      pace,
+      ...what,
+      terms: what.terms as object,
+      openedAt: new Date(),
+      closedAt: null,
+      held: false,
+      putIn: [],
+    };
+    let inserted = false;
+    while (!inserted) {
+      const result = await this.database
+        .createQueryBuilder()
+        .insert()
+        .into(LessonRow)
+        .values({ ...row, code: newJoinCode() })
+        .orIgnore()
+        .returning('id')
+        .execute();
+      inserted = (result.raw as unknown[]).length > 0;
+    }
+    const name = formatDocumentName({ kind: 'lesson', lessonId: row.id });
+    await this.sync.change(name, (doc) => writeLessonChange(doc, { pace }));
+    return this.lessons.get(teacherId, row.id);
+  }
+}

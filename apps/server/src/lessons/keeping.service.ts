@@ -1,0 +1,129 @@
+/** Keeping: a lesson taken along as a file, and deleted with everything in it; a student's data told and erased. */
+import { filesIn, picturesIn } from '@gobrel/core/deck';
+import { readTerms } from '@gobrel/core/lesson';
+import { formatDocumentName, readLessonDocument, readWorkDocument } from '@gobrel/core/shared-doc';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { strToU8, type Zippable, zipSync } from 'fflate';
+import { DataSource, In } from 'typeorm';
+import {
+  ClassRow,
+  LessonRow,
+  ParticipantRow,
+  PictureRow,
+  ReviewRow,
+  SharedDocumentRow,
+  StoredFileRow,
+  StudentRow,
+  SubmissionRow,
+} from '../database/index.js';
+import { notFound } from '../errors/index.js';
+import { EditionsService, SyncService } from '../sync/index.js';
+import { LessonsService } from './lessons.service.js';
+import { ParticipantsService } from './participants.service.js';
+
+@Injectable()
+export class KeepingService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly lessons: LessonsService,
+    private readonly participants: ParticipantsService,
+    private readonly editions: EditionsService,
+    private readonly sync: SyncService,
+  ) {}
+
+  /**
+   * A lesson with everything in it as a ZIP file of JSON: the edition, who was in, their work, submissions and
+   * reviews, and the pictures and files of the slides as they are.
+   */
+  async file(teacherId: string, lessonId: string): Promise<{ name: string; bytes: Uint8Array }> {
+    const row = await this.lessons.led(teacherId, lessonId);
+    const [lesson, works, edition] = await Promise.all([
+      this.lessons.get(teacherId, lessonId),
+      this.lessons.works(lessonId),
+      this.editions.get(row.editionHash),
+    ]);
+    const ids = works.map(({ participantId }) => participantId);
+    const [submissions, reviews, state] = await Promise.all([
+      this.database.getRepository(SubmissionRow).find({ where: { participantId: In(ids) }, order: { number: 'ASC' } }),
+      this.database.getRepository(ReviewRow).findBy({ participantId: In(ids) }),
+      this.sync.read(formatDocumentName({ kind: 'lesson', lessonId })),
+    ]);
+    const entries: Zippable = {
+      'lesson.json': json({ ...lesson, terms: readTerms(row.terms), state: readLessonDocument(state) }),
+      'edition.json': json(edition),
+      'work.json': json(Object.fromEntries(works.map(({ participantId, work }) => [participantId, work]))),
+      'submissions.json': json(submissions),
+      'reviews.json': json(reviews),
+    };
+    for (const id of picturesIn(edition)) {
+      const picture = await this.database.getRepository(PictureRow).findOneBy({ id });
+      if (picture) entries[`pictures/${id}`] = [picture.bytes, { level: 0 }];
+    }
+    for (const id of filesIn(edition)) {
+      const file = await this.database.getRepository(StoredFileRow).findOneBy({ id });
+      if (file) entries[`files/${id}`] = [file.bytes, { level: 0 }];
+    }
+    return { name: `${edition.title || 'lesson'}.zip`, bytes: zipSync(entries) };
+  }
+
+  /** Deletes a lesson with everything in it. */
+  async remove(teacherId: string, lessonId: string): Promise<void> {
+    await this.lessons.led(teacherId, lessonId);
+    const ids = await this.participants.workIds(lessonId);
+    const names = [
+      formatDocumentName({ kind: 'lesson', lessonId }),
+      ...ids.map((participantId) => formatDocumentName({ kind: 'work', lessonId, participantId })),
+    ];
+    await this.database.getRepository(LessonRow).delete({ id: lessonId });
+    await this.forget(names);
+  }
+
+  /** Everything that is kept about a student: who they are, their lessons, work, submissions and reviews. */
+  async dataOf(teacherId: string, classId: string, studentId: string): Promise<object> {
+    const { student, joined } = await this.student(teacherId, classId, studentId);
+    const lessons = await Promise.all(
+      joined.map(async ({ id, worksIn, lessonId, joinedAt }) => {
+        const participantId = worksIn ?? id;
+        const [lesson, submissions, review] = await Promise.all([
+          this.database.getRepository(LessonRow).findOneByOrFail({ id: lessonId }),
+          this.database.getRepository(SubmissionRow).findBy({ participantId }),
+          this.database.getRepository(ReviewRow).findOneBy({ participantId }),
+        ]);
+        const work = readWorkDocument(
+          await this.sync.read(formatDocumentName({ kind: 'work', lessonId, participantId })),
+        );
+        const { title } = await this.editions.get(lesson.editionHash);
+        return { title, joinedAt, workedInGroup: worksIn !== null, work, submissions, review };
+      }),
+    );
+    return { name: student.name, group: student.groupName, lessons };
+  }
+
+  /** Erases a student with everything they did. What a group did stays with the others of the group. */
+  async erase(teacherId: string, classId: string, studentId: string): Promise<void> {
+    const { joined } = await this.student(teacherId, classId, studentId);
+    const names = joined
+      .filter(({ worksIn }) => worksIn === null)
+      .map(({ id, lessonId }) => formatDocumentName({ kind: 'work', lessonId, participantId: id }));
+    await this.database.getRepository(StudentRow).delete({ id: studentId });
+    await this.forget(names);
+  }
+
+  private async student(teacherId: string, classId: string, studentId: string) {
+    const mine = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId });
+    const student = mine && (await this.database.getRepository(StudentRow).findOneBy({ id: studentId, classId }));
+    if (!student) throw notFound('student');
+    return { student, joined: await this.database.getRepository(ParticipantRow).findBy({ studentId }) };
+  }
+
+  /** Documents that are gone: devices that have one open are sent away first, so that nothing is stored again. */
+  private async forget(names: readonly string[]): Promise<void> {
+    for (const name of names) await this.sync.discard(name);
+    await this.database.getRepository(SharedDocumentRow).delete({ name: In([...names]) });
+  }
+}
+
+function json(value: unknown): Uint8Array {
+  return strToU8(JSON.stringify(value, null, 2));
+}

@@ -1,0 +1,143 @@
+/** Reviewing: what a teacher says to work, giving it back for another try, giving it free, and the gradebook. */
+import type { GradebookView, LessonReviews, LessonView, ReviewView } from '@gobrel/contract';
+import { byName, namesApart } from '@gobrel/core/lesson';
+import { markWork } from '@gobrel/core/questions';
+import { emptyReview, type GradedLesson, readReview, type Result, reviewedMarks } from '@gobrel/core/review';
+import { readWork } from '@gobrel/core/work';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, In, IsNull, type Repository } from 'typeorm';
+import { ClassRow, LessonRow, ParticipantRow, ReviewRow, StudentRow, SubmissionRow } from '../database/index.js';
+import { notFound } from '../errors/index.js';
+import { EditionsService } from '../sync/index.js';
+import { LessonsService } from './lessons.service.js';
+import { ParticipantsService } from './participants.service.js';
+import { WritingService } from './writing.service.js';
+
+@Injectable()
+export class ReviewsService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly lessons: LessonsService,
+    private readonly participants: ParticipantsService,
+    private readonly editions: EditionsService,
+    private readonly writing: WritingService,
+  ) {}
+
+  /** What was said to everybody's work. */
+  async list(teacherId: string, lessonId: string): Promise<LessonReviews> {
+    await this.lessons.led(teacherId, lessonId);
+    const ids = await this.participants.workIds(lessonId);
+    const rows = await this.database.getRepository(ReviewRow).findBy({ participantId: In(ids) });
+    return Object.fromEntries(rows.map((row) => [row.participantId, viewOf(row)]));
+  }
+
+  /** Keeps what is said to somebody's work. */
+  async keep(teacherId: string, lessonId: string, participantId: string, review: unknown): Promise<ReviewView> {
+    await this.checkIn(teacherId, lessonId, [participantId]);
+    const row = { participantId, review: readReview(review) as object };
+    await this.database.getRepository(ReviewRow).upsert(row, ['participantId']);
+    this.writing.tell(lessonId);
+    return viewOf(await this.database.getRepository(ReviewRow).findOneByOrFail({ participantId }));
+  }
+
+  /** Gives work back for another try: what was submitted stays known, and what was said can be seen. */
+  async giveBack(teacherId: string, lessonId: string, participantId: string): Promise<LessonView> {
+    await this.checkIn(teacherId, lessonId, [participantId]);
+    const now = new Date();
+    await this.database.transaction(async (manager) => {
+      await manager.update(SubmissionRow, { participantId, takenBackAt: IsNull() }, { takenBackAt: now });
+      await insertEmpty(manager.getRepository(ReviewRow), participantId);
+      await manager.update(ReviewRow, { participantId }, { returnedAt: now, releasedAt: now });
+    });
+    await this.writing.settleOne(lessonId, participantId);
+    this.writing.tell(lessonId);
+    return this.lessons.get(teacherId, lessonId);
+  }
+
+  /** Lets students see marks and comments; everybody who submitted when nobody is named. */
+  async release(teacherId: string, lessonId: string, named: readonly string[] | undefined): Promise<LessonView> {
+    if (named) await this.checkIn(teacherId, lessonId, named);
+    const { participants } = await this.lessons.get(teacherId, lessonId);
+    const all = participants.flatMap(({ participantId, submission }) =>
+      participantId !== null && submission ? [participantId] : [],
+    );
+    for (const participantId of named ?? all) {
+      await insertEmpty(this.database.getRepository(ReviewRow), participantId);
+      await this.database.getRepository(ReviewRow).update({ participantId }, { releasedAt: new Date() });
+    }
+    this.writing.tell(lessonId);
+    return this.lessons.get(teacherId, lessonId);
+  }
+
+  /** Everybody's results in all lessons that a class had: of what was submitted last, by keys and what was overruled. */
+  async gradebook(teacherId: string, classId: string): Promise<GradebookView> {
+    const schoolClass = await this.database.getRepository(ClassRow).findOneBy({ id: classId, teacherId });
+    if (!schoolClass) throw notFound('class');
+    const students = await this.database.getRepository(StudentRow).findBy({ classId });
+    const names = namesApart(students);
+    const joined = await this.database
+      .getRepository(ParticipantRow)
+      .findBy({ studentId: In(students.map(({ id }) => id)) });
+    const lessons = await this.database.getRepository(LessonRow).find({
+      where: [
+        { teacherId, classId },
+        { teacherId, id: In(joined.map(({ lessonId }) => lessonId)) },
+      ],
+      order: { openedAt: 'ASC' },
+    });
+    return {
+      className: schoolClass.name,
+      students: byName(students.map(({ id, name }) => ({ id, name: names.get(id) ?? name }))),
+      lessons: await Promise.all(lessons.map((lesson) => this.graded(lesson, joined))),
+    };
+  }
+
+  private async graded(lesson: LessonRow, joined: readonly ParticipantRow[]): Promise<GradedLesson> {
+    const edition = await this.editions.get(lesson.editionHash);
+    const here = joined.filter(({ lessonId }) => lessonId === lesson.id);
+    const ids = here.map(({ id, worksIn }) => worksIn ?? id);
+    const [submissions, reviews] = await Promise.all([
+      this.database.getRepository(SubmissionRow).find({ where: { participantId: In(ids) }, order: { number: 'ASC' } }),
+      this.database.getRepository(ReviewRow).findBy({ participantId: In(ids) }),
+    ]);
+    const results = here.flatMap(({ id, worksIn, studentId }): [string, Result][] => {
+      const workId = worksIn ?? id;
+      const last = submissions.filter(({ participantId }) => participantId === workId).at(-1);
+      if (!last || studentId === null) return [];
+      const review = reviews.find(({ participantId }) => participantId === workId)?.review;
+      const { points, outOf } = reviewedMarks(markWork(edition, readWork(last.work)), readReview(review), edition);
+      return [[studentId, { points, outOf }]];
+    });
+    return {
+      id: lesson.id,
+      title: edition.title,
+      openedAt: lesson.openedAt.toISOString(),
+      results: Object.fromEntries(results),
+    };
+  }
+
+  private async checkIn(teacherId: string, lessonId: string, participantIds: readonly string[]): Promise<void> {
+    await this.lessons.led(teacherId, lessonId);
+    const known = await this.participants.workIds(lessonId);
+    if (participantIds.some((id) => !known.includes(id))) throw notFound('student in this lesson');
+  }
+}
+
+function viewOf({ review, releasedAt, returnedAt }: ReviewRow): ReviewView {
+  return {
+    review: readReview(review),
+    releasedAt: releasedAt?.toISOString() ?? null,
+    returnedAt: returnedAt?.toISOString() ?? null,
+  };
+}
+
+/** Sees to it that there is a review, with nothing said when there was none. */
+async function insertEmpty(reviews: Repository<ReviewRow>, participantId: string): Promise<void> {
+  await reviews
+    .createQueryBuilder()
+    .insert()
+    .values({ participantId, review: emptyReview as object, releasedAt: null, returnedAt: null })
+    .orIgnore()
+    .execute();
+}

@@ -1,0 +1,20 @@
+/** Words of the gradebook. */
+export const gradebook = {
+  title: 'Gradebook',
+  of: (className: string) => `Gradebook of ${className}`,
+  student: 'Student',
+  average: 'Average',
+  classAverage: 'Class',
+  missing: 'nothing submitted',
+  empty: 'No lesson with this class yet.',
+  save: 'Save as a table (CSV)',
+  overTime: (name: string) => `${name}, lesson by lesson`,
+  spread: 'How the class did',
+  spreadOf: (lesson: string) => `Students by their share of the points in “${lesson}”`,
+  fifths: ['0–19 %', '20–39 %', '40–59 %', '60–79 %', '80–100 %'],
+  students: 'Students',
+  share: 'Share of the points',
+  lesson: 'Lesson',
+  pick: (name: string) => `Look at ${name}`,
+  own: 'Own',
+} as const;

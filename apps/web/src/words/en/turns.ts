@@ -1,0 +1,40 @@
+/** Words of showing work to the class. */
+import { many } from './phrases';
+
+export const turns = {
+  next: 'Next one shows',
+  shuffle: 'Shuffle',
+  addAll: 'Everybody',
+  hands: 'Would like to show',
+  takeHand: (name: string) => `${name}: onto the turn list`,
+  turnTakes: 'A turn takes',
+  asLong: 'as long as it takes',
+  minutes: (count: number) => many(count, 'minute', 'minutes'),
+  takeOver: 'Take over',
+  handBack: 'Hand back',
+  isSteered: 'You turn the pages now.',
+  allowed: 'While somebody shows, the class may',
+  allow: {
+    hands: 'raise a hand to show next',
+    following: 'follow on their own devices',
+    applause: 'applaud',
+    questions: 'ask in writing',
+  },
+  applause: (count: number) => `Applause: ${count}`,
+  asked: 'Questions asked',
+  move: (name: string) => `Move ${name} in the turn list`,
+  // For students
+  raise: 'I would like to show',
+  lower: 'Rather not',
+  raised: 'Your hand is up: your teacher sees that you would like to show.',
+  listed: 'You are on the turn list.',
+  clap: 'Applaud',
+  ask: 'Ask',
+  question: 'Your question',
+  askedIt: 'Your question is with the class.',
+  shows: (name: string) => `${name} shows`,
+  follow: 'Look at it here',
+  back: 'To my own slides',
+  pointer: 'Point at something',
+  steered: 'Your teacher turns the pages for the moment.',
+} as const;

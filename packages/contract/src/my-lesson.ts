@@ -1,0 +1,134 @@
+/** Coming into a lesson and working in it: what is sent and what comes back, for students. */
+import type { LessonTerms, WorkMode } from '@gobrel/core/lesson';
+import type { Marks, Told } from '@gobrel/core/questions';
+import type { ReviewComment } from '@gobrel/core/review';
+import type { Work } from '@gobrel/core/work';
+import { Transform } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length, Matches } from 'class-validator';
+import type { SubmissionView } from './lessons.js';
+
+const trimmed = ({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value);
+
+/** A student coming in: the lesson's code, who they are, and their PIN (set at the first visit). */
+export class Join {
+  @IsString()
+  @Length(1, 20, { message: 'Type the code that is on the board.' })
+  code: string;
+
+  @IsString()
+  @Length(1, 40, { message: 'Pick your name.' })
+  studentId: string;
+
+  @Matches(/^\d{4}$/, { message: 'A PIN has four digits.' })
+  pin: string;
+}
+
+/** A guest coming in by a first name. */
+export class JoinAsGuest {
+  @IsString()
+  @Length(1, 20, { message: 'Type the code that is on the board.' })
+  code: string;
+
+  @Transform(trimmed)
+  @IsString()
+  @Length(1, 40, { message: 'Type your first name.' })
+  name: string;
+}
+
+/** Submitting; the key makes it safe to repeat when no answer came. */
+export class Submit {
+  @Matches(/^[\w-]{8,40}$/, { message: 'The device did not say which submission this is.' })
+  key: string;
+}
+
+/** Asking how answers stand, by the ids of their questions. */
+export class CheckAnswers {
+  @IsArray()
+  @ArrayMaxSize(100)
+  @IsString({ each: true })
+  @Length(1, 40, { each: true })
+  itemIds: string[];
+}
+
+/** Something a student does towards the class: a hand up or down, applause, a written question. */
+export class Signal {
+  @IsOptional()
+  @IsBoolean()
+  hand?: boolean;
+
+  @IsOptional()
+  @IsBoolean()
+  applause?: boolean;
+
+  @IsOptional()
+  @Transform(trimmed)
+  @IsString()
+  @Length(1, 300, { message: 'A question takes up to 300 letters.' })
+  question?: string;
+}
+
+/** What somebody with the code sees before they are in. */
+export interface JoinView {
+  readonly title: string;
+  readonly className: string;
+  readonly students: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly hasPin: boolean;
+    readonly group: string;
+  }[];
+  /** Whether somebody who is not listed may come in by a first name. */
+  readonly guests: boolean;
+}
+
+/** What a student is told of a review once it is released. */
+export interface MyReview {
+  /** Their marks; `null` where the terms do not show them. */
+  readonly marks: Marks | null;
+  readonly comments: readonly ReviewComment[];
+  /** What was answered otherwise than in the try before, by the ids of the questions. */
+  readonly changed: readonly string[];
+}
+
+/** A lesson as a student in it sees it. */
+export interface MyLessonView {
+  readonly lessonId: string;
+  readonly title: string;
+  readonly className: string;
+  /** The student's own name. */
+  readonly name: string;
+  /** Whose work it is: the group's where they work together. */
+  readonly owner: string;
+  /** The others of the group; empty when they work alone. */
+  readonly members: readonly string[];
+  /** Under which their work is kept: the group's where they work together. */
+  readonly participantId: string;
+  /** The hash of the edition. */
+  readonly edition: string;
+  readonly workMode: WorkMode;
+  readonly terms: Pick<LessonTerms, 'dueAt' | 'late' | 'attempts' | 'instructions' | 'others'>;
+  readonly closedAt: string | null;
+  /** Whether answers are closed for the moment. */
+  readonly held: boolean;
+  readonly submission: SubmissionView | null;
+  /** How often they have submitted. */
+  readonly tries: number;
+  /** Whether the submission may be taken back. */
+  readonly mayTakeBack: boolean;
+  /** When it was given back for another try the last time. */
+  readonly returnedAt: string | null;
+  /** Points out of how many, where marks are shown; `null` where they are not, or there are none. */
+  readonly points: { readonly points: number; readonly outOf: number } | null;
+  /** What they were told of their answers, by the id of the question. */
+  readonly told: Readonly<Record<string, Told>>;
+  /** `null` until it is released. */
+  readonly review: MyReview | null;
+}
+
+/** The work of the others, where it may be seen; sounds are left out. */
+export type OthersWork = readonly { readonly participantId: string; readonly name: string; readonly work: Work }[];
+
+/** Whether something was answered right. */
+export interface AnswerCheck {
+  readonly right: boolean;
+}

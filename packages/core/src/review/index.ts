@@ -1,0 +1,4 @@
+/** Reviewing: what a teacher says to work, corrections of an edition, and the gradebook. */
+export * from './correction.js';
+export * from './gradebook.js';
+export * from './review.js';
