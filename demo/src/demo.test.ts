@@ -49,7 +49,9 @@ test('the class has 24 students, whose work fits its edition and is not all the 
   for (const lesson of scenario.lessons) {
     const edition = deckOf(lesson.deckId);
     for (const { work } of lesson.works) expect(misfitsOf(work, edition)).toEqual([]);
-    expect(new Set(lesson.works.map(({ work }) => markWork(edition, work).points)).size).toBeGreaterThan(3);
+    const marks = lesson.works.map(({ work }) => markWork(edition, work));
+    if ((marks[0]?.outOf ?? 0) > 3) expect(new Set(marks.map(({ points }) => points)).size).toBeGreaterThan(3);
+    expect(new Set(lesson.works.map(({ work }) => JSON.stringify(work))).size).toBeGreaterThan(3);
     expect(lesson.works.some(({ submitted }) => submitted)).toBe(true);
   }
 });

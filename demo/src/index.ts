@@ -1,5 +1,7 @@
 /** The sample scenario: Marram Bay School, class 6 Heron, the unit "Night on the saltmarsh". All of it is made up. */
 import type { Deck } from '@gobrel/core/deck';
+import { type LessonTerms, usualTerms, type WorkMode } from '@gobrel/core/lesson';
+import type { Review } from '@gobrel/core/review';
 import { emptyWork, type Work } from '@gobrel/core/work';
 import { heronId, heronNames } from './class-heron.js';
 import type { PictureIds } from './decks/deck-writer.js';
@@ -7,8 +9,10 @@ import { exitQuestions } from './decks/exit-questions.js';
 import { nightWalk } from './decks/night-walk.js';
 import { nightWatch } from './decks/night-watch.js';
 import { shoreZones } from './decks/shore-zones.js';
+import { speciesCards } from './decks/species-cards.js';
 import { drawings } from './pictures/index.js';
-import { exitWork, shoreZonesWork } from './student-work.js';
+import { exitReview } from './reviews.js';
+import { exitWork, shoreZonesWork, speciesCardWork } from './student-work.js';
 import { nightWatchWork } from './watch-work.js';
 
 /** The scenario as plain data. */
@@ -19,7 +23,12 @@ export interface DemoScenario {
   readonly schoolClass: {
     readonly id: string;
     readonly name: string;
-    readonly students: readonly { readonly id: string; readonly name: string; readonly hasPin: boolean }[];
+    readonly students: readonly {
+      readonly id: string;
+      readonly name: string;
+      readonly hasPin: boolean;
+      readonly group: string;
+    }[];
   };
   /** SVG by picture name. */
   readonly drawings: Readonly<Record<string, string>>;
@@ -32,10 +41,24 @@ export interface DemoLesson {
   readonly id: string;
   readonly deckId: string;
   readonly code: string;
+  readonly workMode: WorkMode;
+  readonly terms: LessonTerms;
   readonly openedHoursAgo: number;
   readonly closed: boolean;
-  readonly works: readonly { readonly studentId: string; readonly work: Work; readonly submitted: boolean }[];
+  readonly works: readonly DemoWork[];
 }
+
+/** What one student did, and what was said to it. */
+export interface DemoWork {
+  readonly studentId: string;
+  readonly work: Work;
+  readonly submitted: boolean;
+  /** A review that is released; `null` where nothing was said yet. */
+  readonly review: Review | null;
+}
+
+/** The groups of the class, in which a copy can be shared. */
+const groups = ['Terns', 'Avocets', 'Curlews', 'Herons'] as const;
 
 /** How many of the class have not come in yet: they set their PIN at their first visit. */
 const ABSENT = 4;
@@ -45,10 +68,12 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
   const shore = shoreZones(pictures);
   const exit = exitQuestions(pictures);
   const watch = nightWatch(pictures);
+  const cards = speciesCards(pictures);
   const students = heronNames.map((name, index) => ({
     id: heronId(index),
     name,
     hasPin: index < heronNames.length - ABSENT,
+    group: groups[index % groups.length] ?? '',
   }));
   const habit = (index: number) => ({
     care: 0.45 + 0.5 * (((index * 5) % 11) / 10),
@@ -66,42 +91,67 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
       { id: 'shore-zones', deck: shore },
       { id: 'night-watch', deck: watch },
       { id: 'exit-questions', deck: exit },
+      { id: 'species-cards', deck: cards },
     ],
     lessons: [
       {
         id: 'shore-lesson',
         deckId: 'shore-zones',
         code: 'HRNS427',
+        workMode: 'copy-each',
+        terms: usualTerms,
         openedHoursAgo: 0.5,
         closed: false,
         works: present.map((student, index) => ({
           studentId: student.id,
           work: index === present.length - 1 ? { ...emptyWork, way: ['start'] } : shoreZonesWork(shore, habit(index)),
           submitted: habit(index).pace > 0.9,
+          review: null,
+        })),
+      },
+      {
+        id: 'cards-lesson',
+        deckId: 'species-cards',
+        code: 'HRNC318',
+        workMode: 'slide-each',
+        terms: { ...usualTerms, others: 'submitted', instructions: 'One species, one card. Ten minutes.' },
+        openedHoursAgo: 1.2,
+        closed: false,
+        works: present.map((student, index) => ({
+          studentId: student.id,
+          work: speciesCardWork(cards, habit(index)),
+          submitted: habit(index).pace > 0.5,
+          review: null,
         })),
       },
       {
         id: 'watch-lesson',
         deckId: 'night-watch',
         code: 'HRNW561',
+        workMode: 'copy-each',
+        terms: usualTerms,
         openedHoursAgo: 21,
         closed: false,
         works: present.map((student, index) => ({
           studentId: student.id,
           work: nightWatchWork(watch, habit(index)),
           submitted: habit(index).pace > 0.7,
+          review: null,
         })),
       },
       {
         id: 'exit-lesson',
         deckId: 'exit-questions',
         code: 'HRNX835',
+        workMode: 'copy-each',
+        terms: usualTerms,
         openedHoursAgo: 74,
         closed: true,
         works: present.map((student, index) => ({
           studentId: student.id,
           work: exitWork(exit, habit(index)),
           submitted: index % 9 !== 8,
+          review: exitReview(index),
         })),
       },
     ],

@@ -1,6 +1,14 @@
 /** Believable work: what a student of given care and pace would have done, the same on every run. */
 import { type Deck, type ItemId, slidesInOrder } from '@gobrel/core/deck';
-import { applyWorkChanges, emptyWork, putIntoZone, type Work, type WorkChange } from '@gobrel/core/work';
+import {
+  applyWorkChanges,
+  emptyWork,
+  placeAdded,
+  putIntoZone,
+  type Stroke,
+  type Work,
+  type WorkChange,
+} from '@gobrel/core/work';
 import { homes } from './decks/shore-zones.js';
 
 /** How somebody works: `care` is the chance of getting a thing right, `pace` how much of the deck is done (0 to 1). */
@@ -8,6 +16,42 @@ export interface Habit {
   readonly care: number;
   readonly pace: number;
   readonly seed: number;
+}
+
+const species = [
+  ['barn owl', 'air', 'It flies without a sound.'],
+  ['otter', 'water', 'It shuts its ears when it dives!'],
+  ['pipistrelle', 'air', 'It weighs less than a letter.'],
+  ['eel', 'water', 'It swims to another ocean to have children.'],
+  ['hedgehog', 'grass', 'It smells with a wet nose.'],
+  ['curlew', 'grass', 'Its call goes up like a question.'],
+] as const;
+
+/** Work on the species cards: a card each, some of them only begun. */
+export function speciesCardWork(edition: Deck, habit: Habit): Work {
+  const random = seeded(habit.seed + 40);
+  const [name, zone, line] = pick(species, random) ?? species[0];
+  const steps: WorkChange[] = [
+    { part: 'way', way: ['cards-own'], seen: ['cards-own'] },
+    { part: 'answers', id: 'card-species', value: { kind: 'words', text: name } },
+  ];
+  if (habit.pace > 0.4) {
+    const text = placeAdded(edition, emptyWork, 'card-area', { kind: 'text', text: line, size: 26 });
+    steps.push({ part: 'answers', id: 'card-zone', value: { kind: 'choice', picked: [zone] } });
+    if (text) steps.push({ part: 'added', id: 'line', value: { ...text, y: 440, width: 480 } });
+  }
+  if (habit.pace > 0.6) steps.push({ part: 'drawn', id: 'k000001moon', value: moon(random) });
+  return applyWorkChanges(emptyWork, steps);
+}
+
+/** A moon somebody drew in the upper part of their card, never quite round. */
+function moon(random: () => number): Stroke {
+  const [x, y, radius] = [300 + random() * 400, 200 + random() * 80, 90 + random() * 60];
+  const points = Array.from({ length: 25 }, (_, step) => {
+    const [turn, wobble] = [(step / 24) * 2 * Math.PI, 0.94 + random() * 0.12];
+    return [x + Math.cos(turn) * radius * wobble, y + Math.sin(turn) * radius * wobble].map(Math.round);
+  });
+  return { itemId: 'card-area', tool: 'pen', color: '#1d2b2a', width: 9, points: points.flat() };
 }
 
 /** Numbers from 0 to 1 that are the same for the same seed (Lehmer's generator). */
@@ -61,7 +105,11 @@ export function shoreZonesWork(edition: Deck, habit: Habit): Work {
   }
   if (way.includes('own-find')) {
     const text = pick(finds, random) ?? '';
-    put({ part: 'added', id: 'own-1', value: { areaId: 'find-area', x: 120, y: 250, width: 540, height: 110, text } });
+    put({
+      part: 'added',
+      id: 'own-1',
+      value: { kind: 'text', areaId: 'find-area', x: 120, y: 250, width: 540, height: 110, text, size: 24 },
+    });
     put({ part: 'answers', id: 'find-zone', value: { kind: 'words', text: pick(reasons, random) ?? '' } });
   }
   return work;

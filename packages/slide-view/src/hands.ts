@@ -23,8 +23,14 @@ export interface FillIn {
   readonly addStroke: (stroke: Stroke) => void;
   readonly removeStrokes: (ids: readonly string[]) => void;
   readonly addText: (areaId: ItemId) => void;
+  /** Asks for a picture or a sticker to add; `null` where nobody can be asked. */
+  readonly askToAdd: ((areaId: ItemId, what: 'picture' | 'camera' | 'sticker') => void) | null;
   readonly setAddedText: (id: string, text: string) => void;
-  readonly removeAddedText: (id: string) => void;
+  /** Moves what was added to a place in slide units, as far as its area lets it. */
+  readonly moveAdded: (id: string, x: number, y: number) => void;
+  /** Makes it larger or smaller by a factor. */
+  readonly sizeAdded: (id: string, factor: number) => void;
+  readonly removeAdded: (id: string) => void;
   /** A piece was let go with its top left corner at `at`, in slide units; what became of it, `null` for nothing. */
   readonly dropPiece: (pieceId: PieceId, at: Point) => Drop | null;
   readonly putIntoZone: (pieceId: PieceId, zoneId: ItemId) => Drop | null;
@@ -54,8 +60,11 @@ export function readingHands(work: Work, told: FillIn['told'] = {}, who = ''): F
     addStroke: nothing,
     removeStrokes: nothing,
     addText: nothing,
+    askToAdd: null,
     setAddedText: nothing,
-    removeAddedText: nothing,
+    moveAdded: nothing,
+    sizeAdded: nothing,
+    removeAdded: nothing,
     dropPiece: nowhere,
     putIntoZone: nowhere,
     nudgePiece: nowhere,

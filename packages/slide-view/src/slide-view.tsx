@@ -15,7 +15,7 @@ import type { Mark, Marks } from '@gobrel/core/questions';
 import type { Frame } from '@gobrel/core/geometry';
 import { addedOn, layOver, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
-import { AddedTextView } from './added-text-view.js';
+import { AddedView } from './added-view.js';
 import { type FillIn, type FollowLink, readingHands } from './hands.js';
 import { GroundPictureView, groundOf, hasOwnGround } from './ground.js';
 import { frameStyle } from './item-frame.js';
@@ -92,7 +92,9 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
         );
       })}
       {work
-        ? addedOn(deck, work, slideId).map((added) => <AddedTextView key={added.id} added={added} fillIn={fillIn} />)
+        ? addedOn(deck, work, slideId).map((added) => (
+            <AddedView key={added.id} added={added} deck={deck} scale={scale} fillIn={fillIn} />
+          ))
         : null}
     </SlideStage>
   );

@@ -8,12 +8,31 @@ export interface SlideWords {
   readonly yourAnswer: string;
   readonly addText: string;
   readonly yourText: string;
-  readonly removeText: string;
+  readonly adding: AddingWords;
   readonly tooLong: (most: number) => string;
   readonly pieces: PieceWords;
   readonly asking: AskingWords;
   readonly points: (points: number, outOf: number) => string;
   readonly verdicts: Readonly<Record<'right' | 'partly' | 'wrong' | 'empty', string>>;
+}
+
+/** The words about what is added in open areas. */
+export interface AddingWords {
+  readonly text: string;
+  readonly picture: string;
+  readonly camera: string;
+  readonly sticker: string;
+  readonly pen: string;
+  readonly eraser: string;
+  readonly done: string;
+  readonly tools: string;
+  readonly move: string;
+  readonly moved: string;
+  readonly larger: string;
+  readonly smaller: string;
+  readonly remove: string;
+  readonly unnamed: Readonly<Record<'picture' | 'sticker', string>>;
+  readonly hardToSee: Readonly<Record<'small-letters' | 'blurred', string>>;
 }
 
 /** The words about pieces and zones, most of them spoken. */

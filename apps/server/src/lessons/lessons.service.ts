@@ -4,7 +4,7 @@ import type { Deck } from '@gobrel/core/deck';
 import { readTerms, type WorkMode } from '@gobrel/core/lesson';
 import { markWork } from '@gobrel/core/questions';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
-import { type Recording, type Work, withoutSounds } from '@gobrel/core/work';
+import { type Recording, type Work, withoutBytes } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -67,7 +67,7 @@ export class LessonsService {
     return Object.fromEntries(
       works.map(({ participantId, work }) => [
         participantId,
-        { work: withoutSounds(work), marks: markWork(edition, work) },
+        { work: withoutBytes(work), marks: markWork(edition, work) },
       ]),
     );
   }

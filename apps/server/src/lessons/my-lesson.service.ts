@@ -16,7 +16,7 @@ import { changedAnswers, isQuestion, markWork, tellSubmitted } from '@gobrel/cor
 import { readReview, reviewedMarks } from '@gobrel/core/review';
 import { isAskedByLink } from '@gobrel/core/routes';
 import { changeLesson, formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
-import { readWork, withoutSounds } from '@gobrel/core/work';
+import { readWork, withoutBytes } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
@@ -114,7 +114,7 @@ export class MyLessonService {
       works.map(async ({ id, name }) => ({
         participantId: id,
         name,
-        work: withoutSounds(await this.work(lesson.id, id)),
+        work: withoutBytes(await this.work(lesson.id, id)),
       })),
     );
   }

@@ -12,6 +12,7 @@ import {
   ClassRow,
   LessonRow,
   ParticipantRow,
+  ReviewRow,
   SharedDocumentRow,
   StudentRow,
   SubmissionRow,
@@ -60,6 +61,7 @@ export class SampleService {
         classId: schoolClass.id,
         name: student.name,
         pinHash: student.hasPin ? pinHash : null,
+        groupName: student.group,
       })),
     );
     for (const { id, deck } of scenario.decks) await this.library.keep(teacher.id, deck, id);
@@ -80,12 +82,13 @@ export class SampleService {
         deckId: lesson.deckId,
         editionHash,
         code: lesson.code,
-        workMode: 'copy-each',
+        workMode: lesson.workMode,
         pace: 'own-pace',
+        terms: lesson.terms as object,
         openedAt,
         closedAt: lesson.closed ? after(50) : null,
       });
-      for (const [index, { studentId, work, submitted }] of lesson.works.entries()) {
+      for (const [index, { studentId, work, submitted, review }] of lesson.works.entries()) {
         const participantId = createHash('sha256').update(`${lesson.id} ${studentId}`).digest('hex').slice(0, 10);
         await manager.insert(ParticipantRow, {
           id: participantId,
@@ -99,6 +102,13 @@ export class SampleService {
           snapshot: work as object,
           updatedAt: after(20),
         });
+        if (review)
+          await manager.insert(ReviewRow, {
+            participantId,
+            review: review as object,
+            releasedAt: after(60),
+            returnedAt: null,
+          });
         if (!submitted) continue;
         await manager.insert(SubmissionRow, {
           id: newId(),

@@ -1,17 +1,21 @@
 /** Hands that fill in: turn what somebody does on a slide into changes of their work. */
 import { type Deck, newId } from '@gobrel/core/deck';
-import { restingPlace } from '@gobrel/core/geometry';
 import { changedAnswers } from '@gobrel/core/questions';
 import {
-  addedOn,
+  type AddedContent,
+  addedLetters,
   applyWorkChanges,
   type Drop,
   dropPiece,
   hasRoomFor,
+  misfitsOf,
+  moveAdded,
   nextStrokeId,
   nudgePiece,
+  placeAdded,
   putIntoZone,
   sendHome,
+  sizeAdded,
   turnPiece,
   type Work,
   type WorkChange,
@@ -20,8 +24,8 @@ import type { FillIn } from '@gobrel/slide-view';
 import { tell } from '../ui';
 import { words } from '../words';
 
-/** Size of a text that somebody adds, in slide units; a smaller area gives less. */
-const ADDED = { width: 400, height: 110 };
+/** What can be asked for, to be added in an open area. */
+export type AskedToAdd = 'picture' | 'camera' | 'sticker';
 
 interface Desk {
   readonly edition: Deck;
@@ -30,12 +34,14 @@ interface Desk {
   readonly who: string;
   readonly told: FillIn['told'];
   readonly say: (words: string) => void;
+  /** Asks for a picture or a sticker, and gives it to `add`; where it is not given, there are texts and ink only. */
+  readonly onAsk?: ((what: AskedToAdd, add: (content: AddedContent) => void) => void) | undefined;
   /** Takes changes; not called while locked. */
   readonly write: (changes: readonly WorkChange[]) => void;
 }
 
 /** Hands over the given work. */
-export function fillInBy({ edition, work, locked, who, told, say, write }: Desk): FillIn {
+export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }: Desk): FillIn {
   const warn = (text: string) => tell(text, { tone: 'trouble' });
   const stays = Object.keys(told).filter((id) => told[id]?.left === 0);
   /** Whether changes leave alone what was checked for the last time: pieces in a zone can be reached all the same. */
@@ -54,6 +60,14 @@ export function fillInBy({ edition, work, locked, who, told, say, write }: Desk)
     if (drop && drop.changes.length > 0 && !put(...drop.changes)) return null;
     return drop;
   };
+  const add = (areaId: string, content: AddedContent) => {
+    const added = placeAdded(edition, work, areaId, content);
+    if (!added) return;
+    const id = newId();
+    if (misfitsOf(applyWorkChanges(work, [{ part: 'added', id, value: added }]), edition).length > 0)
+      warn(words.onSlides.asking.noRoom);
+    else put({ part: 'added', id, value: added });
+  };
   return {
     work,
     locked,
@@ -69,21 +83,21 @@ export function fillInBy({ edition, work, locked, who, told, say, write }: Desk)
       else warn(words.onSlides.asking.noRoom);
     },
     removeStrokes: (ids) => put(...ids.map((id): WorkChange => ({ part: 'drawn', id, value: null }))),
-    addText: (areaId) => {
-      const area = edition.items[areaId];
-      if (!area) return;
-      const size = {
-        width: Math.min(ADDED.width, area.frame.width - 16),
-        height: Math.min(ADDED.height, area.frame.height - 16),
-      };
-      const place = restingPlace(size, area.frame, addedOn(edition, work, area.slideId));
-      put({ part: 'added', id: newId(), value: { areaId, ...place, ...size, text: '' } });
-    },
+    addText: (areaId) => add(areaId, { kind: 'text', text: '', size: addedLetters.usual }),
+    askToAdd: onAsk ? (areaId, what) => onAsk(what, (content) => add(areaId, content)) : null,
     setAddedText: (id, text) => {
       const added = work.added[id];
-      if (added) put({ part: 'added', id, value: { ...added, text } });
+      if (added?.kind === 'text') put({ part: 'added', id, value: { ...added, text } });
     },
-    removeAddedText: (id) => put({ part: 'added', id, value: null }),
+    moveAdded: (id, x, y) => {
+      const added = work.added[id];
+      if (added) put({ part: 'added', id, value: moveAdded(edition, added, x, y) });
+    },
+    sizeAdded: (id, factor) => {
+      const added = work.added[id];
+      if (added) put({ part: 'added', id, value: sizeAdded(edition, added, factor) });
+    },
+    removeAdded: (id) => put({ part: 'added', id, value: null }),
     dropPiece: (id, at) => dropped(dropPiece(edition, work, id, at)),
     putIntoZone: (id, zoneId) => dropped(putIntoZone(edition, work, id, zoneId)),
     nudgePiece: (id, dx, dy) => dropped(nudgePiece(edition, work, id, dx, dy)),

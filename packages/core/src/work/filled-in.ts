@@ -71,6 +71,11 @@ export function takesAnswer(item: Item | undefined): boolean {
   }
 }
 
+/** Whether somebody draws on an item. */
+export function takesInk(item: Item | undefined): boolean {
+  return item?.kind === 'draw' || item?.kind === 'open-area';
+}
+
 /** Progress over all slides of an edition. */
 export function progressOver(edition: Deck, work: Work): Progress {
   return Object.keys(edition.slides)

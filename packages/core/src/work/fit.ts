@@ -10,7 +10,8 @@ import {
   sourceOfPiece,
 } from '../deck/index.js';
 import { MOST_COPIES } from './lay-over.js';
-import { type AddedText, type Answer, type PiecePlace, type Stroke, type Work, workLimits } from './work.js';
+import { takesInk } from './filled-in.js';
+import { type Added, type Answer, type PiecePlace, type Stroke, type Work, workLimits } from './work.js';
 
 /** Why a piece of work does not fit, in words for a log; empty when it fits. */
 export function misfitsOf(work: Work, edition: Deck): readonly string[] {
@@ -22,9 +23,10 @@ export function misfitsOf(work: Work, edition: Deck): readonly string[] {
     ...Object.entries(work.answers).flatMap(([id, answer]) => answerMisfit(id, item(id), answer)),
     ...tooMuchSpoken(work),
     ...Object.entries(work.added).flatMap(([id, added]) => addedMisfit(id, item(added.areaId), added)),
-    ...(Object.keys(work.added).length > workLimits.addedTexts
-      ? [`more than ${workLimits.addedTexts} added texts`]
+    ...(Object.keys(work.added).length > workLimits.addedThings
+      ? [`more than ${workLimits.addedThings} added things`]
       : []),
+    ...tooManyPictures(work),
     ...Object.entries(work.drawn).flatMap(([id, stroke]) => strokeMisfit(id, item(stroke.itemId), stroke)),
     ...tooMuchDrawn(work),
     ...Object.keys(work.sure).flatMap((id) => sureMisfit(id, item(id))),
@@ -126,20 +128,44 @@ function tooMuchSpoken(work: Work): string[] {
   return bytes > workLimits.allRecordings ? ['more is spoken than there is room for'] : [];
 }
 
-function addedMisfit(id: string, area: Item | undefined, added: AddedText): string[] {
-  if (area?.kind !== 'open-area') return [`added text ${id} is in no open area`];
-  if (added.text.length > workLimits.added) return [`added text ${id} is longer than ${workLimits.added} letters`];
+function addedMisfit(id: string, area: Item | undefined, added: Added): string[] {
+  if (area?.kind !== 'open-area') return [`added ${added.kind} ${id} is in no open area`];
+  const misfit = contentMisfit(id, added);
+  if (misfit !== null) return [misfit];
   const { frame } = area;
   const inside =
     added.x >= frame.x &&
     added.y >= frame.y &&
     added.x + added.width <= frame.x + frame.width + 0.5 &&
     added.y + added.height <= frame.y + frame.height + 0.5;
-  return inside ? [] : [`added text ${id} reaches out of its open area`];
+  return inside ? [] : [`added ${added.kind} ${id} reaches out of its open area`];
+}
+
+function contentMisfit(id: string, added: Added): string | null {
+  switch (added.kind) {
+    case 'text':
+      return added.text.length > workLimits.added
+        ? `added text ${id} is longer than ${workLimits.added} letters`
+        : null;
+    case 'picture':
+      return added.bytes.length > workLimits.picture || /[^A-Za-z0-9+/=]/.test(added.bytes)
+        ? `added picture ${id} is too large`
+        : null;
+    case 'sticker':
+      return /^[0-9a-z-]+$/.test(added.sticker) ? null : `added sticker ${id} is none`;
+  }
+}
+
+function tooManyPictures(work: Work): string[] {
+  const bytes = Object.values(work.added).reduce(
+    (sum, added) => sum + (added.kind === 'picture' ? added.bytes.length : 0),
+    0,
+  );
+  return bytes > workLimits.allPictures ? ['more pictures are added than there is room for'] : [];
 }
 
 function strokeMisfit(id: string, item: Item | undefined, { points }: Stroke): string[] {
-  if (item?.kind !== 'draw') return [`stroke ${id} is on nothing that is drawn on`];
+  if (!takesInk(item)) return [`stroke ${id} is on nothing that is drawn on`];
   return points.length > workLimits.strokePoints ? [`stroke ${id} has too many points`] : [];
 }
 

@@ -1,4 +1,5 @@
 /** Work: what a student may change, laid over an edition, checked against it, and its limits. */
+export * from './adding.js';
 export * from './drawing.js';
 export * from './filled-in.js';
 export * from './fit.js';

@@ -1,8 +1,8 @@
 /** Laying work over its edition: the slides as that student has them. */
 import { type Deck, type Item, piecesIn, pileCopyId, type SlideId, sourceOfPiece } from '../deck/index.js';
 import { centreOf, moveFrame, turnTogether } from '../geometry/index.js';
-import { takesAnswer } from './filled-in.js';
-import type { AddedText, PiecePlace, Work } from './work.js';
+import { takesAnswer, takesInk } from './filled-in.js';
+import type { Added, PiecePlace, Work } from './work.js';
 
 /** Ranks of what was lifted: behind every rank of an author in the alphabet, so in front of everything on the slide. */
 const LIFTED = '~';
@@ -50,13 +50,11 @@ export function nextCopy(work: Work, pileId: string, most: number | null): numbe
 /** The most copies even an endless pile gives out to one student. */
 export const MOST_COPIES = 200;
 
-/** A text that a student added, with its id. */
-export interface PlacedText extends AddedText {
-  readonly id: string;
-}
+/** Something that a student added, with its id. */
+export type PlacedAdded = Added & { readonly id: string };
 
-/** The texts a student added on one slide. */
-export function addedOn(edition: Deck, work: Work, slideId: SlideId): readonly PlacedText[] {
+/** What a student added on one slide. */
+export function addedOn(edition: Deck, work: Work, slideId: SlideId): readonly PlacedAdded[] {
   return Object.entries(work.added).flatMap(([id, added]) =>
     edition.items[added.areaId]?.slideId === slideId ? [{ id, ...added }] : [],
   );
@@ -72,6 +70,6 @@ export function strandedIn(edition: Deck, work: Work): readonly string[] {
     ...Object.entries(work.added).flatMap(([id, added]) =>
       edition.items[added.areaId]?.kind === 'open-area' ? [] : [id],
     ),
-    ...Object.entries(work.drawn).flatMap(([id, { itemId }]) => (edition.items[itemId]?.kind === 'draw' ? [] : [id])),
+    ...Object.entries(work.drawn).flatMap(([id, { itemId }]) => (takesInk(edition.items[itemId]) ? [] : [id])),
   ];
 }

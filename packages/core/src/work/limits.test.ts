@@ -7,7 +7,7 @@ import {
   readWork,
   SOUND_ELSEWHERE,
   type Stroke,
-  withoutSounds,
+  withoutBytes,
   type Work,
   workLimits,
 } from './index.js';
@@ -87,8 +87,8 @@ describe('work that no honest browser would send', () => {
 
 test('work without its sounds still says that something was spoken, and for how long', () => {
   const work = answered('say', sound('GkXf'));
-  expect(withoutSounds(work).answers['say']).toEqual({ ...sound(SOUND_ELSEWHERE) });
-  expect(withoutSounds(emptyWork)).toBe(emptyWork);
+  expect(withoutBytes(work).answers['say']).toEqual({ ...sound(SOUND_ELSEWHERE) });
+  expect(withoutBytes(emptyWork)).toBe(emptyWork);
 });
 
 describe('drawing', () => {

@@ -35,11 +35,13 @@ const { deck } = new DeckBuilder()
   .item('why', 'short-text')
   .item('notes', 'open-area', { frame: at(800, 400, 300, 200) });
 
+const text = { kind: 'text', width: 50, height: 50, text: '', size: 24 } as const;
+
 const whole: Work = {
   pieces: { kelp: { x: 120, y: 150, zoneId: 'splash' } },
   blanks: { word: 'tide' },
   answers: { pick: { kind: 'choice', picked: ['a'] }, why: { kind: 'words', text: 'salt' } },
-  added: { t1: { areaId: 'notes', x: 810, y: 410, width: 200, height: 60, text: 'mine' } },
+  added: { t1: { kind: 'text', areaId: 'notes', x: 810, y: 410, width: 200, height: 60, text: 'mine', size: 24 } },
   drawn: {},
   sure: {},
   way: ['shore'],
@@ -63,14 +65,8 @@ describe('work that fits', () => {
     ['two choices where one is taken', { answers: { pick: { kind: 'choice', picked: ['a', 'b'] } } }],
     ['words for a choice question', { answers: { pick: { kind: 'words', text: 'a' } } }],
     ['an endless answer', { answers: { why: { kind: 'words', text: 'x'.repeat(5001) } } }],
-    [
-      'a text outside the open area',
-      { added: { t: { areaId: 'notes', x: 10, y: 10, width: 50, height: 50, text: '' } } },
-    ],
-    [
-      'a text in what is no open area',
-      { added: { t: { areaId: 'sign', x: 700, y: 100, width: 50, height: 50, text: '' } } },
-    ],
+    ['a text outside the open area', { added: { t: { ...text, areaId: 'notes', x: 10, y: 10 } } }],
+    ['a text in what is no open area', { added: { t: { ...text, areaId: 'sign', x: 700, y: 100 } } }],
     ['a walk over unknown slides', { way: ['elsewhere'] }],
   ];
   test.each(refused)('%s is refused', (_name, part) => {
@@ -87,7 +83,7 @@ describe('laying work over its edition', () => {
   });
 
   test('added texts are found by the slide of their area', () => {
-    expect(addedOn(deck, whole, 'shore').map((text) => text.text)).toEqual(['mine']);
+    expect(addedOn(deck, whole, 'shore')).toEqual([{ id: 't1', ...whole.added['t1'] }]);
     expect(addedOn(deck, whole, 'other')).toEqual([]);
   });
 

@@ -75,22 +75,60 @@ export interface Stroke {
 /** How sure somebody is of an answer: 1 a guess to 4 certain. */
 export type Sure = 1 | 2 | 3 | 4;
 
-/** A text that a student added in an open area; lengths in slide units. */
-export interface AddedText {
+/** Where something that a student added lies in its open area; lengths in slide units. */
+interface AddedPlace {
   readonly areaId: ItemId;
   readonly x: number;
   readonly y: number;
   readonly width: number;
   readonly height: number;
-  readonly text: string;
 }
+
+/** A text that a student added in an open area. */
+export interface AddedText extends AddedPlace {
+  readonly kind: 'text';
+  readonly text: string;
+  /** Height of its letters, in slide units. */
+  readonly size: number;
+}
+
+/** A picture that a student added. Its bytes are part of the work, so that it is kept offline and goes wherever that goes. */
+export interface AddedPicture extends AddedPlace {
+  readonly kind: 'picture';
+  /** In base64. */
+  readonly bytes: string;
+  readonly type: PictureType;
+  /** Width and height in its own pixels. */
+  readonly pixels: { readonly width: number; readonly height: number };
+  /** What it shows, for those who cannot see it. */
+  readonly alt: string;
+}
+
+/** A sticker of the shipped collection that a student added. */
+export interface AddedSticker extends AddedPlace {
+  readonly kind: 'sticker';
+  readonly sticker: string;
+  readonly alt: string;
+}
+
+/** Something that a student added in an open area. */
+export type Added = AddedText | AddedPicture | AddedSticker;
+
+/** Types of pictures that students add. */
+export const pictureTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** A type of picture that students add. */
+export type PictureType = (typeof pictureTypes)[number];
+
+/** Height of the letters of an added text at first, the least, the most, and the least that the back row can read. */
+export const addedLetters = { usual: 24, least: 14, most: 72, readable: 20 } as const;
 
 /** Everything one participant did. */
 export interface Work {
   readonly pieces: Readonly<Record<ItemId, PiecePlace>>;
   readonly blanks: Readonly<Record<ItemId, string>>;
   readonly answers: Readonly<Record<ItemId, Answer>>;
-  readonly added: Readonly<Record<string, AddedText>>;
+  readonly added: Readonly<Record<string, Added>>;
   readonly drawn: Readonly<Record<string, Stroke>>;
   readonly sure: Readonly<Record<ItemId, Sure>>;
   /** The slides walked so that *back* returns along them; the last is where the student is. */
@@ -133,7 +171,10 @@ export const workLimits = {
   /** Letters of a long text. */
   longText: 20_000,
   added: 2_000,
-  addedTexts: 100,
+  addedThings: 100,
+  /** Of one added picture in base64, and of all. */
+  picture: 200_000,
+  allPictures: 500_000,
   way: 500,
   seen: 10_000,
   strokes: 1_500,
@@ -161,7 +202,7 @@ export function readWork(value: unknown): Work {
     pieces: readEntries(fields['pieces'], readPiecePlace),
     blanks: readEntries(fields['blanks'], (entry) => (typeof entry === 'string' ? entry : null)),
     answers: readEntries(fields['answers'], readAnswer),
-    added: readEntries(fields['added'], readAddedText),
+    added: readEntries(fields['added'], readAdded),
     drawn: readEntries(fields['drawn'], readStroke),
     sure: readEntries(fields['sure'], readSure),
     way: readStrings(fields['way'], 40, workLimits.way + 1).filter(isId),
@@ -235,17 +276,33 @@ function readSure(value: unknown): Sure | null {
   return value === 1 || value === 2 || value === 3 || value === 4 ? value : null;
 }
 
-function readAddedText(value: unknown): AddedText | null {
+function readAdded(value: unknown): Added | null {
   const fields = readFields(value);
   if (!isPoint(fields) || !isId(fields['areaId'])) return null;
-  return {
+  const place = {
     areaId: fields['areaId'],
     x: readNumber(fields['x'], 0),
     y: readNumber(fields['y'], 0),
     width: readNumber(fields['width'], 200, 1),
     height: readNumber(fields['height'], 60, 1),
-    text: readString(fields['text'], '', 1_000_000),
   };
+  const alt = readString(fields['alt'], '', 200);
+  if (fields['kind'] === 'picture') {
+    const pixels = readFields(fields['pixels']);
+    return {
+      kind: 'picture',
+      ...place,
+      bytes: readString(fields['bytes'], '', workLimits.picture + 1),
+      type: readOneOf(fields['type'], pictureTypes, 'image/jpeg'),
+      pixels: { width: readNumber(pixels?.['width'], 1, 1), height: readNumber(pixels?.['height'], 1, 1) },
+      alt,
+    };
+  }
+  if (fields['kind'] === 'sticker')
+    return { kind: 'sticker', ...place, sticker: readString(fields['sticker'], '', 80), alt };
+  // Texts were the only things that were added once, and were kept without a kind.
+  const size = readNumber(fields['size'], addedLetters.usual, addedLetters.least, addedLetters.most);
+  return { kind: 'text', ...place, text: readString(fields['text'], '', 1_000_000), size };
 }
 
 function isPoint(fields: Fields | null): fields is Fields {

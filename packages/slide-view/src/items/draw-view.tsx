@@ -1,5 +1,5 @@
 /** Draws a question answered by drawing: a picture or paper, strokes, and what one draws with. */
-import type { DrawItem } from '@gobrel/core/deck';
+import { type DrawItem, groundRatio } from '@gobrel/core/deck';
 import { strokesIn } from '@gobrel/core/questions';
 import type { Stroke } from '@gobrel/core/work';
 import { useState } from 'react';
@@ -26,7 +26,7 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
   return (
     <QuestionCard prompt={item.prompt}>
       <DrawingArea
-        item={item}
+        item={{ ...item, ratio: groundRatio(item) }}
         strokes={strokes}
         hands={open ? { tool, color, draw, erase: fillIn.removeStrokes, say: fillIn.say } : null}
       />

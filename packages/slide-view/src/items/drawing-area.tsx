@@ -1,10 +1,10 @@
 /** Where it is drawn: by finger, mouse and pen, or with arrow keys and the space bar. */
-import { type DrawItem, GROUND_WIDTH, groundRatio } from '@gobrel/core/deck';
+import { GROUND_WIDTH } from '@gobrel/core/deck';
 import type { Stroke } from '@gobrel/core/work';
 import { workLimits } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useSurroundings } from '../surroundings.js';
-import { DrawnGround } from './drawn-ground.js';
+import { DrawnGround, type Ground } from './drawn-ground.js';
 import { INK_WIDTH, type Tool } from './inks.js';
 import { erasedAt, pathOfStroke, thinned } from './stroke-path.js';
 
@@ -18,7 +18,9 @@ interface DrawingHands {
 }
 
 interface DrawingAreaProps {
-  readonly item: DrawItem;
+  readonly item: Ground & { readonly prompt: string };
+  /** Whether it fills all the room there is. */
+  readonly fills?: boolean;
   readonly strokes: readonly (Stroke & { readonly id: string })[];
   /** `null` when it is only looked at. */
   readonly hands: DrawingHands | null;
@@ -28,14 +30,14 @@ interface DrawingAreaProps {
 const STEP = 16;
 const FINE = 4;
 
-export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
+export function DrawingArea({ item, fills = false, strokes, hands }: DrawingAreaProps) {
   const { asking } = useSurroundings().words;
   const area = useRef<HTMLDivElement>(null);
   const points = useRef<number[]>([]);
   const fresh = useRef<SVGPathElement>(null);
   const [pen, setPen] = useState<{ readonly x: number; readonly y: number; readonly down: boolean } | null>(null);
 
-  const height = GROUND_WIDTH / groundRatio(item);
+  const height = GROUND_WIDTH / item.ratio;
   const placeOf = (event: PointerEvent): readonly [number, number] | null => {
     const box = area.current?.getBoundingClientRect();
     if (!box || box.width === 0) return null;
@@ -111,6 +113,7 @@ export function DrawingArea({ item, strokes, hands }: DrawingAreaProps) {
       ref={area}
       item={{ ...item, alt: '' }}
       open={hands !== null}
+      fills={fills}
       onPointerDown={press}
       onPointerMove={move}
       onPointerUp={finish}

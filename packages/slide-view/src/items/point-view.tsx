@@ -1,5 +1,5 @@
 /** Draws a question answered by pointing: dots, a line or an arrow on a picture, or a place along a scale. */
-import type { PointItem, Region } from '@gobrel/core/deck';
+import { groundRatio, type PointItem, type Region } from '@gobrel/core/deck';
 import { atValue, dotsIn, valueAt } from '@gobrel/core/questions';
 import { type Dot, mostDots } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
@@ -84,7 +84,7 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
     <QuestionCard prompt={item.prompt}>
       <DrawnGround
         ref={area}
-        item={item}
+        item={{ ...item, ratio: groundRatio(item) }}
         open={open}
         fills={item.axis !== null && item.picture === ''}
         onPointerDown={press}

@@ -126,7 +126,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             {
               id: 'review',
               name: words.reviewing.tab,
-              content: <Review lesson={lesson} edition={edition} marks={marks} />,
+              content: <Review lesson={lesson} edition={edition} marks={marks} everybody={everybody} />,
             },
           ]}
         />

@@ -35,8 +35,7 @@ import type { Editing } from './editing';
 import { PiecesDialog } from './questions/pieces-dialog';
 import { QuestionPicker } from './questions/question-picker';
 import { placeQuestion } from './questions/starts';
-import { signFields } from './signs/collection';
-import { SignPicker } from './signs/sign-picker';
+import { signFields, SignPicker } from '../../signs';
 import { LinePicker, type PresetLine } from './panel/line-picker';
 import { ShapePicker } from './panel/shape-picker';
 

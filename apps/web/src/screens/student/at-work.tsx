@@ -4,13 +4,13 @@ import { type Deck, itemsOf } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
 import { isFixed, type LessonState } from '@gobrel/core/lesson';
 import { resumeShow, type ShowState } from '@gobrel/core/show';
-import type { Work } from '@gobrel/core/work';
+import type { AddedContent, Work } from '@gobrel/core/work';
 import { Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
 import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../live';
 import { Failing, IconButton, Loading } from '../../ui';
-import { FilledInStage, ToldStrip, WalkFooter } from '../../walking';
+import { type AskedToAdd, FilledInStage, ToldStrip, WalkFooter } from '../../walking';
 import { PointerDot, TimeLeft } from '../../watching';
 import { words } from '../../words';
 import { Companions } from './companions';
@@ -28,6 +28,15 @@ import { useFillIn } from './use-fill-in';
 import { useKeptOffline } from './use-kept-offline';
 import { useLessonNews } from './use-lesson-news';
 import { beginning, usePacedWalk } from './use-paced-walk';
+
+/** Comes only when it is asked for: the collection of stickers and the camera are not needed before. */
+const AddDialog = lazy(() => import('../../adding').then(({ AddDialog: dialog }) => ({ default: dialog })));
+
+/** What somebody wants to add, and what is done with it. */
+interface Asked {
+  readonly what: AskedToAdd;
+  readonly add: (content: AddedContent) => void;
+}
 
 interface AtWorkProps {
   readonly lesson: MyLessonView;
@@ -69,7 +78,9 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
   const locked = isShut || isFixedPage(edition, lesson, walk.at);
   const { told, checking, check } = useChecks(lesson, document, edition, work);
   const { participantId: who } = lesson;
-  const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told });
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const onAsk = useCallback((what: AskedToAdd, add: Asked['add']) => setAsked({ what, add }), []);
+  const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told, onAsk });
   const isShowing = lessonState.showing === who;
   const [pointer, setPointer] = useState<Point | null>(null);
   const [zoom, setZoom] = useState<Zoom | null>(null);
@@ -153,6 +164,11 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </WalkFooter>
       )}
+      {asked ? (
+        <Suspense fallback={null}>
+          <AddDialog what={asked.what} onAdd={asked.add} onClose={() => setAsked(null)} />
+        </Suspense>
+      ) : null}
       <p aria-live="assertive" className="spoken">
         {spoken}
       </p>

@@ -18,10 +18,12 @@ interface StudentsDesk {
   /** Tells students apart. */
   readonly who: string;
   readonly told: FillIn['told'];
+  /** Asks for a picture or a sticker to add. */
+  readonly onAsk: Parameters<typeof fillInBy>[0]['onAsk'];
 }
 
 /** Hands over the given work, with an undo of one's own. */
-export function useFillIn({ document, edition, work, locked, who, told }: StudentsDesk) {
+export function useFillIn({ document, edition, work, locked, who, told, onAsk }: StudentsDesk) {
   const [spoken, say] = useState('');
   const [canUndo, setCanUndo] = useState(false);
   const history = useMemo(
@@ -45,8 +47,8 @@ export function useFillIn({ document, edition, work, locked, who, told }: Studen
 
   const fillIn = useMemo(() => {
     const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE);
-    return fillInBy({ edition, work, locked, who, told, say, write });
-  }, [document, edition, work, locked, who, told]);
+    return fillInBy({ edition, work, locked, who, told, say, onAsk, write });
+  }, [document, edition, work, locked, who, told, onAsk]);
 
   return { fillIn, spoken, canUndo, undo: () => void history.undo() };
 }

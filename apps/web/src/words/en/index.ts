@@ -25,6 +25,7 @@ import { ownThemes, textStyles } from './text-styles';
 import { authors, versions } from './versions';
 import { telling } from './telling';
 import { join, student } from './student';
+import { adding } from './adding';
 import { leading } from './leading';
 import { turns } from './turns';
 import { watching } from './watching';
@@ -74,6 +75,7 @@ export const en = {
   onSlides,
   questions,
   telling,
+  adding,
   leading,
   turns,
   watching,

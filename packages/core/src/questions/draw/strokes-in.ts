@@ -1,9 +1,9 @@
 /** The strokes of one drawing. */
-import type { DrawItem } from '../../deck/index.js';
+import type { Item } from '../../deck/index.js';
 import type { Stroke, Work } from '../../work/index.js';
 
-/** The strokes drawn into a question, from the first to the last. */
-export function strokesIn(item: DrawItem, work: Work): readonly (Stroke & { readonly id: string })[] {
+/** The strokes drawn into a question or an open area, from the first to the last. */
+export function strokesIn(item: Pick<Item, 'id'>, work: Work): readonly (Stroke & { readonly id: string })[] {
   return Object.entries(work.drawn)
     .filter(([, stroke]) => stroke.itemId === item.id)
     .map(([id, stroke]) => ({ ...stroke, id }))

@@ -8,6 +8,7 @@ import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../server';
 import { Button, Choose, Empty, IconButton, tell } from '../../../ui';
+import type { Watched } from '../../../watching';
 import { words } from '../../../words';
 import { ReviewedSlide } from './reviewed-slide';
 import { Points } from './points';
@@ -17,6 +18,8 @@ interface ReviewProps {
   readonly lesson: LessonView;
   readonly edition: Deck;
   readonly marks: LessonMarks;
+  /** Their work as it is, with sounds and pictures. */
+  readonly everybody: readonly Watched[];
 }
 
 /** One answer that is looked at. */
@@ -27,7 +30,7 @@ interface Place {
 
 type Order = 'byQuestion' | 'byStudent';
 
-export function Review({ lesson, edition, marks }: ReviewProps) {
+export function Review({ lesson, edition, marks, everybody }: ReviewProps) {
   const [order, setOrder] = useState<Order>('byQuestion');
   const [at, setAt] = useState(0);
   const places = useMemo(() => placesIn(lesson, edition, order), [lesson, edition, order]);
@@ -67,6 +70,7 @@ export function Review({ lesson, edition, marks }: ReviewProps) {
         lesson={lesson}
         edition={edition}
         marks={marks}
+        everybody={everybody}
         place={place}
         onGo={(by) => setAt(Math.max(0, Math.min(places.length - 1, here + by)))}
       />
@@ -112,7 +116,7 @@ interface ReviewingProps extends ReviewProps {
   readonly onGo: (by: number) => void;
 }
 
-function Reviewing({ lesson, edition, marks, place: { participant, item }, onGo }: ReviewingProps) {
+function Reviewing({ lesson, edition, marks, everybody, place: { participant, item }, onGo }: ReviewingProps) {
   const queries = useQueryClient();
   const reviews = useQuery(reviewsQuery(lesson.id));
   const { participantId } = participant;
@@ -151,14 +155,15 @@ function Reviewing({ lesson, edition, marks, place: { participant, item }, onGo 
     onReturn: () => (participant.submission ? giveBack.mutate() : undefined),
   });
   const entry = marks[participantId];
-  if (!entry) return null;
+  const work = everybody.find((each) => each.participant.participantId === participantId)?.work;
+  if (!entry || !work) return null;
   return (
     <div className="grid gap-5 xl:grid-cols-[minmax(0,1fr)_22rem]">
       <ReviewedSlide
         edition={edition}
         slideId={item.slideId}
         participant={participant}
-        work={entry.work}
+        work={work}
         marks={entry.marks}
         review={review}
         field={comment}
@@ -182,7 +187,7 @@ function Reviewing({ lesson, edition, marks, place: { participant, item }, onGo 
         <Points
           item={item}
           edition={edition}
-          work={entry.work}
+          work={work}
           mark={entry.marks.items[item.id]}
           overruled={review.overruled[item.id]}
           onGive={give}

@@ -1,9 +1,9 @@
 /** Choosing a sign or a sticker by what it shows. */
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { stickerUrl } from '../../../server';
-import { Choose, Field, Loading } from '../../../ui';
-import { words } from '../../../words';
+import { stickerUrl } from '../server';
+import { Choose, Field, Loading } from '../ui';
+import { words } from '../words';
 import { type Collected, loadSigns, loadStickers } from './collection';
 import { find } from './search';
 
@@ -12,20 +12,28 @@ const SHOWN = 144;
 
 const loaders = { signs: loadSigns, stickers: loadStickers } as const;
 
-export function SignPicker({ onPick }: { onPick: (sign: Collected) => void }) {
-  const [set, setSet] = useState<keyof typeof loaders>('signs');
+interface SignPickerProps {
+  /** The only set that is offered; both where it is not given. */
+  readonly only?: keyof typeof loaders;
+  readonly onPick: (sign: Collected) => void;
+}
+
+export function SignPicker({ only, onPick }: SignPickerProps) {
+  const [set, setSet] = useState<keyof typeof loaders>(only ?? 'signs');
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data } = useQuery({ queryKey: ['signs', set], queryFn: loaders[set], staleTime: Infinity });
   const found = data && find(data, wanted);
   return (
     <div className="flex flex-col gap-3">
-      <Choose
-        label={words.signs.set}
-        value={set}
-        options={(['signs', 'stickers'] as const).map((value) => ({ value, name: words.signs.sets[value] }))}
-        onChange={setSet}
-      />
+      {only ? null : (
+        <Choose
+          label={words.signs.set}
+          value={set}
+          options={(['signs', 'stickers'] as const).map((value) => ({ value, name: words.signs.sets[value] }))}
+          onChange={setSet}
+        />
+      )}
       <Field
         label={words.signs.find}
         hint={words.signs.hint}

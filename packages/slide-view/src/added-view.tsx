@@ -1,0 +1,151 @@
+/** Something that a student added in an open area: written, moved and sized by whoever may fill in. */
+import type { Deck } from '@gobrel/core/deck';
+import { hardToSee, type PlacedAdded, workLimits } from '@gobrel/core/work';
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import type { FillIn } from './hands.js';
+import { boxStyle } from './item-frame.js';
+import { useSurroundings } from './surroundings.js';
+
+interface AddedViewProps {
+  readonly added: PlacedAdded;
+  readonly deck: Deck;
+  /** CSS pixels a slide unit. */
+  readonly scale: number;
+  readonly fillIn?: FillIn | undefined;
+}
+
+/** How far arrow keys move it, in slide units; with Shift, finely. How much a press sizes it. */
+const STEP = 16;
+const FINE = 4;
+const LARGER = 1.2;
+
+export function AddedView({ added, deck, scale, fillIn }: AddedViewProps) {
+  const { adding } = useSurroundings().words;
+  const box = useRef<HTMLDivElement>(null);
+  const drag = useRef<{ readonly x: number; readonly y: number } | null>(null);
+  if (!fillIn || fillIn.locked) {
+    return (
+      <div className="gv-added-box" style={boxStyle(added)}>
+        <Content added={added} />
+      </div>
+    );
+  }
+  const isHard = hardToSee(deck, added);
+  const offset = (event: PointerEvent) => ({
+    x: (event.clientX - (drag.current?.x ?? 0)) / scale,
+    y: (event.clientY - (drag.current?.y ?? 0)) / scale,
+  });
+  const lift = (event: PointerEvent<HTMLElement>) => {
+    if (event.button !== 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { x: event.clientX, y: event.clientY };
+  };
+  // A drag moves the element itself; the work is written when it is let go.
+  const carry = (event: PointerEvent<HTMLElement>) => {
+    if (!drag.current || !box.current) return;
+    const by = offset(event);
+    box.current.style.translate = `${by.x}px ${by.y}px`;
+  };
+  const letGo = (event: PointerEvent<HTMLElement>) => {
+    if (!drag.current || !box.current) return;
+    const by = offset(event);
+    drag.current = null;
+    box.current.style.translate = '';
+    if (Math.hypot(by.x, by.y) > 1) fillIn.moveAdded(added.id, added.x + by.x, added.y + by.y);
+  };
+  const byKeys = (event: KeyboardEvent) => {
+    const step = event.shiftKey ? FINE : STEP;
+    const way = { ArrowRight: [step, 0], ArrowLeft: [-step, 0], ArrowDown: [0, step], ArrowUp: [0, -step] }[event.key];
+    if (!way) return;
+    const [dx = 0, dy = 0] = way;
+    fillIn.moveAdded(added.id, added.x + dx, added.y + dy);
+    fillIn.say(adding.moved);
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  return (
+    <div ref={box} className="gv-added-box" style={boxStyle(added)}>
+      {added.kind === 'text' ? <Writing added={added} fillIn={fillIn} /> : <Content added={added} />}
+      <div className="gv-added-tools" role="toolbar" aria-label={adding.tools}>
+        <button
+          type="button"
+          className="gv-grip"
+          aria-label={adding.move}
+          title={adding.move}
+          onPointerDown={lift}
+          onPointerMove={carry}
+          onPointerUp={letGo}
+          onPointerCancel={letGo}
+          onKeyDown={byKeys}
+        >
+          ✥
+        </button>
+        <Tool name={adding.smaller} sign="−" onPress={() => fillIn.sizeAdded(added.id, 1 / LARGER)} />
+        <Tool name={adding.larger} sign="+" onPress={() => fillIn.sizeAdded(added.id, LARGER)} />
+        <Tool name={adding.remove} sign="×" onPress={() => fillIn.removeAdded(added.id)} />
+      </div>
+      {isHard ? (
+        <p className="gv-hard" role="status">
+          {adding.hardToSee[isHard]}
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+function Tool({ name, sign, onPress }: { name: string; sign: string; onPress: () => void }) {
+  return (
+    <button type="button" aria-label={name} title={name} onClick={onPress}>
+      {sign}
+    </button>
+  );
+}
+
+function Content({ added }: { added: PlacedAdded }) {
+  const { stickerUrl, words } = useSurroundings();
+  switch (added.kind) {
+    case 'text':
+      return (
+        <div className="gv-added" style={{ fontSize: added.size }}>
+          {added.text}
+        </div>
+      );
+    case 'picture':
+      return (
+        <img
+          className="gv-added-picture"
+          src={`data:${added.type};base64,${added.bytes}`}
+          alt={added.alt || words.adding.unnamed.picture}
+          draggable={false}
+        />
+      );
+    case 'sticker':
+      return (
+        <img
+          className="gv-added-picture"
+          src={stickerUrl(added.sticker)}
+          alt={added.alt || words.adding.unnamed.sticker}
+          draggable={false}
+        />
+      );
+  }
+}
+
+function Writing({ added, fillIn }: { added: PlacedAdded & { readonly kind: 'text' }; fillIn: FillIn }) {
+  const { words } = useSurroundings();
+  return (
+    <textarea
+      className="gv-added"
+      style={{ fontSize: added.size }}
+      aria-label={words.yourText}
+      placeholder={words.yourText}
+      autoFocus={added.text === ''}
+      value={added.text}
+      onChange={(event) => {
+        const text = event.target.value;
+        if (text.length > workLimits.added) fillIn.warn(words.tooLong(workLimits.added));
+        else fillIn.setAddedText(added.id, text);
+      }}
+    />
+  );
+}
