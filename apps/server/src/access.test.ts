@@ -171,6 +171,7 @@ const table: readonly RouteCase[] = [
     body: { classId: '6-heron' },
     expected: ownerOnly(201),
   },
+  { route: 'POST /api/lessons/:id/deck', path: '/api/lessons/cards-lesson/deck', expected: ownerOnly(201) },
   { route: 'GET /api/lessons/:id/reviews', path: '/api/lessons/shore-lesson/reviews', expected: ownerOnly(200) },
   {
     route: 'PUT /api/lessons/:id/reviews/:participantId',

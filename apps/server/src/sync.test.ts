@@ -92,7 +92,11 @@ describe('shared documents', () => {
       'writes outside the open area',
       ({ doc }) =>
         writeWorkChanges(doc, [
-          { part: 'added', id: 'x', value: { kind: 'text', areaId: 'find-area', x: 0, y: 0, width: 9, height: 9, text: '', size: 24 } },
+          {
+            part: 'added',
+            id: 'x',
+            value: { kind: 'text', areaId: 'find-area', x: 0, y: 0, width: 9, height: 9, text: '', size: 24 },
+          },
         ]),
     ],
     ['hides something beside the work', ({ doc }) => doc.getMap('slides').set('x', 1)],

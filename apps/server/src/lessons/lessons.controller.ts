@@ -2,6 +2,7 @@
 import {
   ChangeTerms,
   type CorrectionView,
+  type DeckSummary,
   HandOut,
   Hold,
   type LessonMarks,
@@ -14,6 +15,7 @@ import type { Deck } from '@gobrel/core/deck';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { Allow, TeacherId } from '../accounts/index.js';
+import { ClassDeckService } from './class-deck.service.js';
 import { HandingOutService } from './handing-out.service.js';
 import { KeepingService } from './keeping.service.js';
 import { LessonsService } from './lessons.service.js';
@@ -25,6 +27,7 @@ export class LessonsController {
     private readonly lessons: LessonsService,
     private readonly handingOut: HandingOutService,
     private readonly keeping: KeepingService,
+    private readonly classDecks: ClassDeckService,
   ) {}
 
   @Get()
@@ -107,6 +110,11 @@ export class LessonsController {
   @Post(':id/again')
   again(@TeacherId() teacherId: string, @Param('id') id: string, @Body() { classId }: UseAgain): Promise<LessonView> {
     return this.handingOut.useAgain(teacherId, id, classId);
+  }
+
+  @Post(':id/deck')
+  keepDeck(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
+    return this.classDecks.keep(teacherId, id);
   }
 
   @Post(':id/hold')

@@ -5,6 +5,7 @@ import { AnswerCheckRow } from '../database/index.js';
 import { DecksModule } from '../decks/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
+import { ClassDeckService } from './class-deck.service.js';
 import { HandingOutService } from './handing-out.service.js';
 import { JoinController } from './join.controller.js';
 import { KeepingService } from './keeping.service.js';
@@ -28,6 +29,7 @@ import { WritingService } from './writing.service.js';
     WritingService,
     ReviewsService,
     KeepingService,
+    ClassDeckService,
     MyLessonService,
     AnswerChecksService,
   ],

@@ -99,6 +99,19 @@ export class OpenedDocument {
     await until(() => this.provider.isSynced && this.provider.unsyncedChanges === 0);
   }
 
+  /** Loses the network, and notices. */
+  async drop(): Promise<void> {
+    this.socket.disconnect();
+    await until(() => this.socket.status === 'disconnected');
+  }
+
+  /** Has the network again. */
+  async back(): Promise<void> {
+    void this.socket.connect();
+    await until(() => this.socket.status === 'connected');
+    await this.settled();
+  }
+
   leave(): void {
     this.provider.destroy();
     this.socket.destroy();

@@ -181,6 +181,8 @@ export class OpenDocument {
   }
 
   private setWritable(writable: boolean): void {
+    // What was changed while nothing was taken is offered again.
+    if (writable && !this.status.writable) this.provider.forceSync();
     this.status = { ...this.status, writable };
     this.refresh();
   }

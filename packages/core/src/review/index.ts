@@ -1,4 +1,5 @@
 /** Reviewing: what a teacher says to work, corrections of an edition, and the gradebook. */
+export * from './class-deck-kept.js';
 export * from './correction.js';
 export * from './gradebook.js';
 export * from './review.js';

@@ -215,7 +215,9 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
           <SlideState standing={standingOn(edition, slide.id, work, marks)} />
         </td>
       ))}
-      <td className="px-2 text-center tabular-nums">{marks ? `${marks.points}/${marks.outOf}` : '–'}</td>
+      <td className="px-2 text-center tabular-nums">
+        {marks && marks.outOf > 0 ? `${marks.points}/${marks.outOf}` : '–'}
+      </td>
       <td className="px-1 text-right">
         <IconButton
           name={words.board.toTurnList(participant.name)}

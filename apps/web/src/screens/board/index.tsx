@@ -111,7 +111,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             {
               id: 'side-by-side',
               name: words.watching.sideBySide,
-              content: <SideBySide edition={edition} live={live} everybody={everybody} />,
+              content: <SideBySide lesson={lesson} edition={edition} live={live} everybody={everybody} />,
             },
             {
               id: 'answers',
@@ -131,7 +131,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
           ]}
         />
         <div className={isBeside ? 'flex flex-col gap-4' : 'hidden'}>
-          <TurnList lesson={lesson} live={live} />
+          <TurnList lesson={lesson} edition={edition} live={live} everybody={everybody} />
           {shown?.participantId && tab === 'by-student' ? (
             <StudentPanel
               key={shown.participantId}

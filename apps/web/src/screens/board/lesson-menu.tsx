@@ -1,8 +1,8 @@
 /** What is done with a lesson as a whole: its terms, a correction, closing and opening again, keeping, deleting. */
-import type { LessonView } from '@gobrel/contract';
+import type { DeckSummary, LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Copy, Download, MoreHorizontal, Pencil, RotateCcw, Settings2, Square, Trash2 } from 'lucide-react';
+import { Copy, Download, Library, MoreHorizontal, Pencil, RotateCcw, Settings2, Square, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { TermsDialog, UseAgainDialog } from '../../handing-out';
@@ -36,6 +36,12 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
     },
     onError,
   });
+  const keepDeck = useMutation({
+    mutationFn: () => ask<DeckSummary>('POST', `/lessons/${lesson.id}/deck`),
+    onSuccess: ({ id, title }) =>
+      tell(says.deckKept(title), { action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) } }),
+    onError,
+  });
   const close = () => setOpen(null);
   return (
     <>
@@ -57,6 +63,11 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
         <MenuEntry onSelect={() => setOpen('again')}>
           <Copy size={18} aria-hidden /> {says.useAgain}
         </MenuEntry>
+        {lesson.workMode === 'slide-each' ? (
+          <MenuEntry onSelect={() => keepDeck.mutate()}>
+            <Library size={18} aria-hidden /> {says.keepDeck}
+          </MenuEntry>
+        ) : null}
         <MenuEntry onSelect={() => window.location.assign(`/api/lessons/${lesson.id}/file`)}>
           <Download size={18} aria-hidden /> {says.takeAlong}
         </MenuEntry>

@@ -1,6 +1,7 @@
 /** Everybody's version of one slide, drawn small side by side or layered; to be shown to the class without names. */
+import type { LessonView } from '@gobrel/contract';
 import { type Deck, sizeOf, type SlideId, slidesInOrder } from '@gobrel/core/deck';
-import { leadIn, type LessonState, shuffled } from '@gobrel/core/lesson';
+import { leadIn, type LessonState, shuffled, withOwner } from '@gobrel/core/lesson';
 import { shownSlide } from '@gobrel/core/show';
 import { emptyWork, progressOn } from '@gobrel/core/work';
 import { SlideView, useFittedWidth } from '@gobrel/slide-view';
@@ -13,6 +14,7 @@ import { LayeredSlide, type Watched } from '../../watching';
 import { words } from '../../words';
 
 interface SideBySideProps {
+  readonly lesson: LessonView;
   readonly edition: Deck;
   readonly live: LiveLesson;
   readonly everybody: readonly Watched[];
@@ -21,7 +23,7 @@ interface SideBySideProps {
 /** Width of one of the small slides, in CSS pixels. */
 const SMALL = 236;
 
-export function SideBySide({ edition, live: { state, change }, everybody }: SideBySideProps) {
+export function SideBySide({ lesson, edition, live: { state, change }, everybody }: SideBySideProps) {
   const [chosen, setChosen] = useState<SlideId | null>(null);
   const [how, setHow] = useState<'side-by-side' | 'layered'>('side-by-side');
   const order = slidesInOrder(edition);
@@ -95,7 +97,7 @@ export function SideBySide({ edition, live: { state, change }, everybody }: Side
                   className={`block w-fit overflow-hidden rounded border border-ink/70 ${isPicked ? 'outline outline-[3px] outline-tide' : ''}`}
                 >
                   <SlideView
-                    deck={edition}
+                    deck={withOwner(edition, lesson.workMode, participant.name)}
                     slideId={slideId}
                     width={SMALL}
                     work={work}

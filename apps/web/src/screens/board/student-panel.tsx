@@ -2,11 +2,11 @@
 import type { LessonView, ParticipantView } from '@gobrel/contract';
 import { type Deck, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
 import { givenFor, isQuestion, type Marks } from '@gobrel/core/questions';
-import { startTurn } from '@gobrel/core/lesson';
+import { startTurn, withOwner } from '@gobrel/core/lesson';
 import { strandedIn } from '@gobrel/core/work';
 import { SlideView } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight, Presentation } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { LiveLesson } from '../../live';
 import { serverNow } from '../../server';
 import { slideName } from '../../slides';
@@ -23,6 +23,10 @@ interface StudentPanelProps {
 }
 
 export function StudentPanel({ lesson, edition, participant, marks, live }: StudentPanelProps) {
+  const own = useMemo(
+    () => withOwner(edition, lesson.workMode, participant.name),
+    [edition, lesson.workMode, participant.name],
+  );
   const { work, stop } = useWorkOf(lesson.id, edition, participant.participantId);
   const [chosen, setChosen] = useState<string | null>(null);
   const order = slidesInOrder(edition);
@@ -41,7 +45,7 @@ export function StudentPanel({ lesson, edition, participant, marks, live }: Stud
       </div>
       <div className="overflow-hidden rounded border border-edge">
         <SlideView
-          deck={edition}
+          deck={own}
           slideId={slideId}
           width={390}
           work={work}

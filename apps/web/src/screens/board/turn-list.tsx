@@ -3,6 +3,7 @@ import { closestCenter, DndContext } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { LessonView } from '@gobrel/contract';
+import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import {
   addTurn,
   type Allowed,
@@ -13,16 +14,31 @@ import {
   nextTurn,
   shuffled,
   startTurn,
+  steerTurn,
 } from '@gobrel/core/lesson';
-import { GripVertical, Hand, Play, Shuffle, SkipForward, Square, Users, X } from 'lucide-react';
+import { shownStop, startShow, type Stop, stopsOf } from '@gobrel/core/show';
+import {
+  ChevronLeft,
+  ChevronRight,
+  GripVertical,
+  Hand,
+  Play,
+  Shuffle,
+  SkipForward,
+  Square,
+  Users,
+  X,
+} from 'lucide-react';
 import type { LiveLesson } from '../../live';
 import { serverNow } from '../../server';
 import { Button, IconButton, Select, useSortingSensors } from '../../ui';
-import { TimeLeft } from '../../watching';
+import { TimeLeft, type Watched } from '../../watching';
 import { words } from '../../words';
 
 interface TurnListProps {
   readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly everybody: readonly Watched[];
   readonly live: LiveLesson;
 }
 
@@ -30,7 +46,7 @@ interface TurnListProps {
 const MINUTES = [0, 1, 2, 3, 5, 10] as const;
 const permissions = ['hands', 'following', 'applause', 'questions'] as const;
 
-export function TurnList({ lesson, live: { state, change } }: TurnListProps) {
+export function TurnList({ lesson, edition, everybody, live: { state, change } }: TurnListProps) {
   const sensors = useSortingSensors();
   const nameOf = (id: string) => lesson.participants.find(({ participantId }) => participantId === id)?.name ?? '';
   const { turnList, hands, showing } = state;
@@ -65,7 +81,16 @@ export function TurnList({ lesson, live: { state, change } }: TurnListProps) {
           </IconButton>
         </span>
       </div>
-      {showing ? <Turn name={nameOf(showing)} state={state} change={change} nameOf={nameOf} /> : null}
+      {showing ? (
+        <Turn
+          name={nameOf(showing)}
+          edition={edition}
+          reached={everybody.find(({ participant }) => participant.participantId === showing)?.stop ?? null}
+          state={state}
+          change={change}
+          nameOf={nameOf}
+        />
+      ) : null}
       {turnList.length === 0 && !showing ? <p className="mt-1 text-soft">{words.board.turnListEmpty}</p> : null}
       <DndContext
         sensors={sensors}
@@ -132,13 +157,24 @@ function allow(allowed: Allowed, name: keyof Allowed, isAllowed: boolean): Allow
 
 interface TurnProps {
   readonly name: string;
+  readonly edition: Deck;
+  /** Where whoever shows is. */
+  readonly reached: Stop | null;
   readonly state: LessonState;
   readonly change: LiveLesson['change'];
   readonly nameOf: (participantId: string) => string;
 }
 
 /** The turn that is on, with its time, applause and questions. */
-function Turn({ name, state, change, nameOf }: TurnProps) {
+function Turn({ name, edition, reached, state, change, nameOf }: TurnProps) {
+  const { steeredTo } = state;
+  const begin = startShow(edition);
+  const from = reached ?? (begin && shownStop(begin));
+  const go = (slideId: SlideId | undefined) => {
+    if (slideId !== undefined) change(() => steerTurn(stopsOf(edition, slideId)[0]));
+  };
+  const order = slidesInOrder(edition).map(({ id }) => id);
+  const place = steeredTo ? order.indexOf(steeredTo.slideId) : -1;
   return (
     <div className="mt-2 rounded-md bg-dusk-wash py-1 pl-3 pr-1 text-dusk">
       <div className="flex items-center justify-between gap-2">
@@ -148,6 +184,26 @@ function Turn({ name, state, change, nameOf }: TurnProps) {
           <Square size={16} aria-hidden /> {words.board.endTurn}
         </Button>
       </div>
+      {steeredTo ? (
+        <div className="flex flex-wrap items-center gap-1">
+          <span className="flex-1">{words.turns.isSteered}</span>
+          <IconButton name={words.board.slideBefore} disabled={place <= 0} onClick={() => go(order[place - 1])}>
+            <ChevronLeft aria-hidden />
+          </IconButton>
+          <IconButton
+            name={words.board.slideAfter}
+            disabled={place >= order.length - 1}
+            onClick={() => go(order[place + 1])}
+          >
+            <ChevronRight aria-hidden />
+          </IconButton>
+          <Button onClick={() => change(() => steerTurn(null))}>{words.turns.handBack}</Button>
+        </div>
+      ) : from ? (
+        <Button className="my-1" onClick={() => change(() => steerTurn(from))}>
+          {words.turns.takeOver}
+        </Button>
+      ) : null}
       {state.applause > 0 ? <p>{words.turns.applause(state.applause)}</p> : null}
       {state.asked.length > 0 ? (
         <>

@@ -6,6 +6,11 @@ import { words } from '../../words';
 const HEIGHT = 220;
 const axis = { stroke: 'var(--soft)', tick: { fill: 'var(--soft)', fontSize: 13 } } as const;
 
+/** The beginning of a title, where there is no room for all of it. */
+function short(title: string): string {
+  return title.length > 14 ? `${title.slice(0, 13)}…` : title;
+}
+
 interface StudentChartProps {
   readonly lessons: readonly GradedLesson[];
   readonly student: { readonly id: string; readonly name: string };
@@ -27,7 +32,7 @@ export function StudentChart({ lessons, student }: StudentChartProps) {
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <LineChart data={data} margin={{ left: -16, right: 16 }} accessibilityLayer={false}>
             <CartesianGrid stroke="var(--rule)" vertical={false} />
-            <XAxis dataKey="title" {...axis} />
+            <XAxis dataKey="title" interval={0} tickFormatter={short} padding={{ left: 40, right: 40 }} {...axis} />
             <YAxis domain={[0, 100]} unit=" %" width={64} {...axis} />
             <Legend />
             <Line

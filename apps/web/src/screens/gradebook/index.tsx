@@ -101,7 +101,7 @@ function Gradebook({ book }: { book: GradebookView }) {
                       const result = results[id];
                       return (
                         <td key={lessonOf} className="px-2 text-center tabular-nums">
-                          {result ? (
+                          {result && result.outOf > 0 ? (
                             <>
                               {percent(shareOf(result))}{' '}
                               <span className="text-sm text-soft">
@@ -109,8 +109,8 @@ function Gradebook({ book }: { book: GradebookView }) {
                               </span>
                             </>
                           ) : (
-                            <span className="text-soft" title={says.missing}>
-                              –<span className="spoken">{says.missing}</span>
+                            <span className="text-soft" title={result ? says.unmarked : says.missing}>
+                              –<span className="spoken">{result ? says.unmarked : says.missing}</span>
                             </span>
                           )}
                         </td>

@@ -3,7 +3,7 @@ import type { MyLessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { firstPage, isOpened, ledStop, type LessonState } from '@gobrel/core/lesson';
 import { type ShowState, slidesWalked, startShow, takeStep } from '@gobrel/core/show';
-import { writeWorkChanges } from '@gobrel/core/shared-doc';
+import { readWorkDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { Work } from '@gobrel/core/work';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { OpenDocument } from '../../live';
@@ -31,7 +31,10 @@ export function usePacedWalk(walker: PacedWalker): { readonly walk: Walk; readon
   const onMove = useCallback(
     (next: ShowState) => {
       setState(next);
-      if (!locked) writeWorkChanges(document.doc, [{ part: 'way', way: slidesWalked(next), seen: next.seen }]);
+      if (locked) return;
+      // Slides that the class was led to are seen too, though this walk did not lead there.
+      const seen = [...new Set([...readWorkDocument(document.doc).seen, ...next.seen])];
+      writeWorkChanges(document.doc, [{ part: 'way', way: slidesWalked(next), seen }]);
     },
     [document, locked],
   );

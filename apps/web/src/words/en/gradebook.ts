@@ -6,6 +6,7 @@ export const gradebook = {
   average: 'Average',
   classAverage: 'Class',
   missing: 'nothing submitted',
+  unmarked: 'nothing to earn points with',
   empty: 'No lesson with this class yet.',
   save: 'Save as a table (CSV)',
   overTime: (name: string) => `${name}, lesson by lesson`,

@@ -1,0 +1,76 @@
+/** A whole class deck kept in the library as one deck: drawings and added pictures become stored pictures. */
+import type { DeckSummary } from '@gobrel/contract';
+import { type Deck, GROUND_WIDTH, type Item } from '@gobrel/core/deck';
+import { strokesIn } from '@gobrel/core/questions';
+import { type KeptWork, keptClassDeck } from '@gobrel/core/review';
+import type { Work } from '@gobrel/core/work';
+import { Injectable } from '@nestjs/common';
+import { LibraryService } from '../decks/index.js';
+import { refuse } from '../errors/index.js';
+import { PicturesService } from '../pictures/index.js';
+import { EditionsService } from '../sync/index.js';
+import { LessonsService } from './lessons.service.js';
+
+@Injectable()
+export class ClassDeckService {
+  constructor(
+    private readonly lessons: LessonsService,
+    private readonly editions: EditionsService,
+    private readonly pictures: PicturesService,
+    private readonly library: LibraryService,
+  ) {}
+
+  /** Keeps everybody's pages of a class deck, in the order of the board, as a new deck of the teacher. */
+  async keep(teacherId: string, lessonId: string): Promise<DeckSummary> {
+    const row = await this.lessons.led(teacherId, lessonId);
+    if (row.workMode !== 'slide-each')
+      throw refuse(
+        409,
+        'no-class-deck',
+        'In this lesson everybody has a copy of their own: there is no class deck to keep.',
+      );
+    const [{ participants, className }, works, edition] = await Promise.all([
+      this.lessons.get(teacherId, lessonId),
+      this.lessons.works(lessonId),
+      this.editions.get(row.editionHash),
+    ]);
+    const kept: KeptWork[] = [];
+    for (const { participantId, name } of participants) {
+      const work = works.find((each) => each.participantId === participantId)?.work;
+      if (work) kept.push({ name, work, pictures: await this.picturesIn(teacherId, edition, work) });
+    }
+    const title = [edition.title, className].filter(Boolean).join(', ');
+    return this.library.keep(teacherId, keptClassDeck(edition, kept, title));
+  }
+
+  /** Stores what was added and drawn; a picture that cannot be read is left out. */
+  private async picturesIn(teacherId: string, edition: Deck, work: Work): Promise<KeptWork['pictures']> {
+    const added = Object.entries(work.added).flatMap(([id, each]) =>
+      each.kind === 'picture' ? [[id, Buffer.from(each.bytes, 'base64')] as const] : [],
+    );
+    const drawn = Object.values(edition.items).flatMap((item) => {
+      const drawing = item.kind === 'open-area' || item.kind === 'draw' ? drawingOf(item, work) : null;
+      return drawing === null ? [] : [[item.id, Buffer.from(drawing)] as const];
+    });
+    const stored: Record<string, KeptWork['pictures'][string]> = {};
+    for (const [id, bytes] of [...added, ...drawn]) {
+      const picture = await this.pictures.keep(bytes, teacherId).catch(() => null);
+      if (picture) stored[id] = { id: picture.id, width: picture.width, height: picture.height };
+    }
+    return stored;
+  }
+}
+
+/** What was drawn on an item as SVG, without a ground; `null` when nothing was. */
+function drawingOf(item: Item, work: Work): string | null {
+  const strokes = strokesIn(item, work);
+  if (strokes.length === 0) return null;
+  const height = Math.round((GROUND_WIDTH * item.frame.height) / item.frame.width);
+  const paths = strokes.map(({ points, color, width, tool }) => {
+    const course = points.map((value, at) => `${at === 0 ? 'M' : at === 2 ? 'L' : ' '}${value}`).join(' ');
+    const look = `stroke="${color}" stroke-width="${width}" opacity="${tool === 'highlighter' ? 0.4 : 1}"`;
+    return `<path d="${course}" fill="none" stroke-linecap="round" stroke-linejoin="round" ${look}/>`;
+  });
+  const size = `width="${GROUND_WIDTH}" height="${height}" viewBox="0 0 ${GROUND_WIDTH} ${height}"`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size}>${paths.join('')}</svg>`;
+}

@@ -1,0 +1,35 @@
+import { itemsOf, lettersOf, slidesInOrder } from '../deck/index.js';
+import { DeckBuilder } from '../testing/index.js';
+import { applyWorkChanges, emptyWork } from '../work/index.js';
+import { keptClassDeck } from './index.js';
+
+const frame = { x: 640, y: 120, width: 500, height: 400, rotation: 0 };
+const edition = new DeckBuilder('Cards')
+  .slide('how')
+  .slide('page', { layout: 'class-page' })
+  .item('title', 'text', { role: 'title' })
+  .item('species', 'short-text', { fields: { prompt: 'What is it?' } })
+  .item('area', 'open-area', { frame }).deck;
+const added = { areaId: 'area', x: 660, y: 140, width: 90, height: 60 };
+const work = applyWorkChanges(emptyWork, [
+  { part: 'answers', id: 'species', value: { kind: 'words', text: 'an otter' } },
+  { part: 'added', id: 't', value: { kind: 'text', ...added, text: 'It dives.', size: 30 } },
+  { part: 'added', id: 'st', value: { kind: 'sticker', ...added, sticker: '1f9a6', alt: 'otter' } },
+]);
+
+test('a class deck is kept as a deck with a page for each student, on which nothing asks any more', () => {
+  const pictures = { area: { id: 'f'.repeat(64), width: 1000, height: 800 } };
+  const works = [
+    { name: 'Noor Ashby', work, pictures },
+    { name: 'Dov Kestrel', work: emptyWork, pictures: {} },
+  ];
+  const deck = keptClassDeck(edition, works, 'Cards of 6 Heron');
+  expect(deck.title).toBe('Cards of 6 Heron');
+  expect(slidesInOrder(deck).map(({ name }) => name)).toEqual(['how', 'Noor Ashby', 'Dov Kestrel']);
+  const [, noor, dov] = slidesInOrder(deck);
+  const items = itemsOf(deck, noor?.id ?? '');
+  const texts = items.flatMap((item) => (item.kind === 'text' ? [lettersOf(item.text)] : []));
+  expect(texts).toEqual(['Noor Ashby', 'What is it?\nan otter', 'It dives.']);
+  expect(items.map(({ kind }) => kind).sort()).toEqual(['picture', 'sign', 'text', 'text', 'text']);
+  expect(itemsOf(deck, dov?.id ?? '').some(({ kind }) => kind === 'open-area' || kind === 'short-text')).toBe(false);
+});

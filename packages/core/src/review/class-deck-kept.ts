@@ -1,0 +1,113 @@
+/** A whole class deck kept as an ordinary deck: everybody's pages one after another, with what they did on them. */
+import {
+  addItem,
+  applyChanges,
+  type Change,
+  type Deck,
+  type Item,
+  itemsOf,
+  newId,
+  onlySlide,
+  PLAIN_LOOK,
+  pasteSlides,
+  plainText,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
+import type { Frame } from '../geometry/index.js';
+import { ownPages, withOwner } from '../lesson/index.js';
+import { givenFor, isQuestion } from '../questions/index.js';
+import { type Added, addedOn, layOver, type Work } from '../work/index.js';
+
+/** Somebody's work, with their added pictures and drawings as pictures that are stored. */
+export interface KeptWork {
+  readonly name: string;
+  readonly work: Work;
+  /** The stored pictures: of added ones by their ids, of what was drawn by the id of its area. */
+  readonly pictures: Readonly<Record<string, { readonly id: string; readonly width: number; readonly height: number }>>;
+}
+
+/** The deck: what was fixed stays; each page of one's own is there once for everybody, with their name. */
+export function keptClassDeck(edition: Deck, works: readonly KeptWork[], title: string): Deck {
+  const pages = ownPages(edition);
+  const fixed = pages.reduce((deck, { id }) => withoutSlide(deck, id), { ...edition, title });
+  return works.reduce((deck, kept) => {
+    const own = layOver(withOwner(edition, 'slide-each', kept.name), kept.work);
+    return pages.reduce((grown, { id }) => {
+      const last = slidesInOrder(grown).at(-1)?.id ?? '';
+      const page = onlySlide(donePage(own, id, kept), id);
+      return applyChanges(grown, pasteSlides(grown, page, last).changes);
+    }, deck);
+  }, fixed);
+}
+
+function withoutSlide(deck: Deck, id: SlideId): Deck {
+  const items = itemsOf(deck, id).map((item): Change => ({ type: 'remove-item', id: item.id }));
+  return applyChanges(deck, [...items, { type: 'remove-slide', id }]);
+}
+
+/** A page that is filled in as one that simply says so: nothing on it asks any more. */
+function donePage(own: Deck, slideId: SlideId, { work, pictures }: KeptWork): Deck {
+  const instead = (deck: Deck, item: Item): Change[] => {
+    if (item.kind === 'open-area' || item.kind === 'draw') return drawnInstead(deck, item, pictures[item.id]);
+    if (item.kind === 'zone' || !isQuestion(item)) return [];
+    return [{ type: 'remove-item', id: item.id }, ...writtenAt(deck, slideId, item.frame, saidAt(item, work, own))];
+  };
+  // One after the other, as each stands before those that came before it.
+  const said = itemsOf(own, slideId).reduce((deck, item) => applyChanges(deck, instead(deck, item)), own);
+  const added = addedOn(own, work, slideId).reduce(
+    (deck, each) => applyChanges(deck, addedAsItem(deck, slideId, each, pictures[each.id])),
+    said,
+  );
+  return applyChanges(added, [{ type: 'set-slide', id: slideId, fields: { layout: 'blank' } }]);
+}
+
+/** The question and its answer, a line each. */
+function saidAt(item: Item, work: Work, own: Deck): string {
+  const prompt = 'prompt' in item ? item.prompt : '';
+  return [prompt, givenFor(item, work, own)].filter(Boolean).join('\n');
+}
+
+function writtenAt(own: Deck, slideId: SlideId, frame: Frame, words: string, size?: number): Change[] {
+  const look = size === undefined ? PLAIN_LOOK : { ...PLAIN_LOOK, size, own: ['size' as const] };
+  return addItem(own, { id: newId(), slideId, kind: 'text', frame, fields: { text: plainText(words), look } });
+}
+
+function drawnInstead(own: Deck, item: Item, picture: KeptWork['pictures'][string] | undefined): Change[] {
+  const gone: Change = { type: 'remove-item', id: item.id };
+  return picture ? [gone, ...pictureAt(own, item.slideId, item.frame, picture, '')] : [gone];
+}
+
+function pictureAt(
+  own: Deck,
+  slideId: SlideId,
+  frame: Frame,
+  { id, width, height }: KeptWork['pictures'][string],
+  alt: string,
+): Change[] {
+  const fields = { picture: id, pixels: { width, height }, alt };
+  return addItem(own, { id: newId(), slideId, kind: 'picture', frame, fields });
+}
+
+function addedAsItem(
+  own: Deck,
+  slideId: SlideId,
+  added: Added,
+  picture: KeptWork['pictures'][string] | undefined,
+): Change[] {
+  const frame = { x: added.x, y: added.y, width: added.width, height: added.height, rotation: 0 };
+  switch (added.kind) {
+    case 'text':
+      return writtenAt(own, slideId, frame, added.text, added.size);
+    case 'picture':
+      return picture ? pictureAt(own, slideId, frame, picture, added.alt) : [];
+    case 'sticker':
+      return addItem(own, {
+        id: newId(),
+        slideId,
+        kind: 'sign',
+        frame,
+        fields: { shows: added.alt, strokes: [], sticker: added.sticker },
+      });
+  }
+}
