@@ -79,3 +79,19 @@ export function quantile(numbers, share) {
   const sorted = [...numbers].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN;
 }
+
+const pause = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
+
+/** Calls `act(person, round)` for each person once a round of `every` milliseconds, spread over it. */
+export async function inRounds({ people, rounds, every }, act) {
+  for (let round = 0; round < rounds; round += 1) {
+    const began = performance.now();
+    for (let person = 0; person < people; person += 1) {
+      const due = began + (person * every) / people;
+      if (performance.now() < due) await pause(Math.max(0, due - performance.now()));
+      act(person, round);
+    }
+    await pause(Math.max(0, began + every - performance.now()));
+  }
+  await pause(1500);
+}

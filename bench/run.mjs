@@ -6,7 +6,10 @@ import { chromiumOptions, installPackages, main, say } from '../scripts/steps.mj
 main(async () => {
   installPackages();
   const { benchAuthoring } = await import('./authoring.mjs');
+  const { benchBoard } = await import('./board.mjs');
+  const { benchClasses } = await import('./classes.mjs');
   const { benchDrag } = await import('./drag.mjs');
+  const { benchFirstLoad } = await import('./first-load.mjs');
   const { benchOpenDeck } = await import('./open-deck.mjs');
   const { benchQuestions } = await import('./questions.mjs');
   const { benchRoutes } = await import('./routes.mjs');
@@ -21,8 +24,11 @@ main(async () => {
     console.log(await benchOpenDeck(address, browser, 500));
     console.log(await benchRoutes(address, browser));
     console.log(await benchQuestions(address, browser));
+    console.log(await benchBoard(address, browser));
+    console.log(await benchFirstLoad(address, browser));
     await browser.close();
     console.log(await benchStudents(address));
+    console.log(await benchClasses(address));
   });
   process.exit();
 });

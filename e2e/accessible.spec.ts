@@ -1,7 +1,7 @@
 /** axe finds nothing on any view, in either scheme. */
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { atSlide, join, odile } from './people';
+import { atSlide, classScreen, join, odile, tablet } from './people';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
@@ -261,4 +261,66 @@ test('everybody’s answers, of every kind', async ({ page }) => {
   await page.getByRole('tab', { name: 'Answers' }).click();
   await expect(page.getByRole('heading', { name: 'How the questions did' })).toBeVisible();
   await expectClean(page);
+});
+
+test('a lesson: handing out, the board’s ways to look, the class screen, classes, cards and the gradebook', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(480_000);
+  await odile(page);
+  await page.goto('/decks/species-cards');
+  await page.getByRole('button', { name: 'Hand out' }).click();
+  await page.getByLabel('Only some students').check();
+  await page.getByText('Times, attempts, and what is shown when').click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+
+  await page.goto('/lessons/shore-lesson');
+  for (const tab of ['Lead', 'By student', 'Side by side', 'Ways walked', 'Review']) {
+    await page.getByRole('tab', { name: tab }).click();
+    await page.waitForTimeout(500);
+    await expectClean(page);
+  }
+  await page.getByRole('tab', { name: 'Side by side' }).click();
+  await page.getByRole('radio', { name: 'Layered' }).click();
+  await expectClean(page);
+  await page.getByRole('button', { name: 'Ask now' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'More of this lesson' }).click();
+  await page.getByRole('menuitem', { name: 'Lesson settings' }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+
+  const made = await page.request.post('/api/lessons', {
+    data: { deckId: 'species-cards', classId: '6-heron', workMode: 'slide-each', pace: 'own-pace' },
+  });
+  const lesson = (await made.json()) as { id: string; code: string };
+  const student = await (await tablet(browser)).newPage();
+  await join(student, lesson.code, 'Amaro Finch', '2468');
+  await student.getByRole('button', { name: /^Your species/ }).tap();
+  await expectClean(student);
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('tab', { name: 'Lead' }).click();
+  await page.getByRole('radio', { name: 'Together' }).click();
+  await expect(student.getByText('Your teacher leads')).toBeVisible();
+  await expectClean(student);
+  const screen = await classScreen(page);
+  await expectClean(screen);
+  await page.getByRole('button', { name: 'Everybody' }).click();
+  await page.getByText('While somebody shows, the class may').click();
+  await page.getByRole('button', { name: 'Next one shows' }).click();
+  await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
+  await expectClean(page);
+  await expectClean(screen);
+  await expectClean(student);
+  await student.context().close();
+  await screen.close();
+
+  for (const address of ['/classes', '/classes/6-heron/gradebook']) {
+    await page.goto(address);
+    await page.waitForTimeout(800);
+    await expectClean(page);
+  }
 });

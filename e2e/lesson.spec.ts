@@ -48,6 +48,12 @@ test('a lesson is led together and at own pace, with five students, one on touch
   const [touch, keys, drops, fourth, fifth] = await Promise.all(names.map((name) => student(browser, lesson, name)));
   if (!touch || !keys || !drops || !fourth || !fifth) throw new Error('five came in');
   for (const name of names) await expect(row(page, name)).toContainText('at work');
+  await page.getByLabel('Show', { exact: true }).selectOption({ label: 'here now' });
+  await expect(row(page, 'Farid Moss')).toBeHidden();
+  await expect(row(page, 'Amaro Finch')).toBeVisible();
+  await page.getByLabel('Show', { exact: true }).selectOption({ label: 'everybody' });
+  await page.getByLabel('Order').selectOption({ label: 'who needs help first' });
+  await expect(row(page, 'Farid Moss')).toBeVisible();
   await expect(touch.getByText('Look first, then write.')).toBeVisible();
 
   // Together: everybody is where the teacher leads, and nobody turns pages.
@@ -128,6 +134,18 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await page.getByRole('button', { name: 'Amaro Finch: onto the turn list' }).click();
   await keys.getByRole('button', { name: 'I would like to show' }).click();
   await page.getByRole('button', { name: 'Bexley Tarn: onto the turn list' }).first().click();
+  const turns = page.getByRole('region', { name: 'Turn list' }).getByRole('listitem');
+  const moveBexley = async (key: string) => {
+    await page.getByRole('button', { name: 'Move Bexley Tarn in the turn list' }).focus();
+    for (const press of ['m', key, 'm']) {
+      await page.keyboard.press(press);
+      await page.waitForTimeout(300);
+    }
+  };
+  await moveBexley('ArrowUp');
+  await expect(turns.first()).toContainText('Bexley Tarn');
+  await moveBexley('ArrowDown');
+  await expect(turns.first()).toContainText('Amaro Finch');
   await page.getByText('While somebody shows, the class may').click();
   for (const what of ['follow on their own devices', 'applaud', 'ask in writing']) await page.getByLabel(what).check();
   await page.getByRole('button', { name: 'Next one shows' }).click();
@@ -161,6 +179,10 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await expect(page.getByRole('list', { name: 'Comments' })).toContainText('Look at the tide table.');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'star' }).click();
+  await page.getByRole('button', { name: 'Speak a comment' }).click();
+  await expect(page.getByRole('button', { name: 'Stop 0:01' })).toBeVisible();
+  await page.getByRole('button', { name: /^Stop/ }).click();
+  await expect(page.getByLabel('Spoken comment')).toBeVisible();
   await page.getByRole('button', { name: 'Return for another try' }).click();
   await expect(touch.getByText(/Returned: have another try/)).toBeVisible();
   await touch.getByRole('button', { name: 'Review' }).tap();
@@ -309,4 +331,21 @@ test('a class comes from a file, has cards to print, a gradebook to take out, an
   await page.getByRole('button', { name: 'More of 6 Tern' }).click();
   await page.getByRole('menuitem', { name: 'Put the class away' }).click();
   await expect(page.getByRole('heading', { name: 'Put away' })).toBeVisible();
+});
+
+test('a device whose clock is an hour wrong shows the time that is really left', async ({ page, browser }) => {
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'exit-questions' });
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('button', { name: 'Time', exact: true }).click();
+  await page.getByRole('button', { name: '5 minutes', exact: true }).click();
+  const context = await tablet(browser);
+  await context.addInitScript(() => {
+    const now = Date.now.bind(Date);
+    Date.now = () => now() + 3_600_000;
+  });
+  const late = await context.newPage();
+  await join(late, lesson.code, 'Perrin Holt', '2468');
+  await expect(late.getByText(/^4:\d\d$/)).toBeVisible();
+  await context.close();
 });

@@ -25,8 +25,6 @@ main(async () => {
     await teacher.getByRole('button', { name: 'Sign in' }).click();
     await teacher.getByRole('heading', { name: 'Library' }).waitFor();
     await shoot(teacher, 'library');
-    await teacher.goto('/lessons');
-    await shoot(teacher, 'lessons');
     await teacher.goto('/classes');
     await shoot(teacher, 'classes');
     await teacher.goto('/decks/night-walk?slide=fork');
@@ -35,16 +33,11 @@ main(async () => {
     await teacher.keyboard.press('Control+k');
     await shoot(teacher, 'link');
     await teacher.keyboard.press('Escape');
-    await teacher.getByRole('radio', { name: 'All slides' }).click();
-    await shoot(teacher, 'grid');
     await teacher.goto('/decks/night-walk?see=map');
     await teacher.getByRole('status').filter({ hasText: '2 endings' }).waitFor();
     await shoot(teacher, 'map');
     await teacher.goto('/decks/night-walk?see=plan');
     await shoot(teacher, 'plan');
-    await teacher.goto('/decks/night-walk?slide=owl');
-    await teacher.getByRole('button', { name: /^Viewpoint, “Its wings/ }).click();
-    await shoot(teacher, 'viewpoints');
     await teacher.goto('/decks/night-walk/present/tide');
     await teacher.getByRole('link', { name: 'Along the high bank' }).click();
     await shoot(teacher, 'presenter');
@@ -86,11 +79,23 @@ main(async () => {
     await shoot(teacher, 'answers');
     await teacher.goto('/lessons/shore-lesson');
     await teacher.getByRole('button', { name: 'Farid Moss', exact: true }).click();
+    await teacher.getByRole('tab', { name: 'Lead' }).click();
+    await teacher.getByRole('button', { name: 'Lead to “Shore zones”' }).click();
+    await shoot(teacher, 'lead');
+    await teacher.getByRole('tab', { name: 'By student' }).click();
     const screen = await teacher.context().newPage();
     await screen.goto('/lessons/shore-lesson/screen');
     await screen.getByRole('main').waitFor();
     await teacher.getByRole('button', { name: 'Shows now', exact: true }).click();
     await shoot(screen, 'class-screen-turn');
+
+    await teacher.goto('/lessons/exit-lesson');
+    await teacher.getByRole('tab', { name: 'Review' }).click();
+    await teacher.getByRole('list', { name: 'Comments' }).waitFor();
+    await shoot(teacher, 'review');
+    await teacher.goto('/classes/6-heron/gradebook');
+    await teacher.getByRole('table').waitFor();
+    await shoot(teacher, 'gradebook');
 
     await teacher.goto('/decks/shore-zones?slide=species');
     await teacher.getByRole('button', { name: /^Lamp/ }).click();

@@ -1,6 +1,7 @@
 /** Builds the Nest application with everything that stands in front of its routes. */
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import compression from 'compression';
 import helmet from 'helmet';
 import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -52,6 +53,7 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
   );
   if (options.logRequests)
     app.use(pinoHttp({ logger: pino({ redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }) }));
+  app.use(compression());
   app.use('/stickers', stickers());
   if (options.webFolder) app.use(...webFiles(options.webFolder));
   app.useGlobalPipes(contractPipe());

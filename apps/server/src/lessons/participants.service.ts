@@ -88,6 +88,24 @@ export class ParticipantsService {
     return rows.map(({ id }) => id);
   }
 
+  /** The name of the class a lesson was handed to; '' for anybody. */
+  async classNameOf(lesson: LessonRow): Promise<string> {
+    if (lesson.classId === null) return '';
+    return (await this.database.getRepository(ClassRow).findOneBy({ id: lesson.classId }))?.name ?? '';
+  }
+
+  /** The names of those who work in a group, but for one of them. */
+  async membersBeside(participant: ParticipantRow): Promise<string[]> {
+    if (participant.worksIn === null) return [];
+    const rows = await this.database
+      .getRepository(ParticipantRow)
+      .findBy({ worksIn: participant.worksIn, id: Not(participant.id) });
+    const students = await this.database
+      .getRepository(StudentRow)
+      .findBy({ id: In(rows.flatMap(({ studentId }) => studentId ?? [])) });
+    return byName(students).map(({ name }) => name);
+  }
+
   private async add(row: Omit<ParticipantRow, 'id' | 'joinedAt'> & { id?: string }): Promise<ParticipantRow> {
     const participants = this.database.getRepository(ParticipantRow);
     const { lessonId, studentId, name } = row;
@@ -126,24 +144,6 @@ export class ParticipantsService {
     ]);
     const changed = new Map(documents.map(({ name, updatedAt }) => [name.split(':')[2] ?? '', updatedAt]));
     return { students: [...invited, ...moved], joined, submissions, reviews, changed };
-  }
-
-  /** The name of the class a lesson was handed to; '' for anybody. */
-  async classNameOf(lesson: LessonRow): Promise<string> {
-    if (lesson.classId === null) return '';
-    return (await this.database.getRepository(ClassRow).findOneBy({ id: lesson.classId }))?.name ?? '';
-  }
-
-  /** The names of those who work in a group, but for one of them. */
-  async membersBeside(participant: ParticipantRow): Promise<string[]> {
-    if (participant.worksIn === null) return [];
-    const rows = await this.database
-      .getRepository(ParticipantRow)
-      .findBy({ worksIn: participant.worksIn, id: Not(participant.id) });
-    const students = await this.database
-      .getRepository(StudentRow)
-      .findBy({ id: In(rows.flatMap(({ studentId }) => studentId ?? [])) });
-    return byName(students).map(({ name }) => name);
   }
 }
 

@@ -12,6 +12,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import * as Y from 'yjs';
 import { DeckRow, SharedDocumentRow } from '../database/index.js';
+import { StoreBatch } from './store-batch.js';
 
 /** A version is kept automatically at most this often, in milliseconds, and this many of them a deck. */
 const VERSION_EVERY_MS = 10 * 60_000;
@@ -25,8 +26,11 @@ export class DocumentStore {
   private readonly log = new Logger('Documents');
   private stopping = false;
   private readonly dropped = new Set<string>();
+  private readonly batch: StoreBatch;
 
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(@InjectDataSource() private readonly database: DataSource) {
+    this.batch = new StoreBatch(database);
+  }
 
   /** The stored state of a document, or `null` when nothing was stored yet. */
   async load(name: string): Promise<Uint8Array | null> {
@@ -87,15 +91,12 @@ export class DocumentStore {
     if (!parsed) return;
     const now = new Date();
     if (parsed.kind === 'deck') await this.keepVersion(parsed.deckId, name, now);
-    await this.database.getRepository(SharedDocumentRow).upsert(
-      {
-        name,
-        state: Buffer.from(Y.encodeStateAsUpdate(doc)),
-        snapshot: snapshotOf(parsed, doc) as object,
-        updatedAt: now,
-      },
-      ['name'],
-    );
+    await this.batch.add(name, () => ({
+      name,
+      state: Buffer.from(Y.encodeStateAsUpdate(doc)),
+      snapshot: JSON.stringify(snapshotOf(parsed, doc)),
+      updatedAt: new Date(),
+    }));
     if (parsed.kind === 'deck')
       await this.database.getRepository(DeckRow).update({ id: parsed.deckId }, { updatedAt: now });
   }

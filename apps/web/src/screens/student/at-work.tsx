@@ -4,9 +4,9 @@ import { type Deck, itemsOf } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
 import { isFixed, type LessonState } from '@gobrel/core/lesson';
 import { resumeShow, type ShowState } from '@gobrel/core/show';
-import type { AddedContent, Work } from '@gobrel/core/work';
+import { type AddedContent, progressOver, type Work } from '@gobrel/core/work';
 import { Undo2 } from 'lucide-react';
-import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../frame';
 import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../live';
 import { Failing, IconButton, Loading } from '../../ui';
@@ -111,6 +111,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
             .filter(Boolean)
             .join(' · ')}
         </span>
+        <Overall edition={edition} work={work} />
         {lesson.terms.dueAt !== null && !lesson.submission ? (
           <span className="text-soft">{words.student.due(lesson.terms.dueAt)}</span>
         ) : null}
@@ -182,6 +183,12 @@ function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void 
       <Undo2 size={20} aria-hidden />
     </IconButton>
   );
+}
+
+/** How much of everything that is asked is done. */
+function Overall({ edition, work }: { edition: Deck; work: Work }) {
+  const { asked, filled } = useMemo(() => progressOver(edition, work), [edition, work]);
+  return asked === 0 ? null : <span className="text-soft">{words.student.overall(filled, asked)}</span>;
 }
 
 /** Whether a page stays as it is for students: instruction and samples of a class deck. */

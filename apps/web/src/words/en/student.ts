@@ -24,6 +24,7 @@ export const join = {
 export const student = {
   slides: 'your slides',
   progress: (filled: number, asked: number) => `${filled} of ${asked} done here`,
+  overall: (filled: number, asked: number) => `${filled} of ${asked} done in all`,
   putBack: 'Put pieces back',
   putSomeBack: 'Put some pieces back',
   thoseIn: (zone: string) => `Those in ${zone}`,

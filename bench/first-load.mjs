@@ -1,0 +1,42 @@
+// A student's first load of a lesson on a weak device and a slow network, against an empty page of the same framework.
+const CPU = 4;
+/** A slow mobile network: bytes a second both ways, and milliseconds there and back. */
+const NETWORK = { downloadThroughput: 200_000, uploadThroughput: 93_750, latency: 150, offline: false };
+
+/** Bytes over the network and milliseconds until something is there. */
+async function load(browser, address, cookies, ready) {
+  const context = await browser.newContext({ viewport: { width: 1180, height: 820 } });
+  await context.addCookies(cookies);
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send('Network.enable');
+  await session.send('Network.emulateNetworkConditions', NETWORK);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: CPU });
+  let bytes = 0;
+  session.on('Network.loadingFinished', ({ encodedDataLength }) => (bytes += encodedDataLength));
+  const began = performance.now();
+  await page.goto(address);
+  await ready(page).waitFor({ timeout: 120_000 });
+  const time = performance.now() - began;
+  await context.close();
+  return { bytes, time };
+}
+
+/** Gives the line to print. */
+export async function benchFirstLoad(address, browser) {
+  const joining = await browser.newContext();
+  const answer = await joining.request.post(`${address}/api/join`, {
+    data: { code: 'HRNS427', studentId: 'heron-01', pin: '2468' },
+  });
+  if (!answer.ok()) throw new Error(`joining: ${answer.status()}`);
+  const cookies = await joining.cookies();
+  await joining.close();
+  const ours = await load(browser, `${address}/work`, cookies, (page) => page.getByRole('button', { name: 'Submit' }));
+  const empty = await load(browser, `${address}/nowhere`, [], (page) => page.getByRole('heading'));
+  const kilobytes = ({ bytes }) => `${Math.round(bytes / 1024)} kB`;
+  return [
+    `a student’s first load, CPU ${CPU} x slower, ${NETWORK.downloadThroughput / 1000} kB/s, ${NETWORK.latency} ms:`,
+    `${kilobytes(ours)} in ${(ours.time / 1000).toFixed(1)} s, against ${kilobytes(empty)} in ${(empty.time / 1000).toFixed(1)} s`,
+    `of an empty page of the same framework (${(ours.bytes / empty.bytes).toFixed(1)} x, ${(ours.time / empty.time).toFixed(1)} x)`,
+  ].join(' ');
+}
