@@ -27,6 +27,7 @@ class WorkWatch {
   private last: Watched | null = null;
   private activeAt: number | null = null;
   private onSlideSince: number | null = null;
+  private isSettled = false;
   private readonly document: OpenDocument;
 
   constructor(
@@ -75,7 +76,9 @@ class WorkWatch {
   };
 
   private readonly notePlace = (): void => {
-    if (this.document.getStatus().ready) this.activeAt = Date.now();
+    // Whoever was there when this screen came is not active for that; whoever comes or goes somewhere is.
+    if (this.isSettled) this.activeAt = Date.now();
+    this.isSettled = this.document.getStatus().ready;
     this.onNews();
   };
 }

@@ -81,7 +81,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
       </header>
       {lesson.closedAt ? null : <LeadBar lesson={lesson} edition={edition} live={live} />}
       <main
-        className={`grid flex-1 items-start gap-6 px-4 py-3 ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
+        className={`grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-6 px-4 py-3 ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
       >
         <Tabs
           label={words.board.views}

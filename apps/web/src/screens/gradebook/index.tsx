@@ -34,7 +34,9 @@ function Gradebook({ book }: { book: GradebookView }) {
   const says = words.gradebook;
   const { lessons, students, className } = book;
   const [studentId, setStudentId] = useState(students[0]?.id ?? '');
-  const [lessonId, setLessonId] = useState(lessons.at(-1)?.id ?? '');
+  const [lessonId, setLessonId] = useState(
+    lessons.findLast(({ results }) => Object.keys(results).length > 0)?.id ?? '',
+  );
   const student = students.find(({ id }) => id === studentId);
   const lesson = lessons.find(({ id }) => id === lessonId);
   const classMean = meanShare(students.map(({ id }) => meanOfStudent(lessons, id)));
