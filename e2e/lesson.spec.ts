@@ -349,3 +349,36 @@ test('a device whose clock is an hour wrong shows the time that is really left',
   await expect(late.getByText(/^4:\d\d$/)).toBeVisible();
   await context.close();
 });
+
+test('an hour without a network: work goes on, the state is told as it is, and everything arrives afterwards', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'shore-zones' });
+  const context = await tablet(browser);
+  const away = await context.newPage();
+  await away.clock.install();
+  await join(away, lesson.code, 'Quilla Dunn', '2468');
+  await away.getByRole('button', { name: 'Next' }).tap();
+  await away.getByLabel('Twice a day it is').fill('low');
+  await saved(away);
+  await context.setOffline(true);
+  await expect(away.getByText('no network: kept on this device')).toBeVisible();
+  await away.getByLabel('What pulls the water').fill('the moon');
+  await away.clock.fastForward('01:00:00');
+  await expect(away.getByText('no network: kept on this device')).toBeVisible();
+  await away.getByRole('button', { name: 'Next' }).tap();
+  await away.getByRole('button', { name: /^kelp/ }).focus();
+  await away.keyboard.press('Enter');
+  await away.keyboard.press('Enter');
+  await expect(away.getByRole('button', { name: 'kelp, in Splash zone' })).toBeVisible();
+  await context.setOffline(false);
+  await saved(away);
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('button', { name: 'Quilla Dunn', exact: true }).click();
+  const panel = page.getByRole('region', { name: 'Slides of Quilla Dunn' });
+  await panel.getByRole('button', { name: 'Slide before' }).click();
+  await expect(panel.getByText('the moon').first()).toBeVisible();
+  await context.close();
+});

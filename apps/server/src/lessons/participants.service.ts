@@ -15,6 +15,10 @@ import {
   StudentRow,
   SubmissionRow,
 } from '../database/index.js';
+import { refuse } from '../errors/index.js';
+
+/** Whoever has the code could otherwise fill a lesson without end. */
+const MOST_GUESTS = 300;
 
 /** Everything about the people of one lesson, read together. */
 interface People {
@@ -77,6 +81,9 @@ export class ParticipantsService {
 
   /** A guest's participant; `null` when somebody of that name is in already. */
   async enterAsGuest(lesson: LessonRow, name: string): Promise<ParticipantRow | null> {
+    const guests = { lessonId: lesson.id, studentId: IsNull() };
+    if ((await this.database.getRepository(ParticipantRow).countBy(guests)) >= MOST_GUESTS)
+      throw refuse(409, 'full', 'No more guests fit into this lesson. Ask the teacher.');
     const id = newId();
     const row = await this.add({ id, lessonId: lesson.id, studentId: null, name, worksIn: null });
     return row.id === id ? row : null;

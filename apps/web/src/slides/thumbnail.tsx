@@ -1,5 +1,6 @@
 /** A slide as a small live picture. */
 import { type Deck, drawingOf, numberOf, type SlideId, sizeOf } from '@gobrel/core/deck';
+import type { Work } from '@gobrel/core/work';
 import { SlideView } from '@gobrel/slide-view';
 import { memo, useEffect, useRef, useState } from 'react';
 
@@ -11,6 +12,8 @@ interface ThumbnailProps {
   /** The number on the slide, where `deck` is only its drawing. */
   readonly number?: number | null;
   readonly label?: string;
+  /** Somebody's work, laid over the slide. */
+  readonly work?: Work;
 }
 
 /** How far outside the screen a picture is drawn already, in CSS pixels. */
@@ -18,7 +21,7 @@ const AHEAD = '300px';
 
 /** A slide drawn `width` wide, once it comes near the screen; decoration beside its name unless `label` is given. */
 export const Thumbnail = memo(function Thumbnail(props: ThumbnailProps) {
-  const { deck, slideId, width, number = numberOf(deck, slideId), label = '' } = props;
+  const { deck, slideId, width, number = numberOf(deck, slideId), label = '', work } = props;
   const element = useRef<HTMLSpanElement>(null);
   const [isNear, setIsNear] = useState(false);
   useEffect(() => {
@@ -37,7 +40,14 @@ export const Thumbnail = memo(function Thumbnail(props: ThumbnailProps) {
       style={{ width: width + 2, height: (width * size.height) / size.width + 2 }}
     >
       {isNear ? (
-        <SlideView deck={drawingOf(deck, slideId)} slideId={slideId} width={width} number={number} label={label} />
+        <SlideView
+          deck={drawingOf(deck, slideId)}
+          slideId={slideId}
+          width={width}
+          number={number}
+          label={label}
+          {...(work ? { work } : {})}
+        />
       ) : null}
     </span>
   );

@@ -21,9 +21,20 @@ export function firstPage(edition: Deck, mode: WorkMode): SlideId | null {
   return mode === 'slide-each' ? (ownPages(edition)[0]?.id ?? null) : null;
 }
 
+/** Editions as students have them, by name: the very same value each time, so that views need not draw anew. */
+const owned = new WeakMap<Deck, Map<string, Deck>>();
+
 /** The edition as one student has it: the pages of their own carry their name. */
 export function withOwner(edition: Deck, mode: WorkMode, name: string): Deck {
   if (mode !== 'slide-each') return edition;
+  const byName = owned.get(edition) ?? new Map<string, Deck>();
+  owned.set(edition, byName);
+  const known = byName.get(name) ?? named(edition, name);
+  byName.set(name, known);
+  return known;
+}
+
+function named(edition: Deck, name: string): Deck {
   const pages = ownPages(edition).map((slide, at): [SlideId, Slide] => [
     slide.id,
     { ...slide, name: at === 0 ? name : `${name} (${at + 1})` },
@@ -40,9 +51,12 @@ export function withOwner(edition: Deck, mode: WorkMode, name: string): Deck {
   };
 }
 
-/** Items that students may not fill in: everything outside the pages of their own in a class deck. */
+/**
+ * Items that students may not fill in: in a class deck everything outside the pages of their own, but for slides that
+ * are laid out as questions, such as one that was put in.
+ */
 export function isFixed(edition: Deck, mode: WorkMode, itemId: ItemId): boolean {
   if (mode !== 'slide-each') return false;
   const slide = edition.slides[edition.items[itemId]?.slideId ?? ''];
-  return slide !== undefined && slide.layout !== 'class-page';
+  return slide !== undefined && slide.layout !== 'class-page' && slide.layout !== 'question';
 }

@@ -1,5 +1,13 @@
 /** Slides that were not planned, put into an edition while its lesson runs. */
-import { applyChanges, type Deck, onlySlide, pasteSlides, type SlideId, slidesInOrder } from '../deck/index.js';
+import {
+  applyChanges,
+  type Change,
+  type Deck,
+  onlySlide,
+  pasteSlides,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
 
 /**
  * The edition with the first slide of another deck after one of its own, or at the end; `null` when there is none to
@@ -15,7 +23,10 @@ export function putSlideIn(
   const place = after !== null && edition.slides[after] ? after : (slidesInOrder(edition).at(-1)?.id ?? '');
   const { changes, pasted } = pasteSlides(edition, onlySlide(source, first.id), place);
   const [slideId] = pasted;
-  return slideId === undefined ? null : { edition: applyChanges(edition, changes), slideId };
+  if (slideId === undefined) return null;
+  // Laid out as a question it is one that everybody answers, in a class deck too.
+  const asQuestion: Change = { type: 'set-slide', id: slideId, fields: { layout: 'question' } };
+  return { edition: applyChanges(edition, [...changes, asQuestion]), slideId };
 }
 
 /** A deck that replaces an edition, with the slides that were put into that. */

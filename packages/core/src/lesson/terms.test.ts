@@ -86,6 +86,7 @@ describe('a class deck', () => {
     expect(own.slides['how']).toBe(deck.slides['how']);
     expect([firstPage(deck, 'slide-each'), firstPage(deck, 'copy-each')]).toEqual(['mine', null]);
     expect(withOwner(deck, 'copy-each', 'Noor Ashby')).toBe(deck);
+    expect(withOwner(deck, 'slide-each', 'Noor Ashby')).toBe(own);
   });
 
   test('instruction and samples are fixed', () => {
@@ -105,6 +106,12 @@ describe('a slide put in', () => {
     const corrected = keepPutIn(new DeckBuilder().slide('a').deck, put?.edition ?? edition, [put?.slideId ?? '']);
     expect(Object.keys(corrected.slides)).toEqual(['a', put?.slideId]);
     expect(itemsOf(corrected, put?.slideId ?? '').map(({ kind }) => kind)).toEqual(['choice']);
+  });
+
+  test('is answered by everybody, also in a class deck', () => {
+    const put = putSlideIn(edition, question, 'a');
+    const [item] = itemsOf(put?.edition ?? edition, put?.slideId ?? '');
+    expect(item && isFixed(put?.edition ?? edition, 'slide-each', item.id)).toBe(false);
   });
 
   test('from a deck without slides nothing is put in', () => {

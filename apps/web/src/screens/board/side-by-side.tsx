@@ -4,11 +4,11 @@ import { type Deck, sizeOf, type SlideId, slidesInOrder } from '@gobrel/core/dec
 import { leadIn, type LessonState, shuffled, withOwner } from '@gobrel/core/lesson';
 import { shownSlide } from '@gobrel/core/show';
 import { emptyWork, progressOn } from '@gobrel/core/work';
-import { SlideView, useFittedWidth } from '@gobrel/slide-view';
+import { useFittedWidth } from '@gobrel/slide-view';
 import { Presentation, Star } from 'lucide-react';
 import { useState } from 'react';
 import type { LiveLesson } from '../../live';
-import { slideName } from '../../slides';
+import { slideName, Thumbnail } from '../../slides';
 import { Button, Choose, Select } from '../../ui';
 import { LayeredSlide, type Watched } from '../../watching';
 import { words } from '../../words';
@@ -21,7 +21,7 @@ interface SideBySideProps {
 }
 
 /** Width of one of the small slides, in CSS pixels. */
-const SMALL = 236;
+const SMALL = 234;
 
 export function SideBySide({ lesson, edition, live: { state, change }, everybody }: SideBySideProps) {
   const [chosen, setChosen] = useState<SlideId | null>(null);
@@ -93,10 +93,8 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
             const isPicked = shown?.picked.includes(id) ?? false;
             return (
               <li key={participant.key}>
-                <span
-                  className={`block w-fit overflow-hidden rounded border border-ink/70 ${isPicked ? 'outline outline-[3px] outline-tide' : ''}`}
-                >
-                  <SlideView
+                <span className={`block w-fit rounded ${isPicked ? 'outline outline-[3px] outline-tide' : ''}`}>
+                  <Thumbnail
                     deck={withOwner(edition, lesson.workMode, participant.name)}
                     slideId={slideId}
                     width={SMALL}
