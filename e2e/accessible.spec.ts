@@ -309,7 +309,7 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
   const screen = await classScreen(page);
   await expectClean(screen);
   await page.getByRole('button', { name: 'Everybody' }).click();
-  await page.getByText('While somebody shows, the class may').click();
+  await page.getByText('What the class may do').click();
   await page.getByRole('button', { name: 'Next one shows' }).click();
   await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
   await expectClean(page);

@@ -132,6 +132,8 @@ test('a lesson is led together and at own pace, with five students, one on touch
   // Showing: a volunteer, the pointer, following, applause, taking over.
   await page.getByRole('tab', { name: 'By student' }).click();
   await page.getByRole('button', { name: 'Amaro Finch: onto the turn list' }).click();
+  await page.getByText('What the class may do').click();
+  await page.getByLabel('raise a hand to show next').check();
   await keys.getByRole('button', { name: 'I would like to show' }).click();
   await page.getByRole('button', { name: 'Bexley Tarn: onto the turn list' }).first().click();
   const turns = page.getByRole('region', { name: 'Turn list' }).getByRole('listitem');
@@ -146,7 +148,6 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await expect(turns.first()).toContainText('Bexley Tarn');
   await moveBexley('ArrowDown');
   await expect(turns.first()).toContainText('Amaro Finch');
-  await page.getByText('While somebody shows, the class may').click();
   for (const what of ['follow on their own devices', 'applaud', 'ask in writing']) await page.getByLabel(what).check();
   await page.getByRole('button', { name: 'Next one shows' }).click();
   await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
@@ -373,8 +374,12 @@ test('an hour without a network: work goes on, the state is told as it is, and e
   await away.keyboard.press('Enter');
   await away.keyboard.press('Enter');
   await expect(away.getByRole('button', { name: 'kelp, in Splash zone' })).toBeVisible();
+  await page.request.post(`/api/lessons/${lesson.id}/hold`, { data: { held: true } });
+  await page.request.post(`/api/lessons/${lesson.id}/hold`, { data: { held: false } });
+  await page.request.patch(`/api/lessons/${lesson.id}`, { data: { terms: { dueAt: Date.now() + 86_400_000 } } });
   await context.setOffline(false);
   await saved(away);
+  await expect(away.getByText(/^due /)).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
   await page.getByRole('button', { name: 'Quilla Dunn', exact: true }).click();
   const panel = page.getByRole('region', { name: 'Slides of Quilla Dunn' });

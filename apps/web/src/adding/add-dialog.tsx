@@ -93,7 +93,6 @@ function Camera({ onTake, onFault }: CameraProps) {
       stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
       if (isGone) return letGo(stream);
       if (video.current) video.current.srcObject = stream;
-      setIsOn(true);
     };
     begin().catch(() => failed.current());
     return () => {
@@ -108,6 +107,8 @@ function Camera({ onTake, onFault }: CameraProps) {
         autoPlay
         playsInline
         muted
+        // Before there is a picture, nothing can be taken.
+        onLoadedData={() => setIsOn(true)}
         aria-label={words.adding.titles.camera}
         className="max-h-[50vh] w-full rounded border border-edge bg-black"
       />

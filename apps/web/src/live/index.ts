@@ -12,5 +12,6 @@ export {
 } from './open-document';
 export { othersIn, placeToldIn, type StudentPlace, useStudentPlace, type Zoom } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';
+export { useBackAgain } from './use-back-again';
 export { useDocument, useDocumentStatus, useStatus } from './use-document';
 export { type LiveLesson, useLesson } from './use-lesson';

@@ -111,7 +111,7 @@ export const newLessonState: LessonState = {
   turnTime: null,
   turnSeconds: 0,
   steeredTo: null,
-  allowed: { hands: true, following: false, applause: false, questions: false },
+  allowed: { hands: false, following: false, applause: false, questions: false },
   applause: 0,
   asked: [],
   answersShown: null,

@@ -2,7 +2,7 @@
 import type { LessonMarks } from '@gobrel/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { type LiveLesson, useLesson } from '../../live';
+import { type LiveLesson, useBackAgain, useLesson } from '../../live';
 import { lessonQuery, marksQuery } from '../../server';
 import type { Watched } from '../../watching';
 
@@ -31,14 +31,12 @@ export function useBoardNews(lessonId: string, everybody: readonly Watched[]): B
     );
   }, [queries, lessonId]);
   const { document } = live;
-  useEffect(
-    () =>
-      document?.onNews(() => {
-        void queries.invalidateQueries({ queryKey: lessonQuery(lessonId).queryKey, exact: true });
-        look();
-      }),
-    [document, queries, lessonId, look],
-  );
+  const lookAtAll = useCallback(() => {
+    void queries.invalidateQueries({ queryKey: lessonQuery(lessonId).queryKey, exact: true });
+    look();
+  }, [queries, lessonId, look]);
+  useEffect(() => document?.onNews(lookAtAll), [document, lookAtAll]);
+  useBackAgain(document, lookAtAll);
   const done = useMemo(() => everybody.map(({ work }) => work), [everybody]);
   const known = useRef(done);
   useEffect(() => {

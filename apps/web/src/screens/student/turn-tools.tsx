@@ -19,7 +19,7 @@ interface TurnToolsProps {
   readonly onFollow: (() => void) | null;
 }
 
-/** The places a class screen can look at closely: the corners and the middle. */
+/** How much larger each press makes what is looked at. */
 const CLOSER = 1.6;
 
 export function TurnTools({ lesson, state, zoom, onZoom, onFollow }: TurnToolsProps) {
@@ -28,12 +28,7 @@ export function TurnTools({ lesson, state, zoom, onZoom, onFollow }: TurnToolsPr
   const isUp = state.hands.includes(participantId);
   const isListed = state.turnList.includes(participantId);
   const signal = useSignal();
-  const canRaise =
-    state.allowed.hands &&
-    !isShowing &&
-    !isListed &&
-    lesson.closedAt === null &&
-    state.turnList.length + state.hands.length > 0;
+  const canRaise = state.allowed.hands && !isShowing && !isListed && lesson.closedAt === null;
   if (!isShowing && !canRaise && !isUp && !isListed && !onFollow) return null;
   return (
     <div

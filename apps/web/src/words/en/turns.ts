@@ -13,7 +13,7 @@ export const turns = {
   takeOver: 'Take over',
   handBack: 'Hand back',
   isSteered: 'You turn the pages now.',
-  allowed: 'While somebody shows, the class may',
+  allowed: 'What the class may do',
   allow: {
     hands: 'raise a hand to show next',
     following: 'follow on their own devices',
