@@ -263,7 +263,7 @@ test('everybody’s answers, of every kind', async ({ page }) => {
   await expectClean(page);
 });
 
-test('a lesson: handing out, the board’s ways to look, the class screen, classes, cards and the gradebook', async ({
+test('a lesson: handing out, the board’s ways to look, the class screen, classes and the gradebook', async ({
   page,
   browser,
 }) => {

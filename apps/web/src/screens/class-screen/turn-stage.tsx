@@ -21,13 +21,16 @@ export function TurnStage({ lesson, edition, state, name, participantId }: TurnS
   if (!stop) return null;
   const { zoom } = watched.place;
   return (
-    <div
-      className="flex min-h-0 flex-1 overflow-hidden transition-transform duration-200 motion-reduce:transition-none"
-      style={zoom ? { transform: `scale(${zoom.times})`, transformOrigin: `${zoom.x * 100}% ${zoom.y * 100}%` } : {}}
-    >
-      <LessonStage edition={own} stop={stop} work={watched.work}>
-        <PointerDot edition={own} pointer={watched.place.pointer} />
-      </LessonStage>
+    // What is looked at closely stays within its place on the screen.
+    <div className="flex min-h-0 flex-1 overflow-hidden">
+      <div
+        className="flex min-w-0 flex-1 transition-transform duration-200 motion-reduce:transition-none"
+        style={zoom ? { transform: `scale(${zoom.times})`, transformOrigin: `${zoom.x * 100}% ${zoom.y * 100}%` } : {}}
+      >
+        <LessonStage edition={own} stop={stop} work={watched.work}>
+          <PointerDot edition={own} pointer={watched.place.pointer} />
+        </LessonStage>
+      </div>
     </div>
   );
 }
