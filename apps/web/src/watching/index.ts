@@ -4,4 +4,5 @@ export { type WorkOf, useWorkOf } from './use-work-of';
 export { PointerDot, useTurnStop } from './turn-view';
 export { useNow } from './use-now';
 export { TimeLeft } from './time-left';
-export { LayeredSlide, pathOf } from './layered-slide';
+export { LayeredSlide } from './layered-slide';
+export { DrawingLayers, Heat } from './layers';

@@ -1,27 +1,11 @@
 /** A slide with everybody's dots, lines, drawings and placements over one another, the thicker the darker. */
-import {
-  type Deck,
-  type DrawItem,
-  GROUND_WIDTH,
-  groundRatio,
-  itemsOf,
-  type PointItem,
-  type SlideId,
-  sizeOf,
-} from '@gobrel/core/deck';
-import {
-  type Density,
-  densityOf,
-  dotsIn,
-  layerDrawings,
-  layerPlacements,
-  strokesIn,
-  tallyPoints,
-} from '@gobrel/core/questions';
+import { type Deck, itemsOf, type PointItem, type SlideId, sizeOf } from '@gobrel/core/deck';
+import { densityOf, dotsIn, layerPlacements, tallyPoints } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
 import { SlideView } from '@gobrel/slide-view';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { words } from '../words';
+import { DrawingLayers, Heat, HEAT } from './layers';
 
 interface LayeredSlideProps {
   readonly edition: Deck;
@@ -40,7 +24,6 @@ interface Place {
 }
 
 const INK = '#1d2b2a';
-const HEAT = '#b4492a';
 
 export function LayeredSlide({ edition, slideId, works, width }: LayeredSlideProps) {
   const around = useRef<HTMLDivElement>(null);
@@ -79,7 +62,7 @@ export function LayeredSlide({ edition, slideId, works, width }: LayeredSlidePro
         const place = places.get(item.id);
         return place ? (
           <div key={item.id} className="absolute" style={place}>
-            {item.kind === 'point' ? <Dots item={item} works={works} /> : <Drawings item={item} works={works} />}
+            {item.kind === 'point' ? <Dots item={item} works={works} /> : <DrawingLayers item={item} works={works} />}
           </div>
         ) : null;
       })}
@@ -99,31 +82,6 @@ export function LayeredSlide({ edition, slideId, works, width }: LayeredSlidePro
         </div>
       ) : null}
     </div>
-  );
-}
-
-function Heat({ density: { columns, rows, cells } }: { density: Density }) {
-  return (
-    <svg
-      className="absolute inset-0 size-full"
-      viewBox={`0 0 ${columns} ${rows}`}
-      preserveAspectRatio="none"
-      aria-hidden
-    >
-      {cells.map((value, cell) =>
-        value < 0.05 ? null : (
-          <rect
-            key={cell}
-            x={cell % columns}
-            y={Math.floor(cell / columns)}
-            width={1.02}
-            height={1.02}
-            fill={HEAT}
-            opacity={value * 0.6}
-          />
-        ),
-      )}
-    </svg>
   );
 }
 
@@ -162,39 +120,4 @@ function Dots({ item, works }: { item: PointItem; works: readonly Work[] }) {
       ))}
     </>
   );
-}
-
-function Drawings({ item, works }: { item: DrawItem; works: readonly Work[] }) {
-  const { drew, cells, columns, rows } = useMemo(() => layerDrawings(item, works), [item, works]);
-  const most = Math.max(1, drew);
-  return (
-    <>
-      <Heat density={{ columns, rows, cells: cells.map((count) => count / most) }} />
-      <svg
-        className="absolute inset-0 size-full"
-        viewBox={`0 0 ${GROUND_WIDTH} ${GROUND_WIDTH / groundRatio(item)}`}
-        aria-hidden
-      >
-        {works.flatMap((work, at) =>
-          strokesIn(item, work).map((stroke) => (
-            <path
-              key={`${at} ${stroke.id}`}
-              d={pathOf(stroke.points)}
-              fill="none"
-              stroke={stroke.color}
-              strokeWidth={stroke.width}
-              opacity={0.45}
-              strokeLinecap="round"
-              strokeLinejoin="round"
-            />
-          )),
-        )}
-      </svg>
-    </>
-  );
-}
-
-/** A line through points given as x and y in turn. */
-export function pathOf(points: readonly number[]): string {
-  return points.map((value, at) => `${at === 0 ? 'M' : at === 2 ? 'L' : ' '}${value}`).join(' ');
 }

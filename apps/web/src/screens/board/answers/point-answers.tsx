@@ -3,6 +3,7 @@ import { groundRatio, type PointItem } from '@gobrel/core/deck';
 import { spreadOf, tallyPoints, valueAt } from '@gobrel/core/questions';
 import { useMemo } from 'react';
 import { pictureUrl } from '../../../server';
+import { Heat } from '../../../watching';
 import { words } from '../../../words';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
@@ -23,28 +24,7 @@ export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
         {item.picture === '' ? null : (
           <img src={pictureUrl(item.picture)} alt="" className="absolute inset-0 size-full object-contain" />
         )}
-        {axis ? null : (
-          <svg
-            className="absolute inset-0 size-full"
-            viewBox={`0 0 ${density.columns} ${density.rows}`}
-            preserveAspectRatio="none"
-            aria-hidden
-          >
-            {density.cells.map((value, cell) =>
-              value < 0.05 ? null : (
-                <rect
-                  key={cell}
-                  x={cell % density.columns}
-                  y={Math.floor(cell / density.columns)}
-                  width={1.02}
-                  height={1.02}
-                  fill="#b4492a"
-                  opacity={value * 0.75}
-                />
-              ),
-            )}
-          </svg>
-        )}
+        {axis ? null : <Heat density={density} />}
         {axis ? (
           <span aria-hidden className="absolute inset-x-1 bottom-0 flex justify-between text-sm">
             <span>{axis.from}</span>
