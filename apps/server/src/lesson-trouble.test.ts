@@ -1,7 +1,8 @@
 /** Trouble in the middle of a lesson: networks that drop, two devices, a due time, somebody who tampers. */
-import type { HandOut, LessonMarks, LessonView, MyLessonView } from '@gobrel/contract';
+import type { LessonMarks, LessonView, MyLessonView } from '@gobrel/contract';
 import { newLessonState } from '@gobrel/core/lesson';
 import { readLessonDocument, writeLessonChange, writeWorkChanges } from '@gobrel/core/shared-doc';
+import { handOut, joinAs, workOf } from './testing/lessons.js';
 import { type OpenedDocument, TestServer, until, type Visitor } from './testing/test-server.js';
 
 let server: TestServer;
@@ -12,29 +13,15 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const handOut = async (order: Partial<HandOut> = {}): Promise<LessonView> => {
-  const usual = { deckId: 'shore-zones', classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
-  return (await odile.ask<LessonView>('POST', '/api/lessons', { ...usual, ...order })).body;
-};
-const joinAs = async (lesson: LessonView, place: number): Promise<Visitor> => {
-  const visitor = server.visitor();
-  const studentId = `heron-${String(place).padStart(2, '0')}`;
-  await visitor.ask('POST', '/api/join', { code: lesson.code, studentId, pin: '2468' });
-  return visitor;
-};
-const workOf = async (student: Visitor): Promise<OpenedDocument> => {
-  const { lessonId, participantId } = (await student.ask<MyLessonView>('GET', '/api/my-lesson')).body;
-  return student.open(`work:${lessonId}:${participantId}`, 'student').settled();
-};
 const write = ({ doc }: OpenedDocument, id: string, value: string) =>
   writeWorkChanges(doc, [{ part: 'blanks', id, value }]);
 const marksOf = async (lesson: LessonView) =>
   (await odile.ask<LessonMarks>('GET', `/api/lessons/${lesson.id}/marks`)).body;
 
 test('everybody’s network drops at once and comes back at once, and nothing that was written is lost', async () => {
-  const lesson = await handOut();
+  const lesson = await handOut(odile);
   const places = Array.from({ length: 20 }, (_, at) => at + 1);
-  const students = await Promise.all(places.map((place) => joinAs(lesson, place)));
+  const students = await Promise.all(places.map((place) => joinAs(server, lesson, place)));
   const works = await Promise.all(students.map(workOf));
   for (const [at, work] of works.entries()) write(work, 'blank-low', `before ${at}`);
   await Promise.all(works.map((work) => work.sent()));
@@ -51,8 +38,8 @@ test('everybody’s network drops at once and comes back at once, and nothing th
 });
 
 test('two devices of one student that were both without a network come together without losing either’s work', async () => {
-  const lesson = await handOut();
-  const [tablet, laptop] = [await joinAs(lesson, 1), await joinAs(lesson, 1)];
+  const lesson = await handOut(odile);
+  const [tablet, laptop] = [await joinAs(server, lesson, 1), await joinAs(server, lesson, 1)];
   const [one, other] = [await workOf(tablet), await workOf(laptop)];
   await Promise.all([one.drop(), other.drop()]);
   write(one, 'blank-low', 'low');
@@ -67,8 +54,8 @@ test('two devices of one student that were both without a network come together 
 });
 
 test('what was written without a network after it was due waits on the device, and arrives when there is more time', async () => {
-  const lesson = await handOut({ terms: { dueAt: Date.now() + 1200, late: false } });
-  const student = await joinAs(lesson, 2);
+  const lesson = await handOut(odile, { terms: { dueAt: Date.now() + 1200, late: false } });
+  const student = await joinAs(server, lesson, 2);
   const work = await workOf(student);
   await work.drop();
   await new Promise((resolve) => setTimeout(resolve, 2600));
@@ -85,8 +72,8 @@ test('what was written without a network after it was due waits on the device, a
 });
 
 test('a student who tampers gets neither another’s work, nor the key, nor what the teacher steers', async () => {
-  const lesson = await handOut();
-  const [mallory, dov] = [await joinAs(lesson, 3), await joinAs(lesson, 4)];
+  const lesson = await handOut(odile);
+  const [mallory, dov] = [await joinAs(server, lesson, 3), await joinAs(server, lesson, 4)];
   const his = (await dov.ask<MyLessonView>('GET', '/api/my-lesson')).body;
   for (const speaker of ['student', 'teacher'] as const) {
     const stolen = await mallory.open(`work:${lesson.id}:${his.participantId}`, speaker).settled();

@@ -3,7 +3,6 @@ import type {
   ClassView,
   CorrectionView,
   GradebookView,
-  HandOut,
   JoinView,
   LessonMarks,
   LessonView,
@@ -20,6 +19,7 @@ import {
   writeWorkChanges,
 } from '@gobrel/core/shared-doc';
 import { unzipSync, strFromU8 } from 'fflate';
+import { handOut, joinAs, workOf } from './testing/lessons.js';
 import { TestServer, until, type Visitor } from './testing/test-server.js';
 
 let server: TestServer;
@@ -30,25 +30,9 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const handOut = async (order: Partial<HandOut> = {}): Promise<LessonView> => {
-  const usual = { deckId: 'shore-zones', classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
-  const { body } = await odile.ask<LessonView>('POST', '/api/lessons', { ...usual, ...order });
-  return body;
-};
 const pin = '2468';
-const joinAs = async (lesson: LessonView, place: number): Promise<Visitor> => {
-  const visitor = server.visitor();
-  const studentId = `heron-${String(place).padStart(2, '0')}`;
-  const { status } = await visitor.ask('POST', '/api/join', { code: lesson.code, studentId, pin });
-  expect(status).toBe(200);
-  return visitor;
-};
 const mine = async (student: Visitor) => (await student.ask<MyLessonView>('GET', '/api/my-lesson')).body;
 const board = async ({ id }: LessonView) => (await odile.ask<LessonView>('GET', `/api/lessons/${id}`)).body;
-const workOf = async (student: Visitor) => {
-  const { lessonId, participantId } = await mine(student);
-  return student.open(`work:${lessonId}:${participantId}`, 'student').settled();
-};
 const fill = async (student: Visitor, id: string, value: string) => {
   const work = await workOf(student);
   writeWorkChanges(work.doc, [{ part: 'blanks', id, value }]);
@@ -65,7 +49,7 @@ const submit = (student: Visitor, key = 'key-number-1') =>
 
 describe('handing out', () => {
   test('to some students only: the others are not listed and do not get in', async () => {
-    const lesson = await handOut({ terms: { students: ['heron-01', 'heron-02'] } });
+    const lesson = await handOut(odile, { terms: { students: ['heron-01', 'heron-02'] } });
     const { body } = await server.visitor().ask<JoinView>('GET', `/api/join/${lesson.code}`);
     expect(body.students.map(({ name }) => name)).toEqual(['Amaro Finch', 'Bexley Tarn']);
     const refused = await server.visitor().ask('POST', '/api/join', { code: lesson.code, studentId: 'heron-03', pin });
@@ -74,7 +58,7 @@ describe('handing out', () => {
   });
 
   test('to anybody with the code: guests by first name, each name once', async () => {
-    const lesson = await handOut({ classId: null });
+    const lesson = await handOut(odile, { classId: null });
     const guest = server.visitor();
     const come = (visitor: Visitor, name: string) =>
       visitor.ask<MyLessonView>('POST', '/api/join/guest', { code: lesson.code, name });
@@ -85,7 +69,7 @@ describe('handing out', () => {
   });
 
   test('before it opens nobody comes in', async () => {
-    const lesson = await handOut({ terms: { opensAt: Date.now() + 60_000 } });
+    const lesson = await handOut(odile, { terms: { opensAt: Date.now() + 60_000 } });
     expect(await server.visitor().ask('GET', `/api/join/${lesson.code}`)).toMatchObject({
       status: 409,
       body: { code: 'not-open-yet' },
@@ -95,8 +79,12 @@ describe('handing out', () => {
   test('a copy per group: its members work in one, and one submission is everybody’s', async () => {
     for (const place of ['05', '06'])
       await odile.ask('PATCH', `/api/classes/6-heron/students/heron-${place}`, { group: 'Terns' });
-    const lesson = await handOut({ workMode: 'copy-per-group' });
-    const [elowen, farid, greta] = [await joinAs(lesson, 5), await joinAs(lesson, 6), await joinAs(lesson, 7)];
+    const lesson = await handOut(odile, { workMode: 'copy-per-group' });
+    const [elowen, farid, greta] = [
+      await joinAs(server, lesson, 5),
+      await joinAs(server, lesson, 6),
+      await joinAs(server, lesson, 7),
+    ];
     expect((await mine(elowen)).participantId).toBe((await mine(farid)).participantId);
     expect(await mine(farid)).toMatchObject({ owner: 'Terns', members: ['Elowen Pike'], name: 'Farid Moss' });
     await fill(elowen, 'blank-low', 'low');
@@ -123,8 +111,8 @@ describe('handing out', () => {
 
 describe('due', () => {
   test('a due time shuts work on connected devices; late work is taken only where it may be', async () => {
-    const lesson = await handOut({ terms: { dueAt: Date.now() + 1500, late: false } });
-    const student = await joinAs(lesson, 1);
+    const lesson = await handOut(odile, { terms: { dueAt: Date.now() + 1500, late: false } });
+    const student = await joinAs(server, lesson, 1);
     const work = await workOf(student);
     writeWorkChanges(work.doc, [{ part: 'blanks', id: 'blank-low', value: 'in time' }]);
     await work.sent();
@@ -145,8 +133,8 @@ describe('due', () => {
   });
 
   test('after the last attempt a submission stays', async () => {
-    const lesson = await handOut({ terms: { attempts: 1 } });
-    const student = await joinAs(lesson, 2);
+    const lesson = await handOut(odile, { terms: { attempts: 1 } });
+    const student = await joinAs(server, lesson, 2);
     await submit(student);
     expect(await student.ask('DELETE', '/api/my-lesson/submission')).toMatchObject({
       status: 409,
@@ -159,8 +147,8 @@ describe('due', () => {
 describe('a correction', () => {
   test('shows for whom something changes, and loses no work', async () => {
     const { body: copy } = await odile.ask<{ id: string }>('POST', '/api/decks/shore-zones/copy');
-    const lesson = await handOut({ deckId: copy.id });
-    const student = await joinAs(lesson, 3);
+    const lesson = await handOut(odile, { deckId: copy.id });
+    const student = await joinAs(server, lesson, 3);
     await fill(student, 'blank-low', 'slack');
     const deck = await odile.open(`deck:${copy.id}`, 'teacher').settled();
     writeChanges(deck.doc, [{ type: 'set-item', id: 'blank-low', fields: { accepted: ['slack'] } }]);
@@ -183,8 +171,8 @@ describe('a correction', () => {
   });
 
   test('a question that was not planned is put in, answered, and survives a correction', async () => {
-    const lesson = await handOut();
-    const student = await joinAs(lesson, 4);
+    const lesson = await handOut(odile);
+    const student = await joinAs(server, lesson, 4);
     const empty = emptyDeck('Q');
     const withSlide = applyChanges(empty, addSlide(empty, { id: 'q', name: 'Asked now' }));
     const slide = applyChanges(withSlide, addItem(withSlide, { id: 'now', slideId: 'q', kind: 'short-text' }));
@@ -208,8 +196,8 @@ describe('a correction', () => {
 
 describe('reviewing', () => {
   test('marks are overruled, commented, seen when released, and work is given back for another try', async () => {
-    const lesson = await handOut({ terms: { marks: 'released', key: 'released' } });
-    const student = await joinAs(lesson, 5);
+    const lesson = await handOut(odile, { terms: { marks: 'released', key: 'released' } });
+    const student = await joinAs(server, lesson, 5);
     await fill(student, 'blank-low', 'lo');
     const { body: submitted } = await submit(student);
     expect(submitted).toMatchObject({ points: null, told: {}, review: null });
@@ -241,8 +229,8 @@ describe('reviewing', () => {
   });
 
   test('the work of others is seen where the terms let it be seen, and not before', async () => {
-    const lesson = await handOut({ terms: { others: 'submitted' } });
-    const [hollis, ines] = [await joinAs(lesson, 8), await joinAs(lesson, 9)];
+    const lesson = await handOut(odile, { terms: { others: 'submitted' } });
+    const [hollis, ines] = [await joinAs(server, lesson, 8), await joinAs(server, lesson, 9)];
     await fill(ines, 'blank-low', 'low');
     await submit(ines);
     const others = async () => (await hollis.ask<OthersWork>('GET', '/api/my-lesson/others')).body;
@@ -254,8 +242,8 @@ describe('reviewing', () => {
 
 describe('showing', () => {
   test('others follow a turn on their devices only while it lasts and the teacher lets them', async () => {
-    const lesson = await handOut();
-    const [jory, kaia] = [await joinAs(lesson, 10), await joinAs(lesson, 11)];
+    const lesson = await handOut(odile);
+    const [jory, kaia] = [await joinAs(server, lesson, 10), await joinAs(server, lesson, 11)];
     const { participantId } = await mine(jory);
     const state = await odile.open(`lesson:${lesson.id}`, 'teacher').settled();
     const look = () => kaia.open(`work:${lesson.id}:${participantId}`, 'student').settled();
@@ -282,8 +270,8 @@ describe('showing', () => {
   });
 
   test('a student steers nothing: the lesson document takes nothing from them', async () => {
-    const lesson = await handOut();
-    const student = await joinAs(lesson, 12);
+    const lesson = await handOut(odile);
+    const student = await joinAs(server, lesson, 12);
     const state = await student.open(`lesson:${lesson.id}`, 'student').settled();
     changeLesson(state.doc, () => ({ dark: true }));
     await new Promise((resolve) => setTimeout(resolve, 300));
@@ -296,8 +284,8 @@ describe('showing', () => {
 
 describe('keeping', () => {
   test('a lesson is reopened, taken along, used again without answers, and deleted with everything in it', async () => {
-    const lesson = await handOut();
-    const student = await joinAs(lesson, 13);
+    const lesson = await handOut(odile);
+    const student = await joinAs(server, lesson, 13);
     await fill(student, 'blank-low', 'low');
     await submit(student);
     await odile.ask('POST', `/api/lessons/${lesson.id}/close`);
@@ -324,8 +312,8 @@ describe('keeping', () => {
 
   test('a student who moves keeps their work; one who asks is told everything, and erased', async () => {
     const { body: tern } = await odile.ask<ClassView>('POST', '/api/classes', { name: '6 Plover', students: ['Ada'] });
-    const lesson = await handOut();
-    const student = await joinAs(lesson, 14);
+    const lesson = await handOut(odile);
+    const student = await joinAs(server, lesson, 14);
     await fill(student, 'blank-low', 'low');
     await submit(student);
     const path = '/api/classes/6-heron/students/heron-14';
@@ -354,7 +342,7 @@ describe('keeping', () => {
     ).toBeNull();
     const { body: pins } = await odile.ask<Record<string, string>>('POST', `/api/classes/${made.id}/pins`);
     expect(Object.values(pins).every((each) => /^\d{4}$/.test(each))).toBe(true);
-    const lesson = await handOut({ classId: made.id });
+    const lesson = await handOut(odile, { classId: made.id });
     const [bo] = made.students;
     const come = (given: string) =>
       server.visitor().ask('POST', '/api/join', { code: lesson.code, studentId: bo?.id, pin: given });
