@@ -13,13 +13,8 @@ import {
 
 const trimmed = ({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value);
 
-/** A new class with its students' names, as the school writes them. */
-export class NewClass {
-  @Transform(trimmed)
-  @IsString()
-  @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
-  name: string;
-
+/** Students who come into a class, with their names as the school writes them. */
+export class AddStudents {
   @IsArray()
   @ArrayMinSize(1, { message: 'Write at least one name, each on a line of its own.' })
   @ArrayMaxSize(400, { message: 'A class takes up to 400 names.' })
@@ -36,22 +31,12 @@ export class NewClass {
   groups?: string[];
 }
 
-/** Students who come into a class. */
-export class AddStudents {
-  @IsArray()
-  @ArrayMinSize(1, { message: 'Write at least one name.' })
-  @ArrayMaxSize(400, { message: 'A class takes up to 400 names.' })
-  @IsString({ each: true })
-  @Length(1, 80, { each: true, message: 'A name takes up to 80 letters.' })
-  students: string[];
-
-  /** The group of each student, in the same order; '' for none. */
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(400)
-  @IsString({ each: true })
-  @MaxLength(40, { each: true, message: 'The name of a group takes up to 40 letters.' })
-  groups?: string[];
+/** A new class and who is in it. */
+export class NewClass extends AddStudents {
+  @Transform(trimmed)
+  @IsString()
+  @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
+  name: string;
 }
 
 /** What changes of a class: its name, or whether it is put away. */
