@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Box, snapEdges, snapMove, snapTargets } from './index.js';
+import { type Box, guidesFor, snapEdges, snapMove, type SnapTargets, snapTargets } from './index.js';
 
 const slide = { width: 1280, height: 720 };
 const box = (x: number, y: number, width = 100, height = 60): Box => ({ x, y, width, height });
@@ -13,29 +13,35 @@ const boxes = fc.array(
   { minLength: 1, maxLength: 12 },
 );
 
+/** A box as it is drawn in, and what shows why. */
+function snapped(box: Box, targets: SnapTargets, reach: number) {
+  const { dx, dy } = snapMove(box, targets, reach);
+  return { dx, dy, guides: guidesFor({ ...box, x: box.x + dx, y: box.y + dy }, targets) };
+}
+
 describe('moving', () => {
   test('a box comes flush with the edge of another, and the line between them is shown', () => {
     const targets = snapTargets([box(300, 100)], slide);
-    const snap = snapMove(box(304, 400), targets, 6);
+    const snap = snapped(box(304, 400), targets, 6);
     expect(snap).toMatchObject({ dx: -4, dy: 0 });
     expect(snap.guides).toContainEqual({ kind: 'line', axis: 'x', at: 300, from: 100, to: 460 });
   });
 
   test('beyond the reach nothing draws, unless there is a grid', () => {
     const targets = snapTargets([], slide);
-    expect(snapMove(box(211, 133), targets, 5)).toEqual({ dx: 0, dy: 0, guides: [] });
-    expect(snapMove(box(211, 133), targets, 5, 20)).toMatchObject({ dx: 9, dy: 7 });
+    expect(snapped(box(211, 133), targets, 5)).toEqual({ dx: 0, dy: 0, guides: [] });
+    expect(snapMove(box(211, 133), targets, 5, 20)).toEqual({ dx: 9, dy: 7 });
   });
 
   test('the middle of the slide draws the middle of a box', () => {
-    const snap = snapMove(box(592, 333), snapTargets([], slide), 6);
+    const snap = snapped(box(592, 333), snapTargets([], slide), 6);
     expect(snap).toMatchObject({ dx: -2, dy: -3 });
     expect(snap.guides.map((guide) => guide.at)).toEqual([640, 360]);
   });
 
   test('a third box is drawn to where its gap equals the one before, and both gaps are shown', () => {
     const targets = snapTargets([box(0, 203), box(140, 201)], slide);
-    const snap = snapMove(box(283, 207, 90), targets, 5);
+    const snap = snapped(box(283, 207, 90), targets, 5);
     expect(283 + snap.dx).toBe(280);
     expect(snap.guides.filter((guide) => guide.kind === 'gap').map(({ from, to }) => [from, to])).toEqual([
       [100, 140],
@@ -45,13 +51,13 @@ describe('moving', () => {
 
   test('between two boxes it is drawn to the middle of the gap', () => {
     const targets = snapTargets([box(0, 203, 77), box(431, 201, 90)], slide);
-    const snap = snapMove(box(203, 207, 93), targets, 6);
+    const snap = snapped(box(203, 207, 93), targets, 6);
     expect(203 + snap.dx).toBe(77 + (431 - 77 - 93) / 2);
   });
 
   test('a box in another row has no gap to equal', () => {
     const targets = snapTargets([box(11, 0), box(151, 5)], slide);
-    expect(snapMove(box(297, 500, 90), targets, 5).guides.filter((guide) => guide.kind === 'gap')).toEqual([]);
+    expect(snapped(box(297, 500, 90), targets, 5).guides.filter((guide) => guide.kind === 'gap')).toEqual([]);
   });
 
   test('nothing is ever drawn further than the reach, and what is snapped stays where it is', () => {
@@ -59,7 +65,7 @@ describe('moving', () => {
       fc.property(boxes, boxes, fc.integer({ min: 1, max: 12 }), (others, [moving], reach) => {
         if (!moving) return;
         const targets = snapTargets(others, slide);
-        const snap = snapMove(moving, targets, reach);
+        const snap = snapped(moving, targets, reach);
         expect(Math.abs(snap.dx)).toBeLessThanOrEqual(reach);
         expect(Math.abs(snap.dy)).toBeLessThanOrEqual(reach);
         const settled = { ...moving, x: moving.x + snap.dx };
@@ -73,7 +79,7 @@ describe('moving', () => {
     fc.assert(
       fc.property(boxes, boxes, (others, [moving]) => {
         if (!moving) return;
-        const snap = snapMove(moving, snapTargets(others, slide), 8);
+        const snap = snapped(moving, snapTargets(others, slide), 8);
         const x = moving.x + snap.dx;
         const y = moving.y + snap.dy;
         for (const guide of snap.guides.filter(({ kind }) => kind === 'line')) {

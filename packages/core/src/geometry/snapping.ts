@@ -19,10 +19,14 @@ export interface Guide {
   readonly to: number;
 }
 
-/** How far to shift a box so that it is snapped, and what shows why. */
-export interface Snap {
+/** How far to shift a box so that it is snapped. */
+export interface Shift {
   readonly dx: number;
   readonly dy: number;
+}
+
+/** The same, and what shows why. */
+export interface Snap extends Shift {
   readonly guides: readonly Guide[];
 }
 
@@ -30,18 +34,6 @@ export interface Snap {
 export interface SnapTargets {
   readonly lines: Readonly<Record<Axis, Lines>>;
   readonly rows: Readonly<Record<Axis, Rows>>;
-}
-
-/**
- * Boxes as one axis sees them, in order of where they start; and their places in that order by where they start across
- * the axis, so that those in the same row are found without looking at all.
- */
-interface Rows {
-  readonly spans: readonly Span[];
-  readonly places: readonly number[];
-  readonly crossStarts: Float64Array;
-  /** The longest reach across the axis. */
-  readonly widest: number;
 }
 
 /** The lines to be flush with, in order, and from where to where across its axis boxes lie on each. */
@@ -62,12 +54,10 @@ interface Span {
 /** Lengths that differ by less are the same: fractions of slide units come and go with turning. */
 const SAME = 0.01;
 
-function spanOf(box: Box, axis: Axis): Span {
-  const across = { start: box.y, end: box.y + box.height };
-  const along = { start: box.x, end: box.x + box.width };
+function spanOf({ x, y, width, height }: Box, axis: Axis): Span {
   return axis === 'x'
-    ? { ...along, crossStart: across.start, crossEnd: across.end }
-    : { ...across, crossStart: along.start, crossEnd: along.end };
+    ? { start: x, end: x + width, crossStart: y, crossEnd: y + height }
+    : { start: y, end: y + height, crossStart: x, crossEnd: x + width };
 }
 
 function anchorsOf({ start, end }: Span): readonly [number, number, number] {
@@ -86,7 +76,7 @@ export function snapTargets(
   const all = [...boxes, { x: 0, y: 0, ...slide }];
   return {
     lines: { x: linesOf(all, 'x'), y: linesOf(all, 'y') },
-    rows: { x: rowsOf(boxes, 'x'), y: rowsOf(boxes, 'y') },
+    rows: { x: new Rows(boxes, 'x'), y: new Rows(boxes, 'y') },
   };
 }
 
@@ -113,50 +103,123 @@ function linesOf(boxes: readonly Box[], axis: Axis): Lines {
   };
 }
 
-function rowsOf(boxes: readonly Box[], axis: Axis): Rows {
-  const spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
-  const across = spans.map((span, place) => ({ span, place })).sort((a, b) => a.span.crossStart - b.span.crossStart);
-  return {
-    spans,
-    places: across.map(({ place }) => place),
-    crossStarts: Float64Array.from(across, ({ span }) => span.crossStart),
-    widest: spans.reduce((most, span) => Math.max(most, span.crossEnd - span.crossStart), 0),
-  };
+/** How many rows are remembered: more than lie about where somebody hesitates. */
+const REMEMBERED = 32;
+
+/** Boxes as one axis sees them, and which of them lie in a row (or column) with a span. */
+class Rows {
+  /** In order of where they start. */
+  private readonly spans: readonly Span[];
+  /** Their places in that order, by where they start across the axis; and that, and where they end, each in order. */
+  private readonly places: readonly number[];
+  private readonly crossStarts: Float64Array;
+  private readonly crossEnds: Float64Array;
+  /** The longest reach across the axis. */
+  private readonly widest: number;
+  /** Rows that were asked for, by which boxes are in them: a drag asks for the same ones with nearly every move. */
+  private readonly remembered = new Map<number, Row>();
+
+  constructor(boxes: readonly Box[], axis: Axis) {
+    this.spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
+    const across = this.spans.map((span, place) => ({ at: span.crossStart, place })).sort((a, b) => a.at - b.at);
+    this.places = across.map(({ place }) => place);
+    this.crossStarts = Float64Array.from(across, ({ at }) => at);
+    this.crossEnds = Float64Array.from(this.spans, (span) => span.crossEnd).sort();
+    this.widest = this.spans.reduce((most, span) => Math.max(most, span.crossEnd - span.crossStart), 0);
+  }
+
+  /** The boxes beside a span: those that begin before it ends and end after it begins, across the axis. */
+  at({ crossStart, crossEnd }: Pick<Span, 'crossStart' | 'crossEnd'>): Row {
+    // How many begin before, and how many end before, says which they are.
+    const begun = firstAtOrAfter(this.crossStarts, crossEnd);
+    const ended = firstAfter(this.crossEnds, crossStart);
+    const key = begun * (this.spans.length + 1) + ended;
+    const known = this.remembered.get(key);
+    if (known) return known;
+    const among: number[] = [];
+    for (let at = firstAtOrAfter(this.crossStarts, crossStart - this.widest); at < begun; at += 1) {
+      const place = this.places[at] ?? 0;
+      if ((this.spans[place]?.crossEnd ?? -Infinity) > crossStart) among.push(place);
+    }
+    const row = new Row(among.sort((a, b) => a - b).flatMap((place) => this.spans[place] ?? []));
+    if (this.remembered.size >= REMEMBERED) this.remembered.clear();
+    this.remembered.set(key, row);
+    return row;
+  }
+}
+
+/** Boxes in one row, and where another one would have to start for its gaps to equal theirs. */
+class Row {
+  private size = NaN;
+  private starts: readonly number[] = [];
+
+  /** @param spans in order of where they start */
+  constructor(readonly spans: readonly Span[]) {}
+
+  /** The smallest shift that makes a gap beside a span equal to another one, or both gaps beside it equal. */
+  gapShift({ start, end }: Span): number {
+    // Where to start is worked out once for spans of the same size.
+    if (this.size !== end - start) {
+      this.size = end - start;
+      this.starts = this.startsFor(this.size);
+    }
+    let best = Infinity;
+    for (const at of this.starts) best = smaller(best, at - start);
+    return best;
+  }
+
+  private startsFor(size: number): readonly number[] {
+    const starts: number[] = [];
+    let left: Span | null = null;
+    for (const right of this.spans) {
+      const gap = left ? right.start - left.end : 0;
+      if (left && gap > 0) {
+        starts.push(right.end + gap, left.start - gap - size);
+        if (gap >= size) starts.push(left.end + (gap - size) / 2);
+      }
+      left = right;
+    }
+    return starts;
+  }
 }
 
 /**
- * Snaps a box that is being moved.
+ * How far a box that is being moved is drawn in. Asked with every move of the pointer, so it makes nothing new but its
+ * answer; `guidesFor` tells what shows why, once the box has come to lie elsewhere.
  * @param reach how far a target draws it in
  * @param grid width of a grid's squares, for an axis on which nothing else draws; 0 for none
  */
-export function snapMove(box: Box, targets: SnapTargets, reach: number, grid = 0): Snap {
-  const x = shiftAlong(box, 'x', targets, reach, grid);
-  const y = shiftAlong(box, 'y', targets, reach, grid);
-  const moved = { ...box, x: box.x + x.shift, y: box.y + y.shift };
-  const guides: Guide[] = [];
-  for (const [axis, { hasGap }] of [['x', x] as const, ['y', y] as const]) {
-    const span = spanOf(moved, axis);
-    addLineGuides(guides, span, anchorsOf(span), targets.lines[axis], axis);
-    if (hasGap) addGapGuides(guides, span, targets.rows[axis], axis);
-  }
-  return { dx: x.shift, dy: y.shift, guides };
+export function snapMove(box: Box, targets: SnapTargets, reach: number, grid = 0): Shift {
+  return { dx: shiftAlong(box, 'x', targets, reach, grid), dy: shiftAlong(box, 'y', targets, reach, grid) };
 }
 
-/** How far to shift a box along an axis, and whether a gap beside it then equals another one. */
-function shiftAlong(
-  box: Box,
-  axis: Axis,
-  targets: SnapTargets,
-  reach: number,
-  grid: number,
-): { readonly shift: number; readonly hasGap: boolean } {
+/** What a box is flush with where it lies, and which gaps beside it are equal. */
+export function guidesFor(box: Box, targets: SnapTargets): readonly Guide[] {
+  const guides: Guide[] = [];
+  for (const axis of ['x', 'y'] as const) {
+    const span = spanOf(box, axis);
+    const known = guides.length;
+    addLineGuides(guides, span, [span.start, span.end], targets.lines[axis], axis);
+    // Flush with both edges of something, its middle says nothing more.
+    if (guides.length - known < 2)
+      addLineGuides(guides, span, [(span.start + span.end) / 2], targets.lines[axis], axis);
+    addGapGuides(guides, span, targets.rows[axis], axis);
+  }
+  return guides;
+}
+
+/** How far to shift a box along an axis: to the nearest line or equal gap within reach, or else to the grid. */
+function shiftAlong(box: Box, axis: Axis, { lines, rows }: SnapTargets, reach: number, grid: number): number {
   const span = spanOf(box, axis);
-  const line = nearestShift(anchorsOf(span), targets.lines[axis], reach);
-  const gap = gapShift(span, targets.rows[axis], reach);
-  if (line === null && gap === null)
-    return { shift: grid > 0 ? Math.round(span.start / grid) * grid - span.start : 0, hasGap: false };
-  const shift = Math.abs(line ?? Infinity) <= Math.abs(gap ?? Infinity) ? (line ?? 0) : (gap ?? 0);
-  return { shift, hasGap: gap !== null && Math.abs(gap - shift) < SAME };
+  const { ats } = lines[axis];
+  const size = span.end - span.start;
+  let shift = Infinity;
+  shift = smaller(shift, nearest(ats, span.start));
+  shift = smaller(shift, nearest(ats, span.start + size / 2));
+  shift = smaller(shift, nearest(ats, span.end));
+  shift = smaller(shift, rows[axis].at(span).gapShift(span));
+  if (Math.abs(shift) <= reach) return shift;
+  return grid > 0 ? Math.round(span.start / grid) * grid - span.start : 0;
 }
 
 /**
@@ -176,8 +239,9 @@ export function snapEdges(
   const shiftOn = (axis: Axis): number => {
     if (sides[axis] === 0) return 0;
     const edge = edgeOf(axis, box);
-    const line = nearestShift([edge], targets.lines[axis], reach);
-    return line ?? (grid > 0 ? Math.round(edge / grid) * grid - edge : 0);
+    const line = nearest(targets.lines[axis].ats, edge);
+    if (Math.abs(line) <= reach) return line;
+    return grid > 0 ? Math.round(edge / grid) * grid - edge : 0;
   };
   const [dx, dy] = [shiftOn('x'), shiftOn('y')];
   const guides: Guide[] = [];
@@ -187,16 +251,10 @@ export function snapEdges(
   return { dx, dy, guides };
 }
 
-/** The smallest shift that puts one of the anchors on a line, or `null` when none is within reach. */
-function nearestShift(anchors: readonly number[], { ats }: Lines, reach: number): number | null {
-  let best = Infinity;
-  for (const anchor of anchors) {
-    const place = firstAtOrAfter(ats, anchor);
-    const after = (ats[place] ?? Infinity) - anchor;
-    const before = (ats[place - 1] ?? -Infinity) - anchor;
-    best = smaller(smaller(best, after), before);
-  }
-  return Math.abs(best) <= reach ? best : null;
+/** The way from a position to the nearest of some numbers in order; infinite when there are none. */
+function nearest(ats: Float64Array, from: number): number {
+  const place = firstAtOrAfter(ats, from);
+  return smaller((ats[place] ?? Infinity) - from, (ats[place - 1] ?? -Infinity) - from);
 }
 
 /** The one of two shifts that is nearer to none. */
@@ -216,34 +274,14 @@ function firstAtOrAfter(ats: Float64Array, at: number): number {
   return low;
 }
 
-/** Others in the same row (or column) as a span, in order of where they start. */
-function neighboursOf(span: Span, { spans, places, crossStarts, widest }: Rows): readonly Span[] {
-  const row: number[] = [];
-  for (let at = firstAtOrAfter(crossStarts, span.crossStart - widest); at < places.length; at += 1) {
-    if ((crossStarts[at] ?? Infinity) >= span.crossEnd) break;
-    const place = places[at] ?? 0;
-    if ((spans[place]?.crossEnd ?? -Infinity) > span.crossStart) row.push(place);
-  }
-  return row.sort((a, b) => a - b).flatMap((place) => spans[place] ?? []);
+/** Place of the first number after a position. */
+function firstAfter(ats: Float64Array, at: number): number {
+  let place = firstAtOrAfter(ats, at);
+  while (ats[place] === at) place += 1;
+  return place;
 }
 
-/** The smallest shift that makes a gap beside the span equal to another one, or both gaps beside it equal. */
-function gapShift(span: Span, rows: Rows, reach: number): number | null {
-  const size = span.end - span.start;
-  let best = Infinity;
-  let left: Span | null = null;
-  for (const right of neighboursOf(span, rows)) {
-    const gap = left ? right.start - left.end : 0;
-    if (left && gap > 0) {
-      best = smaller(best, right.end + gap - span.start);
-      best = smaller(best, left.start - gap - size - span.start);
-      if (gap >= size) best = smaller(best, left.end + (gap - size) / 2 - span.start);
-    }
-    left = right;
-  }
-  return Math.abs(best) <= reach ? best : null;
-}
-
+/** The lines on which anchors of a span lie. */
 function addLineGuides(
   guides: Guide[],
   span: Span,
@@ -270,7 +308,7 @@ function addLineGuides(
  * either side; none when they are not equal.
  */
 function addGapGuides(guides: Guide[], span: Span, rows: Rows, axis: Axis): void {
-  const others = neighboursOf(span, rows);
+  const others = rows.at(span).spans;
   const before = others.filter((other) => other.start <= span.start);
   const row = [...before, span, ...others.slice(before.length)];
   const gapAfter = (place: number) => (row[place + 1]?.start ?? -Infinity) - (row[place]?.end ?? Infinity);

@@ -88,7 +88,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
   return (
     <div
       data-canvas
-      className={`relative touch-none select-none border border-ink ${drawing ? 'cursor-crosshair' : ''}`}
+      className={`group/canvas relative touch-none select-none border border-ink ${drawing ? 'cursor-crosshair' : ''}`}
       onPointerDown={(event) => beginDrag(event, { kind: 'canvas' }, surface)}
       onDoubleClick={startTyping}
     >
@@ -110,17 +110,19 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
           ),
         )}
       </SlideStage>
-      <SelectionFrame
-        items={chosen}
-        scale={scale}
-        onGrip={(event, grip) => {
-          event.stopPropagation();
-          beginDrag(event, grip, surface);
-        }}
-      />
-      {linkable && only ? (
-        <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} />
-      ) : null}
+      <div className="group-data-moving/canvas:invisible">
+        <SelectionFrame
+          items={chosen}
+          scale={scale}
+          onGrip={(event, grip) => {
+            event.stopPropagation();
+            beginDrag(event, grip, surface);
+          }}
+        />
+        {linkable && only ? (
+          <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} />
+        ) : null}
+      </div>
       <Others deck={deck} slideId={slideId} others={others} scale={scale} />
       <Guides scale={scale} />
       {marquee ? (

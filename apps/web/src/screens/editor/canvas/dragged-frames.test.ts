@@ -1,5 +1,6 @@
 import { snapTargets } from '@gobrel/core/geometry';
 import { draggedFrames, type Manner } from './dragged-frames';
+import { guidesOf, movedBy } from './moving';
 
 const sign = { x: 100, y: 100, width: 200, height: 100, rotation: 0 };
 const frames = { sign };
@@ -10,16 +11,15 @@ const snapping = (...boxes: (typeof sign)[]): Manner => ({
   ...plain,
   snap: { targets: snapTargets(boxes, { width: 1280, height: 720 }), reach: 6, grid: 0 },
 });
-const move = { kind: 'canvas' } as const;
 const turn = { kind: 'turn' } as const;
 const corner = { kind: 'handle', handle: { horizontal: 1, vertical: 1 } } as const;
 const dragged = (...[grip, to, manner]: [Parameters<typeof draggedFrames>[1], typeof from, Manner]) =>
   draggedFrames(frames, grip, from, to, manner).frames['sign'];
 
 test('items are moved by whole slide units, and straight with Shift', () => {
-  expect(dragged(move, { x: 10.4, y: -3.6 }, plain)).toMatchObject({ x: 110, y: 96 });
-  expect(dragged(move, { x: 10, y: -3 }, exact)).toMatchObject({ x: 110, y: 100 });
-  expect(dragged(move, { x: 2, y: -30 }, exact)).toMatchObject({ x: 100, y: 70 });
+  expect(movedBy(sign, { x: 10.4, y: -3.6 }, plain)).toEqual({ dx: 10, dy: -4 });
+  expect(movedBy(sign, { x: 10, y: -3 }, exact)).toEqual({ dx: 10, dy: 0 });
+  expect(movedBy(sign, { x: 2, y: -30 }, exact)).toEqual({ dx: 0, dy: -30 });
 });
 
 test('a handle resizes, keeps the proportion with Shift, and the centre with Alt', () => {
@@ -37,12 +37,13 @@ test('turning stops at fifteen degrees, and at each one with Shift', () => {
 
 test('a moved item snaps to another one’s edge and shows why; moved straight it keeps to its way', () => {
   const manner = snapping({ ...sign, x: 600, y: 400 });
-  const snapped = draggedFrames(frames, move, from, { x: 497, y: 150 }, manner);
-  expect(snapped.frames['sign']).toMatchObject({ x: 600, y: 250 });
-  expect(snapped.guides.length).toBeGreaterThan(0);
-  const straight = draggedFrames(frames, move, from, { x: 497, y: 3 }, { ...manner, exact: true });
-  expect(straight.frames['sign']).toMatchObject({ x: 600, y: 100 });
-  expect(straight.guides.every((guide) => guide.axis === 'x')).toBe(true);
+  const askew = { x: 497, y: 150 };
+  expect(movedBy(sign, askew, manner)).toEqual({ dx: 500, dy: 150 });
+  expect(guidesOf(sign, { dx: 500, dy: 150 }, askew, manner).length).toBeGreaterThan(0);
+  const level = { x: 497, y: 3 };
+  const straight = { ...manner, exact: true };
+  expect(movedBy(sign, level, straight)).toEqual({ dx: 500, dy: 0 });
+  expect(guidesOf(sign, { dx: 500, dy: 0 }, level, straight).map(({ axis }) => axis)).toEqual(['x', 'x']);
 });
 
 test('a dragged edge snaps, unless the item is turned', () => {

@@ -7,51 +7,39 @@ import { useGuides } from './drag-preview';
 const BAR = 5;
 
 export function Guides({ scale }: { scale: number }) {
-  const drawing = useRef<SVGSVGElement>(null);
+  const path = useRef<SVGPathElement>(null);
   useEffect(() => {
-    const svg = drawing.current;
-    if (!svg) return;
-    // They change with every move of the pointer, so they are set as they come, without drawing anything else anew.
-    // Polylines, because the points of one are no part of its style, as the course of a path is.
-    const drawn: { readonly line: SVGPolylineElement; points: string; kind: string }[] = [];
+    // Set as they come, without drawing anything else anew.
     const draw = ({ guides }: { readonly guides: readonly Guide[] }) => {
-      while (drawn.length < guides.length) {
-        const line = document.createElementNS('http://www.w3.org/2000/svg', 'polyline');
-        svg.append(line);
-        drawn.push({ line, points: '', kind: '' });
-      }
-      for (const [place, known] of drawn.entries()) {
-        const guide = guides[place];
-        const points = guide ? pointsOf(guide, scale) : '';
-        const kind = guide?.kind ?? '';
-        if (points !== known.points) known.line.setAttribute('points', points);
-        if (kind !== known.kind) known.line.dataset['guide'] = kind;
-        [known.points, known.kind] = [points, kind];
-      }
+      let course = '';
+      for (const guide of guides) course += courseOf(guide, scale);
+      path.current?.setAttribute('d', course);
     };
     draw(useGuides.getState());
-    const stop = useGuides.subscribe(draw);
-    return () => {
-      stop();
-      svg.replaceChildren();
-    };
+    return useGuides.subscribe(draw);
   }, [scale]);
   return (
     <svg
-      ref={drawing}
       aria-hidden
-      className="pointer-events-none absolute left-0 top-0 overflow-visible fill-none stroke-dusk stroke-1 [&_[data-guide=gap]]:stroke-2"
+      className="pointer-events-none absolute left-0 top-0 overflow-visible fill-none stroke-dusk stroke-[1.5]"
       width={1}
       height={1}
-    />
+    >
+      <path ref={path} />
+    </svg>
   );
 }
 
-/** A line stands across its axis, a gap lies along it with a bar at either end. */
-function pointsOf({ kind, axis, at, from, to }: Guide, scale: number): string {
+/** A line stands across its axis, a gap lies along it with a bar at either end. In CSS pixels. */
+function courseOf({ kind, axis, at, from, to }: Guide, scale: number): string {
   const isLevel = (kind === 'gap') === (axis === 'x');
-  const point = (along: number, across: number) => (isLevel ? `${along},${across} ` : `${across},${along} `);
-  const [a, b, c] = [at * scale, from * scale, to * scale];
-  if (kind === 'line') return point(b, a) + point(c, a);
-  return point(b, a - BAR) + point(b, a + BAR) + point(b, a) + point(c, a) + point(c, a - BAR) + point(c, a + BAR);
+  const across = Math.round(at * scale);
+  const start = Math.round(from * scale);
+  const length = Math.round(to * scale) - start;
+  const [along, beside] = isLevel ? ['h', 'v'] : ['v', 'h'];
+  const begin = (end: number, off: number) => (isLevel ? `M${end} ${across + off}` : `M${across + off} ${end}`);
+  const measure = `${begin(start, 0)}${along}${length}`;
+  if (kind === 'line') return measure;
+  const bar = (end: number) => `${begin(end, -BAR)}${beside}${2 * BAR}`;
+  return bar(start) + measure + bar(start + length);
 }

@@ -47,7 +47,6 @@ export function SelectionFrame({ items, scale, onGrip }: SelectionFrameProps) {
             <div
               key={items[index]?.id}
               aria-hidden
-              data-selection
               className="pointer-events-none absolute border border-dusk/60"
               style={placed(each, scale)}
             />
@@ -75,7 +74,7 @@ function LineHandles({ line, scale, onGrip }: { line: LineItem } & Pick<Selectio
     </span>
   );
   return (
-    <div data-selection className="pointer-events-none absolute left-0 top-0">
+    <div className="pointer-events-none absolute left-0 top-0">
       {handle(
         'from',
         course.from,
@@ -124,7 +123,6 @@ function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
   return (
     <div
       aria-hidden
-      data-selection
       className={`pointer-events-none absolute border-2 ${fixed ? 'border-dashed border-amber' : 'border-dusk'}`}
       style={placed(frame, scale)}
     >

@@ -20,7 +20,8 @@ import { clearDragPreview, showGuides, useDragPreview } from './drag-preview';
 import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
 import { placeViewpoint } from './draw-viewpoint';
-import { shiftDrawn } from './shift-drawn';
+import { keepToDrag } from './keep-to-drag';
+import { Move } from './moving';
 
 /** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */
 const PRESS = { mouse: 3, pen: 4, touch: 8 };
@@ -48,12 +49,13 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const { editing, slideId, scale } = surface;
   const { deck } = editing;
   const element = event.currentTarget;
-  const canvas = document.querySelector('[data-canvas]');
-  const ground = canvas?.querySelector('.gv-slide')?.getBoundingClientRect();
-  if (!canvas || !ground) return;
+  const canvas = document.querySelector<HTMLElement>('[data-canvas]');
+  const slide = canvas?.querySelector('.gv-slide')?.getBoundingClientRect();
+  if (!canvas || !slide) return;
+  const { left, top } = slide;
   const pointAt = (at: { clientX: number; clientY: number }): Point => ({
-    x: (at.clientX - ground.left) / scale,
-    y: (at.clientY - ground.top) / scale,
+    x: (at.clientX - left) / scale,
+    y: (at.clientY - top) / scale,
   });
   const from = pointAt(event);
   const itemId = (event.target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'] ?? null;
@@ -69,63 +71,69 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       tie: !at.ctrlKey && !at.metaKey,
       slide: sizeOf(deck),
     });
-  const shown = { shift: shiftDrawn(canvas, [], scale), frames: {} as Readonly<Record<ItemId, Frame>> };
   /** Works out once what a drag of the selected items goes by. */
   const prepare = () => {
-    const { selected } = useDesk.getState();
-    const frames = movableFrames(deck, selected);
-    const ids = Object.keys(frames);
-    shown.shift = shiftDrawn(canvas, ids, scale);
-    const [first = ''] = ids;
-    return { frames, first, targets: targetsBeside(deck, slideId, selected), leads: leadLines(deck, slideId, ids) };
+    const { selected, grid } = useDesk.getState();
+    const targets = targetsBeside(deck, slideId, selected);
+    return {
+      before: movableFrames(deck, selected),
+      snap: { targets, reach: REACH / scale, grid: grid ? GRID : 0 },
+    };
   };
   let prepared: ReturnType<typeof prepare> | null = null;
+  // Between the press and the first move there is time for it.
+  const early = isFixed ? null : setTimeout(() => (prepared ??= prepare()));
+  let move: Move | null = null;
+  const { pointerId } = event;
+  const press = PRESS[event.pointerType as keyof typeof PRESS] ?? PRESS.mouse;
   let moved = false;
+  let resized: Readonly<Record<ItemId, Frame>> = {};
   const follow = (at: globalThis.PointerEvent) => {
-    if (at.pointerId !== event.pointerId) return;
+    if (at.pointerId !== pointerId) return;
     keepToDrag(at);
     const to = pointAt(at);
-    const way = Math.hypot(to.x - from.x, to.y - from.y) * scale;
-    if (!moved && way < (PRESS[at.pointerType as keyof typeof PRESS] ?? PRESS.mouse)) return;
-    moved = true;
+    const way = { x: to.x - from.x, y: to.y - from.y };
+    moved ||= Math.hypot(way.x, way.y) * scale >= press;
+    if (!moved) return;
     if (grip.kind === 'canvas' && isFixed) {
       const marquee = {
         x: Math.min(from.x, to.x),
         y: Math.min(from.y, to.y),
-        width: Math.abs(to.x - from.x),
-        height: Math.abs(to.y - from.y),
+        width: Math.abs(way.x),
+        height: Math.abs(way.y),
       };
       useDragPreview.setState({ marquee });
       return;
     }
-    const { selected, grid } = useDesk.getState();
     if (grip.kind === 'line-end' || grip.kind === 'line-middle') {
-      const [id = ''] = selected;
+      const [id = ''] = useDesk.getState().selected;
       useDragPreview.setState({ line: lineAfter(deck, id, lineChanges(id, grip, at)) });
       return;
     }
     prepared ??= prepare();
-    const { frames: before, first, targets, leads } = prepared;
-    const { frames, guides } = draggedFrames(before, grip, from, to, {
-      exact: at.shiftKey,
-      fromCentre: at.altKey,
-      snap: at.ctrlKey || at.metaKey ? null : { targets, reach: REACH / scale, grid: grid ? GRID : 0 },
-    });
-    shown.frames = frames;
+    const { before, snap } = prepared;
+    if (grip.kind === 'canvas') {
+      const lead = leadLines(deck, slideId, Object.keys(before));
+      // From here on it listens itself.
+      move = new Move({ before, canvas, lead, snap, from: event, scale });
+      window.removeEventListener('pointermove', follow, { capture: true });
+      window.addEventListener('pointermove', move, { capture: true });
+      return move.handleEvent(at);
+    }
+    const manner = { exact: at.shiftKey, fromCentre: at.altKey, snap: at.ctrlKey || at.metaKey ? null : snap };
+    const { frames, guides } = draggedFrames(before, grip, from, to, manner);
+    resized = frames;
     showGuides(guides);
-    if (grip.kind !== 'canvas') return useDragPreview.setState({ frames });
-    const [was, is] = [before[first], frames[first]];
-    if (was && is) shown.shift.to(is.x - was.x, is.y - was.y);
-    if (leads) useDragPreview.setState({ shifted: frames });
+    useDragPreview.setState({ frames });
   };
   const showNothing = () => {
-    shown.shift.end();
+    move?.end();
     clearDragPreview();
   };
   const finish = (at: globalThis.PointerEvent) => {
     stop();
     const { marquee } = useDragPreview.getState();
-    const { frames } = shown;
+    const frames = move?.frames ?? resized;
     showNothing();
     if (at.type === 'pointercancel') return;
     if (drawing) return placeViewpoint(editing, slideId, marquee);
@@ -148,7 +156,9 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     }
   };
   const stop = () => {
+    if (early !== null) clearTimeout(early);
     window.removeEventListener('pointermove', follow, { capture: true });
+    if (move) window.removeEventListener('pointermove', move, { capture: true });
     window.removeEventListener('mousemove', keepToDrag, { capture: true });
     element.removeEventListener('pointerup', finish);
     element.removeEventListener('pointercancel', finish);
@@ -163,11 +173,6 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   window.addEventListener('mousemove', keepToDrag, { capture: true });
   element.addEventListener('pointerup', finish);
   element.addEventListener('pointercancel', finish);
-}
-
-/** Lets nothing else on the page hear of a move, so that it costs what the drag costs; but a finger may become two. */
-function keepToDrag(move: MouseEvent | globalThis.PointerEvent): void {
-  if (!('pointerType' in move) || move.pointerType !== 'touch') move.stopPropagation();
 }
 
 /** Leaves the dragged items where they were and puts copies where they were dropped. */

@@ -1,0 +1,128 @@
+/**
+ * Moving items with the pointer: how far, by what they are drawn in, and showing it by shifting what is drawn of them.
+ * Moves come faster than anything else that happens here, so one that changes nothing costs nothing more.
+ */
+import type { ItemId } from '@gobrel/core/deck';
+import {
+  boundsOfAll,
+  type Box,
+  type Frame,
+  type Guide,
+  guidesFor,
+  moveFrame,
+  type Point,
+  type Shift,
+  snapMove,
+} from '@gobrel/core/geometry';
+
+import { type Dragged, eachFrame, type Manner } from './dragged-frames';
+import { showGuides, useDragPreview } from './drag-preview';
+import { keepToDrag } from './keep-to-drag';
+import { DrawnShift } from './shift-drawn';
+
+/** How far items that lie in a box are moved when the pointer has gone a way, in slide units. */
+export function movedBy(around: Box, way: Point, { exact, snap }: Manner): Shift {
+  const alongX = isFree('x', way, exact);
+  const alongY = isFree('y', way, exact);
+  const dx = alongX ? Math.round(way.x) : 0;
+  const dy = alongY ? Math.round(way.y) : 0;
+  if (!snap) return { dx, dy };
+  const drawn = snapMove(moveFrame(around, dx, dy), snap.targets, snap.reach, snap.grid);
+  return { dx: alongX ? dx + drawn.dx : 0, dy: alongY ? dy + drawn.dy : 0 };
+}
+
+/** What shows why they came to lie there. */
+export function guidesOf(around: Box, { dx, dy }: Shift, way: Point, { exact, snap }: Manner): readonly Guide[] {
+  if (!snap) return [];
+  const guides = guidesFor(moveFrame(around, dx, dy), snap.targets);
+  return exact ? guides.filter(({ axis }) => isFree(axis, way, exact)) : guides;
+}
+
+/** What is moved straight is drawn along its way only. */
+function isFree(axis: 'x' | 'y', { x, y }: Point, exact: boolean): boolean {
+  return !exact || Math.abs(x) > Math.abs(y) === (axis === 'x');
+}
+
+function movedFrames(frames: Readonly<Record<ItemId, Frame>>, { dx, dy }: Shift): Dragged['frames'] {
+  return eachFrame(frames, (frame) => moveFrame(frame, dx, dy));
+}
+
+/** Guides show where items come to lie, not where they pass: they have to lie there so long, in ms. */
+const STAY = 100;
+/** So often it is looked whether the pointer has stopped altogether, in ms. */
+const LOOK = 400;
+
+/** What a move goes by. */
+interface MoveOf {
+  /** Frames of the items, as they were. */
+  readonly before: Readonly<Record<ItemId, Frame>>;
+  /** Holds what is drawn of them. */
+  readonly canvas: HTMLElement;
+  /** Whether lines are tied to them, and follow. */
+  readonly lead: boolean;
+  readonly snap: Manner['snap'];
+  /** Where the pointer took hold of them. */
+  readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number };
+  /** CSS pixels a slide unit. */
+  readonly scale: number;
+}
+
+/**
+ * Items on their way: a listener to the moves of the pointer, which nobody else hears of meanwhile.
+ * Its methods are the same for every drag, so that browsers have them ready when the next one begins.
+ */
+export class Move {
+  private readonly around: Box | null;
+  private readonly drawn: DrawnShift;
+  private by: Shift = { dx: 0, dy: 0 };
+  /** The pointer's way that took them there, and how. */
+  private way: Point = { x: 0, y: 0 };
+  private manner: Manner | null = null;
+  /** When it did, in ms as events count them. */
+  private since = 0;
+  private told = true;
+  private readonly looking: ReturnType<typeof setInterval>;
+
+  constructor(private readonly of: MoveOf) {
+    this.around = boundsOfAll(Object.values(of.before));
+    this.drawn = new DrawnShift(of.canvas, of.before);
+    this.looking = setInterval(() => this.tell(performance.now()), LOOK);
+  }
+
+  /** Shows them where the pointer takes them. */
+  handleEvent(at: PointerEvent): void {
+    const { around, of } = this;
+    if (!around || at.pointerId !== of.from.pointerId) return;
+    keepToDrag(at);
+    const way = { x: (at.clientX - of.from.clientX) / of.scale, y: (at.clientY - of.from.clientY) / of.scale };
+    const manner = { exact: at.shiftKey, fromCentre: false, snap: at.ctrlKey || at.metaKey ? null : of.snap };
+    const by = movedBy(around, way, manner);
+    if (by.dx === this.by.dx && by.dy === this.by.dy) return this.tell(at.timeStamp);
+    this.by = by;
+    this.way = way;
+    this.manner = manner;
+    this.since = at.timeStamp;
+    this.drawn.to(by.dx, by.dy);
+    if (of.lead) useDragPreview.setState({ shifted: this.frames });
+    if (this.told) showGuides([]);
+    this.told = false;
+  }
+
+  /** Their frames by now. */
+  get frames(): Dragged['frames'] {
+    return movedFrames(this.of.before, this.by);
+  }
+
+  /** Shows them where they were. */
+  end(): void {
+    clearInterval(this.looking);
+    this.drawn.end();
+  }
+
+  /** Shows what they are flush with, if they have stayed. */
+  private tell(at: number): void {
+    if (this.told || at - this.since < STAY || !this.around || !this.manner) return;
+    showGuides(guidesOf(this.around, this.by, this.way, this.manner));
+    this.told = true;
+  }
+}
