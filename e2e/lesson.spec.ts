@@ -1,6 +1,6 @@
 /** A whole lesson: five students, both paces, all work modes; leading, watching, submitting, reviewing, showing. */
 import { type Browser, expect, type Page, test } from '@playwright/test';
-import { classScreen, dragByTouch, join, newClass, newTeacher, odile, ownCopy, saved, tablet } from './people';
+import { classScreen, dragByTouch, join, newClass, newTeacher, odile, ownCopy, saved, tablet, typePin } from './people';
 
 interface Lesson {
   readonly id: string;
@@ -20,8 +20,8 @@ async function student(browser: Browser, lesson: Lesson, name: string, options: 
   const page = await (await tablet(browser, options)).newPage();
   await page.goto(`/join/${lesson.code}`);
   await page.getByRole('button', { name }).click();
-  await page.getByLabel(/PIN/).fill('2468');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByLabel(/PIN/)).toBeVisible();
+  await typePin(page, '2468');
   await expect(page.getByRole('button', { name: 'Submit' })).toBeVisible();
   return page;
 }

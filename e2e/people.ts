@@ -78,9 +78,17 @@ export async function join(page: Page, code: string, name: string, pin: string):
   await page.getByLabel('Code from the board').fill(code);
   await page.getByRole('button', { name: 'Go on' }).click();
   await page.getByRole('button', { name }).click();
-  await page.getByLabel(/PIN/).fill(pin);
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByLabel(/PIN/)).toBeVisible();
+  await typePin(page, pin);
   await expect(page.getByRole('button', { name: 'Next' })).toBeVisible();
+}
+
+/** A student says their PIN; a chosen one has to be confirmed, a known one is enough. */
+export async function typePin(page: Page, pin: string): Promise<void> {
+  const field = page.getByLabel(/PIN/);
+  const isChosen = (await page.getByLabel('Choose a PIN').count()) > 0;
+  await field.fill(pin);
+  if (isChosen) await page.getByRole('button', { name: 'Begin' }).click();
 }
 
 /** A new lesson of Odile's with one of her decks, so that students find it untouched; gives its code. */

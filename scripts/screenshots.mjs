@@ -54,7 +54,6 @@ main(async () => {
     await shoot(student, 'join');
     await student.getByRole('button', { name: 'Farid Moss' }).click();
     await student.getByLabel('Your PIN').fill('2468');
-    await student.getByRole('button', { name: 'Begin' }).click();
     await student.getByRole('button', { name: 'Back', exact: true }).waitFor();
     await shoot(student, 'student');
 
@@ -62,7 +61,6 @@ main(async () => {
     await other.goto('/join/HRNW-561');
     await other.getByRole('button', { name: 'Cosima Rudd' }).click();
     await other.getByLabel('Your PIN').fill('2468');
-    await other.getByRole('button', { name: 'Begin' }).click();
     const back = other.getByRole('button', { name: 'Back', exact: true });
     await back.waitFor();
     while (await back.isEnabled()) await back.click();

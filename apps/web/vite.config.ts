@@ -15,6 +15,8 @@ export default defineConfig({
   server: { proxy: { '/api': server, '/stickers': server, '/sync': { target: server, ws: true } } },
   build: {
     sourcemap: false,
+    // The server reads there which files a screen needs, to announce them with the page.
+    manifest: true,
     // Nothing is written into the style sheet as data: the content security policy takes fonts from files only.
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,

@@ -1,5 +1,6 @@
 /** The screens by address; each is loaded when it is first needed, so that a student never loads the editor. */
 import { createBrowserRouter, type RouteObject } from 'react-router';
+import { loadStudentScreen } from './ahead';
 import { ForTeachers } from './frame';
 import { patiently } from './patience';
 import { Broken, NotHere } from './screens/elsewhere';
@@ -17,7 +18,7 @@ function screen(path: string, load: () => Promise<{ Screen: () => React.ReactNod
 export const router = createBrowserRouter([
   screen('/sign-in', () => import('./screens/sign-in')),
   screen('/join/:code?', () => import('./screens/join')),
-  screen('/work', () => import('./screens/student')),
+  screen('/work', loadStudentScreen),
   {
     element: <ForTeachers />,
     children: [

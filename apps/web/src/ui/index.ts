@@ -12,5 +12,4 @@ export * from './state';
 export * from './table';
 export * from './tabs';
 export * from './tip';
-export * from './use-sorting-sensors';
 export * from './toast';

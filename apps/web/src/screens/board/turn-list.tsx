@@ -31,7 +31,8 @@ import {
 } from 'lucide-react';
 import type { LiveLesson } from '../../live';
 import { serverNow } from '../../server';
-import { Button, IconButton, Select, useSortingSensors } from '../../ui';
+import { useSortingSensors } from '../../sorting';
+import { Button, IconButton, Select } from '../../ui';
 import { TimeLeft, type Watched } from '../../watching';
 import { words } from '../../words';
 

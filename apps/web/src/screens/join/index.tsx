@@ -2,8 +2,9 @@
 import type { JoinView, MyLessonView } from '@gobrel/contract';
 import { plainCode, readableCode } from '@gobrel/contract/join-code';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { fetchStudentScreenAhead } from '../../ahead';
 import { Brand, SchemeButton } from '../../frame';
 import { forgetConnection } from '../../live';
 import { ANSWERS_CACHE } from '../../offline-caches';
@@ -18,6 +19,7 @@ export function Screen() {
   const lesson = useQuery(joinQuery(plainCode(code)));
   const mine = useQuery({ ...myLessonQuery, retry: false });
   const [student, setStudent] = useState<Student | null>(null);
+  useEffect(fetchStudentScreenAhead, []);
   const queries = useQueryClient();
   const leave = async () => {
     await ask('DELETE', '/session/student');
@@ -108,13 +110,13 @@ function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPic
 /** Coming in by a first name, for those who are not on the list. */
 function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
   const [name, setName] = useState('');
-  const join = useJoin(() => ask<MyLessonView>('POST', '/join/guest', { code, name }));
+  const join = useJoin((said) => ask<MyLessonView>('POST', '/join/guest', { code, name: said }));
   return (
     <form
       className="mt-6 flex max-w-sm flex-col gap-3 rounded-md border border-edge bg-card p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        join.mutate();
+        join.mutate(name);
       }}
     >
       <Field
@@ -132,8 +134,8 @@ function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
   );
 }
 
-/** Comes in, and goes to the slides. */
-function useJoin(come: () => Promise<MyLessonView>) {
+/** Comes in with what is said, a name or a PIN, and goes to the slides. */
+function useJoin(come: (said: string) => Promise<MyLessonView>) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   return useMutation({
@@ -149,13 +151,19 @@ function useJoin(come: () => Promise<MyLessonView>) {
 
 function PinForm({ code, student, onBack }: { code: string; student: Student; onBack: () => void }) {
   const [pin, setPin] = useState('');
-  const join = useJoin(() => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin }));
+  const join = useJoin((said) => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin: said }));
+  const type = (typed: string) => {
+    const digits = typed.replace(/\D/g, '').slice(0, 4);
+    setPin(digits);
+    // The last digit of a known PIN is enough; one that is chosen may be looked over first.
+    if (student.hasPin && digits.length === 4 && digits !== pin) join.mutate(digits);
+  };
   return (
     <form
       className="mx-auto mt-6 flex max-w-sm flex-col gap-4 rounded-md border border-edge bg-card p-6"
       onSubmit={(event) => {
         event.preventDefault();
-        join.mutate();
+        join.mutate(pin);
       }}
     >
       <h1 className="text-2xl">{student.name}</h1>
@@ -164,7 +172,7 @@ function PinForm({ code, student, onBack }: { code: string; student: Student; on
         hint={student.hasPin ? words.join.pinHint : words.join.newPinHint}
         fault={join.isError ? messageOf(join.error) : undefined}
         value={pin}
-        onChange={(event) => setPin(event.target.value.replace(/\D/g, '').slice(0, 4))}
+        onChange={(event) => type(event.target.value)}
         type="password"
         inputMode="numeric"
         autoComplete="off"

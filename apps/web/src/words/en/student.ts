@@ -9,7 +9,7 @@ export const join = {
   enter: 'Go on',
   whoAreYou: 'Who are you?',
   pin: 'Your PIN',
-  pinHint: 'Four digits. Forgotten? Your teacher can give you a new one.',
+  pinHint: 'Four digits, and you are in. Forgotten? Your teacher can give you a new one.',
   newPin: 'Choose a PIN',
   newPinHint: 'Four digits, only for you. You need them again next time.',
   begin: 'Begin',

@@ -4,7 +4,7 @@ import { SortableContext, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { blockOf, type Deck, type Entry, moveEntries, type SlideId } from '@gobrel/core/deck';
 import { type CSSProperties, type ReactNode, useMemo } from 'react';
-import { useSortingSensors } from '../../../ui';
+import { useSortingSensors } from '../../../sorting';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 

@@ -1,0 +1,44 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { readAnnouncements } from './announced.js';
+
+function built(manifest: object | null): (address: string) => string {
+  const folder = mkdtempSync(join(tmpdir(), 'built-'));
+  writeFileSync(join(folder, 'index.html'), '<html><head><title>Gobrel</title></head><body></body></html>');
+  if (manifest) {
+    mkdirSync(join(folder, '.vite'));
+    writeFileSync(join(folder, '.vite', 'manifest.json'), JSON.stringify(manifest));
+  }
+  return readAnnouncements(folder);
+}
+
+const manifest = {
+  'src/screens/student/index.tsx': { file: 'assets/student.js', imports: ['_live.js', '_shared.js'] },
+  'src/screens/join/index.tsx': { file: 'assets/join.js', imports: ['_shared.js'] },
+  '_live.js': { file: 'assets/live.js', imports: ['_shared.js'] },
+  '_shared.js': { file: 'assets/shared.js' },
+};
+const announcedIn = (page: string) => [...page.matchAll(/href="([^"]+)"/g)].map(([, url]) => url);
+
+test('a student’s page announces the files of its screen, each once, and what it asks first', () => {
+  expect(announcedIn(built(manifest)('/work'))).toEqual([
+    '/assets/student.js',
+    '/assets/live.js',
+    '/assets/shared.js',
+    '/api/my-lesson',
+    '/api/my-lesson/edition',
+  ]);
+  expect(announcedIn(built(manifest)('/join/HRNS427'))).toContain('/api/join/HRNS427');
+});
+
+test('nothing of an address gets into the page that is no code of a lesson', () => {
+  const page = built(manifest);
+  expect(page('/join/"><script>')).toBe(page('/'));
+  expect(announcedIn(page('/join'))).toEqual(['/assets/join.js', '/assets/shared.js']);
+});
+
+test('other screens, and an application built without a list of its files, get the page as it is', () => {
+  expect(announcedIn(built(manifest)('/decks/1'))).toEqual([]);
+  expect(announcedIn(built(null)('/work'))).toEqual(['/api/my-lesson', '/api/my-lesson/edition']);
+});
