@@ -1,24 +1,9 @@
 /** axe finds nothing on any view, in either scheme. */
-import { AxeBuilder } from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
 import { atSlide, classScreen, join, odile, tablet } from './people';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
-
-async function expectClean(page: Page): Promise<void> {
-  for (const scheme of ['light', 'lamp']) {
-    await page.evaluate((value) => {
-      document.documentElement.dataset['scheme'] = value;
-    }, scheme);
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-      .analyze();
-    const found = violations.map(
-      ({ id, nodes }) => `${scheme} ${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
-    );
-    expect(found).toEqual([]);
-  }
-}
 
 test('the ways in', async ({ page }) => {
   await page.goto('/sign-in');

@@ -1,6 +1,8 @@
 /** A whole lesson: five students, both paces, all work modes; leading, watching, submitting, reviewing, showing. */
 import { type Browser, expect, type Page, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
 import { classScreen, dragByTouch, join, newClass, newTeacher, odile, ownCopy, saved, tablet, typePin } from './people';
+import { readQr } from './read-qr';
 
 interface Lesson {
   readonly id: string;
@@ -151,6 +153,13 @@ test('a lesson is led together and at own pace, with five students, one on touch
   for (const what of ['follow on their own devices', 'applaud', 'ask in writing']) await page.getByLabel(what).check();
   await page.getByRole('button', { name: 'Next one shows' }).click();
   await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
+  const shown = screen.getByRole('img', { name: 'Shore zones' });
+  const width = async () => (await shown.boundingBox())?.width ?? 0;
+  const whole = await width();
+  await touch.getByRole('button', { name: 'Look closer' }).tap();
+  await expect.poll(width).toBeGreaterThan(whole * 1.2);
+  await touch.getByRole('button', { name: 'Whole slide' }).tap();
+  await expect.poll(width).toBeCloseTo(whole, 0);
   await fourth.getByRole('button', { name: 'Look at it here' }).tap();
   await expect(fourth.getByRole('img', { name: 'Shore zones' })).toBeVisible();
   await fourth.getByRole('button', { name: 'Applaud' }).tap();
@@ -188,6 +197,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await expect(touch.getByText(/Returned: have another try/)).toBeVisible();
   await touch.getByRole('button', { name: 'Review' }).tap();
   await expect(touch.getByRole('dialog')).toContainText('Look at the tide table.');
+  await expectClean(touch);
   await touch.getByRole('dialog').getByRole('button', { name: 'Close' }).tap();
   await touch.getByRole('button', { name: 'Back', exact: true }).tap();
   for (const each of [touch, keys, drops, fourth, fifth]) await each.context().close();
@@ -214,6 +224,13 @@ test('a slide each: one’s own card comes first, carries one’s name, takes a 
   await noor.getByLabel('What it shows').fill('a bat');
   await noor.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).tap();
   await expect(noor.getByRole('img', { name: 'a bat' })).toBeVisible();
+  await noor.getByRole('button', { name: 'Picture', exact: true }).tap();
+  await noor.getByRole('searchbox', { name: 'Find a picture' }).fill('submarine');
+  await expect(noor.getByText('No picture shows “submarine”.')).toBeVisible();
+  await noor.getByRole('searchbox', { name: 'Find a picture' }).fill('full moon');
+  await noor.getByRole('button', { name: /The full moon over the sea/ }).tap();
+  await noor.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).tap();
+  await expect(noor.getByRole('img', { name: 'The full moon over the sea (drawn by Gobrel, CC0 1.0)' })).toBeVisible();
   await noor.getByRole('button', { name: 'Sticker' }).tap();
   await noor.getByRole('dialog').getByRole('searchbox').fill('bat');
   await noor.getByRole('dialog').getByRole('button', { name: 'bat', exact: true }).tap();
@@ -277,6 +294,9 @@ test('a deck is handed out to anybody, corrected while it runs, and the lesson d
   await dialog.getByLabel('Instructions').fill('Three questions.');
   await dialog.getByRole('button', { name: 'Hand out' }).click();
   const code = (await dialog.getByText(/^[A-Z]{4}-\d{3}$/).textContent()) ?? '';
+  const way = new URL(`/join/${code.replace('-', '')}`, page.url()).href;
+  await expect(dialog.getByText(way)).toBeVisible();
+  expect(await readQr(dialog.getByRole('img'))).toBe(way);
   await dialog.getByRole('link', { name: 'To the lesson' }).click();
   const guest = await (await tablet(browser)).newPage();
   await guest.goto(`/join/${code}`);
@@ -297,6 +317,7 @@ test('a deck is handed out to anybody, corrected while it runs, and the lesson d
   await page.getByRole('button', { name: 'More of this lesson' }).click();
   await page.getByRole('menuitem', { name: 'Send a correction' }).click();
   await expect(dialog).toContainText('Tide, once more');
+  await expectClean(page);
   await dialog.getByRole('button', { name: 'Send it to the class' }).click();
   await expect(guest.getByText('Tide, once more')).toBeVisible();
 
@@ -325,6 +346,15 @@ test('a class comes from a file, has cards to print, a gradebook to take out, an
   await expect(page.getByRole('heading', { name: 'Cards of 6 Tern' })).toBeVisible();
   await expect(page.getByRole('listitem')).toHaveCount(3);
   await expect(page.getByRole('listitem').first()).toContainText(/PIN: \d{4}/);
+  await expectClean(page);
+  const print = page.getByRole('button', { name: 'Print', exact: true });
+  await expect(print).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(print).toBeHidden();
+  const first = page.getByRole('listitem').first();
+  await expect(first).toBeVisible();
+  expect(await readQr(first.getByRole('img'))).toBe(new URL('/join', page.url()).href);
+  await page.emulateMedia({ media: null });
   await page.goto('/classes');
   await page.getByRole('link', { name: 'Gradebook' }).click();
   await expect(page.getByText('No lesson with this class yet.')).toBeVisible();

@@ -16,6 +16,8 @@ const teachers = (status: number) => ({ nobody: 401, owner: status, other: statu
 const ownerOnly = (status: number) => ({ nobody: 401, owner: status, other: 404, student: 403 });
 const students = (status: number) => ({ nobody: 401, owner: 403, other: 403, student: status });
 
+const signedIn = (status: number) => ({ nobody: 401, owner: status, other: status, student: status });
+
 const handOut = { deckId: 'night-walk', classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
 const account = { name: 'X', email: 'odile@marrambay.example', password: 'long enough for one' };
 
@@ -26,6 +28,9 @@ const table: readonly RouteCase[] = [
   { route: 'GET /api/session', expected: anyone(200) },
   { route: 'POST /api/accounts', body: account, expected: anyone(409) },
   { route: 'POST /api/session', body: { email: 'x@y.example', password: 'z' }, expected: anyone(401) },
+  { route: 'GET /api/picture-library', path: '/api/picture-library?find=crab', expected: signedIn(200) },
+  { route: 'GET /api/picture-library/:name', path: '/api/picture-library/crab', expected: signedIn(200) },
+  { route: 'GET /api/picture-library/:name/small', path: '/api/picture-library/none/small', expected: signedIn(404) },
   { route: 'GET /api/decks', expected: teachers(200) },
   { route: 'GET /api/decks/:id', path: '/api/decks/night-walk', expected: ownerOnly(200) },
   { route: 'POST /api/decks', body: { title: 'New' }, expected: teachers(201) },

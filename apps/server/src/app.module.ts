@@ -8,6 +8,7 @@ import { DecksModule } from './decks/index.js';
 import { FilesModule } from './files/index.js';
 import { HealthController } from './health.controller.js';
 import { LessonsModule } from './lessons/index.js';
+import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { SampleModule } from './sample/index.js';
 import { StartersModule } from './starters/index.js';
@@ -28,6 +29,7 @@ export class AppModule {
         ThemesModule,
         StartersModule,
         PicturesModule,
+        PictureLibraryModule,
         FilesModule,
         ClassesModule,
         LessonsModule,

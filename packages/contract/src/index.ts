@@ -6,5 +6,6 @@ export * from './join-code.js';
 export * from './lessons.js';
 export * from './live-news.js';
 export * from './my-lesson.js';
+export * from './picture-library.js';
 export * from './problem.js';
 export * from './starters.js';

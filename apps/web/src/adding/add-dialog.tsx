@@ -1,10 +1,13 @@
-/** Asks for a picture from the device or its camera, or for a sticker, to add to an open area. */
+/** Asks for a picture from the device, the library or the camera, or for a sticker, to add to an open area. */
+import type { LibraryPicture } from '@gobrel/contract';
 import type { AddedContent } from '@gobrel/core/work';
 import { useEffect, useRef, useState } from 'react';
+import { libraryUrl } from '../server';
 import { SignPicker } from '../signs';
 import { Button, Dialog, Field, FileButton } from '../ui';
 import type { AskedToAdd } from '../walking';
 import { words } from '../words';
+import { LibraryPicker } from './library-picker';
 import { type PictureBytes, shrunkPicture } from './shrunk-picture';
 
 interface AddDialogProps {
@@ -22,6 +25,12 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
     const shrunk = await shrunkPicture(source);
     setPicture(shrunk);
     setFault(shrunk ? null : says.unreadable);
+  };
+  const takeFrom = async ({ name, shows, by, licence }: LibraryPicture) => {
+    const answer = await fetch(libraryUrl(name, 'whole')).catch(() => null);
+    if (!answer?.ok) return setFault(says.library.away);
+    setAlt(`${shows} (${says.library.credit(by, licence)})`);
+    await take(await answer.blob());
   };
   const add = (content: AddedContent) => {
     onAdd(content);
@@ -52,14 +61,24 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
             onChange={({ target }) => setAlt(target.value)}
           />
           <div className="flex justify-end gap-2">
-            <Button onClick={() => setPicture(null)}>{says.another}</Button>
+            <Button
+              onClick={() => {
+                setPicture(null);
+                setAlt('');
+              }}
+            >
+              {says.another}
+            </Button>
             <Button type="submit" look="main">
               {says.add}
             </Button>
           </div>
         </form>
       ) : what === 'picture' ? (
-        <FileButton name={words.links.chooseFile} accept="image/*" onFile={(file) => void take(file)} />
+        <>
+          <FileButton name={words.links.chooseFile} accept="image/*" onFile={(file) => void take(file)} />
+          <LibraryPicker onPick={(chosen) => void takeFrom(chosen)} />
+        </>
       ) : (
         <Camera onTake={(video) => void take(video)} onFault={() => setFault(says.noCamera)} />
       )}

@@ -71,3 +71,8 @@ export function soundUrl(lessonId: string, participantId: string, itemId: string
 export function pictureUrl(pictureId: string): string {
   return `/api/pictures/${pictureId}`;
 }
+
+/** Where a picture of the library is; small, to choose from, or whole. */
+export function libraryUrl(name: string, width: 'small' | 'whole'): string {
+  return `/api/picture-library/${encodeURIComponent(name)}${width === 'small' ? '/small' : ''}`;
+}

@@ -10,6 +10,7 @@ import type {
   LessonReviews,
   LessonSummary,
   LessonView,
+  LibraryPicture,
   MyLessonView,
   OthersWork,
   OwnThemeView,
@@ -118,4 +119,13 @@ export const joinQuery = (code: string) =>
     queryFn: () => ask<JoinView>('GET', `/join/${encodeURIComponent(code)}`),
     enabled: code !== '',
     retry: false,
+  });
+
+/** Pictures of the library that show what is looked for. */
+export const libraryQuery = (looked: string) =>
+  queryOptions({
+    queryKey: ['picture-library', looked],
+    queryFn: () => ask<LibraryPicture[]>('GET', `/picture-library?find=${encodeURIComponent(looked)}`),
+    placeholderData: keepPreviousData,
+    staleTime: 300_000,
   });

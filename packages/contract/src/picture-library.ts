@@ -1,0 +1,19 @@
+/** Searching the picture library, as one would a service outside. */
+import { IsOptional, IsString, MaxLength } from 'class-validator';
+
+/** What to look for: words of what a picture shows; everything where it is empty. */
+export class PictureSearch {
+  @IsOptional()
+  @IsString()
+  @MaxLength(80, { message: 'Look for fewer words.' })
+  find?: string;
+}
+
+/** A picture that may be used. */
+export interface LibraryPicture {
+  /** Its name in addresses: `/api/picture-library/<name>`. */
+  readonly name: string;
+  readonly shows: string;
+  readonly by: string;
+  readonly licence: string;
+}
