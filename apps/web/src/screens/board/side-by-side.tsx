@@ -34,7 +34,11 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
   const seen = everybody.filter(
     ({ participant, work, stop }) =>
       participant.participantId !== null &&
-      (work.seen.includes(slideId) || work.way.includes(slideId) || stop?.slideId === slideId),
+      (work.seen.includes(slideId) ||
+        work.way.includes(slideId) ||
+        stop?.slideId === slideId ||
+        // Where something was filled in somebody has been, even if the device has not yet told the way.
+        progressOn(edition, work, slideId).filled > 0),
   );
   const shown = state.answersShown?.slideId === slideId ? state.answersShown : null;
   const show = () =>

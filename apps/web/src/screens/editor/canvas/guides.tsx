@@ -1,6 +1,6 @@
 /** The lines that show what a dragged item has come to lie flush with, and gaps that have become equal. */
 import type { Guide } from '@gobrel/core/geometry';
-import { useEffect, useRef } from 'react';
+import { useEffect, useId, useRef } from 'react';
 import { useGuides } from './drag-preview';
 
 /** Half the length of the bars at the ends of a measure, in CSS pixels. */
@@ -8,6 +8,7 @@ const BAR = 5;
 
 export function Guides({ scale }: { scale: number }) {
   const path = useRef<SVGPathElement>(null);
+  const id = useId();
   useEffect(() => {
     // Set as they come, without drawing anything else anew.
     const draw = ({ guides }: { readonly guides: readonly Guide[] }) => {
@@ -21,11 +22,16 @@ export function Guides({ scale }: { scale: number }) {
   return (
     <svg
       aria-hidden
-      className="pointer-events-none absolute left-0 top-0 overflow-visible fill-none stroke-dusk stroke-[1.5]"
+      className="pointer-events-none absolute left-0 top-0 overflow-visible fill-none"
       width={1}
       height={1}
     >
-      <path ref={path} />
+      {/* With a light edge, so that they are seen on dark pictures too. */}
+      <use href={`#${id}`} className="stroke-[#fffcf5] stroke-4 opacity-80" />
+      <use href={`#${id}`} className="stroke-[#3d4e8a] stroke-[1.5]" />
+      <defs>
+        <path id={id} ref={path} />
+      </defs>
     </svg>
   );
 }
