@@ -44,6 +44,10 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await page.goto(`/lessons/${lesson.id}`);
   const screen = await classScreen(page);
   await expect(screen.getByRole('img', { name: 'Start' })).toBeVisible();
+  await screen.getByRole('button', { name: 'Full screen' }).click();
+  await expect.poll(() => screen.evaluate(() => document.fullscreenElement !== null)).toBe(true);
+  await screen.keyboard.press('Escape');
+  await screen.evaluate(() => document.fullscreenElement && document.exitFullscreen());
 
   // Joining: the class screen and the board know at once.
   const names = ['Amaro Finch', 'Bexley Tarn', 'Cosima Rudd', 'Dov Kestrel', 'Elowen Pike'] as const;
@@ -200,6 +204,14 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await expectClean(touch);
   await touch.getByRole('dialog').getByRole('button', { name: 'Close' }).tap();
   await touch.getByRole('button', { name: 'Back', exact: true }).tap();
+  await touch.getByRole('button', { name: 'Next' }).tap();
+  await touch.getByLabel('Twice a day it is').fill('high');
+  await saved(touch);
+  await touch.getByRole('button', { name: 'Submit' }).tap();
+  await touch.getByRole('dialog').getByRole('button', { name: 'Submit' }).tap();
+  await expect(touch.getByText(/It has arrived/)).toBeVisible();
+  await touch.getByRole('button', { name: 'Review' }).tap();
+  await expect(touch.getByRole('dialog')).toContainText('1 answer changed since the try before');
   for (const each of [touch, keys, drops, fourth, fifth]) await each.context().close();
   await screen.close();
 });
@@ -231,7 +243,12 @@ test('a slide each: one’s own card comes first, carries one’s name, takes a 
   await noor.getByRole('button', { name: /The full moon over the sea/ }).tap();
   await noor.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).tap();
   await expect(noor.getByRole('img', { name: 'The full moon over the sea (drawn by Gobrel, CC0 1.0)' })).toBeVisible();
-  await noor.getByRole('button', { name: 'Sticker' }).tap();
+  await noor.getByRole('button', { name: 'Sign', exact: true }).tap();
+  await noor.getByRole('radio', { name: 'Signs' }).check();
+  await noor.getByRole('dialog').getByRole('searchbox').fill('feather');
+  await noor.getByRole('dialog').getByRole('button', { name: 'feather', exact: true }).tap();
+  await expect(noor.getByRole('img', { name: 'feather' })).toBeVisible();
+  await noor.getByRole('button', { name: 'Sign', exact: true }).tap();
   await noor.getByRole('dialog').getByRole('searchbox').fill('bat');
   await noor.getByRole('dialog').getByRole('button', { name: 'bat', exact: true }).tap();
   await noor.getByRole('button', { name: 'Pen' }).tap();

@@ -4,6 +4,7 @@ import { hardToSee, type PlacedAdded, workLimits } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
+import { SignLines } from './items/sign-view.js';
 import { useSurroundings } from './surroundings.js';
 
 interface AddedViewProps {
@@ -119,6 +120,8 @@ function Content({ added }: { added: PlacedAdded }) {
           draggable={false}
         />
       );
+    case 'sign':
+      return <SignLines strokes={added.strokes} label={added.alt || words.adding.unnamed.sign} />;
     case 'sticker':
       return (
         <img

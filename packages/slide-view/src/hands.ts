@@ -24,7 +24,7 @@ export interface FillIn {
   readonly removeStrokes: (ids: readonly string[]) => void;
   readonly addText: (areaId: ItemId) => void;
   /** Asks for a picture or a sticker to add; `null` where nobody can be asked. */
-  readonly askToAdd: ((areaId: ItemId, what: 'picture' | 'camera' | 'sticker') => void) | null;
+  readonly askToAdd: ((areaId: ItemId, what: 'picture' | 'camera' | 'sign') => void) | null;
   readonly setAddedText: (id: string, text: string) => void;
   /** Moves what was added to a place in slide units, as far as its area lets it. */
   readonly moveAdded: (id: string, x: number, y: number) => void;

@@ -21,7 +21,7 @@ export interface AddingWords {
   readonly text: string;
   readonly picture: string;
   readonly camera: string;
-  readonly sticker: string;
+  readonly sign: string;
   readonly pen: string;
   readonly eraser: string;
   readonly done: string;
@@ -31,7 +31,7 @@ export interface AddingWords {
   readonly larger: string;
   readonly smaller: string;
   readonly remove: string;
-  readonly unnamed: Readonly<Record<'picture' | 'sticker', string>>;
+  readonly unnamed: Readonly<Record<'picture' | 'sticker' | 'sign', string>>;
   readonly hardToSee: Readonly<Record<'small-letters' | 'blurred', string>>;
 }
 

@@ -1,4 +1,4 @@
-/** Asks for a picture from the device, the library or the camera, or for a sticker, to add to an open area. */
+/** Asks for a picture from the device, the library or the camera, or for a sign or a sticker, to add to an open area. */
 import type { LibraryPicture } from '@gobrel/contract';
 import type { AddedContent } from '@gobrel/core/work';
 import { useEffect, useRef, useState } from 'react';
@@ -38,8 +38,13 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
   };
   return (
     <Dialog title={says.titles[what]} open onClose={onClose}>
-      {what === 'sticker' ? (
-        <SignPicker only="stickers" onPick={({ sticker, shows }) => add({ kind: 'sticker', sticker, alt: shows })} />
+      {what === 'sign' ? (
+        <SignPicker
+          first="stickers"
+          onPick={({ sticker, strokes, shows: alt }) =>
+            add(sticker === '' ? { kind: 'sign', strokes, alt } : { kind: 'sticker', sticker, alt })
+          }
+        />
       ) : picture ? (
         <form
           className="flex flex-col gap-3"

@@ -13,27 +13,25 @@ const SHOWN = 144;
 const loaders = { signs: loadSigns, stickers: loadStickers } as const;
 
 interface SignPickerProps {
-  /** The only set that is offered; both where it is not given. */
-  readonly only?: keyof typeof loaders;
+  /** The set that is offered first. */
+  readonly first?: keyof typeof loaders;
   readonly onPick: (sign: Collected) => void;
 }
 
-export function SignPicker({ only, onPick }: SignPickerProps) {
-  const [set, setSet] = useState<keyof typeof loaders>(only ?? 'signs');
+export function SignPicker({ first = 'signs', onPick }: SignPickerProps) {
+  const [set, setSet] = useState<keyof typeof loaders>(first);
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data } = useQuery({ queryKey: ['signs', set], queryFn: loaders[set], staleTime: Infinity });
   const found = data && find(data, wanted);
   return (
     <div className="flex flex-col gap-3">
-      {only ? null : (
-        <Choose
-          label={words.signs.set}
-          value={set}
-          options={(['signs', 'stickers'] as const).map((value) => ({ value, name: words.signs.sets[value] }))}
-          onChange={setSet}
-        />
-      )}
+      <Choose
+        label={words.signs.set}
+        value={set}
+        options={(['signs', 'stickers'] as const).map((value) => ({ value, name: words.signs.sets[value] }))}
+        onChange={setSet}
+      />
       <Field
         label={words.signs.find}
         hint={words.signs.hint}

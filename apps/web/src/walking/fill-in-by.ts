@@ -25,7 +25,7 @@ import { tell } from '../ui';
 import { words } from '../words';
 
 /** What can be asked for, to be added in an open area. */
-export type AskedToAdd = 'picture' | 'camera' | 'sticker';
+export type AskedToAdd = 'picture' | 'camera' | 'sign';
 
 interface Desk {
   readonly edition: Deck;

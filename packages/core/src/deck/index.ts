@@ -30,6 +30,7 @@ export * from './item.js';
 export { asksSomething, isItemKind, itemKinds, nameOf, picturesOf, withoutKey } from './item-kinds/index.js';
 export { MOST_CHOICES } from './item-kinds/choice.js';
 export { PLAIN_LOOK } from './item-kinds/kind.js';
+export { readSignStrokes } from './item-kinds/sign.js';
 export { MOST_DOTS } from './item-kinds/point.js';
 export { MOST_PIECES } from './item-kinds/zone.js';
 export * from './kept-walk.js';

@@ -15,6 +15,7 @@ const work = applyWorkChanges(emptyWork, [
   { part: 'answers', id: 'species', value: { kind: 'words', text: 'an otter' } },
   { part: 'added', id: 't', value: { kind: 'text', ...added, text: 'It dives.', size: 30 } },
   { part: 'added', id: 'st', value: { kind: 'sticker', ...added, sticker: '1f9a6', alt: 'otter' } },
+  { part: 'added', id: 'si', value: { kind: 'sign', ...added, strokes: ['M2 12h20'], alt: 'the water' } },
 ]);
 
 test('a class deck is kept as a deck with a page for each student, on which nothing asks any more', () => {
@@ -30,6 +31,6 @@ test('a class deck is kept as a deck with a page for each student, on which noth
   const items = itemsOf(deck, noor?.id ?? '');
   const texts = items.flatMap((item) => (item.kind === 'text' ? [lettersOf(item.text)] : []));
   expect(texts).toEqual(['Noor Ashby', 'What is it?\nan otter', 'It dives.']);
-  expect(items.map(({ kind }) => kind).sort()).toEqual(['picture', 'sign', 'text', 'text', 'text']);
+  expect(items.map(({ kind }) => kind).sort()).toEqual(['picture', 'sign', 'sign', 'text', 'text', 'text']);
   expect(itemsOf(deck, dov?.id ?? '').some(({ kind }) => kind === 'open-area' || kind === 'short-text')).toBe(false);
 });

@@ -8,6 +8,7 @@ import {
   itemsOf,
   newId,
   onlySlide,
+  type OwnFields,
   PLAIN_LOOK,
   pasteSlides,
   plainText,
@@ -89,6 +90,10 @@ function pictureAt(
   return addItem(own, { id: newId(), slideId, kind: 'picture', frame, fields });
 }
 
+function signAt(own: Deck, slideId: SlideId, frame: Frame, fields: Partial<OwnFields<'sign'>>): Change[] {
+  return addItem(own, { id: newId(), slideId, kind: 'sign', frame, fields });
+}
+
 function addedAsItem(
   own: Deck,
   slideId: SlideId,
@@ -102,12 +107,8 @@ function addedAsItem(
     case 'picture':
       return picture ? pictureAt(own, slideId, frame, picture, added.alt) : [];
     case 'sticker':
-      return addItem(own, {
-        id: newId(),
-        slideId,
-        kind: 'sign',
-        frame,
-        fields: { shows: added.alt, strokes: [], sticker: added.sticker },
-      });
+      return signAt(own, slideId, frame, { shows: added.alt, strokes: [], sticker: added.sticker });
+    case 'sign':
+      return signAt(own, slideId, frame, { shows: added.alt, strokes: added.strokes, sticker: '' });
   }
 }

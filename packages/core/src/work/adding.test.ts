@@ -27,10 +27,12 @@ const picture = (width: number, height: number): AddedContent => ({
   alt: 'a tern',
 });
 const sticker: AddedContent = { kind: 'sticker', sticker: '1f419', alt: 'octopus' };
+const sign: AddedContent = { kind: 'sign', strokes: ['M2 12h20'], alt: 'a line' };
 const workWith = (added: Added): Work => applyWorkChanges(emptyWork, [{ part: 'added', id: 'a', value: added }]);
 const contents = fc.oneof(
   fc.constant(text),
   fc.constant(sticker),
+  fc.constant(sign),
   fc.tuple(fc.integer({ min: 1, max: 4000 }), fc.integer({ min: 1, max: 4000 })).map(([w, h]) => picture(w, h)),
 );
 
@@ -78,8 +80,16 @@ describe('what is added in an open area', () => {
       { ...picture(8, 8), ...place, bytes: 'A'.repeat(workLimits.picture + 1) } as Added,
       { ...picture(8, 8), ...place, bytes: '"><script>' } as Added,
       { ...sticker, ...place, sticker: '../../api/session' } as Added,
+      { ...sign, ...place, strokes: [] } as Added,
     ];
     for (const added of refused) expect(misfitsOf(workWith(added), deck)).toHaveLength(1);
+  });
+
+  test('of a sign only lines are read', () => {
+    const { added } = readWork({
+      added: { s: { ...sign, areaId: 'area', x: 700, y: 200, strokes: ['M2 2h9', '"><script>'] } },
+    });
+    expect(added['s']).toMatchObject({ kind: 'sign', strokes: ['M2 2h9'] });
   });
 
   test('ink is taken in the area and nowhere else', () => {

@@ -2,13 +2,22 @@
 import { type Deck, WHOLE_PICTURE, sharpnessOf, sizeOf } from '../deck/index.js';
 import { type Box, restingPlace } from '../geometry/index.js';
 import { addedOn } from './lay-over.js';
-import { type Added, type AddedPicture, type AddedSticker, type AddedText, addedLetters, type Work } from './work.js';
+import {
+  type Added,
+  type AddedPicture,
+  type AddedSign,
+  type AddedSticker,
+  type AddedText,
+  addedLetters,
+  type Work,
+} from './work.js';
 
 /** What is added, without its place. */
 export type AddedContent =
   | Pick<AddedText, 'kind' | 'text' | 'size'>
   | Pick<AddedPicture, 'kind' | 'bytes' | 'type' | 'pixels' | 'alt'>
-  | Pick<AddedSticker, 'kind' | 'sticker' | 'alt'>;
+  | Pick<AddedSticker, 'kind' | 'sticker' | 'alt'>
+  | Pick<AddedSign, 'kind' | 'strokes' | 'alt'>;
 
 /** Room that is kept around what is added, and the smallest side of it, in slide units. */
 const RIM = 8;
@@ -16,7 +25,7 @@ const SMALLEST = 32;
 /** Width and height that things come with, in slide units; a smaller area gives less. */
 const TEXT = { width: 400, height: 110 };
 const PICTURE = { width: 360, height: 300 };
-const STICKER = { width: 96, height: 96 };
+const SIGN = { width: 96, height: 96 };
 
 /** Something that is added where there is room for it; `null` when there is no such area. */
 export function placeAdded(edition: Deck, work: Work, areaId: string, content: AddedContent): Added | null {
@@ -29,7 +38,7 @@ export function placeAdded(edition: Deck, work: Work, areaId: string, content: A
 }
 
 function sizeFor(content: AddedContent, most: { readonly width: number; readonly height: number }) {
-  const usual = content.kind === 'text' ? TEXT : content.kind === 'sticker' ? STICKER : PICTURE;
+  const usual = content.kind === 'text' ? TEXT : content.kind === 'picture' ? PICTURE : SIGN;
   const width = Math.min(usual.width, most.width);
   const height = Math.min(usual.height, most.height);
   if (content.kind === 'text') return { width, height };
@@ -43,7 +52,7 @@ export function moveAdded(edition: Deck, added: Added, x: number, y: number): Ad
   return area ? { ...added, ...within({ ...added, x, y }, area.frame) } : added;
 }
 
-/** The same thing larger or smaller by a factor, within its area; pictures and stickers keep their shape. */
+/** The same thing larger or smaller by a factor, within its area; pictures, signs and stickers keep their shape. */
 export function sizeAdded(edition: Deck, added: Added, factor: number): Added {
   const area = edition.items[added.areaId];
   if (!area) return added;

@@ -153,6 +153,8 @@ function contentMisfit(id: string, added: Added): string | null {
         : null;
     case 'sticker':
       return /^[0-9a-z-]+$/.test(added.sticker) ? null : `added sticker ${id} is none`;
+    case 'sign':
+      return added.strokes.length > 0 ? null : `added sign ${id} is none`;
   }
 }
 

@@ -7,6 +7,7 @@ import {
   MOST_DOTS,
   readNumber,
   readOneOf,
+  readSignStrokes,
   readString,
   readStrings,
   type SlideId,
@@ -111,8 +112,15 @@ export interface AddedSticker extends AddedPlace {
   readonly alt: string;
 }
 
+/** A sign of the shipped collection that a student added: its lines, as path data within 24 by 24. */
+export interface AddedSign extends AddedPlace {
+  readonly kind: 'sign';
+  readonly strokes: readonly string[];
+  readonly alt: string;
+}
+
 /** Something that a student added in an open area. */
-export type Added = AddedText | AddedPicture | AddedSticker;
+export type Added = AddedText | AddedPicture | AddedSticker | AddedSign;
 
 /** Types of pictures that students add. */
 export const pictureTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
@@ -300,6 +308,7 @@ function readAdded(value: unknown): Added | null {
   }
   if (fields['kind'] === 'sticker')
     return { kind: 'sticker', ...place, sticker: readString(fields['sticker'], '', 80), alt };
+  if (fields['kind'] === 'sign') return { kind: 'sign', ...place, strokes: readSignStrokes(fields['strokes']), alt };
   // Texts were the only things that were added once, and were kept without a kind.
   const size = readNumber(fields['size'], addedLetters.usual, addedLetters.least, addedLetters.most);
   return { kind: 'text', ...place, text: readString(fields['text'], '', 1_000_000), size };

@@ -49,7 +49,7 @@ export function OpenAreaView({ item, fillIn }: ItemProps<OpenAreaItem>) {
         {tool === null ? (
           <>
             {askToAdd
-              ? (['picture', 'camera', 'sticker'] as const).map((what) => (
+              ? (['picture', 'camera', 'sign'] as const).map((what) => (
                   <button key={what} type="button" onClick={() => askToAdd(item.id, what)}>
                     {adding[what]}
                   </button>

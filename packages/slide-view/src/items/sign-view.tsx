@@ -8,15 +8,28 @@ export function SignView({ item }: ItemProps<SignItem>) {
   const { stickerUrl } = useSurroundings();
   if (item.sticker !== '')
     return <img className="gv-sign" src={stickerUrl(item.sticker)} alt={item.shows} draggable={false} />;
+  return <SignLines strokes={item.strokes} color={paint(item.color)} weight={item.weight} label={item.shows} />;
+}
+
+interface SignLinesProps {
+  /** Path data, within 24 by 24. */
+  readonly strokes: readonly string[];
+  readonly color?: string;
+  readonly weight?: number;
+  readonly label: string;
+}
+
+/** The lines of a sign, as large as there is room. */
+export function SignLines({ strokes, color = 'currentColor', weight = 2, label }: SignLinesProps) {
   return (
-    <svg className="gv-sign" viewBox="0 0 24 24" role="img" aria-label={item.shows}>
-      {item.strokes.map((stroke) => (
+    <svg className="gv-sign" viewBox="0 0 24 24" role="img" aria-label={label}>
+      {strokes.map((stroke) => (
         <path
           key={stroke}
           d={stroke}
           fill="none"
-          stroke={paint(item.color)}
-          strokeWidth={item.weight}
+          stroke={color}
+          strokeWidth={weight}
           strokeLinecap="round"
           strokeLinejoin="round"
         />

@@ -1,6 +1,6 @@
 /** Words of adding pictures and stickers. */
 export const adding = {
-  titles: { picture: 'Add a picture', camera: 'Take a picture', sticker: 'Add a sticker' },
+  titles: { picture: 'Add a picture', camera: 'Take a picture', sign: 'Add a sign or a sticker' },
   alt: 'What it shows, for those who cannot see it',
   add: 'Add',
   another: 'Another one',

@@ -83,7 +83,7 @@ export const onSlides = {
     text: 'Text',
     picture: 'Picture',
     camera: 'Camera',
-    sticker: 'Sticker',
+    sign: 'Sign',
     pen: 'Pen',
     eraser: 'Eraser',
     done: 'Done',
@@ -93,7 +93,7 @@ export const onSlides = {
     larger: 'Larger',
     smaller: 'Smaller',
     remove: 'Remove',
-    unnamed: { picture: 'A picture', sticker: 'A sticker' },
+    unnamed: { picture: 'A picture', sticker: 'A sticker', sign: 'A sign' },
     hardToSee: {
       'small-letters': 'Too small to read from the back row',
       blurred: 'Blurred on the projector: make it smaller',

@@ -9,12 +9,17 @@ const PATH = /^[MmLlHhVvCcSsQqTtAaZz0-9eE\s.,+-]+$/;
 /** Names of stickers are code points in hexadecimal, joined by dashes. */
 const STICKER = /^[0-9a-f]{2,6}(-[0-9a-f]{2,6}){0,9}$/;
 
+/** The lines of a sign as path data; anything else is left out. */
+export function readSignStrokes(value: unknown): readonly string[] {
+  return readStrings(value, 2000, 40).filter((stroke) => PATH.test(stroke));
+}
+
 export const signKind: ItemKind<'sign'> = {
   kind: 'sign',
   size: { width: 160, height: 160 },
   read: (fields) => ({
     shows: readString(fields['shows'], '', 120),
-    strokes: readStrings(fields['strokes'], 2000, 40).filter((stroke) => PATH.test(stroke)),
+    strokes: readSignStrokes(fields['strokes']),
     sticker: STICKER.test(String(fields['sticker'])) ? String(fields['sticker']) : '',
     color: readColour(fields['color'], INK),
     weight: readNumber(fields['weight'], 2, 0.5, 4),
