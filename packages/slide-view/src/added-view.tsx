@@ -113,12 +113,15 @@ function Content({ added }: { added: PlacedAdded }) {
       );
     case 'picture':
       return (
-        <img
-          className="gv-added-picture"
-          src={`data:${added.type};base64,${added.bytes}`}
-          alt={added.alt || words.adding.unnamed.picture}
-          draggable={false}
-        />
+        <>
+          <img
+            className="gv-added-picture"
+            src={`data:${added.type};base64,${added.bytes}`}
+            alt={added.alt || words.adding.unnamed.picture}
+            draggable={false}
+          />
+          {added.credit ? <small className="gv-credit">{added.credit}</small> : null}
+        </>
       );
     case 'sign':
       return <SignLines strokes={added.strokes} label={added.alt || words.adding.unnamed.sign} />;

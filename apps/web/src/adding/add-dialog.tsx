@@ -20,6 +20,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
   const says = words.adding;
   const [picture, setPicture] = useState<PictureBytes | null>(null);
   const [alt, setAlt] = useState('');
+  const [credit, setCredit] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const take = async (source: Blob | HTMLVideoElement) => {
     const shrunk = await shrunkPicture(source);
@@ -29,7 +30,8 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
   const takeFrom = async ({ name, shows, by, licence }: LibraryPicture) => {
     const answer = await fetch(libraryUrl(name, 'whole')).catch(() => null);
     if (!answer?.ok) return setFault(says.library.away);
-    setAlt(`${shows} (${says.library.credit(by, licence)})`);
+    setAlt(shows);
+    setCredit(says.library.credit(by, licence));
     await take(await answer.blob());
   };
   const add = (content: AddedContent) => {
@@ -50,7 +52,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
           className="flex flex-col gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            add({ kind: 'picture', ...picture, alt: alt.trim() });
+            add({ kind: 'picture', ...picture, alt: alt.trim(), credit });
           }}
         >
           <img
@@ -70,6 +72,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
               onClick={() => {
                 setPicture(null);
                 setAlt('');
+                setCredit('');
               }}
             >
               {says.another}

@@ -18,7 +18,7 @@ import {
 import type { Frame } from '../geometry/index.js';
 import { ownPages, withOwner } from '../lesson/index.js';
 import { givenFor, isQuestion } from '../questions/index.js';
-import { type Added, addedOn, layOver, type Work } from '../work/index.js';
+import { type Added, type AddedPicture, addedOn, layOver, type Work } from '../work/index.js';
 
 /** Somebody's work, with their added pictures and drawings as pictures that are stored. */
 export interface KeptWork {
@@ -90,6 +90,11 @@ function pictureAt(
   return addItem(own, { id: newId(), slideId, kind: 'picture', frame, fields });
 }
 
+/** What it shows, and who made it. */
+function withCredit({ alt, credit }: AddedPicture): string {
+  return [alt, credit].filter(Boolean).join(', ');
+}
+
 function signAt(own: Deck, slideId: SlideId, frame: Frame, fields: Partial<OwnFields<'sign'>>): Change[] {
   return addItem(own, { id: newId(), slideId, kind: 'sign', frame, fields });
 }
@@ -105,7 +110,7 @@ function addedAsItem(
     case 'text':
       return writtenAt(own, slideId, frame, added.text, added.size);
     case 'picture':
-      return picture ? pictureAt(own, slideId, frame, picture, added.alt) : [];
+      return picture ? pictureAt(own, slideId, frame, picture, withCredit(added)) : [];
     case 'sticker':
       return signAt(own, slideId, frame, { shows: added.alt, strokes: [], sticker: added.sticker });
     case 'sign':

@@ -25,6 +25,7 @@ const picture = (width: number, height: number): AddedContent => ({
   type: 'image/jpeg',
   pixels: { width, height },
   alt: 'a tern',
+  credit: '',
 });
 const sticker: AddedContent = { kind: 'sticker', sticker: '1f419', alt: 'octopus' };
 const sign: AddedContent = { kind: 'sign', strokes: ['M2 12h20'], alt: 'a line' };

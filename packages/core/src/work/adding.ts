@@ -15,7 +15,7 @@ import {
 /** What is added, without its place. */
 export type AddedContent =
   | Pick<AddedText, 'kind' | 'text' | 'size'>
-  | Pick<AddedPicture, 'kind' | 'bytes' | 'type' | 'pixels' | 'alt'>
+  | Pick<AddedPicture, 'kind' | 'bytes' | 'type' | 'pixels' | 'alt' | 'credit'>
   | Pick<AddedSticker, 'kind' | 'sticker' | 'alt'>
   | Pick<AddedSign, 'kind' | 'strokes' | 'alt'>;
 

@@ -103,6 +103,8 @@ export interface AddedPicture extends AddedPlace {
   readonly pixels: { readonly width: number; readonly height: number };
   /** What it shows, for those who cannot see it. */
   readonly alt: string;
+  /** Who made it and under which licence, where it comes from somewhere; shown beneath it. */
+  readonly credit: string;
 }
 
 /** A sticker of the shipped collection that a student added. */
@@ -304,6 +306,7 @@ function readAdded(value: unknown): Added | null {
       type: readOneOf(fields['type'], pictureTypes, 'image/jpeg'),
       pixels: { width: readNumber(pixels?.['width'], 1, 1), height: readNumber(pixels?.['height'], 1, 1) },
       alt,
+      credit: readString(fields['credit'], '', 160),
     };
   }
   if (fields['kind'] === 'sticker')
