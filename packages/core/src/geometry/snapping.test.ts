@@ -75,6 +75,21 @@ describe('moving', () => {
     );
   });
 
+  test('a box is drawn in the same, wherever others were moved before', () => {
+    fc.assert(
+      fc.property(boxes, boxes, fc.integer({ min: 1, max: 40 }), (others, moving, reach) => {
+        const used = snapTargets(others, slide);
+        // Also edge to edge with others, where being beside them begins and ends.
+        const places = moving.flatMap((each) => [
+          each,
+          ...others.map((other) => ({ ...each, y: other.y + other.height })),
+        ]);
+        for (const place of places)
+          expect(snapMove(place, used, reach)).toEqual(snapMove(place, snapTargets(others, slide), reach));
+      }),
+    );
+  });
+
   test('every line shown lies on an edge or the middle of the box as snapped', () => {
     fc.assert(
       fc.property(boxes, boxes, (others, [moving]) => {

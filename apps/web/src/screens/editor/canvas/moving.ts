@@ -14,7 +14,6 @@ import {
   type Shift,
   snapMove,
 } from '@gobrel/core/geometry';
-
 import { type Dragged, eachFrame, type Manner } from './dragged-frames';
 import { showGuides, useDragPreview } from './drag-preview';
 import { keepToDrag } from './keep-to-drag';
