@@ -18,14 +18,11 @@ const manifest = {
   'src/screens/join/index.tsx': { file: 'assets/join.js', imports: ['_shared.js'] },
   '_live.js': { file: 'assets/live.js', imports: ['_shared.js'] },
   '_shared.js': { file: 'assets/shared.js' },
-  '../fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2': { file: 'assets/letters.woff2' },
-  '../fonts/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2': { file: 'assets/more-letters.woff2' },
 };
 const announcedIn = (page: string) => [...page.matchAll(/href="([^"]+)"/g)].map(([, url]) => url);
 
-test('a student’s page announces its letters, the files of its screen, each once, and what it asks first', () => {
+test('a student’s page announces the files of its screen, each once, and what it asks first', () => {
   expect(announcedIn(built(manifest)('/work'))).toEqual([
-    '/assets/letters.woff2',
     '/assets/student.js',
     '/assets/live.js',
     '/assets/shared.js',
@@ -38,7 +35,7 @@ test('a student’s page announces its letters, the files of its screen, each on
 test('nothing of an address gets into the page that is no code of a lesson', () => {
   const page = built(manifest);
   expect(page('/join/"><script>')).toBe(page('/'));
-  expect(announcedIn(page('/join'))).toEqual(['/assets/letters.woff2', '/assets/join.js', '/assets/shared.js']);
+  expect(announcedIn(page('/join'))).toEqual(['/assets/join.js', '/assets/shared.js']);
 });
 
 test('other screens, and an application built without a list of its files, get the page as it is', () => {

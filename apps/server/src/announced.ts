@@ -32,22 +32,16 @@ const announced: readonly Announced[] = [
   },
 ];
 
-/** The font that everything but headings is set in, as far as most names go: letters that change late move what is pressed. */
-const FONT = /\/atkinson-hyperlegible-next-latin-wght-normal\.woff2$/;
-
 /** Gives the page of a built application for an address. @throws when the folder holds no page */
 export function readAnnouncements(folder: string): (address: string) => string {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const place = join(folder, '.vite', 'manifest.json');
   const manifest = existsSync(place) ? (JSON.parse(readFileSync(place, 'utf8')) as Manifest) : {};
-  const font = Object.keys(manifest).find((name) => FONT.test(name));
-  const fonts = font === undefined ? [] : filesOf(manifest, font);
   return (address) => {
     for (const screen of announced) {
       const known = screen.address.exec(address);
       if (!known) continue;
       const links = [
-        ...fonts.map((file) => `<link rel="preload" as="font" type="font/woff2" crossorigin href="/${file}" />`),
         ...filesOf(manifest, screen.module).map((file) => `<link rel="modulepreload" crossorigin href="/${file}" />`),
         ...screen.asks(known).map((url) => `<link rel="preload" as="fetch" crossorigin href="${url}" />`),
       ];
