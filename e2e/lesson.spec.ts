@@ -216,7 +216,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await screen.close();
 });
 
-test('a slide each: one’s own card comes first, carries one’s name, takes a picture, ink and a sticker, and is kept as a deck', async ({
+test('a slide each: five students, each first on their own card; it takes pictures, signs and ink, and is kept as a deck', async ({
   page,
   browser,
 }) => {
@@ -225,6 +225,30 @@ test('a slide each: one’s own card comes first, carries one’s name, takes a 
   const lesson = await lessonOf(page, { deckId: 'species-cards', workMode: 'slide-each' });
   const noor = await student(browser, lesson, 'Noor Ashby', { permissions: ['camera'] });
   await expect(noor.getByRole('group', { name: 'Noor Ashby', exact: true })).toBeVisible();
+
+  // Four others, each first on their own card: one writes by keys, one without a network; led and let go again.
+  const names = ['Amaro Finch', 'Bexley Tarn', 'Cosima Rudd', 'Dov Kestrel'] as const;
+  const others = await Promise.all(names.map((name) => student(browser, lesson, name)));
+  const [keys, drops] = others;
+  if (!keys || !drops) throw new Error('four came in');
+  for (const [at, each] of others.entries())
+    await expect(each.getByRole('group', { name: names[at] ?? '', exact: true })).toBeVisible();
+  await keys.getByLabel('What is it called?').focus();
+  await keys.keyboard.type('barn owl');
+  await drops.context().setOffline(true);
+  await drops.getByLabel('What is it called?').fill('otter');
+  await expect(drops.getByText('no network: kept on this device')).toBeVisible();
+  await drops.context().setOffline(false);
+  await saved(drops);
+  await saved(keys);
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('radio', { name: 'Together' }).click();
+  for (const each of [noor, ...others]) await expect(each.getByText('Your teacher leads')).toBeVisible();
+  await page.getByRole('radio', { name: 'Own pace' }).click();
+  await expect(keys.getByLabel('What is it called?')).toHaveValue('barn owl');
+  await expect(drops.getByLabel('What is it called?')).toHaveValue('otter');
+  for (const each of others) await each.context().close();
+
   await noor.getByRole('button', { name: /^Your species/ }).tap();
   await noor.getByRole('textbox', { name: 'Your text' }).fill('It hangs upside down.');
   await noor.getByRole('button', { name: 'Smaller' }).tap();
@@ -272,10 +296,19 @@ test('a slide each: one’s own card comes first, carries one’s name, takes a 
   await noor.context().close();
 });
 
-test('a copy per group: two work in one, see each other point, and submit once', async ({ page, browser }) => {
+test('a copy per group: five students, two work in one, see each other point, and submit once', async ({
+  page,
+  browser,
+}) => {
   test.setTimeout(120_000);
   await newTeacher(page);
-  await newClass(page, '5 Plover', ['Ada Byng, Reeds', 'Bo Carr, Reeds', 'Cy Dunn']);
+  await newClass(page, '5 Plover', [
+    'Ada Byng, Reeds',
+    'Bo Carr, Reeds',
+    'Cy Dunn',
+    'Dee Ellis, Sedge',
+    'Eve Frost, Sedge',
+  ]);
   const classes = (await (await page.request.get('/api/classes')).json()) as { id: string }[];
   await page.goto('/');
   const made = await page.request.post('/api/decks', { data: { title: 'In pairs' } });
@@ -287,6 +320,10 @@ test('a copy per group: two work in one, see each other point, and submit once',
     return device;
   };
   const [ada, bo] = [await come('Ada Byng'), await come('Bo Carr')];
+  // A student without a group has a copy of their own; another group has another one.
+  const [cy, dee, eve] = [await come('Cy Dunn'), await come('Dee Ellis'), await come('Eve Frost')];
+  await expect(dee.getByText('Sedge · Dee Ellis')).toBeVisible();
+  await expect(eve.getByText('Sedge · Eve Frost')).toBeVisible();
   await expect(ada.getByText('Reeds · Ada Byng')).toBeVisible();
   const slide = ada.getByRole('img').or(ada.getByRole('group')).first();
   const box = await slide.boundingBox();
@@ -297,7 +334,13 @@ test('a copy per group: two work in one, see each other point, and submit once',
   await expect(ada.getByText(/It has arrived/)).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
   await expect(page.getByRole('row', { name: /Reeds/ })).toContainText('Ada Byng, Bo Carr');
-  for (const each of [ada, bo]) await each.context().close();
+  await expect(page.getByRole('row', { name: /Sedge/ })).toContainText('Dee Ellis, Eve Frost');
+  await expect(row(page, 'Cy Dunn')).toBeVisible();
+  await page.getByRole('radio', { name: 'Together' }).click();
+  for (const each of [cy, dee, eve]) await expect(each.getByText('Your teacher leads')).toBeVisible();
+  await page.getByRole('radio', { name: 'Own pace' }).click();
+  for (const each of [cy, dee, eve]) await expect(each.getByText('Your teacher leads')).toBeHidden();
+  for (const each of [ada, bo, cy, dee, eve]) await each.context().close();
 });
 
 test('a deck is handed out to anybody, corrected while it runs, and the lesson deleted', async ({ page, browser }) => {
