@@ -1,0 +1,131 @@
+/** A slide each and a copy per group, with five students; a copy each is in the whole lesson's test. */
+import { expect, test } from '@playwright/test';
+import { lessonOf, row, student } from './handed-out';
+import { join, newClass, newTeacher, odile, saved, tablet } from './people';
+
+test('a slide each: five students, each first on their own card; it takes pictures, signs and ink, and is kept as a deck', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'species-cards', workMode: 'slide-each' });
+  const noor = await student(browser, lesson, 'Noor Ashby', { permissions: ['camera'] });
+  await expect(noor.getByRole('group', { name: 'Noor Ashby', exact: true })).toBeVisible();
+
+  // Four others, each first on their own card: one writes by keys, one without a network; led and let go again.
+  const names = ['Amaro Finch', 'Bexley Tarn', 'Cosima Rudd', 'Dov Kestrel'] as const;
+  const others = await Promise.all(names.map((name) => student(browser, lesson, name)));
+  const [keys, drops] = others;
+  if (!keys || !drops) throw new Error('four came in');
+  for (const [at, each] of others.entries())
+    await expect(each.getByRole('group', { name: names[at] ?? '', exact: true })).toBeVisible();
+  await keys.getByLabel('What is it called?').focus();
+  await keys.keyboard.type('barn owl');
+  await drops.context().setOffline(true);
+  await drops.getByLabel('What is it called?').fill('otter');
+  await expect(drops.getByText('no network: kept on this device')).toBeVisible();
+  await drops.context().setOffline(false);
+  await saved(drops);
+  await saved(keys);
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('radio', { name: 'Together' }).click();
+  for (const each of [noor, ...others]) await expect(each.getByText('Your teacher leads')).toBeVisible();
+  await page.getByRole('radio', { name: 'Own pace' }).click();
+  await expect(keys.getByLabel('What is it called?')).toHaveValue('barn owl');
+  await expect(drops.getByLabel('What is it called?')).toHaveValue('otter');
+  for (const each of others) await each.context().close();
+
+  await noor.getByRole('button', { name: /^Your species/ }).tap();
+  await noor.getByRole('textbox', { name: 'Your text' }).fill('It hangs upside down.');
+  await noor.getByRole('button', { name: 'Smaller' }).tap();
+  await noor.getByRole('button', { name: 'Smaller' }).tap();
+  await expect(noor.getByText('Too small to read from the back row')).toBeVisible();
+  await noor.getByRole('button', { name: 'Larger' }).tap();
+  await noor.getByRole('button', { name: 'Camera' }).tap();
+  await noor.getByRole('button', { name: 'Take it' }).tap();
+  await noor.getByLabel('What it shows').fill('a bat');
+  await noor.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).tap();
+  await expect(noor.getByRole('img', { name: 'a bat' })).toBeVisible();
+  await noor.getByRole('button', { name: 'Picture', exact: true }).tap();
+  await noor.getByRole('searchbox', { name: 'Find a picture' }).fill('submarine');
+  await expect(noor.getByText('No picture shows “submarine”.')).toBeVisible();
+  await noor.getByRole('searchbox', { name: 'Find a picture' }).fill('full moon');
+  await noor.getByRole('button', { name: /The full moon over the sea/ }).tap();
+  await noor.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).tap();
+  await expect(noor.getByRole('img', { name: 'The full moon over the sea' })).toBeVisible();
+  await expect(noor.getByText('drawn by Gobrel, CC0 1.0')).toBeVisible();
+  await noor.getByRole('button', { name: 'Sign', exact: true }).tap();
+  await noor.getByRole('radio', { name: 'Signs' }).check();
+  await noor.getByRole('dialog').getByRole('searchbox').fill('feather');
+  await noor.getByRole('dialog').getByRole('button', { name: 'feather', exact: true }).tap();
+  await expect(noor.getByRole('img', { name: 'feather' })).toBeVisible();
+  await noor.getByRole('button', { name: 'Sign', exact: true }).tap();
+  await noor.getByRole('dialog').getByRole('searchbox').fill('bat');
+  await noor.getByRole('dialog').getByRole('button', { name: 'bat', exact: true }).tap();
+  await noor.getByRole('button', { name: 'Pen' }).tap();
+  await noor.getByRole('application').focus();
+  await noor.keyboard.press('Space');
+  for (let step = 0; step < 6; step += 1) await noor.keyboard.press('ArrowRight');
+  await noor.keyboard.press('Space');
+  await noor.getByRole('button', { name: 'Done' }).tap();
+  await saved(noor);
+  await noor.getByRole('button', { name: 'Submit' }).tap();
+  await noor.getByRole('dialog').getByRole('button', { name: 'Submit' }).tap();
+  await expect(noor.getByText(/It has arrived/)).toBeVisible();
+
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('button', { name: 'More of this lesson' }).click();
+  await page.getByRole('menuitem', { name: 'Keep the class deck in the library' }).click();
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByRole('textbox', { name: 'Title of the deck' })).toHaveValue('Our species cards, 6 Heron');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Noor Ashby' }).first()).toBeVisible();
+  await noor.context().close();
+});
+
+test('a copy per group: five students, two work in one, see each other point, and submit once', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  await newTeacher(page);
+  await newClass(page, '5 Plover', [
+    'Ada Byng, Reeds',
+    'Bo Carr, Reeds',
+    'Cy Dunn',
+    'Dee Ellis, Sedge',
+    'Eve Frost, Sedge',
+  ]);
+  const classes = (await (await page.request.get('/api/classes')).json()) as { id: string }[];
+  await page.goto('/');
+  const made = await page.request.post('/api/decks', { data: { title: 'In pairs' } });
+  const { id: deckId } = (await made.json()) as { id: string };
+  const lesson = await lessonOf(page, { deckId, classId: classes[0]?.id, workMode: 'copy-per-group' });
+  const come = async (name: string) => {
+    const device = await (await tablet(browser)).newPage();
+    await join(device, lesson.code, name, '1234');
+    return device;
+  };
+  const [ada, bo] = [await come('Ada Byng'), await come('Bo Carr')];
+  // A student without a group has a copy of their own; another group has another one.
+  const [cy, dee, eve] = [await come('Cy Dunn'), await come('Dee Ellis'), await come('Eve Frost')];
+  await expect(dee.getByText('Sedge · Dee Ellis')).toBeVisible();
+  await expect(eve.getByText('Sedge · Eve Frost')).toBeVisible();
+  await expect(ada.getByText('Reeds · Ada Byng')).toBeVisible();
+  const slide = ada.getByRole('img').or(ada.getByRole('group')).first();
+  const box = await slide.boundingBox();
+  await ada.mouse.move((box?.x ?? 0) + 200, (box?.y ?? 0) + 120);
+  await expect(bo.getByText('Ada Byng', { exact: true })).toBeVisible();
+  await bo.getByRole('button', { name: 'Submit' }).tap();
+  await bo.getByRole('dialog').getByRole('button', { name: 'Submit' }).tap();
+  await expect(ada.getByText(/It has arrived/)).toBeVisible();
+  await page.goto(`/lessons/${lesson.id}`);
+  await expect(page.getByRole('row', { name: /Reeds/ })).toContainText('Ada Byng, Bo Carr');
+  await expect(page.getByRole('row', { name: /Sedge/ })).toContainText('Dee Ellis, Eve Frost');
+  await expect(row(page, 'Cy Dunn')).toBeVisible();
+  await page.getByRole('radio', { name: 'Together' }).click();
+  for (const each of [cy, dee, eve]) await expect(each.getByText('Your teacher leads')).toBeVisible();
+  await page.getByRole('radio', { name: 'Own pace' }).click();
+  for (const each of [cy, dee, eve]) await expect(each.getByText('Your teacher leads')).toBeHidden();
+  for (const each of [ada, bo, cy, dee, eve]) await each.context().close();
+});
