@@ -103,75 +103,60 @@ function linesOf(boxes: readonly Box[], axis: Axis): Lines {
   };
 }
 
-/** How many rows are remembered: more than lie about where somebody hesitates. */
+/** Of how many rows it is remembered where one could start: more than lie about where somebody hesitates. */
 const REMEMBERED = 32;
 
-/** Boxes as one axis sees them, and which of them lie in a row (or column) with a span. */
+/** Boxes as one axis sees them, and the gaps between those that lie in a row (or column) with a span. */
 class Rows {
-  /** In order of where they start. */
+  /** In order of where they start; then where each begins and ends across the axis, in that order. */
   private readonly spans: readonly Span[];
-  /** Their places in that order, by where they start across the axis; and that, and where they end, each in order. */
-  private readonly places: readonly number[];
   private readonly crossStarts: Float64Array;
   private readonly crossEnds: Float64Array;
-  /** The longest reach across the axis. */
-  private readonly widest: number;
-  /** Rows that were asked for, by which boxes are in them: a drag asks for the same ones with nearly every move. */
-  private readonly remembered = new Map<number, Row>();
+  /** Where they begin, and where they end across the axis, each from the least on. */
+  private readonly begins: Float64Array;
+  private readonly ends: Float64Array;
+  /**
+   * Where a span of one size could start, by which boxes it lies beside: a drag asks for the same ones with nearly every
+   * move.
+   */
+  private readonly remembered = new Map<number, Float64Array>();
+  private size = NaN;
 
   constructor(boxes: readonly Box[], axis: Axis) {
     this.spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
-    const across = this.spans.map((span, place) => ({ at: span.crossStart, place })).sort((a, b) => a.at - b.at);
-    this.places = across.map(({ place }) => place);
-    this.crossStarts = Float64Array.from(across, ({ at }) => at);
-    this.crossEnds = Float64Array.from(this.spans, (span) => span.crossEnd).sort();
-    this.widest = this.spans.reduce((most, span) => Math.max(most, span.crossEnd - span.crossStart), 0);
+    this.crossStarts = Float64Array.from(this.spans, (span) => span.crossStart);
+    this.crossEnds = Float64Array.from(this.spans, (span) => span.crossEnd);
+    this.begins = this.crossStarts.slice().sort();
+    this.ends = this.crossEnds.slice().sort();
   }
 
   /** The boxes beside a span: those that begin before it ends and end after it begins, across the axis. */
-  at({ crossStart, crossEnd }: Pick<Span, 'crossStart' | 'crossEnd'>): Row {
-    // How many begin before, and how many end before, says which they are.
-    const begun = firstAtOrAfter(this.crossStarts, crossEnd);
-    const ended = firstAfter(this.crossEnds, crossStart);
-    const key = begun * (this.spans.length + 1) + ended;
-    const known = this.remembered.get(key);
-    if (known) return known;
-    const among: number[] = [];
-    for (let at = firstAtOrAfter(this.crossStarts, crossStart - this.widest); at < begun; at += 1) {
-      const place = this.places[at] ?? 0;
-      if ((this.spans[place]?.crossEnd ?? -Infinity) > crossStart) among.push(place);
-    }
-    const row = new Row(among.sort((a, b) => a - b).flatMap((place) => this.spans[place] ?? []));
-    if (this.remembered.size >= REMEMBERED) this.remembered.clear();
-    this.remembered.set(key, row);
-    return row;
+  beside({ crossStart, crossEnd }: Span): readonly Span[] {
+    return this.spans.filter((other) => other.crossStart < crossEnd && other.crossEnd > crossStart);
   }
-}
-
-/** Boxes in one row, and where another one would have to start for its gaps to equal theirs. */
-class Row {
-  private size = NaN;
-  private starts: readonly number[] = [];
-
-  /** @param spans in order of where they start */
-  constructor(readonly spans: readonly Span[]) {}
 
   /** The smallest shift that makes a gap beside a span equal to another one, or both gaps beside it equal. */
-  gapShift({ start, end }: Span): number {
-    // Where to start is worked out once for spans of the same size.
-    if (this.size !== end - start) {
-      this.size = end - start;
-      this.starts = this.startsFor(this.size);
-    }
-    let best = Infinity;
-    for (const at of this.starts) best = smaller(best, at - start);
-    return best;
+  gapShift(span: Span): number {
+    const size = span.end - span.start;
+    if (this.size !== size || this.remembered.size >= REMEMBERED) this.remembered.clear();
+    this.size = size;
+    // How many begin before it ends, and how many end before it begins, says which lie beside it.
+    const begun = firstAtOrAfter(this.begins, span.crossEnd);
+    const key = begun * (this.spans.length + 1) + firstAfter(this.ends, span.crossStart);
+    let starts = this.remembered.get(key);
+    if (!starts) this.remembered.set(key, (starts = this.startsBeside(span, size)));
+    return nearest(starts, span.start);
   }
 
-  private startsFor(size: number): readonly number[] {
+  /** Where a span of a size would have to start, in order. Runs with a move, so it goes straight through all boxes. */
+  private startsBeside({ crossStart, crossEnd }: Span, size: number): Float64Array {
+    const { spans, crossStarts, crossEnds } = this;
     const starts: number[] = [];
     let left: Span | null = null;
-    for (const right of this.spans) {
+    for (let place = 0; place < spans.length; place += 1) {
+      if ((crossStarts[place] ?? 0) >= crossEnd || (crossEnds[place] ?? 0) <= crossStart) continue;
+      const right: Span | undefined = spans[place];
+      if (!right) continue;
       const gap = left ? right.start - left.end : 0;
       if (left && gap > 0) {
         starts.push(right.end + gap, left.start - gap - size);
@@ -179,7 +164,7 @@ class Row {
       }
       left = right;
     }
-    return starts;
+    return Float64Array.from(starts).sort();
   }
 }
 
@@ -217,7 +202,7 @@ function shiftAlong(box: Box, axis: Axis, { lines, rows }: SnapTargets, reach: n
   shift = smaller(shift, nearest(ats, span.start));
   shift = smaller(shift, nearest(ats, span.start + size / 2));
   shift = smaller(shift, nearest(ats, span.end));
-  shift = smaller(shift, rows[axis].at(span).gapShift(span));
+  shift = smaller(shift, rows[axis].gapShift(span));
   if (Math.abs(shift) <= reach) return shift;
   return grid > 0 ? Math.round(span.start / grid) * grid - span.start : 0;
 }
@@ -308,7 +293,7 @@ function addLineGuides(
  * either side; none when they are not equal.
  */
 function addGapGuides(guides: Guide[], span: Span, rows: Rows, axis: Axis): void {
-  const others = rows.at(span).spans;
+  const others = rows.beside(span);
   const before = others.filter((other) => other.start <= span.start);
   const row = [...before, span, ...others.slice(before.length)];
   const gapAfter = (place: number) => (row[place + 1]?.start ?? -Infinity) - (row[place]?.end ?? Infinity);

@@ -80,11 +80,21 @@ export class Move {
   /** When it did, in ms as events count them. */
   private since = 0;
   private told = true;
-  private readonly looking: ReturnType<typeof setInterval>;
+  private looking: ReturnType<typeof setInterval> | null = null;
 
+  /** Makes ready for it while there is time, between the press and the first move: nothing is seen of it yet. */
   constructor(private readonly of: MoveOf) {
     this.around = boundsOfAll(Object.values(of.before));
     this.drawn = new DrawnShift(of.canvas, of.before);
+    if (!this.around) return;
+    // Which row they stand in is remembered, and what is seldom needed is ready when it is.
+    const manner = { exact: false, fromCentre: false, snap: of.snap };
+    guidesOf(this.around, movedBy(this.around, this.way, manner), this.way, manner);
+  }
+
+  /** From here on they are on their way. */
+  begin(): void {
+    this.drawn.begin();
     this.looking = setInterval(() => this.tell(performance.now()), LOOK);
   }
 
@@ -114,6 +124,7 @@ export class Move {
 
   /** Shows them where they were. */
   end(): void {
+    if (this.looking === null) return;
     clearInterval(this.looking);
     this.drawn.end();
   }

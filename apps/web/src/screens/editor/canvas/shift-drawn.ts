@@ -18,7 +18,11 @@ export class DrawnShift {
     private readonly frames: Readonly<Record<ItemId, Frame>>,
   ) {
     this.drawings = this.find();
-    canvas.dataset['moving'] = '';
+  }
+
+  /** The frame around them stands aside. */
+  begin(): void {
+    this.canvas.dataset['moving'] = '';
   }
 
   /** Shows them so far from where they were, in slide units. */

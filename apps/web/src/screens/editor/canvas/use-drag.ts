@@ -74,11 +74,11 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   /** Works out once what a drag of the selected items goes by. */
   const prepare = () => {
     const { selected, grid } = useDesk.getState();
-    const targets = targetsBeside(deck, slideId, selected);
-    return {
-      before: movableFrames(deck, selected),
-      snap: { targets, reach: REACH / scale, grid: grid ? GRID : 0 },
-    };
+    const before = movableFrames(deck, selected);
+    const snap = { targets: targetsBeside(deck, slideId, selected), reach: REACH / scale, grid: grid ? GRID : 0 };
+    const lead = leadLines(deck, slideId, Object.keys(before));
+    const moving = grip.kind === 'canvas' ? new Move({ before, canvas, lead, snap, from: event, scale }) : null;
+    return { before, snap, moving };
   };
   let prepared: ReturnType<typeof prepare> | null = null;
   // Between the press and the first move there is time for it.
@@ -111,11 +111,12 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       return;
     }
     prepared ??= prepare();
-    const { before, snap } = prepared;
+    const { before, snap, moving } = prepared;
     if (grip.kind === 'canvas') {
-      const lead = leadLines(deck, slideId, Object.keys(before));
+      if (!moving) return;
       // From here on it listens itself.
-      move = new Move({ before, canvas, lead, snap, from: event, scale });
+      move = moving;
+      move.begin();
       window.removeEventListener('pointermove', follow, { capture: true });
       window.addEventListener('pointermove', move, { capture: true });
       return move.handleEvent(at);
