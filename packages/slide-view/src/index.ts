@@ -1,7 +1,17 @@
 /** Draws slides. No editing, no fetching. */
 export { type FillIn, type FollowLink, isOpen, readingHands } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';
-export { ItemContent, lookStyle, overflows, roomStyle, textClasses, uprightStyle } from './items/index.js';
+export {
+  cellStyle,
+  ItemContent,
+  lookOfCell,
+  lookStyle,
+  overflows,
+  roomStyle,
+  textClasses,
+  uprightStyle,
+  withoutCell,
+} from './items/index.js';
 export { useRecorder } from './items/use-recorder.js';
 export { paint, themeStyle } from './paint.js';
 export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';

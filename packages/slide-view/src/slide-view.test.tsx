@@ -328,6 +328,19 @@ describe('looks', () => {
     expect(markup).toMatch(/<circle[^>]*r="1.8"/);
   });
 
+  test('a table is one for whoever listens, with headings that say what they are about', () => {
+    const fields = { headings: 'both' as const, 'cell:1:2': plainText('eats'), 'cell:2:1': plainText('Limpet') };
+    const frame = { x: 0, y: 0, width: 300, height: 150, rotation: 0 };
+    const markup = drawn({ id: 'table', kind: 'table', name: 'Who eats whom', frame, fields });
+    expect(markup).toMatch(/role="table" aria-label="Who eats whom"/);
+    expect(markup.match(/role="row"/g)).toHaveLength(3);
+    expect(markup).toMatch(/role="columnheader"[^>]*left:100px;top:0[^>]*>.*?eats/);
+    expect(markup).toMatch(/role="rowheader"[^>]*left:0;top:50px[^>]*>.*?Limpet/);
+    expect(markup.match(/role="cell"/g)).toHaveLength(4);
+    // Borders lie within the frame: the outer ones by half their weight.
+    expect(markup).toContain('d="M0 1H300M0 50H300M0 100H300M0 149H300M1 0V150M100 0V150M200 0V150M299 0V150"');
+  });
+
   test('a sign is its lines, a sticker its picture, both with a name', () => {
     const markup = drawn(
       { id: 'sign', kind: 'sign', fields: { shows: 'waves', strokes: ['M2 6h4'], color: 'second' } },

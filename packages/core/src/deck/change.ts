@@ -8,7 +8,7 @@ import type { Slide } from './slide.js';
 /** Any field of any item kind but the ones that say which item it is. */
 export type ItemFields = { readonly [name: string]: unknown } & { readonly id?: never; readonly kind?: never };
 
-/** One change. A change to something that is not there does nothing. */
+/** One change. A change to something that is not there does nothing; an item's field set to `undefined` is taken away. */
 export type Change =
   | { readonly type: 'set-deck'; readonly fields: Partial<Omit<DeckFields, 'version'>> }
   | { readonly type: 'put-slide'; readonly slide: Slide }
@@ -66,7 +66,7 @@ class Draft {
         if (slides[change.item.slideId]) this.own('items')[change.item.id] = change.item;
         return;
       case 'set-item':
-        if (items[change.id]) this.own('items')[change.id] = { ...items[change.id], ...change.fields } as Item;
+        if (items[change.id]) this.own('items')[change.id] = withFields(items[change.id], change.fields);
         return;
       case 'remove-item':
         if (items[change.id]) delete this.own('items')[change.id];
@@ -89,4 +89,10 @@ class Draft {
     }
     return this.deck[map] as Record<string, Deck[M][string]>;
   }
+}
+
+function withFields(item: Item | undefined, fields: ItemFields): Item {
+  const changed: Record<string, unknown> = { ...item, ...fields };
+  for (const [name, value] of Object.entries(fields)) if (value === undefined) delete changed[name];
+  return changed as unknown as Item;
 }

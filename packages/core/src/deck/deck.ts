@@ -8,9 +8,9 @@ import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString
 import { type KeptWalk, readWalks } from './kept-walk.js';
 import { type Playing, readPlaying } from './playing.js';
 import { type Destination, readDestination } from './destination.js';
-import { linkedWordsOf } from './rich-text.js';
 import { readSection, type Section } from './section.js';
 import { readSlide, type Slide } from './slide.js';
+import { linkedWordsIn } from './texts.js';
 import { isSameTheme, NOTEBOOK, readTheme, type Theme } from './theme.js';
 
 /** The version of the deck's shape; a reader of an older one upgrades it. */
@@ -184,8 +184,7 @@ export function filesIn(deck: Deck): readonly string[] {
   };
   for (const item of Object.values(deck.items)) {
     look(item.link);
-    if (item.kind === 'text' || item.kind === 'shape')
-      for (const { destination } of linkedWordsOf(item.text)) look(destination);
+    for (const { destination } of linkedWordsIn(item)) look(destination);
   }
   return [...found];
 }

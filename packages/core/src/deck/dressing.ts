@@ -28,7 +28,7 @@ const dressedItems = new WeakMap<Item, { readonly theme: Theme; readonly dressed
 
 /** An item as it looks in a theme: the very same value for as long as both are the same. */
 export function dressed(theme: Theme, item: Item): Item {
-  if ((item.kind !== 'text' && item.kind !== 'shape') || item.look.style === null) return item;
+  if ((item.kind !== 'text' && item.kind !== 'shape' && item.kind !== 'table') || item.look.style === null) return item;
   const known = dressedItems.get(item);
   if (known?.theme === theme) return known.dressed;
   const made: Item = { ...item, look: lookIn(theme, item.look) };

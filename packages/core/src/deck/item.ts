@@ -7,6 +7,7 @@ import type { GroupId, ItemId, SlideId } from './identifiers.js';
 import type { Crop } from './picture-look.js';
 import type { RichText, TextAlign } from './rich-text.js';
 import type { ShapeName } from './shapes.js';
+import type { CellField, LineField, TableHeadings, TableLine } from './table-fields.js';
 import type { StyledProperty, TextStyleName } from './text-style-names.js';
 
 /** `backdrop` items stay put for everybody; `slide` items are the author's to move. */
@@ -141,6 +142,25 @@ export interface PictureItem extends ItemBase {
   readonly opacity: number;
   readonly flippedAcross: boolean;
   readonly flippedDown: boolean;
+}
+
+/** A table; its line weight is in slide units. */
+export interface TableItem extends ItemBase {
+  readonly kind: 'table';
+  readonly headings: TableHeadings;
+  readonly look: TextLook;
+  readonly fill: string;
+  /** The ground of headings, and their letters. */
+  readonly headingFill: string;
+  readonly headingColor: string;
+  readonly outline: string;
+  readonly outlineWidth: number;
+  readonly dash: Dash;
+  /** 0 (not to be seen) to 1; of its ground, not of its words. */
+  readonly opacity: number;
+  readonly [line: LineField]: TableLine;
+  /** A cell that nobody has written in may be missing. */
+  readonly [cell: CellField]: RichText;
 }
 
 /** What a line ends in. */
@@ -391,6 +411,7 @@ export type Item =
   | ShapeItem
   | PictureItem
   | LineItem
+  | TableItem
   | SignItem
   | HotspotItem
   | ViewpointItem

@@ -8,7 +8,7 @@ import {
   type Item,
   type ItemId,
   itemsOf,
-  linkedWordsOf,
+  linkedWordsIn,
   nameOf,
   sameDestination,
   type SlideId,
@@ -50,10 +50,9 @@ function readLinks(deck: Deck, slideId: SlideId): readonly Link[] {
       item.link && !isCarriedBefore(items, item)
         ? [{ from: slideId, itemId: item.id, words: null, run: null, carrier: nameOf(item), destination: item.link }]
         : [];
-    if (item.kind !== 'text' && item.kind !== 'shape') return own;
     return [
       ...own,
-      ...linkedWordsOf(item.text).map(({ words, destination }, run) => ({
+      ...linkedWordsIn(item).map(({ words, destination }, run) => ({
         from: slideId,
         itemId: item.id,
         words,

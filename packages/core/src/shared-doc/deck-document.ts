@@ -1,6 +1,6 @@
 /**
  * A deck as a Yjs document, both ways. The map `deck` holds the deck's own fields; `slides`, `items` and
- * `sections` hold a map of fields for each id. Fields are JSON values, but for a rich text, which is an XML fragment that people type in.
+ * `sections` hold a map of fields for each id. Fields are JSON values, but for rich texts, which are XML fragments that people type in.
  */
 import * as Y from 'yjs';
 import {
@@ -8,6 +8,7 @@ import {
   type Deck,
   type DeckFields,
   emptyDeck,
+  isTextField,
   type Item,
   type ItemId,
   readDeckFields,
@@ -19,13 +20,11 @@ import {
   type SectionId,
   type Slide,
   type SlideId,
+  type TextField,
 } from '../deck/index.js';
 import { readFragment, writeFragment } from './rich-text-fragment.js';
 
 export type FieldMap = Y.Map<unknown>;
-
-/** The field that is kept as an XML fragment. */
-const TEXT_FIELD = 'text';
 
 export const deckFields = (doc: Y.Doc): FieldMap => doc.getMap('deck');
 export const slideMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('slides');
@@ -38,8 +37,8 @@ export function deckScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
 }
 
 /** The fragment that holds an item's text, for an editor to type in; `null` when the item has none. */
-export function textFragment(doc: Y.Doc, itemId: ItemId): Y.XmlFragment | null {
-  const fragment = itemMaps(doc).get(itemId)?.get(TEXT_FIELD);
+export function textFragment(doc: Y.Doc, itemId: ItemId, field: TextField = 'text'): Y.XmlFragment | null {
+  const fragment = itemMaps(doc).get(itemId)?.get(field);
   return fragment instanceof Y.XmlFragment ? fragment : null;
 }
 
@@ -134,21 +133,23 @@ function withoutId<T extends { readonly id: string }>({ id: _id, ...fields }: T)
 function mapOf(fields: object): FieldMap {
   const map: FieldMap = new Y.Map();
   for (const [name, value] of Object.entries(fields)) {
-    if (name === TEXT_FIELD) {
-      const fragment = new Y.XmlFragment();
-      writeFragment(fragment, readRichText(value));
-      map.set(name, fragment);
-    } else {
-      map.set(name, value);
-    }
+    map.set(name, isTextField(name) ? fragmentOf(value) : value);
   }
   return map;
+}
+
+function fragmentOf(text: unknown): Y.XmlFragment {
+  const fragment = new Y.XmlFragment();
+  writeFragment(fragment, readRichText(text));
+  return fragment;
 }
 
 function setFields(map: FieldMap, fields: object): void {
   for (const [name, value] of Object.entries(fields)) {
     const present = map.get(name);
-    if (present instanceof Y.XmlFragment) writeFragment(present, readRichText(value));
+    if (value === undefined) map.delete(name);
+    else if (present instanceof Y.XmlFragment) writeFragment(present, readRichText(value));
+    else if (isTextField(name)) map.set(name, fragmentOf(value));
     else if (JSON.stringify(present) !== JSON.stringify(value)) map.set(name, value);
   }
 }

@@ -1,16 +1,22 @@
 import fc from 'fast-check';
 import * as Y from 'yjs';
 import {
+  addTableLine,
   applyChanges,
+  cellsOf,
   type Change,
   type Deck,
   emptyDeck,
   itemsOf,
   type Item,
+  lettersOf,
+  linesOf,
   plainText,
   readItem,
   readRichText,
   readSlide,
+  removeTableLine,
+  setItemFields,
 } from '../deck/index.js';
 import { addTurn, newLessonState } from '../lesson/index.js';
 import { DeckBuilder } from '../testing/index.js';
@@ -82,7 +88,7 @@ const changes: fc.Arbitrary<Change> = fc.oneof(
   }),
   fc.record({ type: fc.constant('remove-slide' as const), id: slideIds }),
   fc
-    .tuple(itemIds, slideIds, fc.constantFrom('text', 'shape', 'zone', 'choice'), texts)
+    .tuple(itemIds, slideIds, fc.constantFrom('text', 'shape', 'table', 'zone', 'choice'), texts)
     .map(([id, slideId, kind, text]): Change => ({ type: 'put-item', item: item(id, slideId, kind, text) })),
   fc.record({
     type: fc.constant('set-item' as const),
@@ -150,6 +156,40 @@ describe('a deck as a shared document', () => {
     expect(readDeckDocument(mine).items['t']).toMatchObject({ text: plainText('ONE\nTWO') });
   });
 
+  test('two people who work in one table at once both keep what they did', () => {
+    const { deck } = new DeckBuilder().slide('a').item('t', 'table');
+    const [one, two] = [new Y.Doc(), new Y.Doc()];
+    writeDeckDocument(one, deck);
+    Y.applyUpdate(two, Y.encodeStateAsUpdate(one));
+    writeChanges(
+      one,
+      addTableLine(deck, 't', 'row', 3, () => 'new'),
+    );
+    writeChanges(one, setItemFields(deck, 't', { 'cell:1:1': plainText('mine') }));
+    writeChanges(
+      two,
+      addTableLine(deck, 't', 'column', 0, () => 'new'),
+    );
+    writeChanges(two, setItemFields(deck, 't', { 'cell:1:2': plainText('yours') }));
+    writeChanges(two, removeTableLine(deck, 't', 'row', '2'));
+    Y.applyUpdate(one, Y.encodeStateAsUpdate(two));
+    Y.applyUpdate(two, Y.encodeStateAsUpdate(one));
+    expect(readDeckDocument(one)).toEqual(readDeckDocument(two));
+    const table = readDeckDocument(one).items['t'];
+    if (table?.kind !== 'table') throw new Error('no table');
+    expect(linesOf(table, 'row').map(({ id }) => id)).toEqual(['1', '3', 'new']);
+    expect(linesOf(table, 'column').map(({ id }) => id)).toEqual(['new', '1', '2', '3']);
+    expect(
+      cellsOf(table)
+        .map(({ text }) => lettersOf(text))
+        .filter(Boolean),
+    ).toEqual(['mine', 'yours']);
+    // Where the new row and the new column cross, nobody has written yet.
+    expect(textFragment(one, 't', 'cell:new:new')).toBeNull();
+    writeChanges(one, setItemFields(readDeckDocument(one), 't', { 'cell:new:new': plainText('both') }));
+    expect(textFragment(one, 't', 'cell:new:new')?.toString()).toContain('both');
+  });
+
   test('two people who reorder at once both succeed', () => {
     const { deck } = new DeckBuilder().slide('a').slide('b').slide('c');
     const mine = new Y.Doc();
@@ -179,6 +219,24 @@ describe('a deck as a shared document', () => {
     expect(readDeckDocument(mine).items).toEqual({});
     undo.undo();
     expect(Object.keys(readDeckDocument(mine).items)).toEqual(['late']);
+  });
+
+  test('what is done to a table in the document is done as to the deck', () => {
+    const { deck } = new DeckBuilder().slide('a').item('t', 'table', { fields: { 'cell:2:1': plainText('gone') } });
+    const doc = new Y.Doc();
+    writeDeckDocument(doc, deck);
+    let now = deck;
+    for (const act of [
+      (from: Deck) => addTableLine(from, 't', 'column', 1, () => 'new'),
+      (from: Deck) => removeTableLine(from, 't', 'row', '2'),
+      (from: Deck) => setItemFields(from, 't', { 'cell:1:new': plainText('here') }),
+    ]) {
+      const changes = act(now);
+      now = applyChanges(now, changes);
+      writeChanges(doc, changes);
+      expect(readDeckDocument(doc)).toEqual(now);
+    }
+    expect(JSON.stringify(now)).not.toContain('gone');
   });
 
   test('a text has a fragment to type in; a zone has none', () => {

@@ -1,5 +1,5 @@
 /** A show that goes on by itself: how long a slide stays, and where it has to wait for somebody. */
-import { asksSomething, type Deck, itemsOf, lettersOf, type SlideId } from '../deck/index.js';
+import { asksSomething, type Deck, itemsOf, lettersOf, type SlideId, textsOf } from '../deck/index.js';
 import { linksFrom } from '../routes/index.js';
 import type { ShowState } from './show.js';
 import { shownStop } from './show.js';
@@ -13,7 +13,7 @@ export function readingTime(deck: Deck, slideId: SlideId): number {
   let [words, pictures] = [0, 0];
   for (const item of itemsOf(deck, slideId)) {
     if (item.hidden) continue;
-    if (item.kind === 'text' || item.kind === 'shape') words += wordsIn(lettersOf(item.text));
+    for (const { text } of textsOf(item)) words += wordsIn(lettersOf(text));
     if (item.kind === 'picture') pictures += 1;
   }
   const time = (words / READING.wordsAMinute) * 60_000 + pictures * READING.picture;

@@ -11,6 +11,7 @@ import { PictureView } from './picture-view.js';
 import { ShapeView } from './shape-view.js';
 import { ShortTextView } from './short-text-view.js';
 import { SignView } from './sign-view.js';
+import { TableView } from './table-view.js';
 import { TextView } from './text-view.js';
 import { ViewpointView } from './viewpoint-view.js';
 import { DrawView } from './draw-view.js';
@@ -25,6 +26,7 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   shape: ShapeView,
   picture: PictureView,
   line: LineView,
+  table: TableView,
   sign: SignView,
   hotspot: HotspotView,
   viewpoint: ViewpointView,
@@ -48,4 +50,5 @@ export function ItemContent(props: ItemProps<Item>) {
 
 export type { ItemProps } from './item-props.js';
 export { roomStyle } from './shape-view.js';
+export { cellStyle, lookOfCell, withoutCell } from './table-view.js';
 export { lookStyle, overflows, textClasses, uprightStyle } from './text-box.js';

@@ -1,5 +1,5 @@
 /** What is only on this author's screen: what is selected, what is being typed in, how near the slide is. */
-import type { Format, GroupId, ItemId, SectionId, SlideId } from '@gobrel/core/deck';
+import type { CellField, Format, GroupId, ItemId, SectionId, SlideId, TextField } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
 import type { Editor } from '@tiptap/core';
 import { create } from 'zustand';
@@ -11,6 +11,10 @@ interface Desk {
   readonly entered: GroupId | null;
   /** The item whose text is being typed in. */
   readonly typingIn: ItemId | null;
+  /** Which of its texts that is. */
+  readonly typingField: TextField;
+  /** The cell that was pressed or typed in last: what is done to rows and columns goes by it. */
+  readonly cell: { readonly itemId: ItemId; readonly field: CellField } | null;
   /** The text editor of `typingIn`, once it is there. */
   readonly textEditor: Editor | null;
   /** What to do with the text editor as soon as it is there, in this order. */
@@ -39,6 +43,8 @@ interface Desk {
 export const useDesk = create<Desk>(() => ({
   selected: [],
   typingIn: null,
+  typingField: 'text',
+  cell: null,
   textEditor: null,
   awaiting: [],
   entered: null,
@@ -64,21 +70,28 @@ export function select(...ids: ItemId[]): void {
 
 /** Begins typing in an item; its text editor is given to `acts` as soon as it is there. */
 export function typeIn(id: ItemId, ...acts: Desk['awaiting']): void {
-  const { typingIn, awaiting } = useDesk.getState();
-  const isSame = typingIn === id;
+  typeInField(id, 'text', ...acts);
+}
+
+/** The same, in one of the texts that an item has. */
+export function typeInField(id: ItemId, field: TextField, ...acts: Desk['awaiting']): void {
+  const { typingIn, typingField, awaiting } = useDesk.getState();
+  const isSame = typingIn === id && typingField === field;
   useDesk.setState({
     selected: [id],
     typingIn: id,
+    typingField: field,
+    ...(field === 'text' ? {} : { cell: { itemId: id, field } }),
     awaiting: isSame ? [...awaiting, ...acts] : acts,
     ...(isSame ? {} : { textEditor: null }),
   });
 }
 
 /** Does something with an item's text: in what is marked while typing, else in all of it. */
-export function withText(id: ItemId, act: (editor: Editor) => void): void {
+export function withText(id: ItemId, act: (editor: Editor) => void, field: TextField = 'text'): void {
   const { typingIn, textEditor } = useDesk.getState();
   if (typingIn === id && textEditor) return act(textEditor);
-  typeIn(id, (editor) => {
+  typeInField(id, field, (editor) => {
     editor.commands.selectAll();
     act(editor);
   });

@@ -1,6 +1,8 @@
 /** The palette: what can be placed on a slide, in one press. */
 import {
   addItem,
+  addTable,
+  applyChanges,
   type Deck,
   type ItemKindName,
   type LineEnd,
@@ -23,6 +25,7 @@ import {
   Spline,
   Square,
   Sticker,
+  Table,
   TextCursorInput,
   Type,
 } from 'lucide-react';
@@ -32,6 +35,7 @@ import { words } from '../../words';
 import { beginViewpoint } from './canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
+import { currentCell, typeInCell } from './table/current-cell';
 import { PiecesDialog } from './questions/pieces-dialog';
 import { QuestionPicker } from './questions/question-picker';
 import { placeQuestion } from './questions/starts';
@@ -85,12 +89,21 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
     if (kind === 'text' || loose) typeIn(id);
     else select(id);
   };
+  /** A table, with its first heading to be typed. */
+  const placeTable = () => {
+    const id = newId();
+    const changes = addTable(deck, id, slideId);
+    run(changes);
+    const made = applyChanges(deck, changes).items[id];
+    if (made?.kind === 'table') typeInCell(editing, made, currentCell(made).field);
+  };
   const entries = [
     { name: words.kinds.text, icon: Type, run: () => place('text') },
     { name: words.kinds.picture, icon: Image, run: () => file.current?.click() },
     { name: words.editor.rectangle, icon: Square, run: () => place('shape') },
     { name: words.editor.shapes, icon: Shapes, run: () => setPicking('shape') },
     { name: words.lines.title, icon: Spline, run: () => setPicking('line') },
+    { name: words.kinds.table, icon: Table, run: placeTable },
     { name: words.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
     null,
     { name: words.questions.add, icon: CircleHelp, run: () => setPicking('question') },
@@ -121,7 +134,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
             key={entry.name}
             type="button"
             onClick={entry.run}
-            className="flex min-h-[44px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50"
+            className="flex min-h-[40px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50 pointer-coarse:min-h-[44px]"
           >
             <entry.icon size={18} aria-hidden /> {entry.name}
           </button>

@@ -1,6 +1,7 @@
 /** Copying, cutting and pasting in the editor: items, whole slides, pictures and plain text. */
 import {
   addItem,
+  addTable,
   copyToClip,
   ITEMS_TYPE,
   LONGEST_TEXT,
@@ -12,6 +13,7 @@ import {
   type SlideId,
   SLIDES_TYPE,
   slidesToClip,
+  tableFromText,
   withoutPictures,
 } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
@@ -65,7 +67,12 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
         tell(words.editor.textTooLong(text.length, LONGEST_TEXT), { tone: 'trouble' });
       else if (text.trim() !== '') {
         const id = newId();
-        editing.run(addItem(editing.deck, { id, slideId, kind: 'text', fields: { text: plainText(text) } }));
+        const table = tableFromText(text);
+        editing.run(
+          table
+            ? addTable(editing.deck, id, slideId, table)
+            : addItem(editing.deck, { id, slideId, kind: 'text', fields: { text: plainText(text) } }),
+        );
         select(id);
       } else return;
       event.preventDefault();

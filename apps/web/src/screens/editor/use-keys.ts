@@ -25,6 +25,7 @@ import { NOT_TYPING, select, typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
 import { isInField } from './in-field';
 import { enterGroup, leaveGroup, movable } from './selecting';
+import { currentCell, typeInCell } from './table/current-cell';
 import { typeAhead } from './text/type-ahead';
 
 /** Steps of the arrow keys, in slide units, and of turning, in degrees; with Shift the fine ones. */
@@ -98,7 +99,8 @@ function history(event: KeyboardEvent, editing: Editing): boolean {
 }
 
 /** Keys on what is selected; says whether it was one. */
-function onSelection(event: KeyboardEvent, { deck, run }: Editing, slideId: SlideId): boolean {
+function onSelection(event: KeyboardEvent, editing: Editing, slideId: SlideId): boolean {
+  const { deck, run } = editing;
   const selected = useDesk.getState().selected.filter((id) => deck.items[id]?.slideId === slideId);
   const isCommand = event.ctrlKey || event.metaKey;
   if (isCommand && event.key === 'a') {
@@ -131,6 +133,8 @@ function onSelection(event: KeyboardEvent, { deck, run }: Editing, slideId: Slid
   else if (event.key === 'Enter' && item && enterGroup(deck, item)) return true;
   else if (event.key === 'Enter' && (item?.kind === 'text' || item?.kind === 'shape') && item.layer === 'slide')
     typeIn(first);
+  else if (event.key === 'Enter' && item?.kind === 'table' && item.layer === 'slide')
+    typeInCell(editing, item, currentCell(item).field);
   else if (event.key === 'Delete' || event.key === 'Backspace') {
     run(removeItems(deck, movable(deck, selected)));
     select();

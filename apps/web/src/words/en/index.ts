@@ -16,6 +16,7 @@ import { show, walking } from './show';
 import { colours, kinds, layouts, roles, shapes, slides } from './names';
 import { duration, moment, timeOfDay } from './phrases';
 import { signs } from './signs';
+import { tables } from './tables';
 import { starters } from './starters';
 import { signIn } from './sign-in';
 import { plan } from './plan';
@@ -61,6 +62,7 @@ export const en = {
   plan,
   routes,
   signs,
+  tables,
   starters,
   textStyles,
   versions,

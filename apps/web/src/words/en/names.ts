@@ -6,6 +6,7 @@ export const kinds = {
   shape: 'Shape',
   picture: 'Picture',
   line: 'Line',
+  table: 'Table',
   sign: 'Sign',
   hotspot: 'Hotspot',
   viewpoint: 'Viewpoint',

@@ -4,6 +4,7 @@ import type { Gate } from '../gate.js';
 import type { Item, LineEnd } from '../item.js';
 import type { ItemId, SlideId } from '../identifiers.js';
 import { mapDestinations } from '../rich-text.js';
+import { mapTexts } from '../texts.js';
 
 /** New ids for copies of items and of the groups they are in, by the old ones. */
 export function copyIdsFor(items: readonly Item[], createId: () => string): ReadonlyMap<string, string> {
@@ -72,7 +73,8 @@ export function copyItem(
   switch (base.kind) {
     case 'text':
     case 'shape':
-      return { ...base, text: mapDestinations(base.text, retie) };
+    case 'table':
+      return { ...base, ...mapTexts(base, (text) => mapDestinations(text, retie)) } as Item;
     case 'line': {
       const end = (of: LineEnd): LineEnd =>
         of.at === null ? of : { ...of, at: copies.get(of.at) ?? (item.slideId === slideId ? of.at : null) };

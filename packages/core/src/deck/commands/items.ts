@@ -153,7 +153,7 @@ export function setItemFields(deck: Deck, id: ItemId, fields: ItemFields): Chang
   if (!item) return [];
   const read = readItem(id, { ...item, ...fields });
   if (!read) return [];
-  const known = Object.keys(fields).filter((name) => Object.hasOwn(item, name));
+  const known = Object.keys(fields).filter((name) => Object.hasOwn(read, name));
   const readFieldsOfItem: ItemFields = { ...read, id: undefined as never, kind: undefined as never };
   return known.length === 0
     ? []

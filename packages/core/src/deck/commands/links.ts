@@ -6,8 +6,9 @@ import type { Gate } from '../gate.js';
 import { PLAIN_LOOK } from '../item-kinds/kind.js';
 import { boundsOf, boxesMeet, type Frame } from '../../geometry/index.js';
 import type { ItemId, SlideId } from '../identifiers.js';
-import { lettersOf, linkedWordsOf, plainText, relinkWords } from '../rich-text.js';
-import { addItem, setLink, setText } from './items.js';
+import { lettersOf, plainText } from '../rich-text.js';
+import { linkedWordsIn, relinkedIn } from '../texts.js';
+import { addItem, setItemFields, setLink, setText } from './items.js';
 
 /** What carries a link: an item, or some of the linked words of its text, counted from 0. */
 export interface Carrier {
@@ -19,7 +20,7 @@ export interface Carrier {
 export function destinationOf(deck: Deck, { itemId, run }: Carrier): Destination | null {
   const item = deck.items[itemId];
   if (run === null) return item?.link ?? null;
-  return item?.kind === 'text' || item?.kind === 'shape' ? (linkedWordsOf(item.text)[run]?.destination ?? null) : null;
+  return item ? (linkedWordsIn(item)[run]?.destination ?? null) : null;
 }
 
 /**
@@ -48,8 +49,8 @@ export function setGate(deck: Deck, carrier: Carrier, gate: Gate | null): Change
 export function leadLink(deck: Deck, { itemId, run }: Carrier, destination: Destination | null): Change[] {
   if (run === null) return setLink(deck, itemId, destination);
   const item = deck.items[itemId];
-  if (item?.kind !== 'text' && item?.kind !== 'shape') return [];
-  return setText(deck, itemId, relinkWords(item.text, run, destination));
+  const led = item ? relinkedIn(item, run, destination) : null;
+  return led ? setItemFields(deck, itemId, { [led.field]: led.text }) : [];
 }
 
 /**

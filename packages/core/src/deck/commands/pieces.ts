@@ -1,5 +1,4 @@
 /** Commands on pieces and zones: making loose, behaving, belonging; pieces out of words and of a picture. */
-import type { Box, Frame } from '../../geometry/index.js';
 import type { Change } from '../change.js';
 import { type Deck, itemsOf, sizeOf } from '../deck.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
@@ -8,6 +7,7 @@ import { itemKinds } from '../item-kinds/index.js';
 import { type PieceId, piecesIn } from '../pieces.js';
 import { plainText } from '../rich-text.js';
 import { addItem, removeItems } from './items.js';
+import { freeStrip, GAP, inStrip, shuffled, WORD_HEIGHT } from './piece-places.js';
 import { applyChanges } from '../change.js';
 
 /** The most pieces that one command makes. */
@@ -72,10 +72,6 @@ function slideOfPiece(deck: Deck, pieceId: PieceId): SlideId | null {
   const item = deck.items[pieceId] ?? Object.values(deck.items).find(({ groups }) => groups.includes(pieceId));
   return item?.slideId ?? null;
 }
-
-/** Height of a piece with words, and the room between pieces, in slide units. */
-const WORD_HEIGHT = 56;
-const GAP = 12;
 
 /** Makes a piece of each line, in rows from the bottom of the slide upwards. Empty lines are passed over. */
 export function piecesFromWords(
@@ -202,37 +198,6 @@ export function cutPicture(
   return [...changes, ...removeItems(present, [pictureId])];
 }
 
-/** The largest strip of a slide beside something; all of the slide when hardly anything is left. */
-function freeStrip(slide: { readonly width: number; readonly height: number }, around: Frame): Box {
-  const right = around.x + around.width;
-  const below = around.y + around.height;
-  const strips: readonly Box[] = [
-    { x: 0, y: around.y, width: around.x, height: slide.height - around.y },
-    { x: right, y: around.y, width: slide.width - right, height: slide.height - around.y },
-    { x: 0, y: below, width: slide.width, height: slide.height - below },
-    { x: 0, y: 0, width: slide.width, height: around.y },
-  ];
-  const sizeOfStrip = ({ width, height }: Box) => Math.max(0, width) * Math.max(0, height);
-  const best = strips.reduce((most, strip) => (sizeOfStrip(strip) > sizeOfStrip(most) ? strip : most));
-  return sizeOfStrip(best) * 8 < slide.width * slide.height ? { x: 0, y: 0, ...slide } : best;
-}
-
-/** A place in a strip for one of some pieces: in rows, evenly spread; they overlap when they have to. */
-function inStrip(
-  strip: Box,
-  place: number,
-  count: number,
-  { width, height }: { readonly width: number; readonly height: number },
-): Frame {
-  const columns = Math.min(count, Math.max(1, Math.floor((strip.width - GAP) / (width + GAP))));
-  const rows = Math.ceil(count / columns);
-  const spread = (room: number, size: number, at: number, of: number) =>
-    of < 2 ? (room - size) / 2 : GAP + (Math.max(0, room - size - 2 * GAP) * at) / (of - 1);
-  const x = strip.x + spread(strip.width, width, place % columns, columns);
-  const y = strip.y + spread(strip.height, height, Math.floor(place / columns), rows);
-  return { x: Math.round(x), y: Math.round(y), width, height, rotation: 0 };
-}
-
 /** A cell of a picture as a picture of its own: the same bytes, cropped further. */
 function partOf(
   picture: PictureItem,
@@ -292,14 +257,4 @@ export function gridOfZones(
     changes.push(...added);
   }
   return [...changes, ...(item.kind === 'zone' ? removeItems(present, [itemId]) : [])];
-}
-
-/** In another order (Fisher and Yates). */
-function shuffled<T>(list: readonly T[], random: () => number): readonly T[] {
-  const mixed = [...list];
-  for (let last = mixed.length - 1; last > 0; last -= 1) {
-    const other = Math.floor(random() * (last + 1));
-    [mixed[last], mixed[other]] = [mixed[other] as T, mixed[last] as T];
-  }
-  return mixed;
 }

@@ -5,6 +5,7 @@ import { type Deck, sizeOf, type SlideSize } from '../deck.js';
 import type { Item } from '../item.js';
 import { undistorted } from '../picture-look.js';
 import { scaleLetters } from '../rich-text.js';
+import { mapTexts } from '../texts.js';
 import { stylesScaled } from '../text-style.js';
 
 /** What becomes of the content: `scale` lets it fill the new slide, `keep` leaves its size. */
@@ -56,10 +57,11 @@ function scaledFields(item: Item, from: SlideSize, to: SlideSize, scale: number)
   switch (item.kind) {
     case 'text':
     case 'shape':
+    case 'table':
       return {
         frame: moved,
         look: { ...item.look, size: item.look.size * scale },
-        text: scaleLetters(item.text, scale),
+        ...mapTexts(item, (text) => scaleLetters(text, scale)),
       };
     case 'line':
       return { frame: moved, bend: item.bend * scale };

@@ -15,6 +15,7 @@ import { shapeKind } from './shape.js';
 import { shortTextKind } from './short-text.js';
 import { signKind } from './sign.js';
 import { spokenKind } from './spoken.js';
+import { tableKind } from './table.js';
 import { textKind } from './text.js';
 import { viewpointKind } from './viewpoint.js';
 import { zoneKind } from './zone.js';
@@ -25,6 +26,7 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   shape: shapeKind,
   picture: pictureKind,
   line: lineKind,
+  table: tableKind,
   sign: signKind,
   hotspot: hotspotKind,
   viewpoint: viewpointKind,

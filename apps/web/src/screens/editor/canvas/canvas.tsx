@@ -1,9 +1,13 @@
 /** The slide in the middle, to work on. */
 import {
   addItem,
+  type CellField,
+  cellsOf,
   type Deck,
   type FrameOf,
+  growRow,
   type Item,
+  type ItemId,
   shapeRoom,
   isMovable,
   itemKinds,
@@ -13,6 +17,7 @@ import {
   plainText,
   type SlideId,
   sizeOf,
+  type TextField,
 } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
@@ -20,6 +25,9 @@ import type { CoAuthor } from '../../../live';
 import { slideName } from '../../../slides';
 import { words } from '../../../words';
 import { typeIn, useDesk } from '../desk';
+import { cellKey } from '../table/cell-keys';
+import { currentCell, typeInCell } from '../table/current-cell';
+import { TableBorders } from '../table/table-borders';
 import type { Editing } from '../editing';
 import { canCarryLink } from '../linking/can-carry-link';
 import { LinkHandle } from '../linking/link-handle';
@@ -30,6 +38,9 @@ import { Guides } from './guides';
 import { Others } from './others';
 import { SelectionFrame } from './selection-frame';
 import { beginDrag } from './use-drag';
+
+/** Above and below the words of a cell, in slide units. */
+const CELL_RIMS = 8;
 
 interface CanvasProps {
   readonly editing: Editing;
@@ -54,7 +65,10 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
     const pressed = document.elementFromPoint(at.clientX, at.clientY)?.closest<HTMLElement>('[data-item]');
     const item = deck.items[pressed?.dataset['item'] ?? ''];
     if (item && isMovable(item)) {
-      if (!enterGroup(deck, item) && (item.kind === 'text' || item.kind === 'shape')) typeIn(item.id);
+      if (enterGroup(deck, item)) return;
+      if (item.kind === 'text' || item.kind === 'shape') typeIn(item.id);
+      // The first of the two presses has told in which cell.
+      if (item.kind === 'table') typeInCell(editing, item, currentCell(item).field);
       return;
     }
     const ground = at.currentTarget.getBoundingClientRect();
@@ -71,7 +85,11 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
     typeIn(id);
   };
   const growText = useCallback(
-    (item: Item, height: number) => {
+    (item: Item, field: TextField, height: number) => {
+      if (item.kind === 'table' && item.look.fit === 'grow') {
+        const cell = cellsOf(item).find((each) => each.field === field);
+        if (cell) extend(growRow(item, cell.rowId, Math.ceil(height + CELL_RIMS)));
+      }
       // Only a text that grows with what is typed in it; what is typed and the growth are undone together.
       if ((item.kind !== 'text' && item.kind !== 'shape') || item.look.fit !== 'grow') return;
       const needed = Math.ceil(item.kind === 'shape' ? height / shapeRoom(item.shape).height : height);
@@ -81,6 +99,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
     [extend],
   );
   const frameOf = useFrameOf(deck);
+  const onCellKey = useCellKey(editing);
   const chosen = items.filter((item) => selected.includes(item.id));
   const only = chosen.length === 1 ? chosen[0] : undefined;
   // While its words are typed in, a link is tied to them.
@@ -102,7 +121,14 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
       >
         {items.map((item) =>
           item.hidden ? null : item.slideId === slideId ? (
-            <EditorItem key={item.id} item={item} doc={doc} frameOf={frameOf} onTextHeight={growText} />
+            <EditorItem
+              key={item.id}
+              item={item}
+              doc={doc}
+              frameOf={frameOf}
+              onTextHeight={growText}
+              onCellKey={onCellKey}
+            />
           ) : (
             <div key={item.id} className="gv-item" style={frameStyle(item.frame)}>
               <ItemContent item={item} />
@@ -119,6 +145,9 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
             beginDrag(event, grip, surface);
           }}
         />
+        {only?.kind === 'table' && isMovable(only) ? (
+          <TableBorders editing={editing} item={only} scale={scale} />
+        ) : null}
         {linkable && only ? (
           <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} />
         ) : null}
@@ -144,6 +173,18 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
 /** The slide's items from back to front; unchanged items keep their identity, so only changed ones are drawn anew. */
 function useItems(deck: Deck, slideId: SlideId) {
   return useMemo(() => itemsToDraw(deck, slideId), [deck, slideId]);
+}
+
+/** Takes keys pressed in a cell, on the deck as it is by then; keeps its identity, as text editors keep what they are given. */
+function useCellKey(editing: Editing) {
+  const present = useRef(editing);
+  useEffect(() => {
+    present.current = editing;
+  });
+  return useCallback(
+    (id: ItemId, field: CellField, event: KeyboardEvent) => cellKey(event, present.current, id, field),
+    [],
+  );
 }
 
 /** Looks up where items are by now; keeps its identity, so that nothing is drawn anew for it. */

@@ -1,8 +1,30 @@
 /** An item on the canvas: drawn as everywhere, and with what an author needs to see of it. */
-import { type FrameOf, isMovable, type Item, led, lettersOf, nameOf } from '@gobrel/core/deck';
-import { frameStyle, ItemContent, lookStyle, roomStyle, textClasses, uprightStyle } from '@gobrel/slide-view';
+import {
+  type CellField,
+  cellsOf,
+  type FrameOf,
+  isMovable,
+  type Item,
+  type ItemId,
+  led,
+  lettersOf,
+  nameOf,
+  type TextField,
+  type TextLook,
+} from '@gobrel/core/deck';
+import {
+  cellStyle,
+  frameStyle,
+  ItemContent,
+  lookOfCell,
+  lookStyle,
+  roomStyle,
+  textClasses,
+  uprightStyle,
+  withoutCell,
+} from '@gobrel/slide-view';
 import type { Frame } from '@gobrel/core/geometry';
-import { memo, useCallback } from 'react';
+import { type CSSProperties, memo, useCallback } from 'react';
 import type * as Y from 'yjs';
 import { words } from '../../../words';
 import { select, useDesk } from '../desk';
@@ -16,7 +38,9 @@ interface EditorItemProps {
   /** Where the items are that a line is tied to; keeps its identity. */
   readonly frameOf: FrameOf;
   /** Given the height of a text, in slide units, while somebody types in it. */
-  readonly onTextHeight: (item: Item, height: number) => void;
+  readonly onTextHeight: (item: Item, field: TextField, height: number) => void;
+  /** Given the keys that are pressed in a cell of a table; says whether it took one. */
+  readonly onCellKey: (id: ItemId, field: CellField, event: KeyboardEvent) => boolean;
 }
 
 export const EditorItem = memo(function EditorItem(props: EditorItemProps) {
@@ -28,10 +52,11 @@ function EditorLine(props: EditorItemProps) {
 }
 
 /** @param line as it would be while it, or what it is tied to, is dragged */
-function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { readonly line: Item | null }) {
+function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProps & { readonly line: Item | null }) {
   const preview = useDragPreview((drag) => drag.frames[item.id]);
   const isSelected = useDesk((desk) => desk.selected.includes(item.id));
   const isTypedIn = useDesk((desk) => desk.typingIn === item.id);
+  const field = useDesk((desk) => (isTypedIn ? desk.typingField : 'text'));
   // Some drawings depend on the frame, so they follow it while it is dragged.
   const drawn = line ?? (preview && isResized(preview, item.frame) ? { ...item, frame: preview } : item);
   const label = words.editor.itemLabel(
@@ -43,9 +68,14 @@ function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { reado
       isLocked: item.locked,
     },
   );
-  const onHeight = useCallback((height: number) => onTextHeight(item, height), [item, onTextHeight]);
+  const onHeight = useCallback((height: number) => onTextHeight(item, field, height), [item, field, onTextHeight]);
+  const onKey = useCallback(
+    (event: KeyboardEvent) => field !== 'text' && onCellKey(item.id, field, event),
+    [item.id, field, onCellKey],
+  );
   const [element, runsOver] = useOverflow(item, isTypedIn);
   const hasText = item.kind === 'text' || item.kind === 'shape';
+  const typing = isTypedIn ? typingPlace(drawn, field) : null;
   return (
     <div
       ref={element}
@@ -62,21 +92,26 @@ function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { reado
           select(item.id);
       }}
     >
-      {isTypedIn && hasText ? (
-        <ItemContent item={{ ...drawn, text: { type: 'doc', content: [] } } as Item} editing />
-      ) : (
-        <ItemContent item={drawn} editing />
-      )}
-      {isTypedIn && hasText ? (
+      <ItemContent item={typing?.without ?? drawn} editing />
+      {typing ? (
         <div
-          className={item.kind === 'shape' ? 'gv-shape' : 'absolute inset-0'}
-          style={item.kind === 'shape' ? roomStyle(item) : undefined}
+          className={typing.className}
+          style={typing.style}
           onPointerDown={(event) => event.stopPropagation()}
           onDoubleClick={(event) => event.stopPropagation()}
         >
-          <div className="gv-upright" style={uprightStyle(item.look)}>
-            <div className={textClasses(item.look)} style={lookStyle(item.look)}>
-              <TextEditor doc={doc} itemId={item.id} label={words.editor.textOf(label)} onHeight={onHeight} />
+          <div className="gv-upright" style={uprightStyle(typing.look)}>
+            <div className={textClasses(typing.look)} style={lookStyle(typing.look)}>
+              <TextEditor
+                doc={doc}
+                itemId={item.id}
+                field={field}
+                label={
+                  typing.at ? words.tables.typingIn(label, typing.at.row, typing.at.column) : words.editor.textOf(label)
+                }
+                onHeight={onHeight}
+                onKey={onKey}
+              />
             </div>
           </div>
         </div>
@@ -108,6 +143,35 @@ function PlacedItem({ item, doc, onTextHeight, line }: EditorItemProps & { reado
       ) : null}
     </div>
   );
+}
+
+/** Where and how one types in an item. */
+interface TypingPlace {
+  /** The item without what is typed in the editor. */
+  readonly without: Item;
+  readonly className: string;
+  readonly style: CSSProperties | undefined;
+  readonly look: TextLook;
+  /** Row and column of a cell, counted from 1. */
+  readonly at?: { readonly row: number; readonly column: number };
+}
+
+/** `null` for an item without that text. */
+function typingPlace(item: Item, field: TextField): TypingPlace | null {
+  const empty = { text: { type: 'doc', content: [] } } as const;
+  if (item.kind === 'text')
+    return { without: { ...item, ...empty }, className: 'absolute inset-0', style: undefined, look: item.look };
+  if (item.kind === 'shape')
+    return { without: { ...item, ...empty }, className: 'gv-shape', style: roomStyle(item), look: item.look };
+  const cell = item.kind === 'table' ? cellsOf(item).find((each) => each.field === field) : undefined;
+  if (item.kind !== 'table' || !cell) return null;
+  return {
+    without: withoutCell(item, cell),
+    className: 'gv-cell',
+    style: cellStyle(cell),
+    look: lookOfCell(item, cell),
+    at: { row: cell.row + 1, column: cell.column + 1 },
+  };
 }
 
 /** A line as it would be while it, or what it is tied to, is dragged; `null` while nothing of that happens. */

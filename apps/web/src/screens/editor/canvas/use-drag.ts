@@ -16,6 +16,7 @@ import type { PointerEvent } from 'react';
 import { select, useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { pressItem, wholeUnits } from '../selecting';
+import { pressCell } from '../table/current-cell';
 import { clearDragPreview, showGuides, useDragPreview } from './drag-preview';
 import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
@@ -62,7 +63,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const pressed = itemId === null ? null : (deck.items[itemId] ?? null);
   const { drawing } = useDesk.getState();
   const isFixed = drawing || !pressed || !isMovable(pressed);
-  const wasSelected = useDesk.getState().selected;
+  const { selected: wasSelected, typingIn: wasTypedIn } = useDesk.getState();
   if (grip.kind === 'canvas' && pressed && !isFixed && !event.shiftKey && !wasSelected.includes(pressed.id))
     pressItem(deck, pressed, false);
 
@@ -151,6 +152,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       editing.run(setFrames(editing.deck, frames));
     } else if (grip.kind === 'canvas' && pressed) {
       pressItem(deck, pressed, at.shiftKey);
+      if (pressed.kind === 'table' && !at.shiftKey) pressCell(editing, pressed, from, wasTypedIn === pressed.id);
     } else if (grip.kind === 'canvas' && !at.shiftKey) {
       useDesk.setState({ entered: null });
       select();

@@ -26,6 +26,7 @@ import { PieceGroup, QuestionGroups } from './questions';
 import { ShapeField } from './shape-field';
 import { ShapeGroup } from './shape-group';
 import { SignGroup } from './sign-group';
+import { TableGroup } from '../table/table-group';
 import { TextGroup } from './text-group';
 import { ViewpointFrom, ViewpointGroup } from './viewpoint-group';
 
@@ -89,7 +90,10 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
       {canCarryLink(item) || item.link ? (
         <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
       ) : null}
-      {item.kind === 'text' || item.kind === 'shape' ? <TextGroup editing={editing} item={item} /> : null}
+      {item.kind === 'table' ? <TableGroup editing={editing} item={item} /> : null}
+      {item.kind === 'text' || item.kind === 'shape' || item.kind === 'table' ? (
+        <TextGroup editing={editing} item={item} />
+      ) : null}
       {item.kind === 'shape' ? <ShapeGroup editing={editing} item={item} /> : null}
       {item.kind === 'line' ? <LineGroup editing={editing} item={item} /> : null}
       {item.kind === 'sign' ? <SignGroup editing={editing} item={item} /> : null}

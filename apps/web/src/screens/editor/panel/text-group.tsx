@@ -5,6 +5,7 @@ import {
   lookWith,
   setItemFields,
   type ShapeItem,
+  type TableItem,
   type TextItem,
   type TextLook,
   type TextStyle,
@@ -34,6 +35,7 @@ import { words } from '../../../words';
 import { useDesk, withText } from '../desk';
 import type { Editing } from '../editing';
 import { CharacterPicker } from './character-picker';
+import { currentCell } from '../table/current-cell';
 import { Colours } from './colours';
 import { FontField } from './font-field';
 import { Group, NumberField, POINTS } from './parts';
@@ -68,13 +70,15 @@ const marks = [
 /** A press on a button of the panel leaves the marked words marked. */
 const keepFocus = { onMouseDown: (event: React.MouseEvent) => event.preventDefault() };
 
-export function TextGroup({ editing, item }: { editing: Editing; item: TextItem | ShapeItem }) {
+export function TextGroup({ editing, item }: { editing: Editing; item: TextItem | ShapeItem | TableItem }) {
   const editor = useDesk((desk) => (desk.typingIn === item.id ? desk.textEditor : null));
   const on = useEditorState({
     editor,
     selector: ({ editor: current }) => marks.filter((mark) => current?.isActive(mark.name)).map((mark) => mark.name),
   });
   const { theme } = editing.deck;
+  const pressed = useDesk((desk) => desk.cell);
+  const field = item.kind === 'table' ? currentCell(item, pressed).field : 'text';
   const look = lookIn(theme, item.look);
   const keep = (next: TextLook) => editing.run(setItemFields(editing.deck, item.id, { look: next }));
   const setLook = (fields: Partial<TextLook>) => keep(lookWith(item.look, fields));
@@ -97,7 +101,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
             name={words.editor.textMarks[mark.name]}
             pressed={on?.includes(mark.name) ?? false}
             {...keepFocus}
-            onClick={() => withText(item.id, (current) => mark.run(current))}
+            onClick={() => withText(item.id, (current) => mark.run(current), field)}
           >
             <mark.icon size={18} aria-hidden />
           </IconButton>
@@ -112,11 +116,15 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
         </IconButton>
         <CharacterPicker
           onPick={(character) =>
-            withText(item.id, (current) => {
-              // Without marked words in a text being typed in, the character goes to its end and replaces nothing.
-              const at = editor ? current.state.selection : current.state.doc.content.size - 1;
-              current.chain().insertContentAt(at, character).focus().run();
-            })
+            withText(
+              item.id,
+              (current) => {
+                // Without marked words in a text being typed in, the character goes to its end and replaces nothing.
+                const at = editor ? current.state.selection : current.state.doc.content.size - 1;
+                current.chain().insertContentAt(at, character).focus().run();
+              },
+              field,
+            )
           }
         />
       </div>

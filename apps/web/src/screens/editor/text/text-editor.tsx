@@ -1,5 +1,5 @@
 /** Typing in an item's text, where it stands on the slide. */
-import { type ItemId, LONGEST_TEXT } from '@gobrel/core/deck';
+import { type ItemId, LONGEST_TEXT, type TextField } from '@gobrel/core/deck';
 import { textFragment } from '@gobrel/core/shared-doc';
 import { EditorContent, useEditor } from '@tiptap/react';
 import { useEffect, useMemo } from 'react';
@@ -13,6 +13,8 @@ import { textExtensions } from './text-schema';
 interface TextEditorProps {
   readonly doc: Y.Doc;
   readonly itemId: ItemId;
+  /** Which of its texts. */
+  readonly field?: TextField;
   readonly label: string;
   /** Given the height of the text, in slide units, whenever it changes. */
   readonly onHeight?: (height: number) => void;
@@ -20,10 +22,10 @@ interface TextEditorProps {
   readonly onKey?: (event: KeyboardEvent) => boolean;
 }
 
-export function TextEditor({ doc, itemId, label, onHeight, onKey }: TextEditorProps) {
-  const fragment = useMemo(() => textFragment(doc, itemId), [doc, itemId]);
+export function TextEditor({ doc, itemId, field = 'text', label, onHeight, onKey }: TextEditorProps) {
+  const fragment = useMemo(() => textFragment(doc, itemId, field), [doc, itemId, field]);
   return fragment ? (
-    <FragmentEditor key={itemId} fragment={fragment} label={label} onHeight={onHeight} onKey={onKey} />
+    <FragmentEditor key={`${itemId} ${field}`} fragment={fragment} label={label} onHeight={onHeight} onKey={onKey} />
   ) : null;
 }
 

@@ -9,9 +9,9 @@ import { useDesk } from '../desk';
  * @param doc the deck's document: an item that somebody else has just removed gets no text editor
  */
 export function typeAhead(event: KeyboardEvent, doc: Y.Doc): boolean {
-  const { typingIn, textEditor, awaiting } = useDesk.getState();
+  const { typingIn, typingField, textEditor, awaiting } = useDesk.getState();
   if (typingIn === null || textEditor || event.ctrlKey || event.metaKey || event.isComposing) return false;
-  if (!textFragment(doc, typingIn)) return false;
+  if (!textFragment(doc, typingIn, typingField)) return false;
   const act = actOf(event.key);
   if (!act) return false;
   useDesk.setState({ awaiting: [...awaiting, act] });

@@ -8,9 +8,9 @@ export function useOverflow(item: Item, isTypedIn: boolean): [RefObject<HTMLDivE
   const element = useRef<HTMLDivElement>(null);
   const [runsOver, setRunsOver] = useState(false);
   useLayoutEffect(() => {
-    if ((item.kind !== 'text' && item.kind !== 'shape') || isTypedIn) return;
-    const box = element.current?.querySelector<HTMLElement>('.gv-upright');
-    setRunsOver(box ? overflows(box, item.look) : false);
+    if ((item.kind !== 'text' && item.kind !== 'shape' && item.kind !== 'table') || isTypedIn) return;
+    const boxes = element.current?.querySelectorAll<HTMLElement>('.gv-upright') ?? [];
+    setRunsOver([...boxes].some((box) => overflows(box, item.look)));
   }, [item, isTypedIn]);
   return [element, runsOver];
 }

@@ -1,0 +1,31 @@
+/** Table: rows and columns with words in their cells. */
+import { readColour } from '../colour.js';
+import { readNumber, readOneOf } from '../reading.js';
+import { lettersOf } from '../rich-text.js';
+import { cellsOf, readTableFields } from '../table.js';
+import { tableHeadings } from '../table-fields.js';
+import { asItIs, INK, type ItemKind, PLAIN_LOOK, readDash, readLook } from './kind.js';
+
+export const tableKind: ItemKind<'table'> = {
+  kind: 'table',
+  size: { width: 840, height: 216 },
+  read: (fields) => ({
+    ...readTableFields(fields),
+    headings: readOneOf(fields['headings'], tableHeadings, 'row'),
+    look: readLook(fields['look'], { ...PLAIN_LOOK, size: 24, upright: 'middle', fit: 'grow' }),
+    fill: readColour(fields['fill'], 'ground'),
+    headingFill: readColour(fields['headingFill'], INK),
+    headingColor: readColour(fields['headingColor'], 'ground'),
+    outline: readColour(fields['outline'], INK),
+    outlineWidth: readNumber(fields['outlineWidth'], 2, 0, 40),
+    dash: readDash(fields['dash']),
+    opacity: readNumber(fields['opacity'], 1, 0, 1),
+  }),
+  withoutKey: asItIs,
+  words: (item) =>
+    cellsOf(item)
+      .map(({ text }) => lettersOf(text).trim())
+      .filter((words) => words !== '')
+      .join('\n'),
+  asks: false,
+};

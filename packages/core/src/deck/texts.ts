@@ -1,0 +1,50 @@
+/** The texts that authors write in items: one in a text or a shape, one a cell in a table. */
+import type { Item } from './item.js';
+import { cellsOf } from './table.js';
+import { type CellField, isCellField } from './table-fields.js';
+import type { Destination } from './destination.js';
+import { type LinkedWords, linkedWordsOf, relinkWords, type RichText } from './rich-text.js';
+
+/** The field of an item that holds a text. */
+export type TextField = 'text' | CellField;
+
+/** A text of an item. */
+export interface FieldText {
+  readonly field: TextField;
+  readonly text: RichText;
+}
+
+/** Whether a field of an item holds a text that people type in. */
+export function isTextField(name: string): name is TextField {
+  return name === 'text' || isCellField(name);
+}
+
+/** The texts of an item, in reading order. */
+export function textsOf(item: Item): readonly FieldText[] {
+  if (item.kind === 'text' || item.kind === 'shape') return [{ field: 'text', text: item.text }];
+  return item.kind === 'table' ? cellsOf(item) : [];
+}
+
+/** The texts of an item, changed, by their fields. */
+export function mapTexts(item: Item, change: (text: RichText) => RichText): Readonly<Record<string, RichText>> {
+  return Object.fromEntries(textsOf(item).map(({ field, text }) => [field, change(text)]));
+}
+
+/** The linked words of all texts of an item, in reading order. */
+export function linkedWordsIn(item: Item): readonly LinkedWords[] {
+  return textsOf(item).flatMap(({ text }) => linkedWordsOf(text));
+}
+
+/**
+ * The text of an item in which some linked words lead elsewhere, or nowhere; `null` when there are no such words.
+ * @param run which of the linked words, as `linkedWordsIn` counts them
+ */
+export function relinkedIn(item: Item, run: number, destination: Destination | null): FieldText | null {
+  let before = 0;
+  for (const { field, text } of textsOf(item)) {
+    const count = linkedWordsOf(text).length;
+    if (run < before + count) return { field, text: relinkWords(text, run - before, destination) };
+    before += count;
+  }
+  return null;
+}
