@@ -1,5 +1,5 @@
 /** Believable work on the night watch: every kind of answer, right and wrong in a student's own way. */
-import { type Deck, type ItemId, slidesInOrder } from '@gobrel/core/deck';
+import { type Deck, type ItemId, slidesInOrder, zonesOn } from '@gobrel/core/deck';
 import {
   type Answer,
   applyWorkChanges,
@@ -97,5 +97,12 @@ export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work
     }
   });
   on('watch-tell', () => write('watch-story', pick(stories)));
+  on('watch-table', () => {
+    const zones = zonesOn(edition, 'watch-table');
+    for (const [at, { belongs }] of zones.entries()) {
+      const zone = isRight() ? zones[at] : zones[(at + 2) % zones.length];
+      for (const piece of belongs) put(...(putIntoZone(edition, work, piece, zone?.id ?? '')?.changes ?? []));
+    }
+  });
   return work;
 }

@@ -1,8 +1,24 @@
 /** "Night watch": a round of everything students can be asked, from the first guess to a puzzle. */
-import { applyChanges, cutPicture, type Deck, type PieceManner, setPieceManner } from '@gobrel/core/deck';
+import {
+  applyChanges,
+  cutPicture,
+  type Deck,
+  type PieceManner,
+  setPieceManner,
+  tableFromText,
+  zonesFromTable,
+} from '@gobrel/core/deck';
 import { DeckWriter, type PictureIds } from './deck-writer.js';
 
 const BOX = { fill: 'ground', outlineWidth: 2 } as const;
+
+/** A row each animal: where it was, and what was heard of it. */
+const HEARD = [
+  '\twhere\twhat we heard',
+  'otter\tin the creek\ta splash',
+  'barn owl\tover the hide\ta screech',
+  'water rail\tin the reeds\ta squeal',
+].join('\n');
 
 /** The deck. */
 export function nightWatch(pictures: PictureIds): Deck {
@@ -257,5 +273,23 @@ export function nightWatch(pictures: PictureIds): Deck {
         asksSure: true,
       },
     });
+  deck
+    .slide('watch-table', 'Who was where', kept)
+    .title('Who was where, and what did we hear?', [60, 32, 1160, 68])
+    .add('table', [120, 130, 1040, 300], {
+      id: 'watch-heard',
+      name: 'Who was where',
+      fields: { ...tableFromText(HEARD), headings: 'both' },
+    });
+  let turned = 0;
+  const { changes } = zonesFromTable(
+    deck.deck,
+    'watch-heard',
+    'all',
+    String,
+    () => `heard-${(turned += 1)}`,
+    () => 0.3,
+  );
+  deck.deck = applyChanges(deck.deck, changes);
   return deck.deck;
 }

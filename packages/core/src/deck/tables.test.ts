@@ -1,9 +1,5 @@
 import fc from 'fast-check';
-import { markWork, keepAsKey } from '../questions/index.js';
-import { linksFrom } from '../routes/index.js';
-import { readingTime } from '../show/index.js';
 import { DeckBuilder } from '../testing/index.js';
-import { applyWorkChanges, emptyWork, putIntoZone } from '../work/index.js';
 import {
   addTable,
   addTableLine,
@@ -14,10 +10,8 @@ import {
   cellsOf,
   type Change,
   type Deck,
-  duplicateSlides,
   evenTableLines,
   growRow,
-  leadLink,
   lettersOf,
   linesOf,
   moveTableBorder,
@@ -26,13 +20,11 @@ import {
   piecesOn,
   plainText,
   readItem,
-  readRichText,
   removeTableLine,
   setSlideSize,
   type TableAxis,
   tableFromText,
   type TableItem,
-  textsOf,
   withoutKeysAndNotes,
   zonesFromTable,
   zonesOn,
@@ -75,8 +67,6 @@ describe('a table', () => {
       ...['row', 'none', 'none'],
     ]);
     expect(nameOf(tableIn(deck))).toBe('Animal');
-    const long = deckWith(Array.from({ length: 9 }, () => 'four words in here'));
-    expect(readingTime(long, 's')).toBe(14_500);
   });
 
   test('is the same after its JSON was read, and goes to students as it is', () => {
@@ -116,37 +106,6 @@ describe('a table', () => {
     expect(cellBeside(tableIn(deck), 'cell:1:3', 1)).toBe('cell:2:1');
     expect(cellBeside(tableIn(deck), 'cell:2:1', -1)).toBe('cell:1:3');
     expect(cellBeside(tableIn(deck), 'cell:3:3', 1)).toBeNull();
-  });
-
-  test('its links are links of the slide, lead elsewhere one by one, and follow a copy', () => {
-    const linked = (slideId: string) =>
-      readRichText({
-        content: [
-          {
-            type: 'paragraph',
-            content: [
-              {
-                type: 'text',
-                text: 'there',
-                marks: [{ type: 'link', attrs: { destination: { to: 'slide', slideId } } }],
-              },
-            ],
-          },
-        ],
-      });
-    const two = after(deck, [
-      { type: 'set-item', id: 't', fields: { 'cell:1:1': linked('s'), 'cell:3:3': linked('elsewhere') } },
-    ]);
-    expect(linksFrom(two, 's').map(({ run, words }) => [run, words])).toEqual([
-      [0, 'there'],
-      [1, 'there'],
-    ]);
-    const led = after(two, leadLink(two, { itemId: 't', run: 1 }, { to: 'back' }));
-    expect(linksFrom(led, 's').map(({ destination }) => destination.to)).toEqual(['slide', 'back']);
-    const { changes } = duplicateSlides(two, ['s'], { nameOf: () => 'again', createId: ids() });
-    const copies = Object.values(after(two, changes).slides).filter(({ id }) => id !== 's');
-    const [first] = linksFrom(after(two, changes), copies[0]?.id ?? '');
-    expect(first?.destination).toEqual({ to: 'slide', slideId: copies[0]?.id });
   });
 
   test('gets larger letters with a larger slide', () => {
@@ -278,28 +237,6 @@ describe('cells as zones', () => {
     expect(tableIn(turned(deck, 'empty'))).toEqual(tableIn(deck));
     const plain = zonesOn(turned(deckWith([], 'none'), 'empty'), 's');
     expect(plain.map(({ name }) => name).slice(0, 2)).toEqual(['Row 1, column 1', 'Row 1, column 2']);
-  });
-
-  test('words become pieces that belong where they stood, once each; in their places they earn all points', () => {
-    const deck = deckWith(['', 'eats', 'eaten by', 'Limpet', 'algae', 'crabs\ngulls', 'Whelk', 'limpets', 'gulls']);
-    const made = turned(deck, 'all');
-    expect(wordsIn(made).filter(Boolean)).toEqual(['eats', 'eaten by', 'Limpet', 'Whelk']);
-    const pieces = piecesOn(made, 's');
-    const said = (id: string) => textsOf(made.items[id] ?? tableIn(made)).map(({ text }) => lettersOf(text))[0] ?? '';
-    expect(pieces.map(({ id }) => said(id)).sort()).toEqual(['algae', 'crabs', 'gulls', 'limpets']);
-    expect(pieces.map(({ id, manner }) => [said(id), manner.pile]).filter(([, pile]) => pile !== 0)).toEqual([
-      ['gulls', 2],
-    ]);
-    const places = new Set(pieces.map(({ items: [item] }) => `${item?.frame.x} ${item?.frame.y}`));
-    expect(places.size).toBe(pieces.length);
-    // Every piece in its place: as the key says.
-    let work = emptyWork;
-    for (const zone of zonesOn(made, 's'))
-      for (const piece of zone.belongs)
-        work = applyWorkChanges(work, putIntoZone(made, work, piece, zone.id)?.changes ?? []);
-    const marks = markWork(made, work);
-    expect([marks.points, marks.outOf]).toEqual([5, 5]);
-    expect(keepAsKey(made, 's', work)).toEqual([]);
   });
 
   test('pieces are no larger than the cells they belong to', () => {

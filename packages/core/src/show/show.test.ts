@@ -243,6 +243,10 @@ describe('a show that goes on by itself', () => {
     .item('words', 'text', { fields: { text: plainText('The tide turns at ten.') } })
     .slide('many')
     .item('story', 'text', { fields: { text: plainText('word '.repeat(75)) } })
+    .slide('table')
+    .item('counts', 'table', {
+      fields: { 'cell:1:1': plainText('word '.repeat(30)), 'cell:2:3': plainText('word '.repeat(20)) },
+    })
     .slide('set', { stays: 12 })
     .slide('choice')
     .item('sign', 'shape', { link: { to: 'slide', slideId: 'few' } })
@@ -255,6 +259,7 @@ describe('a show that goes on by itself', () => {
   test('stays for as long as the words take to read, or as long as was set', () => {
     expect(stayOf(timed, at('few'))).toBe(4000);
     expect(stayOf(timed, at('many'))).toBe(30_000);
+    expect(stayOf(timed, at('table'))).toBe(20_000);
     expect(stayOf(timed, at('set'))).toBe(12_000);
   });
 

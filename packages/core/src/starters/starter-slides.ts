@@ -3,6 +3,7 @@ import {
   addItem,
   addPlacement,
   addSlide,
+  addTable,
   applyChanges,
   type Change,
   type Deck,
@@ -14,14 +15,17 @@ import {
   type PlacementWords,
   plainText,
   type SlideId,
+  tableFromText,
   USUAL_STYLES,
+  zonesFromTable,
 } from '../deck/index.js';
 import type { Doing, Moment, Starter } from './starter.js';
 
-/** What a starter asks: a question of a kind, or pieces to place. */
+/** What a starter asks: a question of a kind, pieces to place, or a table with headings whose words are pieces to place. */
 export type StarterAsk =
   | { readonly kind: ItemKindName; readonly fields: Partial<OwnFields<ItemKindName>> }
-  | { readonly place: PlacementStart; readonly words: PlacementWords };
+  | { readonly place: PlacementStart; readonly words: PlacementWords }
+  | { readonly table: readonly (readonly string[])[] };
 
 /** What a slide to begin from says and asks. */
 export interface StarterSlide {
@@ -90,10 +94,26 @@ function asked(deck: Deck, slideId: SlideId, ask: StarterAsk, top: number): Chan
   let count = 0;
   const createId = () => `${slideId}-q${(count += 1)}`;
   if ('place' in ask) return addPlacement(deck, slideId, ask.place, ask.words, createId).changes;
+  if ('table' in ask) return tableToFill(deck, slideId, createId, ask.table);
   const { kind, fields } = ask;
   const height = LOW[kind] ?? 700 - top - 20;
   const width = LOW[kind] === undefined ? 1160 : 800;
   return addItem(deck, { id: createId(), slideId, kind, frame: { x: 60, y: top, width, height, rotation: 0 }, fields });
+}
+
+/** A table by its rows, all cells but its headings turned into zones. */
+function tableToFill(
+  deck: Deck,
+  slideId: SlideId,
+  createId: () => string,
+  rows: readonly (readonly string[])[],
+): Change[] {
+  const id = createId();
+  const fields = tableFromText(rows.map((row) => row.join('\t')).join('\n')) ?? {};
+  const added = addTable(deck, id, slideId, { ...fields, headings: 'both' });
+  const placed = applyChanges(deck, added);
+  const { changes } = zonesFromTable(placed, id, 'all', String, createId, () => 0.4);
+  return [...added, ...changes];
 }
 
 function withText(

@@ -249,6 +249,14 @@ const slides: readonly StarterSlide[] = [
       pieces: ['one', 'two', 'three', 'four', 'five', 'six'],
     },
   }),
+  slide('fill-table', 'practising', 'sort', 'Fill the table', ['What belongs in which cell?', ''], {
+    table: [
+      ['', 'lives', 'eats'],
+      ['owl', 'in a tree', 'mice'],
+      ['mole', 'under the ground', 'worms'],
+      ['frog', 'by the water', 'flies'],
+    ],
+  }),
   slide('match-pairs', 'practising', 'match', 'Pairs', ['What goes together?', ''], {
     place: 'match',
     words: { zones: ['dog', 'cat', 'cow', 'hen'], pieces: ['puppy', 'kitten', 'calf', 'chick'] },

@@ -27,8 +27,10 @@ export function inStrip(
   count: number,
   { width, height }: { readonly width: number; readonly height: number },
 ): Frame {
-  const columns = Math.min(count, Math.max(1, Math.floor((strip.width - GAP) / (width + GAP))));
-  const rows = Math.ceil(count / columns);
+  const fitting = Math.min(count, Math.max(1, Math.floor((strip.width - GAP) / (width + GAP))));
+  const rows = Math.ceil(count / fitting);
+  // As many in each row, rather than one by itself in the last.
+  const columns = Math.ceil(count / rows);
   const spread = (room: number, size: number, at: number, of: number) =>
     of < 2 ? (room - size) / 2 : GAP + (Math.max(0, room - size - 2 * GAP) * at) / (of - 1);
   const x = strip.x + spread(strip.width, width, place % columns, columns);

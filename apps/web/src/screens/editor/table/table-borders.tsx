@@ -27,7 +27,7 @@ export function TableBorders({ editing, item, scale }: TableBordersProps) {
       {cell ? (
         <span
           aria-hidden
-          className="absolute border-2 border-dusk"
+          className="absolute border-2 border-dusk outline-2 -outline-offset-4 outline-card"
           style={{
             left: cell.box.x * scale,
             top: cell.box.y * scale,

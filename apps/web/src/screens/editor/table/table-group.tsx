@@ -110,11 +110,11 @@ function LinesGroup({
           <Button
             key={side}
             disabled={count >= MOST_LINES}
-            className="px-1"
+            className="gap-1 px-1 text-sm"
             aria-label={says.add[axis][side]}
             {...act(addTableLine(deck, item.id, axis, side === 'before' ? at : at + 1))}
           >
-            <Plus size={16} aria-hidden /> {says.beside[axis][side]}
+            <Plus size={16} aria-hidden className="flex-none" /> {says.beside[axis][side]}
           </Button>
         ))}
       </div>
