@@ -92,7 +92,10 @@ test('several items are selected by a marquee and with Shift, and moved as one',
   const after = [await middleOf(first), await middleOf(second)];
   for (const [index, point] of after.entries()) expect(point.y - (before[index]?.y ?? 0)).toBeCloseTo(60, -1);
   await first.click();
+  // What is pressed takes the focus from the field one was in.
+  await page.getByRole('spinbutton', { name: 'wide' }).focus();
   await second.click({ modifiers: ['Shift'] });
+  await expect(second).toBeFocused();
   await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
   await page.keyboard.press('Delete');
   await expect(item(page, /^Shape/)).toHaveCount(0);

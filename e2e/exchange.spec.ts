@@ -99,8 +99,18 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
 
 test('results leave as a table and are looked at again', async ({ page }, info) => {
   await odile(page);
+  // The answers take their time: until they are there, nothing says that there are none.
+  let arrive = () => {};
+  const arrival = new Promise<void>((resolve) => (arrive = resolve));
+  await page.route('**/api/lessons/exit-lesson/marks', async (route) => {
+    await arrival;
+    await route.continue();
+  });
   await page.goto('/lessons/exit-lesson');
   await page.getByRole('tab', { name: 'Answers' }).click();
+  await expect(page.getByText('Getting the answers …')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Results as a table' })).toBeHidden();
+  arrive();
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Results as a table' }).click();
   const file = info.outputPath('results.csv');

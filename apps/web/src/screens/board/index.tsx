@@ -1,10 +1,10 @@
 /** The board: leading a lesson, watching it live, reviewing it, and who shows their slides. */
-import type { LessonView, ParticipantView } from '@gobrel/contract';
+import type { LessonMarks, LessonView, ParticipantView } from '@gobrel/contract';
 import { readableCode } from '@gobrel/contract/join-code';
 import type { Deck } from '@gobrel/core/deck';
 import { useQuery } from '@tanstack/react-query';
 import { Presentation, QrCode } from 'lucide-react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { JoinCard } from '../../handing-out';
@@ -24,6 +24,8 @@ import { TurnList } from './turn-list';
 import { useBoardNews } from './use-board-news';
 import { Ways } from './ways';
 
+const noMarks: LessonMarks = {};
+
 export function Screen() {
   const { lessonId = '' } = useParams();
   const lesson = useQuery(lessonQuery(lessonId));
@@ -40,6 +42,15 @@ export function Screen() {
 function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const everybody = useEverybody(lesson, edition);
   const { live, marks } = useBoardNews(lesson.id, everybody);
+  /** What says how everybody did waits until it is known: without it, it would say that nobody did anything. */
+  const withMarks = (show: (known: LessonMarks) => ReactNode) => {
+    if (marks.data) return show(marks.data);
+    return marks.error ? (
+      <Failing message={messageOf(marks.error)} onRetry={() => void marks.refetch()} />
+    ) : (
+      <Loading what={words.board.theAnswers} />
+    );
+  };
   const [picked, setPicked] = useState<ParticipantView | null>(null);
   const [showsWayIn, setShowsWayIn] = useState(false);
   const [tab, setTab] = useState('by-student');
@@ -100,7 +111,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
                 <ByStudent
                   lesson={lesson}
                   edition={edition}
-                  marks={marks}
+                  marks={marks.data ?? noMarks}
                   everybody={everybody}
                   change={live.change}
                   picked={shown}
@@ -116,7 +127,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             {
               id: 'answers',
               name: words.board.answers,
-              content: <Answers lesson={lesson} edition={edition} marks={marks} />,
+              content: withMarks((known) => <Answers lesson={lesson} edition={edition} marks={known} />),
             },
             {
               id: 'ways',
@@ -126,7 +137,9 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             {
               id: 'review',
               name: words.reviewing.tab,
-              content: <Review lesson={lesson} edition={edition} marks={marks} everybody={everybody} />,
+              content: withMarks((known) => (
+                <Review lesson={lesson} edition={edition} marks={known} everybody={everybody} />
+              )),
             },
           ]}
         />
@@ -138,7 +151,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
               lesson={lesson}
               edition={edition}
               participant={shown}
-              marks={marks[shown.participantId]?.marks}
+              marks={marks.data?.[shown.participantId]?.marks}
               live={live}
             />
           ) : null}

@@ -1,6 +1,6 @@
 /** Keeps the board live: who joined and submitted by the server's news, marks a moment after anybody's work changed. */
 import type { LessonMarks } from '@gobrel/contract';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { type LiveLesson, useBackAgain, useLesson } from '../../live';
 import { lessonQuery, marksQuery } from '../../server';
@@ -8,14 +8,13 @@ import type { Watched } from '../../watching';
 
 /** Pause before marks are fetched again after a change, in milliseconds: many change at once. */
 const GATHER = 700;
-const noMarks: LessonMarks = {};
 
 /** What the board follows. */
 export interface BoardNews {
   /** What the teacher steers. */
   readonly live: LiveLesson;
-  /** Everybody's work and marks, by participant. */
-  readonly marks: LessonMarks;
+  /** Everybody's work and marks, by participant: asked of the server, so not there at once. */
+  readonly marks: UseQueryResult<LessonMarks>;
 }
 
 export function useBoardNews(lessonId: string, everybody: readonly Watched[]): BoardNews {
@@ -44,5 +43,5 @@ export function useBoardNews(lessonId: string, everybody: readonly Watched[]): B
     if (done.some((work, at) => work !== known.current[at])) look();
     known.current = done;
   }, [done, look]);
-  return { live, marks: marks.data ?? noMarks };
+  return { live, marks };
 }

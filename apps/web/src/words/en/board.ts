@@ -15,6 +15,7 @@ export const board = {
   views: 'Ways to look',
   byStudent: 'By student',
   answers: 'Answers',
+  theAnswers: 'the answers',
   student: 'Student',
   isOn: 'Is on',
   marks: 'Marks',

@@ -8,6 +8,7 @@ export const keys = {
     ['Alt + arrows', 'resize it (Shift: finely)'],
     [', and .', 'turn it left and right (Shift: finely)'],
     ['Enter', 'type in its text; Escape leaves it'],
+    ['Tab in a cell', 'the next cell, with Shift the one before; a new row after the last'],
     ['Ctrl + K', 'link it, or the marked words'],
     ['V', 'draw a viewpoint; Enter places it in the middle'],
     ['Ctrl + D', 'duplicate it; so does dragging with Alt'],

@@ -29,6 +29,7 @@ import type * as Y from 'yjs';
 import { words } from '../../../words';
 import { select, useDesk } from '../desk';
 import { useDragPreview } from './drag-preview';
+import { isPressing } from './keep-to-drag';
 import { TextEditor } from '../text/text-editor';
 import { useOverflow } from '../text/use-overflow';
 
@@ -88,8 +89,8 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
       style={frameStyle((line ?? { frame: preview ?? item.frame }).frame)}
       onFocus={(event) => {
         // Tabbing through the items selects them; a press selects on its own.
-        if (event.target === event.currentTarget && event.currentTarget.matches(':focus-visible') && !isSelected)
-          select(item.id);
+        const isByKey = event.target === event.currentTarget && event.currentTarget.matches(':focus-visible');
+        if (isByKey && !isPressing() && !isSelected) select(item.id);
       }}
     >
       <ItemContent item={typing?.without ?? drawn} editing />

@@ -1,7 +1,33 @@
-/** A drag keeps its moves to itself. */
+/** A drag keeps its moves to itself, so that each costs what the drag costs. */
+import type { PointerEvent as ReactPointerEvent } from 'react';
 
-/** Lets nothing else on the page hear of a move, so that it costs what the drag costs. */
-export function keepToDrag(move: Event): void {
+/** Lets nothing else on the page hear of a move. */
+export function keepToDrag(move: PointerEvent): void {
   // A finger may become two, which whoever zooms must hear of.
-  if (!(move instanceof PointerEvent) || move.pointerType !== 'touch') move.stopPropagation();
+  if (move.pointerType !== 'touch') move.stopPropagation();
+}
+
+/** What takes the focus when it is pressed. */
+const FOCUSABLE = '[tabindex], a[href], button, input, textarea, select';
+
+let pressing = false;
+
+/** Whether something has the focus just because it is pressed; with Shift held, browsers take that for a key's doing. */
+export function isPressing(): boolean {
+  return pressing;
+}
+
+/**
+ * Spares the page the mouse events that follow a press and its moves, and gives the focus to what was pressed, as
+ * browsers do with those.
+ */
+export function pressOnlyOnce(press: ReactPointerEvent<HTMLElement>): void {
+  press.preventDefault();
+  const pressed = (press.target as Element).closest<HTMLElement>(FOCUSABLE);
+  // Away first: what takes the focus from a field would show it, as if keys had led there.
+  if (document.activeElement instanceof HTMLElement && document.activeElement !== pressed)
+    document.activeElement.blur();
+  pressing = true;
+  pressed?.focus({ preventScroll: true });
+  pressing = false;
 }

@@ -95,7 +95,10 @@ export class Move {
   /** From here on they are on their way. */
   begin(): void {
     this.drawn.begin();
-    this.looking = setInterval(() => this.tell(performance.now()), LOOK);
+    this.looking = setInterval(() => {
+      this.drawn.keepUp();
+      this.tell(performance.now());
+    }, LOOK);
   }
 
   /** Shows them where the pointer takes them. */

@@ -5,9 +5,17 @@
 import type { ItemId } from '@gobrel/core/deck';
 import type { Frame } from '@gobrel/core/geometry';
 
+/** A drawing that is shifted; `turn` is how it is turned, as a transform after the shift. */
+interface Drawing {
+  readonly element: HTMLElement;
+  readonly style: CSSStyleDeclaration;
+  readonly turn: string;
+}
+
 /** The drawings of some items, shifted together. */
 export class DrawnShift {
-  private drawings: readonly { readonly element: HTMLElement; readonly turn: string }[];
+  private drawings: readonly Drawing[];
+  private shift = '';
 
   /**
    * @param canvas holds the drawings (`data-item`); it is said to be `data-moving` meanwhile
@@ -28,26 +36,34 @@ export class DrawnShift {
   /** Shows them so far from where they were, in slide units. */
   to(dx: number, dy: number): void {
     // As a transform, which browsers read faster than `translate`.
-    this.show(`translate(${dx}px,${dy}px)`);
+    this.shift = `translate(${dx}px,${dy}px)`;
+    this.show();
+  }
+
+  /** Shows those where the others are that were drawn anew meanwhile, in new elements. To be asked now and then. */
+  keepUp(): void {
+    if (this.drawings.every(({ element }) => element.isConnected)) return;
+    this.drawings = this.find();
+    this.show();
   }
 
   /** Shows them where they were. */
   end(): void {
     delete this.canvas.dataset['moving'];
-    this.show('');
+    this.shift = '';
+    this.keepUp();
+    this.show();
   }
 
-  private show(shift: string): void {
-    // What is drawn anew meanwhile may be drawn in a new element.
-    for (const { element } of this.drawings) if (!element.isConnected) this.drawings = this.find();
-    for (const { element, turn } of this.drawings) element.style.transform = shift + turn;
+  private show(): void {
+    for (const { style, turn } of this.drawings) style.transform = this.shift + turn;
   }
 
-  private find() {
+  private find(): readonly Drawing[] {
     return Object.entries(this.frames).flatMap(([id, { rotation }]) => {
       const turn = rotation === 0 ? '' : ` rotate(${rotation}deg)`;
       const elements = this.canvas.querySelectorAll<HTMLElement>(`[data-item="${CSS.escape(id)}"]`);
-      return [...elements].map((element) => ({ element, turn }));
+      return [...elements].map((element) => ({ element, style: element.style, turn }));
     });
   }
 }

@@ -21,7 +21,7 @@ import { clearDragPreview, showGuides, useDragPreview } from './drag-preview';
 import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
 import { placeViewpoint } from './draw-viewpoint';
-import { keepToDrag } from './keep-to-drag';
+import { keepToDrag, pressOnlyOnce } from './keep-to-drag';
 import { Move } from './moving';
 
 /** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */
@@ -162,7 +162,6 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     if (early !== null) clearTimeout(early);
     window.removeEventListener('pointermove', follow, { capture: true });
     if (move) window.removeEventListener('pointermove', move, { capture: true });
-    window.removeEventListener('mousemove', keepToDrag, { capture: true });
     element.removeEventListener('pointerup', finish);
     element.removeEventListener('pointercancel', finish);
     breakOff = null;
@@ -171,9 +170,9 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     stop();
     showNothing();
   };
+  pressOnlyOnce(event);
   element.setPointerCapture(event.pointerId);
   window.addEventListener('pointermove', follow, { capture: true });
-  window.addEventListener('mousemove', keepToDrag, { capture: true });
   element.addEventListener('pointerup', finish);
   element.addEventListener('pointercancel', finish);
 }
