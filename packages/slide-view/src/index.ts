@@ -12,6 +12,7 @@ export {
   uprightStyle,
   withoutCell,
 } from './items/index.js';
+export { isPressing, keepToDrag, pressOnlyOnce } from './keep-to-drag.js';
 export { useRecorder } from './items/use-recorder.js';
 export { paint, themeStyle } from './paint.js';
 export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';

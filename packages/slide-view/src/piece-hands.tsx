@@ -3,6 +3,7 @@ import { type Piece, sourceOfPiece, type ZoneItem } from '@gobrel/core/deck';
 import { type PointerEvent, type ReactNode, useEffect, useRef } from 'react';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
+import { pressOnlyOnce } from './keep-to-drag.js';
 import { outcomeInWords, zoneName } from './piece-words.js';
 import { useSurroundings } from './surroundings.js';
 import { TURN, usePieceKeys } from './use-piece-keys.js';
@@ -20,27 +21,36 @@ interface PieceHandsProps {
 
 /** A drag shorter than this is a press, in CSS pixels. */
 const PRESS = 4;
-/** A drag under way: how far it has come, in CSS pixels, `null` while it is still a press. */
-interface Drag {
-  readonly move: (event: globalThis.PointerEvent) => void;
-  by: { readonly x: number; readonly y: number } | null;
-}
 
-function carrying(element: HTMLElement, from: { readonly x: number; readonly y: number }, scale: number): Drag {
-  const drag: Drag = {
-    by: null,
-    move: (event) => {
-      event.stopPropagation();
-      const by = { x: event.clientX - from.x, y: event.clientY - from.y };
-      if (!drag.by) {
-        if (Math.hypot(by.x, by.y) < PRESS) return;
-        element.classList.add('gv-held');
-      }
-      drag.by = by;
-      element.style.translate = `${by.x / scale}px ${by.y / scale}px`;
-    },
-  };
-  return drag;
+/** A piece on its way: a listener to the moves of the pointer that took it, which nobody else hears of meanwhile. */
+class Drag {
+  /** How far it has come, in CSS pixels; `null` while it is still a press. */
+  by: { readonly x: number; readonly y: number } | null = null;
+
+  constructor(
+    private readonly element: HTMLElement,
+    private readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number },
+    private readonly scale: number,
+  ) {
+    window.addEventListener('pointermove', this, { capture: true });
+  }
+
+  handleEvent(move: globalThis.PointerEvent): void {
+    if (move.pointerId !== this.from.pointerId) return;
+    move.stopPropagation();
+    const by = { x: move.clientX - this.from.clientX, y: move.clientY - this.from.clientY };
+    if (!this.by) {
+      if (Math.hypot(by.x, by.y) < PRESS) return;
+      this.element.classList.add('gv-held');
+    }
+    this.by = by;
+    this.element.style.translate = `${by.x / this.scale}px ${by.y / this.scale}px`;
+  }
+
+  end(): void {
+    window.removeEventListener('pointermove', this, { capture: true });
+    this.element.style.translate = '';
+  }
 }
 
 export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHandsProps) {
@@ -53,7 +63,11 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
     const dragged = element.current;
     const keep = (event: TouchEvent) => event.preventDefault();
     dragged?.addEventListener('touchmove', keep, { passive: false });
-    return () => dragged?.removeEventListener('touchmove', keep);
+    return () => {
+      dragged?.removeEventListener('touchmove', keep);
+      // Whoever leads may leave the slide while a piece is on its way.
+      drag.current?.end();
+    };
   }, []);
 
   const { frame, manner } = piece;
@@ -67,17 +81,15 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
   // a weak tablet has no time to tell the whole page of every move.
   const lift = (event: PointerEvent<HTMLDivElement>) => {
     if (event.button !== 0 || drag.current) return;
+    pressOnlyOnce(event);
     event.currentTarget.setPointerCapture(event.pointerId);
-    const carry = carrying(event.currentTarget, { x: event.clientX, y: event.clientY }, scale);
-    event.currentTarget.addEventListener('pointermove', carry.move);
-    drag.current = carry;
+    drag.current = new Drag(event.currentTarget, event, scale);
   };
   const putDown = () => {
     const { current } = drag;
     drag.current = null;
+    current?.end();
     if (!element.current || !current) return null;
-    element.current.removeEventListener('pointermove', current.move);
-    element.current.style.translate = '';
     if (!keys.isHeld) element.current.classList.remove('gv-held');
     return current.by && { x: frame.x + current.by.x / scale, y: frame.y + current.by.y / scale };
   };

@@ -15,6 +15,7 @@ import {
 import {
   cellStyle,
   frameStyle,
+  isPressing,
   ItemContent,
   lookOfCell,
   lookStyle,
@@ -29,7 +30,6 @@ import type * as Y from 'yjs';
 import { words } from '../../../words';
 import { select, useDesk } from '../desk';
 import { useDragPreview } from './drag-preview';
-import { isPressing } from './keep-to-drag';
 import { TextEditor } from '../text/text-editor';
 import { useOverflow } from '../text/use-overflow';
 

@@ -14,9 +14,9 @@ import {
   type Shift,
   snapMove,
 } from '@gobrel/core/geometry';
+import { keepToDrag } from '@gobrel/slide-view';
 import { type Dragged, eachFrame, type Manner } from './dragged-frames';
 import { showGuides, useDragPreview } from './drag-preview';
-import { keepToDrag } from './keep-to-drag';
 import { DrawnShift } from './shift-drawn';
 
 /** How far items that lie in a box are moved when the pointer has gone a way, in slide units. */

@@ -12,6 +12,7 @@ import {
   sizeOf,
 } from '@gobrel/core/deck';
 import { boundsOf, boxesMeet, type Frame, type Point, snapTargets } from '@gobrel/core/geometry';
+import { keepToDrag, pressOnlyOnce } from '@gobrel/slide-view';
 import type { PointerEvent } from 'react';
 import { select, useDesk } from '../desk';
 import type { Editing } from '../editing';
@@ -21,7 +22,6 @@ import { clearDragPreview, showGuides, useDragPreview } from './drag-preview';
 import { draggedLine, type LineGrip, lineAfter } from './drag-line';
 import { draggedFrames, type Grip } from './dragged-frames';
 import { placeViewpoint } from './draw-viewpoint';
-import { keepToDrag, pressOnlyOnce } from './keep-to-drag';
 import { Move } from './moving';
 
 /** A shorter way than this is a press, in CSS pixels: a finger trembles more than a mouse. */

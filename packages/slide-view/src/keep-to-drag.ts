@@ -1,7 +1,7 @@
-/** A drag keeps its moves to itself, so that each costs what the drag costs. */
+/** A drag keeps its moves to itself, so that each costs what the drag costs: a weak device has no time for more. */
 import type { PointerEvent as ReactPointerEvent } from 'react';
 
-/** Lets nothing else on the page hear of a move. */
+/** Lets nothing else on the page hear of a move. For listeners on the window that come first. */
 export function keepToDrag(move: PointerEvent): void {
   // A finger may become two, which whoever zooms must hear of.
   if (move.pointerType !== 'touch') move.stopPropagation();
@@ -22,6 +22,8 @@ export function isPressing(): boolean {
  * browsers do with those.
  */
 export function pressOnlyOnce(press: ReactPointerEvent<HTMLElement>): void {
+  // After a finger they come only when it has not moved; what it takes the focus from may be the keyboard on the screen.
+  if (press.pointerType === 'touch') return;
   press.preventDefault();
   const pressed = (press.target as Element).closest<HTMLElement>(FOCUSABLE);
   // Away first: what takes the focus from a field would show it, as if keys had led there.
