@@ -99,6 +99,12 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   // Whoever types in a table goes on typing in the cell that is pressed.
   await table.getByText('Whelk', { exact: true }).click();
   await expect(page.getByLabel(/row 3, column 1/)).toBeFocused();
+  // Without its cell nobody types any more; a letter is a key again, which is undone like everything else.
+  await page.getByRole('button', { name: 'Remove the row' }).click();
+  await expect(table.locator('.gv-cell')).toHaveCount(6);
+  await expect(page.getByLabel(/^Typing in/)).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect(table.locator('.gv-cell')).toHaveCount(9);
 });
 
 test('cells are pasted from a spreadsheet, and two authors type in one table at once', async ({ page, browser }) => {

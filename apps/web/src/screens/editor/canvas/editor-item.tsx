@@ -25,10 +25,10 @@ import {
   withoutCell,
 } from '@gobrel/slide-view';
 import type { Frame } from '@gobrel/core/geometry';
-import { type CSSProperties, memo, useCallback } from 'react';
+import { type CSSProperties, memo, useCallback, useEffect } from 'react';
 import type * as Y from 'yjs';
 import { words } from '../../../words';
-import { select, useDesk } from '../desk';
+import { NOT_TYPING, select, useDesk } from '../desk';
 import { useDragPreview } from './drag-preview';
 import { TextEditor } from '../text/text-editor';
 import { useOverflow } from '../text/use-overflow';
@@ -77,6 +77,11 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
   const [element, runsOver] = useOverflow(item, isTypedIn);
   const hasText = item.kind === 'text' || item.kind === 'shape';
   const typing = isTypedIn ? typingPlace(drawn, field) : null;
+  const isGone = isTypedIn && item.kind === 'table' && !typing;
+  useEffect(() => {
+    // The cell was taken away under whoever typed in it: what they type must not become keys that act on the table.
+    if (isGone) useDesk.setState(NOT_TYPING);
+  }, [isGone]);
   return (
     <div
       ref={element}

@@ -16,6 +16,7 @@ export function cellKey(event: KeyboardEvent, editing: Editing, id: ItemId, fiel
   const table = editing.deck.items[id];
   if (event.key !== 'Tab' || table?.kind !== 'table') return false;
   event.preventDefault();
+  if (!cellsOf(table).some((cell) => cell.field === field)) return true;
   const next = cellBeside(table, field, event.shiftKey ? -1 : 1);
   if (next) typeInCell(editing, table, next);
   else if (!event.shiftKey) beginRow(editing, id);
