@@ -1,5 +1,5 @@
 /** axe finds nothing on any view, in either scheme. */
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { atSlide, classScreen, join, odile, tablet } from './people';
 
@@ -188,11 +188,23 @@ test('a student’s slides', async ({ page }) => {
 
 test('questions and pieces, in a student’s hands', async ({ browser, page }) => {
   const student = await atSlide(browser, page, ['night-watch', 1]);
-  for (let slide = 1; slide <= 10; slide += 1) {
+  for (let slide = 1; slide <= 11; slide += 1) {
     await expectClean(student);
-    if (slide < 10) await student.getByRole('button', { name: 'Next' }).click();
+    expect(await smallestLetters(student)).toBeGreaterThanOrEqual(720 / 36);
+    if (slide < 11) await student.getByRole('button', { name: 'Next' }).click();
   }
 });
+
+/** The smallest letters in questions, pieces and tables of a slide, in slide units; a slide is 720 high. */
+function smallestLetters(page: Page): Promise<number> {
+  return page.evaluate(() => {
+    const asked = '.gv-question, .gv-blank, .gv-zone-label, .gv-piece, .gv-cell, .gv-sure';
+    const written = [...document.querySelectorAll(asked)]
+      .flatMap((item) => [item, ...item.querySelectorAll('*')])
+      .filter((element) => [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent?.trim()));
+    return Math.min(...written.map((element) => parseFloat(getComputedStyle(element).fontSize)));
+  });
+}
 
 test('setting up questions: the picker, panels, regions, files, starters, trying', async ({ page }) => {
   await odile(page);

@@ -100,3 +100,27 @@ test('several items become one piece as a group, and a zone a grid of zones', as
   await expect(item(page, /^Zone/)).toHaveCount(6);
   await saved(page);
 });
+
+test('a line is a piece too, thin as it is, and so is a table', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Arrows');
+  await page.getByRole('button', { name: 'Lines', exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Arrow', exact: true }).click();
+  await page.getByRole('radio', { name: 'a piece' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
+  await page.keyboard.type('Tide');
+  await page.keyboard.press('Escape');
+  await page.getByRole('radio', { name: 'a piece' }).click();
+  for (let step = 0; step < 20; step += 1) await page.keyboard.press('ArrowDown');
+  await page.getByRole('button', { name: 'Try here' }).click();
+  for (const piece of [page.getByRole('button', { name: /^piece/ }), page.getByRole('button', { name: /^Tide/ })]) {
+    const before = await middleOf(piece);
+    // Taken beside the line itself: there is room for a finger.
+    await page.mouse.move(before.x + 20, before.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(before.x + 20, before.y - 60, { steps: 5 });
+    await page.mouse.up();
+    await expect.poll(async () => (await middleOf(piece)).y).toBeCloseTo(before.y - 70, -1);
+  }
+});

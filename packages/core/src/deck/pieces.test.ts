@@ -2,6 +2,7 @@ import { DeckBuilder } from '../testing/index.js';
 import {
   addPlacement,
   applyChanges,
+  canBePiece,
   type Change,
   cutPicture,
   type Deck,
@@ -55,6 +56,23 @@ describe('pieces', () => {
     const half = applyChanges(grouped, setLoose(grouped, ['b'], false));
     expect(piecesOn(half, 's').map(({ id }) => id)).toEqual(['a']);
     expect(piecesIn(deck).size).toBe(2);
+  });
+
+  test('whatever is seen and asks nothing can be one; a line that is tied only with what it joins', () => {
+    const free = { u: 0, v: 0, side: null, head: 'none' } as const;
+    const { deck: drawn } = new DeckBuilder()
+      .slide('s')
+      .item('table', 'table')
+      .item('word', 'text')
+      .item('free', 'line')
+      .item('tied', 'line', { fields: { from: { ...free, at: 'word' }, to: { ...free, at: null } } })
+      .item('asks', 'choice');
+    const can = (id: ItemId, among?: readonly ItemId[]) => {
+      const item = drawn.items[id];
+      return item !== undefined && canBePiece(item, among);
+    };
+    expect(['table', 'word', 'free', 'tied', 'asks'].filter((id) => can(id))).toEqual(['table', 'word', 'free']);
+    expect(can('tied', ['word', 'tied'])).toBe(true);
   });
 
   test('many are made loose at once, but nothing of the backdrop', () => {

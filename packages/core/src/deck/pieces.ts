@@ -4,7 +4,7 @@
  */
 import { boundsOfAll, type Frame } from '../geometry/index.js';
 import { type Deck, itemsOf } from './deck.js';
-import type { SlideId } from './identifiers.js';
+import type { ItemId, SlideId } from './identifiers.js';
 import type { Item, PieceManner } from './item.js';
 import { nameOf } from './item-kinds/index.js';
 
@@ -25,11 +25,16 @@ export interface Piece {
 }
 
 /** Kinds that students can move: what is seen, and asks nothing itself. */
-const movable: readonly Item['kind'][] = ['text', 'shape', 'picture', 'sign'];
+const movable: readonly Item['kind'][] = ['text', 'shape', 'picture', 'sign', 'table'];
 
-/** Whether an item can be made a piece, or a part of one. */
-export function canBePiece(item: Item): boolean {
-  return movable.includes(item.kind);
+/**
+ * Whether an item can be made a piece, or a part of one. A line that is tied stays with what it joins: it can when
+ * that moves with it.
+ * @param among the items of which one piece is made
+ */
+export function canBePiece(item: Item, among: readonly ItemId[] = []): boolean {
+  if (item.kind !== 'line') return movable.includes(item.kind);
+  return [item.from.at, item.to.at].every((at) => at === null || among.includes(at));
 }
 
 /** The pieces of a slide, from back to front. */

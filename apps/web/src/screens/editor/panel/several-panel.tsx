@@ -20,7 +20,7 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
   const { deck, run } = editing;
   const first = deck.items[ids[0] ?? ''];
   const isGroup = unitsAmong(deck, ids).length === 1;
-  const movable = ids.filter((id) => deck.items[id] && canBePiece(deck.items[id]));
+  const movable = ids.filter((id) => deck.items[id] && canBePiece(deck.items[id], ids));
   const areLoose = movable.length > 0 && movable.every((id) => deck.items[id]?.loose);
   const piece = first && piecesOn(deck, first.slideId).find(({ items }) => items.some(({ id }) => id === first.id));
   const isOnePiece = isGroup && piece?.items.length === ids.length;
