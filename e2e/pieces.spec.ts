@@ -111,8 +111,8 @@ test('a line is a piece too, thin as it is, and so is a table', async ({ page })
   await page.getByRole('button', { name: 'Table', exact: true }).click();
   await page.keyboard.type('Tide');
   await page.keyboard.press('Escape');
-  await page.getByRole('radio', { name: 'a piece' }).click();
   for (let step = 0; step < 20; step += 1) await page.keyboard.press('ArrowDown');
+  await page.getByRole('radio', { name: 'a piece' }).click();
   await page.getByRole('button', { name: 'Try here' }).click();
   for (const piece of [page.getByRole('button', { name: /^piece/ }), page.getByRole('button', { name: /^Tide/ })]) {
     const before = await middleOf(piece);
