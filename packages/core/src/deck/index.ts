@@ -47,6 +47,7 @@ export * from './rich-text.js';
 export * from './running-order.js';
 export * from './section.js';
 export * from './shapes.js';
+export * from './shuffled.js';
 export * from './slide-ground.js';
 export * from './slide.js';
 export * from './svg-strokes.js';

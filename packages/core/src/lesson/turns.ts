@@ -1,4 +1,5 @@
 /** The turns in which work is shown: who is next, who would like to be, and what the class may do meanwhile. */
+export { shuffled } from '../deck/index.js';
 import type { Stop } from '../show/index.js';
 import { type AskedInWriting, lessonLimits, type LessonState } from './lesson-state.js';
 
@@ -22,19 +23,6 @@ export function moveTurn(state: LessonState, participantId: string, place: numbe
   if (!state.turnList.includes(participantId)) return {};
   const others = state.turnList.filter((id) => id !== participantId);
   return { turnList: [...others.slice(0, Math.max(0, place)), participantId, ...others.slice(Math.max(0, place))] };
-}
-
-/**
- * Brings a list into an order by chance (Fisher and Yates).
- * @param random gives numbers from 0 to below 1
- */
-export function shuffled<T>(list: readonly T[], random: () => number): readonly T[] {
-  const mixed = [...list];
-  for (let last = mixed.length - 1; last > 0; last -= 1) {
-    const other = Math.floor(random() * (last + 1));
-    [mixed[last], mixed[other]] = [mixed[other] as T, mixed[last] as T];
-  }
-  return mixed;
 }
 
 /**

@@ -37,13 +37,3 @@ export function inStrip(
   const y = strip.y + spread(strip.height, height, Math.floor(place / columns), rows);
   return { x: Math.round(x), y: Math.round(y), width, height, rotation: 0 };
 }
-
-/** In another order (Fisher and Yates). */
-export function shuffled<T>(list: readonly T[], random: () => number): readonly T[] {
-  const mixed = [...list];
-  for (let last = mixed.length - 1; last > 0; last -= 1) {
-    const other = Math.floor(random() * (last + 1));
-    [mixed[last], mixed[other]] = [mixed[other] as T, mixed[last] as T];
-  }
-  return mixed;
-}

@@ -7,7 +7,8 @@ import { itemKinds } from '../item-kinds/index.js';
 import { type PieceId, piecesIn } from '../pieces.js';
 import { plainText } from '../rich-text.js';
 import { addItem, removeItems } from './items.js';
-import { freeStrip, GAP, inStrip, shuffled, WORD_HEIGHT } from './piece-places.js';
+import { freeStrip, GAP, inStrip, WORD_HEIGHT } from './piece-places.js';
+import { shuffled } from '../shuffled.js';
 import { applyChanges } from '../change.js';
 
 /** The most pieces that one command makes. */

@@ -7,7 +7,8 @@ import { lettersOf, plainText } from '../rich-text.js';
 import type { TableItem } from '../item.js';
 import { type Cell, cellsOf } from '../table.js';
 import { addItem } from './items.js';
-import { freeStrip, inStrip, shuffled, WORD_HEIGHT } from './piece-places.js';
+import { freeStrip, inStrip, WORD_HEIGHT } from './piece-places.js';
+import { shuffled } from '../shuffled.js';
 import { MOST_NEW_PIECES } from './pieces.js';
 
 /** Which cells become zones: those in which nothing is written, or all but the headings, whose words become pieces. */

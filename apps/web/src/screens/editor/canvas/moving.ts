@@ -87,7 +87,7 @@ export class Move {
     this.around = boundsOfAll(Object.values(of.before));
     this.drawn = new DrawnShift(of.canvas, of.before);
     if (!this.around) return;
-    // Which row they stand in is remembered, and what is seldom needed is ready when it is.
+    // What a move needs runs once, so that browsers have it ready, also what is seldom needed.
     const manner = { exact: false, fromCentre: false, snap: of.snap };
     guidesOf(this.around, movedBy(this.around, this.way, manner), this.way, manner);
   }
