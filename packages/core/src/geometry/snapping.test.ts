@@ -75,18 +75,24 @@ describe('moving', () => {
     );
   });
 
-  test('a box is drawn in the same, wherever others were moved before', () => {
+  test('a box is drawn in the same, and shows the same, whatever size it was said to have', () => {
     fc.assert(
       fc.property(boxes, boxes, fc.integer({ min: 1, max: 40 }), (others, moving, reach) => {
-        const used = snapTargets(others, slide);
+        const plain = snapTargets(others, slide);
         // Also edge to edge with others, where being beside them begins and ends.
         const places = moving.flatMap((each) => [
           each,
           ...others.map((other) => ({ ...each, y: other.y + other.height })),
+          ...others.map((other) => ({ ...each, x: other.x - each.width })),
         ]);
         for (const place of places)
-          expect(snapMove(place, used, reach)).toEqual(snapMove(place, snapTargets(others, slide), reach));
+          for (const said of moving) {
+            const targets = snapTargets(others, slide, said);
+            expect(snapMove(place, targets, reach)).toEqual(snapMove(place, plain, reach));
+            expect(guidesFor(place, targets)).toEqual(guidesFor(place, plain));
+          }
       }),
+      { numRuns: 50 },
     );
   });
 

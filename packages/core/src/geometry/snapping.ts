@@ -64,19 +64,22 @@ function anchorsOf({ start, end }: Span): readonly [number, number, number] {
   return [start, (start + end) / 2, end];
 }
 
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
 /**
  * The targets that the other boxes and the slide offer.
  * @param boxes bounds of what stays where it is
  * @param slide the slide's size; its edges and centre lines are targets too
+ * @param moved size of what is going to be moved: boxes of about this size are answered fastest
  */
-export function snapTargets(
-  boxes: readonly Box[],
-  slide: { readonly width: number; readonly height: number },
-): SnapTargets {
+export function snapTargets(boxes: readonly Box[], slide: Size, moved: Size = slide): SnapTargets {
   const all = [...boxes, { x: 0, y: 0, ...slide }];
   return {
     lines: { x: linesOf(all, 'x'), y: linesOf(all, 'y') },
-    rows: { x: new Rows(boxes, 'x'), y: new Rows(boxes, 'y') },
+    rows: { x: new Rows(boxes, 'x', moved.height), y: new Rows(boxes, 'y', moved.width) },
   };
 }
 
@@ -103,49 +106,95 @@ function linesOf(boxes: readonly Box[], axis: Axis): Lines {
   };
 }
 
-/** Boxes as one axis sees them, and the gaps between those that lie in a row (or column) with a span. */
-class Rows {
-  /** In order of where they start; then where each begins and ends along and across the axis, in that order. */
-  private readonly spans: readonly Span[];
-  private readonly starts: Float64Array;
-  private readonly ends: Float64Array;
-  private readonly crossStarts: Float64Array;
-  private readonly crossEnds: Float64Array;
+/** No more bands than this, however small what is moved. */
+const BANDS = 64;
 
-  constructor(boxes: readonly Box[], axis: Axis) {
-    this.spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
-    this.starts = Float64Array.from(this.spans, (span) => span.start);
-    this.ends = Float64Array.from(this.spans, (span) => span.end);
-    this.crossStarts = Float64Array.from(this.spans, (span) => span.crossStart);
-    this.crossEnds = Float64Array.from(this.spans, (span) => span.crossEnd);
+/**
+ * Boxes as one axis sees them, and the gaps between those that lie in a row (or column) with a span. They are sorted
+ * into bands across the axis, each twice as broad as a span and beginning where the one before is half over: whatever
+ * lies beside a span is in a single band, so that a move looks at a few boxes of hundreds.
+ */
+class Rows {
+  /** The boxes of each band in order of where they start, `SPAN` numbers a box. */
+  private readonly bands: readonly Float64Array[];
+  /** Where the first band begins across the axis, and how far it is from there to the next. */
+  private readonly first: number;
+  private readonly step: number;
+  /** All boxes, for a span that is longer than was said. */
+  private readonly all: Float64Array;
+
+  /** @param across how long the spans are, across the axis, that will be asked for */
+  constructor(boxes: readonly Box[], axis: Axis, across: number) {
+    const spans = boxes.map((box) => spanOf(box, axis)).sort((a, b) => a.start - b.start);
+    this.all = packed(spans);
+    const from = Math.min(...spans.map((span) => span.crossStart));
+    const extent = Math.max(0, Math.max(...spans.map((span) => span.crossEnd)) - from);
+    this.step = Math.max(across, extent / BANDS, 1);
+    this.first = from - this.step;
+    const count = spans.length === 0 ? 0 : Math.ceil(extent / this.step) + 1;
+    this.bands = Array.from({ length: count }, (_, band) => {
+      const begin = this.first + band * this.step;
+      return packed(spans.filter((span) => isBeside(span, begin, begin + 2 * this.step)));
+    });
   }
 
-  /** The boxes beside a span: those that begin before it ends and end after it begins, across the axis. */
+  /** The boxes beside a span, in order of where they start. */
   beside({ crossStart, crossEnd }: Span): readonly Span[] {
-    return this.spans.filter((other) => other.crossStart < crossEnd && other.crossEnd > crossStart);
+    return unpacked(this.bandOf(crossStart, crossEnd)).filter((span) => isBeside(span, crossStart, crossEnd));
   }
 
   /**
    * The smallest shift that makes a gap beside a span equal to another one, or both gaps beside it equal. Runs with
-   * every move: straight through all boxes, the same way each time, and making nothing, which browsers do fastest.
+   * every move: straight through a band, the same way each time, and making nothing, which browsers do fastest.
    */
   gapShift({ start, end, crossStart, crossEnd }: Span): number {
-    const { starts, ends, crossStarts, crossEnds } = this;
+    const band = this.bandOf(crossStart, crossEnd);
     const size = end - start;
     let best = Infinity;
-    let left = -1;
-    for (let right = 0; right < starts.length; right += 1) {
-      if ((crossStarts[right] ?? 0) >= crossEnd || (crossEnds[right] ?? 0) <= crossStart) continue;
-      const gap = left < 0 ? 0 : (starts[right] ?? 0) - (ends[left] ?? 0);
+    let leftStart = 0;
+    let leftEnd = Infinity;
+    for (let at = 0; at < band.length; at += SPAN) {
+      if ((band[at + 2] ?? 0) >= crossEnd || (band[at + 3] ?? 0) <= crossStart) continue;
+      const rightStart = band[at] ?? 0;
+      const rightEnd = band[at + 1] ?? 0;
+      const gap = rightStart - leftEnd;
       if (gap > 0) {
-        best = smaller(best, (ends[right] ?? 0) + gap - start);
-        best = smaller(best, (starts[left] ?? 0) - gap - end);
-        if (gap >= size) best = smaller(best, (ends[left] ?? 0) + (gap - size) / 2 - start);
+        best = smaller(best, rightEnd + gap - start);
+        best = smaller(best, leftStart - gap - end);
+        if (gap >= size) best = smaller(best, leftEnd + (gap - size) / 2 - start);
       }
-      left = right;
+      leftStart = rightStart;
+      leftEnd = rightEnd;
     }
     return best;
   }
+
+  /** The band in which everything lies that is beside a span, if anything does. */
+  private bandOf(crossStart: number, crossEnd: number): Float64Array {
+    if (crossEnd - crossStart > this.step) return this.all;
+    return this.bands[Math.floor((crossStart - this.first) / this.step)] ?? NONE;
+  }
+}
+
+/** Numbers that say where a span is: where it starts and ends along its axis, and across. */
+const SPAN = 4;
+const NONE = new Float64Array();
+
+/** Spans as numbers in a row. */
+function packed(spans: readonly Span[]): Float64Array {
+  return Float64Array.from(spans.flatMap((span) => [span.start, span.end, span.crossStart, span.crossEnd]));
+}
+
+function unpacked(numbers: Float64Array): readonly Span[] {
+  return Array.from({ length: numbers.length / SPAN }, (_, place) => {
+    const [start = 0, end = 0, crossStart = 0, crossEnd = 0] = numbers.subarray(place * SPAN);
+    return { start, end, crossStart, crossEnd };
+  });
+}
+
+/** Whether a span and a stretch across its axis share more than an edge. */
+function isBeside(span: Span, from: number, to: number): boolean {
+  return span.crossStart < to && span.crossEnd > from;
 }
 
 /**

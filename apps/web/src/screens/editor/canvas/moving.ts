@@ -4,7 +4,6 @@
  */
 import type { ItemId } from '@gobrel/core/deck';
 import {
-  boundsOfAll,
   type Box,
   type Frame,
   type Guide,
@@ -55,6 +54,8 @@ const LOOK = 400;
 interface MoveOf {
   /** Frames of the items, as they were. */
   readonly before: Readonly<Record<ItemId, Frame>>;
+  /** The box they lie in. */
+  readonly around: Box;
   /** Holds what is drawn of them. */
   readonly canvas: HTMLElement;
   /** Whether lines are tied to them, and follow. */
@@ -62,6 +63,8 @@ interface MoveOf {
   readonly snap: Manner['snap'];
   /** Where the pointer took hold of them. */
   readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number };
+  /** A shorter way than this is a press, in CSS pixels. */
+  readonly press: number;
   /** CSS pixels a slide unit. */
   readonly scale: number;
 }
@@ -71,12 +74,11 @@ interface MoveOf {
  * Its methods are the same for every drag, so that browsers have them ready when the next one begins.
  */
 export class Move {
-  private readonly around: Box | null;
   private readonly drawn: DrawnShift;
   private by: Shift = { dx: 0, dy: 0 };
   /** The pointer's way that took them there, and how. */
   private way: Point = { x: 0, y: 0 };
-  private manner: Manner | null = null;
+  private manner: Manner;
   /** When it did, in ms as events count them. */
   private since = 0;
   private told = true;
@@ -84,31 +86,32 @@ export class Move {
 
   /** Makes ready for it while there is time, between the press and the first move: nothing is seen of it yet. */
   constructor(private readonly of: MoveOf) {
-    this.around = boundsOfAll(Object.values(of.before));
     this.drawn = new DrawnShift(of.canvas, of.before);
-    if (!this.around) return;
     // What a move needs runs once, so that browsers have it ready, also what is seldom needed.
-    const manner = { exact: false, fromCentre: false, snap: of.snap };
-    guidesOf(this.around, movedBy(this.around, this.way, manner), this.way, manner);
+    this.manner = { exact: false, fromCentre: false, snap: of.snap };
+    guidesOf(of.around, movedBy(of.around, this.way, this.manner), this.way, this.manner);
   }
 
-  /** From here on they are on their way. */
-  begin(): void {
-    this.drawn.begin();
-    this.looking = setInterval(() => {
-      this.drawn.keepUp();
-      this.tell(performance.now());
-    }, LOOK);
+  /** Whether the pointer has gone further than a press. */
+  get isUnderWay(): boolean {
+    return this.looking !== null;
   }
 
   /** Shows them where the pointer takes them. */
   handleEvent(at: PointerEvent): void {
-    const { around, of } = this;
-    if (!around || at.pointerId !== of.from.pointerId) return;
+    const { of } = this;
+    const { from } = of;
+    if (at.pointerId !== from.pointerId) return;
     keepToDrag(at);
-    const way = { x: (at.clientX - of.from.clientX) / of.scale, y: (at.clientY - of.from.clientY) / of.scale };
+    const across = at.clientX - from.clientX;
+    const down = at.clientY - from.clientY;
+    if (this.looking === null) {
+      if (Math.hypot(across, down) < of.press) return;
+      this.begin();
+    }
+    const way = { x: across / of.scale, y: down / of.scale };
     const manner = { exact: at.shiftKey, fromCentre: false, snap: at.ctrlKey || at.metaKey ? null : of.snap };
-    const by = movedBy(around, way, manner);
+    const by = movedBy(of.around, way, manner);
     if (by.dx === this.by.dx && by.dy === this.by.dy) return this.tell(at.timeStamp);
     this.by = by;
     this.way = way;
@@ -132,10 +135,18 @@ export class Move {
     this.drawn.end();
   }
 
+  private begin(): void {
+    this.drawn.begin();
+    this.looking = setInterval(() => {
+      this.drawn.keepUp();
+      this.tell(performance.now());
+    }, LOOK);
+  }
+
   /** Shows what they are flush with, if they have stayed. */
   private tell(at: number): void {
-    if (this.told || at - this.since < STAY || !this.around || !this.manner) return;
-    showGuides(guidesOf(this.around, this.by, this.way, this.manner));
+    if (this.told || at - this.since < STAY) return;
+    showGuides(guidesOf(this.of.around, this.by, this.way, this.manner));
     this.told = true;
   }
 }

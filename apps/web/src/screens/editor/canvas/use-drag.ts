@@ -11,7 +11,7 @@ import {
   type SlideId,
   sizeOf,
 } from '@gobrel/core/deck';
-import { boundsOf, boxesMeet, type Frame, type Point, snapTargets } from '@gobrel/core/geometry';
+import { boundsOf, boundsOfAll, type Box, boxesMeet, type Frame, type Point, snapTargets } from '@gobrel/core/geometry';
 import { keepToDrag, pressOnlyOnce } from '@gobrel/slide-view';
 import type { PointerEvent } from 'react';
 import { select, useDesk } from '../desk';
@@ -76,10 +76,17 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const prepare = () => {
     const { selected, grid } = useDesk.getState();
     const before = movableFrames(deck, selected);
-    const snap = { targets: targetsBeside(deck, slideId, selected), reach: REACH / scale, grid: grid ? GRID : 0 };
-    const lead = leadLines(deck, slideId, Object.keys(before));
-    const moving = grip.kind === 'canvas' ? new Move({ before, canvas, lead, snap, from: event, scale }) : null;
-    return { before, snap, moving };
+    const around = boundsOfAll(Object.values(before));
+    const targets = targetsBeside(deck, slideId, selected, around ?? undefined);
+    const snap = { targets, reach: REACH / scale, grid: grid ? GRID : 0 };
+    if (grip.kind === 'canvas' && around) {
+      const lead = leadLines(deck, slideId, Object.keys(before));
+      move = new Move({ before, around, canvas, lead, snap, from: event, press, scale });
+      // From here on it listens itself.
+      window.removeEventListener('pointermove', follow, { capture: true });
+      window.addEventListener('pointermove', move, { capture: true });
+    }
+    return { before, snap };
   };
   let prepared: ReturnType<typeof prepare> | null = null;
   // Between the press and the first move there is time for it.
@@ -112,16 +119,8 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       return;
     }
     prepared ??= prepare();
-    const { before, snap, moving } = prepared;
-    if (grip.kind === 'canvas') {
-      if (!moving) return;
-      // From here on it listens itself.
-      move = moving;
-      move.begin();
-      window.removeEventListener('pointermove', follow, { capture: true });
-      window.addEventListener('pointermove', move, { capture: true });
-      return move.handleEvent(at);
-    }
+    const { before, snap } = prepared;
+    if (grip.kind === 'canvas') return move?.handleEvent(at);
     const manner = { exact: at.shiftKey, fromCentre: at.altKey, snap: at.ctrlKey || at.metaKey ? null : snap };
     const { frames, guides } = draggedFrames(before, grip, from, to, manner);
     resized = frames;
@@ -136,6 +135,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     stop();
     const { marquee } = useDragPreview.getState();
     const frames = move?.frames ?? resized;
+    moved ||= move?.isUnderWay ?? false;
     showNothing();
     if (at.type === 'pointercancel') return;
     if (drawing) return placeViewpoint(editing, slideId, marquee);
@@ -201,11 +201,12 @@ function leadLines(deck: Deck, slideId: SlideId, ids: readonly ItemId[]): boolea
 }
 
 /** What dragged items can snap to: everything in sight that stays where it is. */
-function targetsBeside(deck: Deck, slideId: SlideId, dragged: readonly ItemId[]) {
+function targetsBeside(deck: Deck, slideId: SlideId, dragged: readonly ItemId[], moved?: Box) {
   const still = itemsOf(deck, slideId).filter((item) => !item.hidden && !dragged.includes(item.id));
   return snapTargets(
     still.map((item) => boundsOf(item.frame)),
     sizeOf(deck),
+    moved,
   );
 }
 
