@@ -82,7 +82,8 @@ export class Move {
   /** When it did, in ms as events count them. */
   private since = 0;
   private told = true;
-  private looking: ReturnType<typeof setInterval> | null = null;
+  private begun = false;
+  private readonly looking = setInterval(() => this.tell(performance.now()), LOOK);
 
   /** Makes ready for it while there is time, between the press and the first move: nothing is seen of it yet. */
   constructor(private readonly of: MoveOf) {
@@ -94,7 +95,7 @@ export class Move {
 
   /** Whether the pointer has gone further than a press. */
   get isUnderWay(): boolean {
-    return this.looking !== null;
+    return this.begun;
   }
 
   /** Shows them where the pointer takes them. */
@@ -105,9 +106,10 @@ export class Move {
     keepToDrag(at);
     const across = at.clientX - from.clientX;
     const down = at.clientY - from.clientY;
-    if (this.looking === null) {
+    if (!this.begun) {
       if (Math.hypot(across, down) < of.press) return;
-      this.begin();
+      this.begun = true;
+      this.drawn.begin();
     }
     const way = { x: across / of.scale, y: down / of.scale };
     const manner = { exact: at.shiftKey, fromCentre: false, snap: at.ctrlKey || at.metaKey ? null : of.snap };
@@ -130,22 +132,16 @@ export class Move {
 
   /** Shows them where they were. */
   end(): void {
-    if (this.looking === null) return;
     clearInterval(this.looking);
-    this.drawn.end();
-  }
-
-  private begin(): void {
-    this.drawn.begin();
-    this.looking = setInterval(() => {
-      this.drawn.keepUp();
-      this.tell(performance.now());
-    }, LOOK);
+    if (this.begun) this.drawn.end();
   }
 
   /** Shows what they are flush with, if they have stayed. */
   private tell(at: number): void {
-    if (this.told || at - this.since < STAY) return;
+    // Asked first, as it mostly ends here.
+    if (at - this.since < STAY) return;
+    this.drawn.keepUp();
+    if (this.told) return;
     showGuides(guidesOf(this.of.around, this.by, this.way, this.manner));
     this.told = true;
   }

@@ -81,7 +81,8 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     const snap = { targets, reach: REACH / scale, grid: grid ? GRID : 0 };
     if (grip.kind === 'canvas' && around) {
       const lead = leadLines(deck, slideId, Object.keys(before));
-      move = new Move({ before, around, canvas, lead, snap, from: event, press, scale });
+      const { clientX, clientY } = event;
+      move = new Move({ before, around, canvas, lead, snap, from: { pointerId, clientX, clientY }, press, scale });
       // From here on it listens itself.
       window.removeEventListener('pointermove', follow, { capture: true });
       window.addEventListener('pointermove', move, { capture: true });
