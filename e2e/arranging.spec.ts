@@ -119,6 +119,26 @@ test('items are copied between decks, duplicated by dragging, and give their loo
   await expect(page.getByRole('heading', { name: '3 items' })).toBeVisible();
 });
 
+test('words copied elsewhere become a text, whose spelling the browser looks at', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate(() => navigator.clipboard.writeText('The tide turns at six'));
+  await page.keyboard.press('Control+v');
+  const pasted = item(page, 'Text, “The tide turns at six”');
+  await expect(pasted).toBeVisible();
+  await pasted.dblclick();
+  await expect(page.getByLabel(/^Typing in/)).toHaveAttribute('spellcheck', 'true');
+});
+
+test('the sheet of keys is opened and closed by keys, and everything stays selected', async ({ page }) => {
+  await shapes(page).first().click();
+  await page.keyboard.press('?');
+  const sheet = page.getByRole('dialog', { name: 'Keys' });
+  await expect(sheet.getByText('Ctrl + K', { exact: true })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await expect(page.getByRole('button', { name: 'To the front' })).toBeVisible();
+});
+
 test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', async ({ page }) => {
   const slide = page.getByRole('group', { name: /^Slide “/ });
   const width = async () => (await slide.boundingBox())?.width ?? 0;

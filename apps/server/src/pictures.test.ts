@@ -60,4 +60,13 @@ describe('pictures', () => {
       height: 60,
     });
   });
+
+  test('a picture of 12,000 × 12,000 pixels is scaled down, a larger one refused in words', async () => {
+    const flat = (side: number) => plain(side, side).toColourspace('b-w').png({ compressionLevel: 1 }).toBuffer();
+    expect(await upload(await flat(12_000))).toMatchObject({ status: 201, body: { width: 4096, height: 4096 } });
+    expect(await upload(await flat(12_100))).toMatchObject({
+      status: 413,
+      body: { code: 'too-many-pixels', message: expect.stringContaining('147 million pixels') },
+    });
+  });
 });

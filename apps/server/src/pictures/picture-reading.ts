@@ -37,15 +37,23 @@ const mediaTypes: Readonly<Record<string, string>> = {
  */
 export async function readPicture(bytes: Buffer): Promise<ReadPicture> {
   const found = await recognise(bytes);
+  const pixels = found.width * found.height * (found.pages ?? 1);
+  if (pixels > MOST_PIXELS)
+    throw refuse(
+      413,
+      'too-many-pixels',
+      `This picture has ${millions(pixels)} million pixels, and ${millions(MOST_PIXELS)} million are the most that can be opened. Save it smaller.`,
+    );
   try {
     return await decode(bytes, found);
   } catch {
-    throw refuse(
-      422,
-      'broken-picture',
-      'This picture is broken or too large to be opened. Save it anew, or take another one.',
-    );
+    throw refuse(422, 'broken-picture', 'This picture is broken. Save it anew, or take another one.');
   }
+}
+
+/** Rounded up, so that what is too much reads as more. */
+function millions(pixels: number): number {
+  return Math.ceil(pixels / 1e6);
 }
 
 async function recognise(bytes: Buffer): Promise<Metadata> {

@@ -7,6 +7,7 @@ import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/pro
 import { IndexeddbPersistence } from 'y-indexeddb';
 import { Awareness } from 'y-protocols/awareness';
 import * as Y from 'yjs';
+import { LastMoment } from './last-moment';
 
 /** As whom a document is opened; a browser may be signed in as both. */
 export type Speaker = 'teacher' | 'student';
@@ -71,6 +72,7 @@ export class OpenDocument {
   readonly awareness = new Awareness(this.doc);
   private announced: Readonly<Record<string, unknown>> = {};
   private readonly device: IndexeddbPersistence;
+  private readonly lastMoment: LastMoment;
   private provider: HocuspocusProvider;
   private status: DocumentStatus = { kept: 'loading', ready: false, writable: true };
   private readonly listeners = new Set<() => void>();
@@ -85,7 +87,10 @@ export class OpenDocument {
     private readonly speaker: Speaker,
   ) {
     this.device = new IndexeddbPersistence(`gobrel ${speaker} ${name}`, this.doc);
+    this.lastMoment = new LastMoment(`gobrel last moment ${speaker} ${name}`, this.doc);
+    window.addEventListener('pagehide', this.lastMoment.putDown);
     void this.device.whenSynced.then(() => {
+      this.lastMoment.takeUp();
       this.onDevice = true;
       this.refresh();
     });
@@ -126,6 +131,8 @@ export class OpenDocument {
     socketFor(this.speaker).off('status', this.refresh);
     this.provider.destroy();
     void this.device.destroy();
+    window.removeEventListener('pagehide', this.lastMoment.putDown);
+    this.lastMoment.close();
     this.awareness.destroy();
     this.doc.destroy();
   }

@@ -40,7 +40,7 @@ export function EditorHeader(props: EditorHeaderProps) {
     <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
       {/* What is said here comes and goes: the title gives way to it, so that nothing below moves. */}
       <span className="flex min-w-0 flex-1 basis-[21rem] items-center gap-2">
-        <Link to="/" aria-label={words.frame.home} className="flex-none">
+        <Link to="/" aria-label={words.frame.home} className="-m-1.5 flex-none p-1.5">
           <Brand />
         </Link>
         <Link to="/" className="hidden flex-none text-sm text-soft hover:text-ink xl:inline">

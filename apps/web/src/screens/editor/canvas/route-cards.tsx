@@ -244,15 +244,17 @@ function LeavingCard({ deck, way: { link, destination, target, answer }, at, nar
   const by = link ? (
     <button
       type="button"
-      className="block min-h-6 max-w-full truncate text-left text-xs font-semibold text-clay hover:underline"
+      className="relative block min-h-6 max-w-full text-left text-xs font-semibold text-clay hover:underline pointer-coarse:after:absolute pointer-coarse:after:inset-x-0 pointer-coarse:after:-bottom-2 pointer-coarse:after:-top-3"
       title={destination.gate ? words.links.openWhen(deck, destination.gate) : undefined}
       onClick={() => select(link.itemId)}
     >
-      {destination.gate ? <LockKeyhole size={12} aria-hidden className="mr-0.5 inline" /> : null}
-      {words.editor.by(link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'])}
-      {answer && destination.to === 'by-answer'
-        ? ` ${words.links.branch(deck.items[destination.questionId], answer)}`
-        : ''}
+      <span className="block truncate">
+        {destination.gate ? <LockKeyhole size={12} aria-hidden className="mr-0.5 inline" /> : null}
+        {words.editor.by(link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'])}
+        {answer && destination.to === 'by-answer'
+          ? ` ${words.links.branch(deck.items[destination.questionId], answer)}`
+          : ''}
+      </span>
       {destination.gate ? <span className="spoken">{words.links.openWhen(deck, destination.gate)}</span> : null}
     </button>
   ) : (

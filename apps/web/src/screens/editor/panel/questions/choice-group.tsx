@@ -38,51 +38,56 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
         {item.choices.map((choice, index) => {
           const letter = choiceLetter(index);
           return (
-            <div key={choice.id} className="mb-1 flex items-center gap-0.5">
-              <input
-                type="checkbox"
-                className="size-5 flex-none accent-reed"
-                aria-label={words.editor.isRight(letter)}
-                title={words.editor.isRight(letter)}
-                checked={item.right.includes(choice.id)}
-                onChange={(event) => setRight(choice.id, event.target.checked)}
-              />
-              <strong className="w-5 text-center">{letter}</strong>
+            // For fingers its buttons stand below, so that all of it is large enough.
+            <div key={choice.id} className="mb-1 flex items-center gap-0.5 pointer-coarse:flex-wrap">
+              <label className="flex min-h-11 min-w-11 flex-none items-center">
+                <input
+                  type="checkbox"
+                  className="size-5 flex-none accent-reed"
+                  aria-label={words.editor.isRight(letter)}
+                  title={words.editor.isRight(letter)}
+                  checked={item.right.includes(choice.id)}
+                  onChange={(event) => setRight(choice.id, event.target.checked)}
+                />
+                <strong className="w-6 text-center">{letter}</strong>
+              </label>
               <input
                 aria-label={words.editor.choiceText(letter)}
                 value={choice.text}
                 onChange={(event) => change(choice.id, { ...choice, text: event.target.value })}
-                className="min-h-10 w-full min-w-0 rounded-md border border-edge bg-card px-2"
+                className="min-h-11 w-full min-w-0 flex-1 rounded-md border border-edge bg-card px-2 pointer-coarse:basis-3/4"
               />
-              {choice.picture ? (
+              <span className="flex flex-none pointer-coarse:ml-auto">
+                {choice.picture ? (
+                  <IconButton
+                    className="!w-8 pointer-coarse:!w-11"
+                    name={says.noChoicePicture(letter)}
+                    onClick={() => change(choice.id, { id: choice.id, text: choice.text })}
+                  >
+                    <ImageOff size={16} aria-hidden />
+                  </IconButton>
+                ) : (
+                  <PictureButton
+                    name={says.choicePicture(letter)}
+                    onPicture={({ id: picture }) => change(choice.id, { ...choice, picture })}
+                  >
+                    <Image size={16} aria-hidden />
+                  </PictureButton>
+                )}
                 <IconButton
-                  className="!w-8"
-                  name={says.noChoicePicture(letter)}
-                  onClick={() => change(choice.id, { id: choice.id, text: choice.text })}
+                  className="!w-8 pointer-coarse:!w-11"
+                  name={words.editor.removeChoice(letter)}
+                  disabled={item.choices.length <= 2}
+                  onClick={() =>
+                    set({
+                      choices: item.choices.filter((other) => other.id !== choice.id),
+                      right: item.right.filter((id) => id !== choice.id),
+                    })
+                  }
                 >
-                  <ImageOff size={16} aria-hidden />
+                  <X size={16} aria-hidden />
                 </IconButton>
-              ) : (
-                <PictureButton
-                  name={says.choicePicture(letter)}
-                  onPicture={({ id: picture }) => change(choice.id, { ...choice, picture })}
-                >
-                  <Image size={16} aria-hidden />
-                </PictureButton>
-              )}
-              <IconButton
-                className="!w-8"
-                name={words.editor.removeChoice(letter)}
-                disabled={item.choices.length <= 2}
-                onClick={() =>
-                  set({
-                    choices: item.choices.filter((other) => other.id !== choice.id),
-                    right: item.right.filter((id) => id !== choice.id),
-                  })
-                }
-              >
-                <X size={16} aria-hidden />
-              </IconButton>
+              </span>
             </div>
           );
         })}

@@ -79,7 +79,7 @@ interface TickProps {
 /** A yes or no. */
 export function Tick({ label, checked, onChange }: TickProps) {
   return (
-    <label className="flex min-h-10 items-center gap-2">
+    <label className="flex min-h-11 items-center gap-2">
       <input
         type="checkbox"
         className="size-5 flex-none accent-tide"

@@ -19,7 +19,7 @@ export function PictureButton({ name, onPicture, children }: PictureButtonProps)
   };
   return (
     <>
-      <IconButton className="!w-8" name={name} onClick={() => file.current?.click()}>
+      <IconButton className="!w-8 pointer-coarse:!w-11" name={name} onClick={() => file.current?.click()}>
         {children}
       </IconButton>
       <input

@@ -1,0 +1,37 @@
+/** The editor without a network. */
+import { expect, test } from '@playwright/test';
+import { item, newDeck, newTeacher, saved } from './people';
+
+test.beforeEach(async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Saltmarsh');
+});
+
+test('without a network the editor goes on and says so; both authors’ steps are there when it is back', async ({
+  page,
+  browser,
+}) => {
+  const other = await browser.newContext({ storageState: await page.context().storageState() });
+  const second = await other.newPage();
+  await second.goto(page.url());
+  await expect(second.getByLabel('Title of the deck')).toHaveValue('Saltmarsh');
+  await page.context().setOffline(true);
+  const state = page.getByText('no network: kept on this device');
+  await expect(state).toBeVisible();
+  await expect(page.getByText('saved', { exact: true })).toBeHidden();
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('Written in the hide');
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await expect(item(page, /^Text, “Written in the hide/)).toBeVisible();
+  await second.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await saved(second);
+  await expect(state).toBeVisible();
+  await page.context().setOffline(false);
+  await saved(page);
+  for (const who of [page, second]) {
+    await expect(item(who, /^Text, “Written in the hide/).first()).toBeVisible();
+    await expect(item(who, 'Shape')).toBeVisible();
+  }
+  await other.close();
+});
