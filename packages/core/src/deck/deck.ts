@@ -1,7 +1,8 @@
 /** A deck: an immutable, JSON-safe value with maps of slides and items by id. */
 import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
-import { type Item, type ItemBase, LAST_APPEARANCE, type PieceManner, type Role, roles } from './item.js';
+import type { Item } from './item.js';
+import { type ItemBase, LAST_APPEARANCE, type PieceManner, type Role, roles } from './item-base.js';
 import { isItemKind, itemKinds, picturesOf, withoutKey } from './item-kinds/index.js';
 import { byRank } from './rank.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';

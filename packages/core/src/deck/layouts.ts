@@ -1,6 +1,7 @@
 /** The layouts: which parts a slide has, and where they stand, in parts of the slide's width and height. */
 import type { Box, Frame } from '../geometry/index.js';
-import type { ItemKindName, Role, TextLook } from './item.js';
+import type { ItemKindName, TextLook } from './item.js';
+import type { Role } from './item-base.js';
 import { PLAIN_LOOK } from './item-kinds/kind.js';
 import type { Exits, LayoutName } from './slide.js';
 import { USUAL_STYLES } from './text-style.js';

@@ -5,7 +5,8 @@
 import { boundsOfAll, type Frame } from '../geometry/index.js';
 import { type Deck, itemsOf } from './deck.js';
 import type { ItemId, SlideId } from './identifiers.js';
-import type { Item, PieceManner } from './item.js';
+import type { Item } from './item.js';
+import type { PieceManner } from './item-base.js';
 import { nameOf } from './item-kinds/index.js';
 
 /** The id of a piece: of its item, or of its group. */

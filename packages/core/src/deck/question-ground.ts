@@ -1,5 +1,5 @@
 /** What is pointed at or drawn on: as wide as there is room, in the shape of its picture. */
-import type { DrawItem, PointItem } from './item.js';
+import type { DrawItem, PointItem } from './question-items.js';
 
 /** Width of what is drawn on, in the units that strokes are kept in, however large it is shown. */
 export const GROUND_WIDTH = 1000;

@@ -2,7 +2,9 @@
 import type { Change } from '../change.js';
 import { type Deck, itemsOf, sizeOf } from '../deck.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { PictureItem, PieceManner, ZoneItem } from '../item.js';
+import type { PictureItem } from '../item.js';
+import type { PieceManner } from '../item-base.js';
+import type { ZoneItem } from '../question-items.js';
 import { itemKinds } from '../item-kinds/index.js';
 import { type PieceId, piecesIn } from '../pieces.js';
 import { plainText } from '../rich-text.js';

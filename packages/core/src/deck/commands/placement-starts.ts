@@ -2,7 +2,8 @@
 import { applyChanges, type Change } from '../change.js';
 import { type Deck, sizeOf } from '../deck.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { OwnFields, ZoneItem } from '../item.js';
+import type { OwnFields } from '../item.js';
+import type { ZoneItem } from '../question-items.js';
 import type { Frame } from '../../geometry/index.js';
 import { plainText } from '../rich-text.js';
 import { addItem } from './items.js';

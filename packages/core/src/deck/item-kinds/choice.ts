@@ -1,7 +1,7 @@
 /** Choice: a question with lettered choices, of words or pictures. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { isId } from '../identifiers.js';
-import { choiceForms } from '../item.js';
+import { choiceForms } from '../question-items.js';
 import { readBoolean, readFields, readOneOf, readString, readStrings } from '../reading.js';
 import { type ItemKind, readPictureId } from './kind.js';
 

@@ -1,14 +1,8 @@
 /** What the house must know of an item kind; one file a kind in this folder, entered in `index.ts`. */
 import { isFontName } from '../fonts.js';
-import {
-  type Dash,
-  type ItemKindName,
-  type ItemOf,
-  type OwnFields,
-  type PixelSize,
-  type TextLook,
-  type WordCare,
-} from '../item.js';
+import type { Dash, ItemKindName, ItemOf, OwnFields, TextLook } from '../item.js';
+import type { PixelSize } from '../item-base.js';
+import type { WordCare } from '../question-items.js';
 import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
 import { readWeight } from '../text-style.js';

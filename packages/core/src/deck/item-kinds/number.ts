@@ -1,6 +1,6 @@
 /** Number: a question answered by a number, with or without a unit. */
 import { askingWithoutKey, readAsking } from '../asking.js';
-import type { MeasuringUnit } from '../item.js';
+import type { MeasuringUnit } from '../question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import type { ItemKind } from './kind.js';
 

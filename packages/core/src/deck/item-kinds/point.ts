@@ -1,7 +1,7 @@
 /** Point: a question answered by pointing at a picture, or at a place along a scale. */
 import { askingWithoutKey, readAsking, type Region } from '../asking.js';
 import { isId } from '../identifiers.js';
-import { type PointAxis, pointMarks } from '../item.js';
+import { type PointAxis, pointMarks } from '../question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import { type ItemKind, readPictureId, readPixels } from './kind.js';
 

@@ -1,7 +1,7 @@
 /** Zone: a place that takes pieces. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { isId } from '../identifiers.js';
-import { zoneLays } from '../item.js';
+import { zoneLays } from '../question-items.js';
 import { readBoolean, readNumber, readOneOf, readString, readStrings } from '../reading.js';
 import { shapeNames } from '../shapes.js';
 import type { ItemKind } from './kind.js';
