@@ -42,6 +42,24 @@ test('a dragged item snaps into line with another, freely with Ctrl', async ({ p
   await expect(field(page, 'top')).not.toHaveValue('400');
 });
 
+test('a drag is broken off by Escape; other keys leave alone what is on its way', async ({ page }) => {
+  const second = shapes(page).last();
+  await second.click();
+  const from = await middleOf(second);
+  await dragBy(page, second, 60, -80, ['Escape']);
+  const back = await middleOf(second);
+  expect(back.x).toBeCloseTo(from.x, 0);
+  expect(back.y).toBeCloseTo(from.y, 0);
+  await dragBy(page, page.locator('[data-handle="1,1"]'), 30, 30, ['Escape']);
+  await expect(field(page, 'wide')).toHaveValue('240');
+  await dragBy(page, second, 60, -80, ['Delete', 'ArrowLeft', 'Control+z']);
+  await expect(shapes(page)).toHaveCount(2);
+  expect((await middleOf(second)).y).toBeLessThan(from.y - 40);
+  // The keys are the editor's again.
+  await page.keyboard.press('Delete');
+  await expect(shapes(page)).toHaveCount(1);
+});
+
 test('items are aligned, grouped, entered, moved as one, and ungrouped', async ({ page }) => {
   await page.keyboard.press('Control+a');
   await page.getByRole('button', { name: 'Top edges in line' }).click();

@@ -1,6 +1,6 @@
 /** Links that wait, links that go by an answer, and where else links can lead. */
 import { expect, type Page, test } from '@playwright/test';
-import { item, join, middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
+import { dragBy, item, join, middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
 
 const pressLink = async (page: Page, name: RegExp) => {
   await item(page, name).click();
@@ -105,14 +105,13 @@ test('a link is drawn from an item to a slide; a group carries one; a press remo
   await page.getByRole('button', { name: /^1 Gate/ }).click();
   await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
   await saved(page);
-  const handle = await middleOf(page.getByRole('button', { name: /^Drag to the slide it leads to/ }));
-  const tile = await middleOf(page.getByRole('button', { name: /^2 Hide/ }));
-  await page.mouse.move(handle.x, handle.y);
-  await page.mouse.down();
-  await page.mouse.move((handle.x + tile.x) / 2, (handle.y + tile.y) / 2, { steps: 4 });
-  await page.mouse.move(tile.x, tile.y, { steps: 4 });
-  await page.mouse.up();
+  const handle = page.getByRole('button', { name: /^Drag to the slide it leads to/ });
+  const [from, to] = [await middleOf(handle), await middleOf(page.getByRole('button', { name: /^2 Hide/ }))];
   const leads = page.getByRole('navigation', { name: 'leads to' });
+  await dragBy(page, handle, to.x - from.x, to.y - from.y, ['Escape']);
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(0);
+  await dragBy(page, handle, to.x - from.x, to.y - from.y);
   await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
   await page.getByRole('button', { name: 'Remove the link' }).click();
   await expect(page.getByRole('button', { name: 'Link it' })).toBeVisible();

@@ -115,13 +115,20 @@ export async function middleOf(element: Locator): Promise<{ x: number; y: number
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
-/** Drags by mouse from the middle of an element by some CSS pixels. */
-export async function dragBy(page: Page, element: Locator, dx: number, dy: number): Promise<void> {
+/** Drags by mouse from the middle of an element by some CSS pixels; keys may be pressed before it is let go. */
+export async function dragBy(
+  page: Page,
+  element: Locator,
+  dx: number,
+  dy: number,
+  keys: readonly string[] = [],
+): Promise<void> {
   const from = await middleOf(element);
   await page.mouse.move(from.x, from.y);
   await page.mouse.down();
   await page.mouse.move(from.x + dx / 2, from.y + dy / 2, { steps: 4 });
   await page.mouse.move(from.x + dx, from.y + dy, { steps: 4 });
+  for (const key of keys) await page.keyboard.press(key);
   await page.mouse.up();
 }
 

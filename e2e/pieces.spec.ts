@@ -26,6 +26,19 @@ test('a worksheet is completed and checked by keys alone', async ({ browser, pag
   await expect(student.getByText('2 of 2 that belong here.')).toBeVisible();
 });
 
+test('Escape takes a piece back to where it lay while it is dragged', async ({ browser, page }) => {
+  const student = await atSlide(browser, page, [DECK, 6]);
+  const piece = student.getByRole('button', { name: /^moth/ });
+  const from = await middleOf(piece);
+  await dragBy(student, piece, 50, -90, ['Escape']);
+  const back = await middleOf(piece);
+  expect(back.x).toBeCloseTo(from.x, 0);
+  expect(back.y).toBeCloseTo(from.y, 0);
+  await expect(piece).toHaveAccessibleName(/not in a zone/);
+  await dragBy(student, piece, 30, -20);
+  expect((await middleOf(piece)).x).toBeGreaterThan(from.x + 20);
+});
+
 test('a pile gives out copies under a finger, they turn, stay in their region, and go back one by one', async ({
   browser,
   page,

@@ -88,7 +88,10 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   const cell = table.locator('.gv-cell').first();
   const width = async () => (await cell.boundingBox())?.width ?? 0;
   const before = await width();
-  await dragBy(page, page.getByRole('separator', { name: 'Border after column 1' }), 40, 0);
+  const border = page.getByRole('separator', { name: 'Border after column 1' });
+  await dragBy(page, border, 40, 0, ['Escape']);
+  expect(await width()).toBe(before);
+  await dragBy(page, border, 40, 0);
   await expect.poll(width).toBeCloseTo(before + 40, -1);
 
   await table.getByText('algae', { exact: true }).dblclick();

@@ -13,6 +13,7 @@ export {
   withoutCell,
 } from './items/index.js';
 export { isPressing, keepToDrag, pressOnlyOnce } from './keep-to-drag.js';
+export { keysWhileDragging } from './keys-while-dragging.js';
 export { useRecorder } from './items/use-recorder.js';
 export { paint, themeStyle } from './paint.js';
 export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';

@@ -4,6 +4,7 @@ import { type PointerEvent, type ReactNode, useEffect, useRef } from 'react';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
 import { pressOnlyOnce } from './keep-to-drag.js';
+import { keysWhileDragging } from './keys-while-dragging.js';
 import { outcomeInWords, zoneName } from './piece-words.js';
 import { useSurroundings } from './surroundings.js';
 import { TURN, usePieceKeys } from './use-piece-keys.js';
@@ -26,13 +27,16 @@ const PRESS = 4;
 class Drag {
   /** How far it has come, in CSS pixels; `null` while it is still a press. */
   by: { readonly x: number; readonly y: number } | null = null;
+  private readonly leaveKeys: () => void;
 
   constructor(
     private readonly element: HTMLElement,
     private readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number },
     private readonly scale: number,
+    breakOff: () => void,
   ) {
     window.addEventListener('pointermove', this, { capture: true });
+    this.leaveKeys = keysWhileDragging(from.pointerId, breakOff);
   }
 
   handleEvent(move: globalThis.PointerEvent): void {
@@ -49,6 +53,7 @@ class Drag {
 
   end(): void {
     window.removeEventListener('pointermove', this, { capture: true });
+    this.leaveKeys();
     this.element.style.translate = '';
   }
 }
@@ -83,7 +88,7 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
     if (event.button !== 0 || drag.current) return;
     pressOnlyOnce(event);
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = new Drag(event.currentTarget, event, scale);
+    drag.current = new Drag(event.currentTarget, event, scale, putDown);
   };
   const putDown = () => {
     const { current } = drag;

@@ -20,6 +20,7 @@ export const keys = {
     ['Q and W', 'pick up a look, give it'],
     ['+ and -, 0, 9', 'closer, further away, whole slide, what is selected'],
     ['Shift, Alt, Ctrl while dragging', 'straight or in proportion; from the centre; without snapping'],
+    ['Escape while dragging', 'back to where it was'],
     ['Delete', 'remove it'],
     ['Ctrl + A', 'select everything on the slide'],
     ['Shift + press', 'select several'],

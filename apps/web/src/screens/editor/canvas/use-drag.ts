@@ -12,7 +12,7 @@ import {
   sizeOf,
 } from '@gobrel/core/deck';
 import { boundsOf, boundsOfAll, type Box, boxesMeet, type Frame, type Point, snapTargets } from '@gobrel/core/geometry';
-import { keepToDrag, pressOnlyOnce } from '@gobrel/slide-view';
+import { keepToDrag, keysWhileDragging, pressOnlyOnce } from '@gobrel/slide-view';
 import type { PointerEvent } from 'react';
 import { select, useDesk } from '../desk';
 import type { Editing } from '../editing';
@@ -165,12 +165,14 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     if (move) window.removeEventListener('pointermove', move, { capture: true });
     element.removeEventListener('pointerup', finish);
     element.removeEventListener('pointercancel', finish);
+    leaveKeys();
     breakOff = null;
   };
   breakOff = () => {
     stop();
     showNothing();
   };
+  const leaveKeys = keysWhileDragging(pointerId, breakOffDrag);
   pressOnlyOnce(event);
   element.setPointerCapture(event.pointerId);
   window.addEventListener('pointermove', follow, { capture: true });

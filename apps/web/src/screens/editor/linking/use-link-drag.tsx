@@ -1,6 +1,7 @@
 /** Drawing a link from something to a slide: its tile, its card, or its place on the map. */
 import { type ItemId, leadTo } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
+import { keysWhileDragging } from '@gobrel/slide-view';
 import { type PointerEvent, useRef, useState } from 'react';
 import { slideName } from '../../../slides';
 import { words } from '../../../words';
@@ -22,12 +23,18 @@ export function useLinkDrag({ deck, run, tellDone }: Editing, itemId: ItemId, on
       event.currentTarget.setPointerCapture(event.pointerId);
       const at = { x: event.clientX, y: event.clientY };
       setLine({ from: at, to: at });
+      dragged.current = false;
+      keysWhileDragging(event.pointerId, () => {
+        setLine(null);
+        dragged.current = true;
+      });
     },
     onPointerMove: ({ clientX: x, clientY: y }: PointerEvent) =>
       setLine((before) => before && { ...before, to: { x, y } }),
     onPointerUp: ({ clientX: x, clientY: y }: PointerEvent) => {
+      if (!line) return;
       setLine(null);
-      dragged.current = line !== null && Math.hypot(x - line.from.x, y - line.from.y) >= PRESS;
+      dragged.current = Math.hypot(x - line.from.x, y - line.from.y) >= PRESS;
       const onto = dragged.current ? slideUnder(x, y) : null;
       if (onto === null || !deck.slides[onto]) return;
       run(leadTo(deck, { itemId, run: null }, { to: 'slide', slideId: onto }));

@@ -1,6 +1,7 @@
 /** The borders between rows and columns of a table, to be dragged or moved by arrow keys; and the cell one is at. */
 import { linesOf, moveTableBorder, type TableAxis, type TableItem } from '@gobrel/core/deck';
 import { turnPoint } from '@gobrel/core/geometry';
+import { keysWhileDragging } from '@gobrel/slide-view';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
@@ -107,6 +108,7 @@ function Border({ editing, item, scale, axis, at, lineId }: BorderProps) {
           event.stopPropagation();
           event.currentTarget.setPointerCapture(event.pointerId);
           setDrag({ from: event, by: 0 });
+          keysWhileDragging(event.pointerId, () => setDrag(null));
         }}
         onPointerMove={(event) => drag && setDrag({ ...drag, by: wayTo(drag.from, event) })}
         onPointerUp={(event) => {
