@@ -1,7 +1,7 @@
 /** axe finds nothing on any view, in either scheme. */
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { atSlide, classScreen, join, odile, tablet } from './people';
+import { atSlide, classScreen, join, odile, QUESTIONS, tablet } from './people';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
@@ -225,16 +225,7 @@ test('setting up questions: the picker, panels, regions, files, starters, trying
   await page.getByRole('button', { name: 'Keep as a starter' }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  for (const [slide, name] of [
-    ['watch-guess', /^Choice/],
-    ['watch-words', /^Short text/],
-    ['watch-count', /^Number/],
-    ['watch-places', /^Point/],
-    ['watch-order', /^Zone/],
-    ['watch-build', /a piece$/],
-    ['watch-draw', /^Draw/],
-    ['watch-tell', /^Long text/],
-  ] as const) {
+  for (const [slide, name] of QUESTIONS) {
     await page.goto(`/decks/night-watch?slide=${slide}`);
     await page.getByRole('button', { name }).first().click();
     await expectClean(page);

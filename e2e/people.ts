@@ -153,6 +153,18 @@ export function item(page: Page, name: string | RegExp): Locator {
   return page.getByRole('group', { name: /^Slide “/ }).getByRole('button', { name });
 }
 
+/** A question of every kind in the deck of the night watch: the slide it is on, and its name in the editor. */
+export const QUESTIONS = [
+  ['watch-guess', /^Choice/],
+  ['watch-words', /^Short text/],
+  ['watch-count', /^Number/],
+  ['watch-places', /^Point/],
+  ['watch-order', /^Zone/],
+  ['watch-build', /a piece$/],
+  ['watch-draw', /^Draw/],
+  ['watch-tell', /^Long text/],
+] as const;
+
 /** Places a question on the slide that is edited, by what students do. */
 export async function addQuestion(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Question', exact: true }).click();

@@ -1,6 +1,6 @@
 /** On a tablet, whatever is pressed in the editor has room for a finger: 44 CSS pixels each way. */
 import { type Browser, expect, type Page, test } from '@playwright/test';
-import { odile, ownCopy, tablet } from './people';
+import { odile, ownCopy, QUESTIONS, tablet } from './people';
 
 test.describe.configure({ timeout: 240_000 });
 
@@ -105,16 +105,7 @@ test('what is set of questions of every kind', async ({ browser }) => {
   const page = await atDeck(browser, 'night-watch', 'watch-true');
   await page.getByRole('button', { name: 'Question', exact: true }).tap();
   await largeEnough(page);
-  for (const [slide, name] of [
-    ['watch-true', /^Choice/],
-    ['watch-words', /^Short text/],
-    ['watch-count', /^Number/],
-    ['watch-places', /^Point/],
-    ['watch-order', /^Zone/],
-    ['watch-build', /a piece$/],
-    ['watch-draw', /^Draw/],
-    ['watch-tell', /^Long text/],
-  ] as const) {
+  for (const [slide, name] of QUESTIONS) {
     await page.goto(`${page.url().split('?')[0]}?slide=${slide}`);
     await page.getByRole('button', { name }).first().tap();
     await expect(page.getByRole('button', { name: 'To the front' })).toBeVisible();
