@@ -3,6 +3,9 @@
 /** They say how something is dragged, and are read from the pointer's own events. */
 const MANNERS: readonly string[] = ['Shift', 'Alt', 'Control', 'Meta'];
 
+/** After a pointer was let go outside the window, it is heard of again when it presses. */
+const ENDS = ['pointerup', 'pointercancel', 'pointerdown'] as const;
+
 /**
  * Keeps the keys to a drag until its pointer is let go, or until what is given back is called.
  * @param pointerId of the pointer that drags
@@ -29,6 +32,3 @@ export function keysWhileDragging(pointerId: number, breakOff: () => void): () =
   for (const end of ENDS) window.addEventListener(end, onEnd, { capture: true });
   return stop;
 }
-
-/** After a pointer was let go outside the window, it is heard of again when it presses. */
-const ENDS = ['pointerup', 'pointercancel', 'pointerdown'] as const;

@@ -74,6 +74,8 @@ interface MoveOf {
  * Its methods are the same for every drag, so that browsers have them ready when the next one begins.
  */
 export class Move {
+  /** Whether the pointer has gone further than a press. */
+  isUnderWay = false;
   private readonly drawn: DrawnShift;
   private by: Shift = { dx: 0, dy: 0 };
   /** The pointer's way that took them there, and how. */
@@ -82,7 +84,6 @@ export class Move {
   /** When it did, in ms as events count them. */
   private since = 0;
   private told = true;
-  private begun = false;
   private readonly looking = setInterval(() => this.tell(performance.now()), LOOK);
 
   /** Makes ready for it while there is time, between the press and the first move: nothing is seen of it yet. */
@@ -93,11 +94,6 @@ export class Move {
     guidesOf(of.around, movedBy(of.around, this.way, this.manner), this.way, this.manner);
   }
 
-  /** Whether the pointer has gone further than a press. */
-  get isUnderWay(): boolean {
-    return this.begun;
-  }
-
   /** Shows them where the pointer takes them. */
   handleEvent(at: PointerEvent): void {
     const { of } = this;
@@ -106,9 +102,9 @@ export class Move {
     keepToDrag(at);
     const across = at.clientX - from.clientX;
     const down = at.clientY - from.clientY;
-    if (!this.begun) {
+    if (!this.isUnderWay) {
       if (Math.hypot(across, down) < of.press) return;
-      this.begun = true;
+      this.isUnderWay = true;
       this.drawn.begin();
     }
     const way = { x: across / of.scale, y: down / of.scale };
@@ -133,7 +129,7 @@ export class Move {
   /** Shows them where they were. */
   end(): void {
     clearInterval(this.looking);
-    if (this.begun) this.drawn.end();
+    if (this.isUnderWay) this.drawn.end();
   }
 
   /** Shows what they are flush with, if they have stayed. */

@@ -72,7 +72,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       tie: !at.ctrlKey && !at.metaKey,
       slide: sizeOf(deck),
     });
-  /** Works out once what a drag of the selected items goes by. */
+  /** Works out once what a drag of the selected items goes by; when they are moved, that listens itself from here on. */
   const prepare = () => {
     const { selected, grid } = useDesk.getState();
     const before = movableFrames(deck, selected);
@@ -83,7 +83,6 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
       const lead = leadLines(deck, slideId, Object.keys(before));
       const { clientX, clientY } = event;
       move = new Move({ before, around, canvas, lead, snap, from: { pointerId, clientX, clientY }, press, scale });
-      // From here on it listens itself.
       window.removeEventListener('pointermove', follow, { capture: true });
       window.addEventListener('pointermove', move, { capture: true });
     }
