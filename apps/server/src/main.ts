@@ -5,6 +5,13 @@ import { SampleService } from './sample/index.js';
 
 const { DATABASE_URL, PORT, HOST, WEB_FOLDER, LOG_REQUESTS, LOAD_SAMPLE } = process.env;
 
+// The last net: whatever nobody waited for is said, and the lessons of everybody else go on.
+process.on('unhandledRejection', (reason) => {
+  console.error(
+    `Something failed unheard: ${reason instanceof Error ? (reason.stack ?? reason.message) : String(reason)}`,
+  );
+});
+
 try {
   if (!DATABASE_URL) throw new Error('DATABASE_URL is not set. Start with "npm start", which sets it.');
   const app = await createApplication({

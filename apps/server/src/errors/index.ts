@@ -1,4 +1,5 @@
 /** What is said when something goes wrong. */
+export { cleanRequest } from './clean-request.js';
 export * from './problem-exception.js';
 export * from './problem-filter.js';
 export * from './validation.js';

@@ -38,18 +38,23 @@ export class DocumentStore {
     return row && new Uint8Array(row.state);
   }
 
-  /** Stores a document; while the database is away it tries again each second, until it is there or the server stops. */
-  async store(name: string, doc: Y.Doc): Promise<void> {
+  /**
+   * Stores a document; while the database cannot do it, it tries again each second, until it is done or the server
+   * stops. Never rejects: gives what went wrong when the document itself cannot be stored, else `null`.
+   */
+  async store(name: string, doc: Y.Doc): Promise<unknown> {
     while (!this.dropped.has(name)) {
-      try {
-        await this.storeOnce(name, doc);
-        return;
-      } catch (error) {
-        this.log.warn(`${name} is not stored yet: ${error instanceof Error ? error.message : String(error)}`);
-        if (this.stopping) return;
-        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
-      }
+      const error = await this.storeOnce(name, doc).then(
+        () => null,
+        (reason: unknown) => reason ?? new Error('unknown'),
+      );
+      if (error === null) return null;
+      const isForGood = isUnstorable(error);
+      this.log[isForGood ? 'error' : 'warn'](`${name} is not stored: ${String(error)}`);
+      if (isForGood || this.stopping) return error;
+      await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
     }
+    return null;
   }
 
   /** Stores a document no more: what it belongs to is deleted. */
@@ -100,6 +105,15 @@ export class DocumentStore {
     if (parsed.kind === 'deck')
       await this.database.getRepository(DeckRow).update({ id: parsed.deckId }, { updatedAt: now });
   }
+}
+
+/**
+ * Whether it is the document that cannot be stored, so that trying again helps nobody: it cannot be read, or the database
+ * says that its data are wrong (PostgreSQL's error classes 22 and 54).
+ */
+function isUnstorable(error: unknown): boolean {
+  const { code } = error as { readonly code?: unknown };
+  return typeof code === 'string' ? /^(22|54)/.test(code) : error instanceof RangeError || error instanceof TypeError;
 }
 
 function snapshotOf(name: DocumentName, doc: Y.Doc): unknown {

@@ -17,22 +17,30 @@ export type TakeState = () => StoredState;
 const GATHER = 50;
 const TOGETHER = 200;
 
+/** Settles those who wait for a document: with `null` once it is stored, else with what went wrong. */
+type Settle = (error: unknown) => void;
+
 interface Waiting {
   readonly take: TakeState;
-  readonly settle: ((error: unknown) => void)[];
+  readonly settle: readonly Settle[];
 }
 
-/** Gathers documents and stores them together. */
+interface Taken {
+  readonly row: StoredState;
+  readonly settle: Settle;
+}
+
+/** Gathers documents and stores them together. What goes wrong with one is told to those who wait for that one. */
 export class StoreBatch {
   private readonly waiting = new Map<string, Waiting>();
   private running: Promise<void> | null = null;
 
-  constructor(private readonly database: DataSource) {}
+  constructor(private readonly database: Pick<DataSource, 'query'>) {}
 
-  /** Resolves once the document is stored; rejects when the database could not do it. */
+  /** Resolves once the document is stored; rejects when it could not be read, or the database could not take it. */
   add(name: string, take: TakeState): Promise<void> {
     return new Promise((resolve, reject) => {
-      const settle = (error: unknown) => (error === null ? resolve() : reject(error as Error));
+      const settle: Settle = (error) => (error === null ? resolve() : reject(error as Error));
       const known = this.waiting.get(name);
       this.waiting.set(name, { take, settle: [...(known?.settle ?? []), settle] });
       this.running ??= this.run();
@@ -44,27 +52,53 @@ export class StoreBatch {
     while (this.waiting.size > 0) {
       const batch = [...this.waiting].slice(0, TOGETHER);
       for (const [name] of batch) this.waiting.delete(name);
-      const error = await this.write(batch.map(([, { take }]) => take())).then(
-        () => null,
-        (reason: unknown) => reason,
-      );
-      for (const [, { settle }] of batch) for (const each of settle) each(error);
+      await this.store(batch.flatMap(([, waiting]) => takeState(waiting)));
     }
     this.running = null;
   }
 
-  private async write(rows: readonly StoredState[]): Promise<void> {
-    await this.database.query(
-      `INSERT INTO shared_document (name, state, snapshot, updated_at)
-       SELECT * FROM unnest($1::text[], $2::bytea[], $3::jsonb[], $4::timestamptz[])
-       ON CONFLICT (name) DO UPDATE
-       SET state = excluded.state, snapshot = excluded.snapshot, updated_at = excluded.updated_at`,
-      [
-        rows.map(({ name }) => name),
-        rows.map(({ state }) => state),
-        rows.map(({ snapshot }) => snapshot),
-        rows.map(({ updatedAt }) => updatedAt),
-      ],
-    );
+  /** Stores documents together or, where that fails, one by one: one that cannot be stored holds back no other. */
+  private async store(taken: readonly Taken[]): Promise<void> {
+    if (taken.length === 0) return;
+    const error = await this.write(taken.map(({ row }) => row));
+    if (error === null || taken.length === 1) {
+      for (const { settle } of taken) settle(error);
+      return;
+    }
+    for (const { row, settle } of taken) settle(await this.write([row]));
+  }
+
+  /** Writes rows; gives what went wrong, or `null`. */
+  private write(rows: readonly StoredState[]): Promise<unknown> {
+    return this.database
+      .query(
+        `INSERT INTO shared_document (name, state, snapshot, updated_at)
+         SELECT * FROM unnest($1::text[], $2::bytea[], $3::jsonb[], $4::timestamptz[])
+         ON CONFLICT (name) DO UPDATE
+         SET state = excluded.state, snapshot = excluded.snapshot, updated_at = excluded.updated_at`,
+        [
+          rows.map(({ name }) => name),
+          rows.map(({ state }) => state),
+          rows.map(({ snapshot }) => snapshot),
+          rows.map(({ updatedAt }) => updatedAt),
+        ],
+      )
+      .then(
+        () => null,
+        (reason: unknown) => reason,
+      );
+  }
+}
+
+/** What a document holds now; none when it cannot be read, which those who wait are told. */
+function takeState({ take, settle }: Waiting): readonly Taken[] {
+  const settleAll: Settle = (error) => {
+    for (const each of settle) each(error);
+  };
+  try {
+    return [{ row: take(), settle: settleAll }];
+  } catch (error) {
+    settleAll(error);
+    return [];
   }
 }

@@ -26,6 +26,8 @@ interface ConnectionContext {
   /** Who opened it, and as whom they speak. */
   readonly identity: Identity;
   readonly speaker: Speaker;
+  /** Whether the document is theirs to write in, though it may be closed for the moment. */
+  readonly writes: boolean;
 }
 
 /** Delay and longest delay before a change is stored, in milliseconds. */
@@ -70,8 +72,12 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         if (state) Y.applyUpdate(document, state);
       },
       beforeHandleMessage: ({ documentName, update, document, context }) =>
-        this.passMessage(documentName, update, document, (context as ConnectionContext).workOf),
-      onChange: async ({ documentName, document }) => this.followTurns(documentName, document),
+        this.passMessage(documentName, update, document, context as ConnectionContext),
+      // Nobody waits for these two, so what goes wrong in them must not leave them.
+      onChange: ({ documentName, document }) =>
+        this.followTurns(documentName, document).catch((error: unknown) =>
+          this.log.warn(`Those who followed a turn stay for the moment: ${String(error)}`),
+        ),
       onStoreDocument: ({ documentName, document }) => this.store.store(documentName, document),
     });
   }
@@ -79,10 +85,10 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   onApplicationBootstrap(): void {
     const server = this.http.httpAdapter.getHttpServer() as Server;
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
-      if (new URL(request.url ?? '/', 'http://here').pathname !== '/sync' || !isOwnOrigin(request)) {
-        socket.destroy();
-        return;
-      }
+      // A connection that breaks off meanwhile tells this socket, and nobody else listens to it yet.
+      socket.on('error', () => socket.destroy());
+      if (!isForSync(request)) return refuseUpgrade(socket, '404 Not Found');
+      if (!isOwnOrigin(request)) return refuseUpgrade(socket, '403 Forbidden');
       this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
         client.on('error', () => client.close());
         this.hocuspocus.handleConnection(client, request);
@@ -173,7 +179,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
     for (const connection of document?.getConnections() ?? []) {
-      if ((connection.context as { writes?: boolean }).writes) connection.readOnly = !allowed;
+      if ((connection.context as Partial<ConnectionContext>).writes) connection.readOnly = !allowed;
     }
     this.tell(name, { news: 'writing', allowed });
   }
@@ -183,7 +189,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     cookie: string | undefined,
     speaker: Speaker,
     setReadOnly: (readOnly: boolean) => void,
-  ): Promise<ConnectionContext & { writes: boolean }> {
+  ): Promise<ConnectionContext> {
     const name = parseDocumentName(documentName);
     if (!name) throw new Error('no such document');
     const identity = await this.sessions.identify(cookie);
@@ -195,7 +201,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       teacherId: identity.teacherId,
       identity,
       speaker,
-      writes: name.kind !== 'work' || (speaker === 'student' && isOwn(name, identity)),
+      writes: access === 'write' || (speaker === 'student' && isOwn(name, identity)),
     };
   }
 
@@ -212,10 +218,13 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     name: string,
     bytes: Uint8Array,
     document: Y.Doc,
-    workOf: ConnectionContext['workOf'],
+    { workOf, writes }: ConnectionContext,
   ): Promise<void> {
     const message = readClientMessage(bytes);
     if (message.type === 'broadcast') throw new Error('clients do not broadcast');
+    // Only those whose document it is say where they are in it. A message cannot be held back here, so it is emptied:
+    // the first byte says of how many clients it tells.
+    if (message.type === 'awareness' && !writes) message.payload.fill(0, 0, 1);
     if (message.type !== 'update' || !workOf) return;
     const { edition, mode } = await this.editions.ofLesson(workOf.lessonId);
     const usedUp = await this.usedUp.of(edition, workOf.participantId);
@@ -225,6 +234,15 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ')}`);
     throw new Error('the work does not fit its edition');
   }
+}
+
+/** Whether a request asks for the one socket there is; whatever else its address says. */
+function isForSync(request: IncomingMessage): boolean {
+  return (request.url ?? '').split('?', 1)[0] === '/sync';
+}
+
+function refuseUpgrade(socket: Duplex, status: string): void {
+  socket.end(`HTTP/1.1 ${status}\r\nConnection: close\r\nContent-Length: 0\r\n\r\n`);
 }
 
 /** Whether a browser's request comes from a page of this very server. */

@@ -2,33 +2,36 @@
 import type { Deck, ItemId } from '@gobrel/core/deck';
 import { isFixed, type WorkMode } from '@gobrel/core/lesson';
 import { putBackAnswers } from '@gobrel/core/questions';
-import { readWorkDocument, workRoots } from '@gobrel/core/shared-doc';
+import { isTooDeep, readWorkDocument, workRoots } from '@gobrel/core/shared-doc';
 import { filledItems, misfitsOf, type Work, type WorkChange } from '@gobrel/core/work';
 import { createDecoder, readVarString, readVarUint, readVarUint8Array } from 'lib0/decoding';
 import * as Y from 'yjs';
 
-/** The largest work document, in bytes of its Yjs state. */
-export const LARGEST_WORK = 1024 * 1024;
+/** The largest work document, in bytes of its Yjs state: more than all that the limits of its parts allow together. */
+export const LARGEST_WORK = 4 * 1024 * 1024;
 
 /** What a client's message carries, as far as the gate cares. */
 export type ClientMessage =
   | { readonly type: 'update'; readonly update: Uint8Array }
   | { readonly type: 'broadcast' }
+  | { readonly type: 'awareness'; readonly payload: Uint8Array }
   | { readonly type: 'other' };
 
 /** Message numbers of the sync protocol (Hocuspocus' `MessageType`, y-protocols' sync messages). */
 const SYNC = 0;
+const AWARENESS = 1;
 const SYNC_REPLY = 4;
 const BROADCAST = 6;
 const STEP_2 = 1;
 const UPDATE = 2;
 
-/** Reads a message as it came over the socket. */
+/** Reads a message as it came over the socket; what it carries is a view of its bytes. */
 export function readClientMessage(message: Uint8Array): ClientMessage {
   const decoder = createDecoder(message);
   readVarString(decoder);
   const type = readVarUint(decoder);
   if (type === BROADCAST) return { type: 'broadcast' };
+  if (type === AWARENESS) return { type: 'awareness', payload: readVarUint8Array(decoder) };
   if (type !== SYNC && type !== SYNC_REPLY) return { type: 'other' };
   const step = readVarUint(decoder);
   return step === STEP_2 || step === UPDATE
@@ -62,11 +65,12 @@ export function judgeUpdate(
   { edition, mode, usedUp = [] }: GateRules,
 ): GateVerdict {
   const state = Y.encodeStateAsUpdate(present);
-  if (state.length + update.length > LARGEST_WORK) return { refusals: ['the work is too large'], putBack: [] };
   const trial = new Y.Doc();
   Y.applyUpdate(trial, state);
   Y.applyUpdate(trial, update);
+  if (isTooLarge(trial, state.length + update.length, state.length)) return refuseAll('the work is too large');
   const strange = [...trial.share.keys()].filter((root) => !workRoots.includes(root));
+  if (workRoots.some((root) => isTooDeep(trial.getMap(root)))) return refuseAll('something lies too deep');
   const next = readWorkDocument(trial);
   trial.destroy();
   const misfits = [...misfitsOf(next, edition), ...fixedIn(next, edition, mode)];
@@ -77,6 +81,22 @@ export function judgeUpdate(
   ];
   const isToRepair = usedUp.length > 0 && refusals.length === 0;
   return { refusals, putBack: isToRepair ? putBackAnswers(usedUp, readWorkDocument(present), next, edition) : [] };
+}
+
+function refuseAll(why: string): GateVerdict {
+  return { refusals: [why], putBack: [] };
+}
+
+/**
+ * Whether a document is larger than any may be, and grew. An update repeats what is known already when a device comes
+ * back, so the document itself is measured whenever both together are too large.
+ * @param atMost what it cannot be larger than, in bytes
+ * @param before how large it was, in bytes
+ */
+function isTooLarge(doc: Y.Doc, atMost: number, before: number): boolean {
+  if (atMost <= LARGEST_WORK) return false;
+  const after = Y.encodeStateAsUpdate(doc).length;
+  return after > LARGEST_WORK && after > before;
 }
 
 function misfitsBefore(present: Y.Doc, edition: Deck, mode: WorkMode): readonly string[] {

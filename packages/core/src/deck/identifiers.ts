@@ -23,7 +23,7 @@ export function newId(random: () => number = Math.random): string {
   return id;
 }
 
-/** Whether a value can be an id: 1 to 40 letters, digits, `-` or `_`. */
+/** Whether a value can be an id: 1 to 40 letters, digits, `-` or `_`, and nothing that every object has of its own. */
 export function isId(value: unknown): value is string {
-  return typeof value === 'string' && /^[\w-]{1,40}$/.test(value);
+  return typeof value === 'string' && /^[\w-]{1,40}$/.test(value) && !(value in Object.prototype);
 }

@@ -8,9 +8,22 @@ export function readFields(value: unknown): Fields | null {
   return typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Fields) : null;
 }
 
-/** A string of at most `longest` UTF-16 units; a longer one is cut. */
+/** What no database and no file of Unicode text can hold: NUL, and halves of surrogate pairs. */
+const UNSTORABLE = /[\0\p{Surrogate}]/gu;
+
+/** A text without what cannot be stored anywhere: NUL and halves of surrogate pairs. */
+export function storableText(text: string): string {
+  return text.replace(UNSTORABLE, '');
+}
+
+/** The beginning of a text, at most `longest` UTF-16 units of it; a letter of two units is never cut in half. */
+export function cutText(text: string, longest: number): string {
+  return text.length > longest ? storableText(text.slice(0, longest)) : text;
+}
+
+/** A string of at most `longest` UTF-16 units that can be stored; a longer one is cut between letters. */
 export function readString(value: unknown, fallback: string, longest = 1000): string {
-  return typeof value === 'string' ? value.slice(0, longest) : fallback;
+  return typeof value === 'string' ? storableText(value.slice(0, longest)) : fallback;
 }
 
 /** A finite number within `least` and `most`. */
@@ -34,5 +47,5 @@ export function readStrings(value: unknown, longest = 200, most = 200): readonly
   return value
     .filter((entry): entry is string => typeof entry === 'string')
     .slice(0, most)
-    .map((entry) => entry.slice(0, longest));
+    .map((entry) => readString(entry, '', longest));
 }

@@ -2,7 +2,7 @@
 import { type Destination, readDestination, sameDestination } from './destination.js';
 import { type FontName, isFontName } from './fonts.js';
 import { readColour } from './colour.js';
-import { type Fields, readFields, readNumber } from './reading.js';
+import { type Fields, readFields, readNumber, readString } from './reading.js';
 
 /** How lines of a paragraph are set. */
 export type TextAlign = 'left' | 'center' | 'right' | 'justify';
@@ -233,7 +233,7 @@ function readParagraph(fields: Fields, room: Room): Paragraph {
     const inline = readFields(entry);
     if (inline?.['type'] === 'hardBreak') content.push({ type: 'hardBreak' });
     if (inline?.['type'] !== 'text' || typeof inline['text'] !== 'string') continue;
-    const text = inline['text'].slice(0, room.letters);
+    const text = readString(inline['text'], '', room.letters);
     room.letters -= text.length;
     if (text !== '') addRun(content, text, readMarks(inline['marks']));
   }

@@ -1,5 +1,6 @@
 /** Questions on their way between decks and files: what they ask and their key, without slides, places and ids. */
 import {
+  cutText,
   addItem,
   addPlacement,
   addSlide,
@@ -127,7 +128,7 @@ export function addQuestionSlides(
   const frame = { x: RIM, y: RIM, width: width - 2 * RIM, height: height - 2 * RIM, rotation: 0 };
   for (const draft of drafts) {
     const id = createId();
-    add(addSlide(present, { id, name: draft.name.slice(0, 80), ...(last === null ? {} : { after: last }) }));
+    add(addSlide(present, { id, name: cutText(draft.name, 80), ...(last === null ? {} : { after: last }) }));
     add(draft.kind === 'placement' ? placed(present, id, draft, createId) : asked(present, id, draft, frame, createId));
     added.push(id);
     last = id;

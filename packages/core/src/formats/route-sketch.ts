@@ -1,5 +1,5 @@
 /** A graph of slides and links as other programs can draw it: what the readers give and the writers take. */
-import { type Deck, sectionsAround, slidesInOrder } from '../deck/index.js';
+import { cutText, type Deck, sectionsAround, slidesInOrder } from '../deck/index.js';
 import { mapWays } from '../route-map/index.js';
 import type { Plan } from '../story-plan/index.js';
 
@@ -98,7 +98,7 @@ export function planOf({ slides, links }: RouteSketch): Plan {
   return {
     problems: [],
     passages: slides.map(({ id, name }, place) => ({
-      name: name.slice(0, 120),
+      name: cutText(name, 120),
       number: place + 1,
       text: '',
       line: place + 1,
@@ -134,7 +134,7 @@ export class SketchBuilder {
 
   /** Notes what is not brought in, each kind of the same words once. */
   miss(line: number, kind: UnreadKind, said: string): void {
-    const short = said.trim().slice(0, 80);
+    const short = cutText(said.trim(), 80);
     if (!this.unread.some((other) => other.kind === kind && (other.said === short || kind === 'too-much')))
       this.unread.push({ line, kind, said: short });
   }

@@ -1,5 +1,6 @@
 /** The turns in which work is shown: who is next, who would like to be, and what the class may do meanwhile. */
 export { shuffled } from '../deck/index.js';
+import { readString } from '../deck/index.js';
 import type { Stop } from '../show/index.js';
 import { type AskedInWriting, lessonLimits, type LessonState } from './lesson-state.js';
 
@@ -74,7 +75,7 @@ export function applaud(state: LessonState, participantId: string): LessonChange
 
 /** Asks whoever shows, where that is allowed. */
 export function askInWriting(state: LessonState, asked: AskedInWriting): LessonChange {
-  const text = asked.text.trim().slice(0, lessonLimits.question);
+  const text = readString(asked.text.trim(), '', lessonLimits.question);
   if (!state.allowed.questions || state.showing === null || text === '') return {};
   return { asked: [...state.asked, { ...asked, text }].slice(-lessonLimits.asked) };
 }

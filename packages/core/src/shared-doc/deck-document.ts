@@ -8,6 +8,7 @@ import {
   type Deck,
   type DeckFields,
   emptyDeck,
+  isId,
   isTextField,
   type Item,
   type ItemId,
@@ -22,6 +23,7 @@ import {
   type SlideId,
   type TextField,
 } from '../deck/index.js';
+import { plainFields } from './plain-fields.js';
 import { readFragment, writeFragment } from './rich-text-fragment.js';
 
 export type FieldMap = Y.Map<unknown>;
@@ -38,7 +40,7 @@ export function deckScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
 
 /** The fragment that holds an item's text, for an editor to type in; `null` when the item has none. */
 export function textFragment(doc: Y.Doc, itemId: ItemId, field: TextField = 'text'): Y.XmlFragment | null {
-  const fragment = itemMaps(doc).get(itemId)?.get(field);
+  const fragment = fieldsUnder(itemMaps(doc), itemId)?.get(field);
   return fragment instanceof Y.XmlFragment ? fragment : null;
 }
 
@@ -46,7 +48,8 @@ export function textFragment(doc: Y.Doc, itemId: ItemId, field: TextField = 'tex
 export function readDeckDocument(doc: Y.Doc): Deck {
   const slides: Record<SlideId, Slide> = {};
   slideMaps(doc).forEach((map, id) => {
-    slides[id] = readSlideMap(id, map);
+    const slide = readSlideMap(id, map);
+    if (slide) slides[id] = slide;
   });
   const items: Record<ItemId, Item> = {};
   itemMaps(doc).forEach((map, id) => {
@@ -55,29 +58,40 @@ export function readDeckDocument(doc: Y.Doc): Deck {
   });
   const sections: Record<SectionId, Section> = {};
   sectionMaps(doc).forEach((map, id) => {
-    sections[id] = readSectionMap(id, map);
+    const section = readSectionMap(id, map);
+    if (section) sections[id] = section;
   });
   return { ...readDeckFieldsOf(doc), slides, items, sections };
 }
 
 export function readDeckFieldsOf(doc: Y.Doc): DeckFields {
-  return readDeckFields(deckFields(doc).toJSON());
+  return readDeckFields(plainFields(deckFields(doc)));
 }
 
-export function readSlideMap(id: SlideId, map: FieldMap): Slide {
-  return readSlide(id, map.toJSON());
+/** The slide under an id; `null` when what is there is none. */
+export function readSlideMap(id: SlideId, map: unknown): Slide | null {
+  return isId(id) && map instanceof Y.Map ? readSlide(id, plainFields(map)) : null;
 }
 
-export function readSectionMap(id: SectionId, map: FieldMap): Section {
-  return readSection(id, map.toJSON());
+/** The section under an id; `null` when what is there is none. */
+export function readSectionMap(id: SectionId, map: unknown): Section | null {
+  return isId(id) && map instanceof Y.Map ? readSection(id, plainFields(map)) : null;
 }
 
-export function readItemMap(id: ItemId, map: FieldMap): Item | null {
-  const fields: Record<string, unknown> = {};
-  map.forEach((value, name) => {
-    fields[name] = value instanceof Y.XmlFragment ? readFragment(value) : value;
+/** The item under an id; `null` when what is there is none. */
+export function readItemMap(id: ItemId, map: unknown): Item | null {
+  if (!isId(id) || !(map instanceof Y.Map)) return null;
+  const texts: Record<string, unknown> = {};
+  (map as FieldMap).forEach((value, name) => {
+    if (value instanceof Y.XmlFragment) texts[name] = readFragment(value);
   });
-  return readItem(id, fields);
+  return readItem(id, { ...plainFields(map), ...texts });
+}
+
+/** What is under an id, when it is a map of fields: authors of other programs may have put anything there. */
+function fieldsUnder(maps: Y.Map<FieldMap>, id: string): FieldMap | null {
+  const map: unknown = maps.get(id);
+  return map instanceof Y.Map ? (map as FieldMap) : null;
 }
 
 /** Writes changes into the document in one transaction, so that `readDeckDocument` then gives what `applyChanges` gives. */
@@ -97,20 +111,22 @@ function writeChange(doc: Y.Doc, change: Change): void {
       slides.set(change.slide.id, mapOf(withoutId(change.slide)));
       return;
     case 'set-slide': {
-      const map = slides.get(change.id);
-      return map && setFields(map, change.fields);
+      const map = fieldsUnder(slides, change.id);
+      if (map) setFields(map, change.fields);
+      return;
     }
     case 'remove-slide':
-      items.forEach((map, id) => {
-        if (map.get('slideId') === change.id) items.delete(id);
+      items.forEach((_map, id) => {
+        if (fieldsUnder(items, id)?.get('slideId') === change.id) items.delete(id);
       });
       return slides.delete(change.id);
     case 'put-section':
       sectionMaps(doc).set(change.section.id, mapOf(withoutId(change.section)));
       return;
     case 'set-section': {
-      const map = sectionMaps(doc).get(change.id);
-      return map && setFields(map, change.fields);
+      const map = fieldsUnder(sectionMaps(doc), change.id);
+      if (map) setFields(map, change.fields);
+      return;
     }
     case 'remove-section':
       return sectionMaps(doc).delete(change.id);
@@ -118,8 +134,9 @@ function writeChange(doc: Y.Doc, change: Change): void {
       if (slides.has(change.item.slideId)) items.set(change.item.id, mapOf(withoutId(change.item)));
       return;
     case 'set-item': {
-      const map = items.get(change.id);
-      return map && setFields(map, change.fields);
+      const map = fieldsUnder(items, change.id);
+      if (map) setFields(map, change.fields);
+      return;
     }
     case 'remove-item':
       return items.delete(change.id);

@@ -89,7 +89,7 @@ function readTouched(doc: Y.Doc, deck: Deck, touched: Touched): Deck {
     // A slide that went takes its items along.
     for (const [id, item] of Object.entries(deck.items)) if (!slides[item.slideId]) changed.add(id);
   }
-  const readPlaced = (id: ItemId, map: FieldMap) => {
+  const readPlaced = (id: ItemId, map: unknown) => {
     const item = readItemMap(id, map);
     return item && slides[item.slideId] ? item : null;
   };
@@ -110,7 +110,7 @@ function readAnew<T>(
   record: Readonly<Record<string, T>>,
   ids: ReadonlySet<string>,
   maps: Y.Map<FieldMap>,
-  read: (id: string, map: FieldMap) => T | null,
+  read: (id: string, map: unknown) => T | null,
 ): Readonly<Record<string, T>> {
   if (ids.size === 0) return record;
   const made = { ...record };

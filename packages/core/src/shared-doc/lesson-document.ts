@@ -1,10 +1,11 @@
 /** A lesson's shared state as a Yjs document: one field of a map for each part of it. */
 import type * as Y from 'yjs';
+import { plainFields } from './plain-fields.js';
 import { type LessonChange, type LessonState, readLessonState } from '../lesson/index.js';
 
 /** The state that a lesson document holds. */
 export function readLessonDocument(doc: Y.Doc): LessonState {
-  return readLessonState(doc.getMap('lesson').toJSON());
+  return readLessonState(plainFields(doc.getMap('lesson')));
 }
 
 /** Writes what changes, in one transaction. */

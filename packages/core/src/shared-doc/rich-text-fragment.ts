@@ -9,10 +9,13 @@ type Inline = NonNullable<Extract<Block, { type: 'paragraph' }>['content']>[numb
 
 /** The text held by a fragment, in canonical form. */
 export function readFragment(fragment: Y.XmlFragment): RichText {
-  return readRichText({ type: 'doc', content: fragment.toArray().flatMap(readNode) });
+  return readRichText({ type: 'doc', content: fragment.toArray().flatMap((node) => readNode(node)) });
 }
 
-function readNode(node: Y.XmlElement | Y.XmlText | Y.XmlHook): unknown[] {
+/** How deep nodes are read: a list in a list of the deepest kind ends well before. */
+const DEEPEST_NODE = 24;
+
+function readNode(node: Y.XmlElement | Y.XmlText | Y.XmlHook, depth = 0): unknown[] {
   if (node instanceof Y.XmlText) {
     const delta = node.toDelta() as { insert: unknown; attributes?: Record<string, unknown> }[];
     return delta.map((part) => ({
@@ -21,8 +24,9 @@ function readNode(node: Y.XmlElement | Y.XmlText | Y.XmlHook): unknown[] {
       marks: Object.entries(part.attributes ?? {}).map(([type, attrs]) => ({ type: type.split('--')[0], attrs })),
     }));
   }
-  if (!(node instanceof Y.XmlElement)) return [];
-  return [{ type: node.nodeName, attrs: node.getAttributes(), content: node.toArray().flatMap(readNode) }];
+  if (!(node instanceof Y.XmlElement) || depth > DEEPEST_NODE) return [];
+  const content = node.toArray().flatMap((child) => readNode(child, depth + 1));
+  return [{ type: node.nodeName, attrs: node.getAttributes(), content }];
 }
 
 /**

@@ -1,10 +1,11 @@
 /** A participant's work as a Yjs document, both ways: one map for each part by id, and the way in the map `walk`. */
 import * as Y from 'yjs';
+import { plainFields } from './plain-fields.js';
 import { readWork, type Work, type WorkChange, workParts } from '../work/index.js';
 
 /** The work that a document holds. */
 export function readWorkDocument(doc: Y.Doc): Work {
-  const parts = Object.fromEntries(workParts.map((part) => [part, doc.getMap(part).toJSON()]));
+  const parts = Object.fromEntries(workParts.map((part) => [part, plainFields(doc.getMap(part))]));
   const walk = doc.getMap('walk');
   return readWork({ ...parts, way: walk.get('way'), seen: walk.get('seen') });
 }

@@ -1,5 +1,5 @@
 /** Reads a story plan from text that somebody typed or pasted; whatever it says, something is made of it. Linear. */
-import { type Step, steps } from '../deck/index.js';
+import { cutText, type Step, steps } from '../deck/index.js';
 import {
   AS_IT_IS,
   comparable,
@@ -31,7 +31,7 @@ export function readPlan(text: string): Plan {
   const problems: PlanProblem[] = [];
   const drafts: Draft[] = [];
   const begin = (name: string, number: number | null, line: number): Draft => {
-    const draft = { name: name.slice(0, LONGEST_NAME), number, line, lines: [], choices: [] };
+    const draft = { name: cutText(name, LONGEST_NAME), number, line, lines: [], choices: [] };
     drafts.push(draft);
     return draft;
   };

@@ -11,6 +11,7 @@ import {
   readString,
   readStrings,
   type SlideId,
+  storableText,
 } from '../deck/index.js';
 
 /** Where a piece was put. */
@@ -210,7 +211,7 @@ export function readWork(value: unknown): Work {
   const fields = readFields(value) ?? {};
   return {
     pieces: readEntries(fields['pieces'], readPiecePlace),
-    blanks: readEntries(fields['blanks'], (entry) => (typeof entry === 'string' ? entry : null)),
+    blanks: readEntries(fields['blanks'], (entry) => (typeof entry === 'string' ? storableText(entry) : null)),
     answers: readEntries(fields['answers'], readAnswer),
     added: readEntries(fields['added'], readAdded),
     drawn: readEntries(fields['drawn'], readStroke),

@@ -1,5 +1,6 @@
 /** The table of item kinds. A new kind is a file beside this one and a line here. */
 import type { Item, ItemKindName } from '../item.js';
+import { cutText } from '../reading.js';
 import { blankKind } from './blank.js';
 import { choiceKind } from './choice.js';
 import { drawKind } from './draw.js';
@@ -59,7 +60,7 @@ export function withoutKey(item: Item): Item {
 
 /** What an item is called: the author's name for it, else what it says; '' when neither is there. */
 export function nameOf(item: Item): string {
-  return item.name || kindOf(item).words(item).split('\n', 1)[0]?.slice(0, 80) || '';
+  return item.name || cutText(kindOf(item).words(item).split('\n', 1)[0] ?? '', 80);
 }
 
 /** Whether students fill something into this item. */

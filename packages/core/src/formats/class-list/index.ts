@@ -1,5 +1,6 @@
 /** Class lists as schools have them: typed or pasted lines, or a CSV file with or without headings. */
 import Papa from 'papaparse';
+import { cutText } from '../../deck/index.js';
 
 /** A student of a list; the group is '' where there is none. */
 export interface ListedStudent {
@@ -32,7 +33,7 @@ export function readClassList(text: string): readonly ListedStudent[] {
   return students
     .filter(({ name }) => name !== '')
     .slice(0, listLimits.students)
-    .map(({ name, group }) => ({ name: name.slice(0, listLimits.name), group: group.slice(0, listLimits.group) }));
+    .map(({ name, group }) => ({ name: cutText(name, listLimits.name), group: cutText(group, listLimits.group) }));
 }
 
 function plainRow([name = '', group = '']: readonly string[]): ListedStudent {

@@ -1,5 +1,5 @@
 /** An item of QTI 3.0 or 2.x as a question. */
-import type { PointItem, Region } from '../../deck/index.js';
+import { cutText, type PointItem, type Region } from '../../deck/index.js';
 import type { QuestionDraft } from '../question-draft.js';
 import { type XmlElement, within, wordsIn } from './xml.js';
 
@@ -63,7 +63,7 @@ function readInteraction(asked: Asked): ReadItem | { readonly why: string } {
       const ids = choices.map(({ attributes }) => attributes['identifier'] ?? '');
       const right = ids.flatMap((id, at) => (correct.includes(id) ? [`c${at + 1}`] : []));
       const shuffled = first.attributes['shuffle'] === 'true';
-      const written = choices.map((choice, at) => ({ id: `c${at + 1}`, text: wordsIn(choice).slice(0, 300) }));
+      const written = choices.map((choice, at) => ({ id: `c${at + 1}`, text: cutText(wordsIn(choice), 300) }));
       return bare({ kind: 'choice', name, fields: { prompt, points, choices: written, right, several, shuffled } });
     }
     case 'inline-choice-interaction': {
@@ -173,7 +173,7 @@ function readPlacement({ first, name, prompt, points }: Asked, correct: readonly
       prompt,
       points: each,
       pieces: choices.map((choice) => wordsIn(choice)),
-      zones: [{ label: prompt.slice(0, 100), belongs, inOrder: true }],
+      zones: [{ label: cutText(prompt, 100), belongs, inOrder: true }],
     };
   }
   const sets = within(first, 'simple-match-set').map((set) => within(set, 'simple-associable-choice'));
@@ -188,7 +188,7 @@ function readPlacement({ first, name, prompt, points }: Asked, correct: readonly
     points: pairs.length > 0 ? points / pairs.length : points,
     pieces: pieces.map((piece) => wordsIn(piece)),
     zones: zones.map((zone) => ({
-      label: wordsIn(zone).slice(0, 100),
+      label: cutText(wordsIn(zone), 100),
       belongs: pairs.flatMap(([piece = '', to]) =>
         to === idOf(zone) && pieceIds.includes(piece) ? [pieceIds.indexOf(piece)] : [],
       ),
@@ -210,7 +210,7 @@ function entriesIn(response: XmlElement | undefined, name: string): readonly Xml
 function promptOf(body: XmlElement, interaction: XmlElement): string {
   const [prompt] = within(interaction, 'prompt');
   const around = wordsIn(body, [interaction.name, 'span']);
-  return [around, prompt ? wordsIn(prompt) : ''].filter(Boolean).join(' ').slice(0, 1000);
+  return cutText([around, prompt ? wordsIn(prompt) : ''].filter(Boolean).join(' '), 1000);
 }
 
 /** The points: what the item says is the most, else the upper bound of its mapping, else one. */
