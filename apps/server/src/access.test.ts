@@ -161,6 +161,21 @@ const table: readonly RouteCase[] = [
     body: { terms: { late: true } },
     expected: ownerOnly(200),
   },
+  {
+    route: 'DELETE /api/lessons/:id/participants/:participantId',
+    path: '/api/lessons/shore-lesson/participants/nobody',
+    expected: ownerOnly(404),
+  },
+  {
+    route: 'POST /api/lessons/:id/participants/:participantId/restore',
+    path: '/api/lessons/shore-lesson/participants/nobody/restore',
+    expected: ownerOnly(404),
+  },
+  {
+    route: 'DELETE /api/lessons/:id/participants/:participantId/pin',
+    path: '/api/lessons/shore-lesson/participants/nobody/pin',
+    expected: ownerOnly(404),
+  },
   { route: 'GET /api/lessons/:id/file', path: '/api/lessons/shore-lesson/file', expected: ownerOnly(200) },
   { route: 'GET /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
   { route: 'POST /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
@@ -204,7 +219,7 @@ const table: readonly RouteCase[] = [
   { route: 'POST /api/my-lesson/signals', body: { hand: true }, expected: students(204) },
   { route: 'GET /api/my-lesson/edition', expected: students(200) },
   {
-    route: 'GET /api/my-lesson/checks/:itemId',
+    route: 'POST /api/my-lesson/checks/:itemId',
     path: '/api/my-lesson/checks/pick-tide',
     expected: students(404),
   },

@@ -31,6 +31,23 @@ describe('checking answers', () => {
       addItem(before, { id: 'word', slideId: 's', kind: 'blank', fields: { accepted: ['eel'], tells: 'submitted' } }),
     );
     write((before) => addItem(before, { id: 'quiet', slideId: 's', kind: 'blank', fields: { accepted: ['owl'] } }));
+    for (const id of ['pick', 'silent'])
+      write((before) =>
+        addItem(before, {
+          id: `by-${id}`,
+          slideId: 's',
+          kind: 'hotspot',
+          link: { to: 'by-answer', questionId: id, right: 's', wrong: 's', choices: {} },
+        }),
+      );
+    write((before) =>
+      addItem(before, {
+        id: 'silent',
+        slideId: 's',
+        kind: 'choice',
+        fields: { choices, right: ['b'], attempts: 2, tells: 'never' },
+      }),
+    );
     await deck.sent();
     deck.leave();
     const order = { deckId: made.id, classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
@@ -90,6 +107,30 @@ describe('checking answers', () => {
     await write(picking('a'));
     const told = await Promise.all([check('pick'), check('pick'), check('pick')]);
     expect(told.map((each) => each['pick']?.left)).toEqual([1, 1, 1]);
+    work.leave();
+  });
+
+  test('a link that goes by an answer uses up its attempts, and tells no more than them', async () => {
+    const { visitor, write, check, work } = await joined('08');
+    const follow = async (itemId: string) =>
+      (await visitor.ask<{ right: boolean }>('POST', `/api/my-lesson/checks/${itemId}`)).body.right;
+    await write(picking('a'));
+    expect([await follow('pick'), await follow('pick')]).toEqual([false, false]);
+    expect((await check('pick'))['pick']).toMatchObject({ left: 1 });
+    await write(picking('b'));
+    expect(await follow('pick')).toBe(true);
+    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.told['pick']).toMatchObject({ left: 0 });
+    work.leave();
+  });
+
+  test('also where nothing is told otherwise: once the attempts are used up, trying on brings nothing', async () => {
+    const { visitor, write, work } = await joined('09');
+    const follow = async (picked: string) => {
+      await write({ part: 'answers', id: 'silent', value: { kind: 'choice', picked: [picked] } });
+      return (await visitor.ask<{ right: boolean }>('POST', '/api/my-lesson/checks/silent')).body.right;
+    };
+    expect([await follow('a'), await follow('c'), await follow('b')]).toEqual([false, false, false]);
+    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.told).toEqual({});
     work.leave();
   });
 

@@ -84,13 +84,13 @@ describe('answers that a link goes by', () => {
         { part: 'answers', id: 'trail-question', value: { kind: 'choice', picked: [picked] } },
       ]);
       await work.sent();
-      return (await student.ask('GET', '/api/my-lesson/checks/trail-question')).body;
+      return (await student.ask('POST', '/api/my-lesson/checks/trail-question')).body;
     };
     expect(await answer('fox')).toEqual({ right: false });
     expect(await answer('otter')).toEqual({ right: true });
     work.leave();
     // The worksheet asks a lot, but no link of it goes by an answer.
     const other = await server.student(6);
-    expect(await other.ask('GET', '/api/my-lesson/checks/driest')).toMatchObject({ status: 404 });
+    expect(await other.ask('POST', '/api/my-lesson/checks/driest')).toMatchObject({ status: 404 });
   });
 });

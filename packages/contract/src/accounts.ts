@@ -1,12 +1,10 @@
 /** Accounts and sessions: what is sent and what comes back. */
-import { Transform } from 'class-transformer';
 import { IsEmail, IsString, Length, MaxLength } from 'class-validator';
-
-const trimmed = Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
+import { Trimmed } from './trimmed.js';
 
 /** Signing in as a teacher. */
 export class SignIn {
-  @trimmed
+  @Trimmed()
   @IsEmail({}, { message: 'Write your e-mail address, such as odile@school.example.' })
   @MaxLength(200, { message: 'This address is too long.' })
   email: string;
@@ -18,12 +16,12 @@ export class SignIn {
 
 /** A new teacher's account. */
 export class NewAccount {
-  @trimmed
+  @Trimmed()
   @IsString()
   @Length(1, 80, { message: 'Write your name, up to 80 letters.' })
   name: string;
 
-  @trimmed
+  @Trimmed()
   @IsEmail({}, { message: 'Write your e-mail address, such as odile@school.example.' })
   @MaxLength(200, { message: 'This address is too long.' })
   email: string;

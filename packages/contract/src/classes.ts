@@ -1,5 +1,4 @@
 /** Classes: what is sent and what comes back. */
-import { Transform } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -10,8 +9,7 @@ import {
   Length,
   MaxLength,
 } from 'class-validator';
-
-const trimmed = ({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value);
+import { Trimmed } from './trimmed.js';
 
 /** Students who come into a class, with their names as the school writes them. */
 export class AddStudents {
@@ -33,7 +31,7 @@ export class AddStudents {
 
 /** A new class and who is in it. */
 export class NewClass extends AddStudents {
-  @Transform(trimmed)
+  @Trimmed()
   @IsString()
   @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
   name: string;
@@ -42,7 +40,7 @@ export class NewClass extends AddStudents {
 /** What changes of a class: its name, or whether it is put away. */
 export class ChangeClass {
   @IsOptional()
-  @Transform(trimmed)
+  @Trimmed()
   @IsString()
   @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
   name?: string;
@@ -55,13 +53,13 @@ export class ChangeClass {
 /** What changes of a student: name, group, or the class they are in; their work stays theirs. */
 export class ChangeStudent {
   @IsOptional()
-  @Transform(trimmed)
+  @Trimmed()
   @IsString()
   @Length(1, 80, { message: 'A name takes up to 80 letters.' })
   name?: string;
 
   @IsOptional()
-  @Transform(trimmed)
+  @Trimmed()
   @IsString()
   @MaxLength(40, { message: 'The name of a group takes up to 40 letters.' })
   group?: string;

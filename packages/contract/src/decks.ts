@@ -1,11 +1,11 @@
 /** Decks and pictures: what is sent and what comes back. */
 import { type Deck, type SlideSizeName, slideSizes, type Theme } from '@gobrel/core/deck';
-import { Transform } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsEmail, IsIn, IsObject, IsOptional, IsString, Length, Matches } from 'class-validator';
+import { Trimmed } from './trimmed.js';
 
 /** A deck's title, for a new deck or a new name. */
 export class DeckTitle {
-  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @Trimmed()
   @IsString()
   @Length(1, 200, { message: 'Give the deck a title of up to 200 letters.' })
   title: string;
@@ -25,7 +25,7 @@ export class NewDeck extends DeckTitle {
 
 /** Somebody to edit a deck together with. */
 export class NewAuthor {
-  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @Trimmed()
   @IsEmail({}, { message: 'Type an e-mail address, such as nadia@marrambay.example.' })
   email: string;
 }
@@ -40,7 +40,7 @@ export interface AuthorView {
 
 /** The name of a version that is kept by hand. */
 export class VersionName {
-  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value))
+  @Trimmed()
   @IsString()
   @Length(1, 120, { message: 'Give the version a name of up to 120 letters.' })
   name: string;

@@ -117,7 +117,7 @@ export interface ParticipantView {
   readonly key: string;
   readonly name: string;
   /** The students of a group; empty for somebody who works alone. */
-  readonly members: readonly string[];
+  readonly members: readonly MemberView[];
   /** The group they are in; '' for none. */
   readonly group: string;
   readonly isGuest: boolean;
@@ -131,6 +131,19 @@ export interface ParticipantView {
   readonly tries: number;
   readonly releasedAt: string | null;
   readonly returnedAt: string | null;
+}
+
+/** A student who works in a group. */
+export interface MemberView {
+  readonly participantId: string;
+  readonly studentId: string;
+  readonly name: string;
+}
+
+/** Somebody who was removed from a lesson; what they did is kept. */
+export interface RemovedView {
+  readonly participantId: string;
+  readonly name: string;
 }
 
 /** A lesson as its teacher sees it. */
@@ -150,6 +163,7 @@ export interface LessonView {
   /** Whether answers are closed for the moment. */
   readonly held: boolean;
   readonly participants: readonly ParticipantView[];
+  readonly removed: readonly RemovedView[];
 }
 
 /** The present work of everybody in a lesson with its marks, computed on the server; sounds are asked for one by one. */

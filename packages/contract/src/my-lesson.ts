@@ -3,11 +3,9 @@ import type { LessonTerms, WorkMode } from '@gobrel/core/lesson';
 import type { Marks, Told } from '@gobrel/core/questions';
 import type { ReviewComment } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
-import { Transform } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length, Matches } from 'class-validator';
+import { Trimmed } from './trimmed.js';
 import type { SubmissionView } from './lessons.js';
-
-const trimmed = ({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value);
 
 /** A student coming in: the lesson's code, who they are, and their PIN (set at the first visit). */
 export class Join {
@@ -29,7 +27,7 @@ export class JoinAsGuest {
   @Length(1, 20, { message: 'Type the code that is on the board.' })
   code: string;
 
-  @Transform(trimmed)
+  @Trimmed()
   @IsString()
   @Length(1, 40, { message: 'Type your first name.' })
   name: string;
@@ -61,7 +59,7 @@ export class Signal {
   applause?: boolean;
 
   @IsOptional()
-  @Transform(trimmed)
+  @Trimmed()
   @IsString()
   @Length(1, 300, { message: 'A question takes up to 300 letters.' })
   question?: string;

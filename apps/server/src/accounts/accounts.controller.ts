@@ -45,14 +45,13 @@ export class AccountsController {
   @Allow('anyone')
   async signIn(@Body() body: SignIn, @Res({ passthrough: true }) response: Response): Promise<void> {
     const subject = `teacher:${body.email.toLowerCase()}`;
-    await this.attempts.check(subject);
+    await this.attempts.count(subject);
     const teacher = await this.database
       .getRepository(TeacherRow)
       .createQueryBuilder('teacher')
       .where('lower(teacher.email) = lower(:email)', { email: body.email })
       .getOne();
     if (!(await isSecret(body.password, teacher?.passwordHash ?? null)) || !teacher) {
-      await this.attempts.fail(subject);
       throw refuse(401, 'wrong-password', 'The address and the password do not go together. Check both and try again.');
     }
     await this.attempts.clear(subject);

@@ -5,31 +5,31 @@ import { DataSource } from 'typeorm';
 import { FailedAttemptRow } from '../database/index.js';
 import { refuse } from '../errors/index.js';
 
-/** How long failures count and block, in milliseconds. */
-const WAIT_MS = 60_000;
+/** How long failures count and block, in seconds. */
+const WAIT_SECONDS = 60;
 
 @Injectable()
 export class AttemptsService {
   constructor(@InjectDataSource() private readonly database: DataSource) {}
 
-  /** Throws when `subject` has failed `most` times within the last minute. */
-  async check(subject: string, most = 5): Promise<void> {
-    const row = await this.database.getRepository(FailedAttemptRow).findOneBy({ subject });
-    const left = row ? row.lastAt.getTime() + WAIT_MS - Date.now() : 0;
-    if (!row || row.count < most || left <= 0) return;
-    const seconds = Math.ceil(left / 1000);
-    throw refuse(429, 'too-many-attempts', `That was tried too often. Wait ${seconds} seconds, then try again.`);
-  }
-
-  /** Counts a failure; an older one than a minute is forgotten. */
-  async fail(subject: string): Promise<void> {
-    await this.database.query(
-      `INSERT INTO failed_attempt (subject, count, last_at) VALUES ($1, 1, now())
+  /**
+   * Counts a try of `subject` before it is looked at, so that tries sent at once count like tries one after the other.
+   * Throws when there were `most` within the last minute. A try that succeeds is to be cleared.
+   */
+  async count(subject: string, most = 5): Promise<void> {
+    const rows = await this.database.query<{ count: number; left: number }[]>(
+      `INSERT INTO failed_attempt AS known (subject, count, last_at) VALUES ($1, 1, now())
        ON CONFLICT (subject) DO UPDATE SET
-         count = CASE WHEN failed_attempt.last_at < now() - interval '60 seconds' THEN 1 ELSE failed_attempt.count + 1 END,
-         last_at = now()`,
-      [subject],
+         count = CASE WHEN known.last_at < now() - make_interval(secs => $2) THEN 1 ELSE known.count + 1 END,
+         last_at = CASE WHEN known.last_at >= now() - make_interval(secs => $2) AND known.count >= $3
+           THEN known.last_at ELSE now() END
+       RETURNING count, ceil($2 - extract(epoch FROM now() - last_at))::int AS left`,
+      [subject, WAIT_SECONDS, most],
     );
+    const [row] = rows;
+    if (!row || row.count <= most) return;
+    const seconds = Math.max(1, row.left);
+    throw refuse(429, 'too-many-attempts', `That was tried too often. Wait ${seconds} seconds, then try again.`);
   }
 
   /** Forgets the failures of a subject that has shown who it is. */

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { parseCookie } from 'cookie';
 import type { CookieOptions, Response } from 'express';
-import { DataSource, MoreThan } from 'typeorm';
+import { DataSource, In, IsNull, MoreThan } from 'typeorm';
 import { ParticipantRow, SessionRow } from '../database/index.js';
 import type { Identity } from './access.js';
 
@@ -39,13 +39,18 @@ export class SessionsService {
     response.clearCookie(COOKIES[kind], cookieOptions());
   }
 
+  /** Ends every session of some participants, on whatever device. */
+  async endSeats(participantIds: readonly string[]): Promise<void> {
+    await this.database.getRepository(SessionRow).delete({ participantId: In([...participantIds]) });
+  }
+
   /** Who a request's cookies say it is from. */
   async identify(cookieHeader: string | undefined): Promise<Identity> {
     const cookies = parseCookie(cookieHeader ?? '');
     const teacher = await this.find(cookies[COOKIES.teacher]);
     const student = await this.find(cookies[COOKIES.participant]);
     const participant = student?.participantId
-      ? await this.database.getRepository(ParticipantRow).findOneBy({ id: student.participantId })
+      ? await this.database.getRepository(ParticipantRow).findOneBy({ id: student.participantId, removedAt: IsNull() })
       : null;
     return {
       teacherId: teacher?.teacherId ?? null,

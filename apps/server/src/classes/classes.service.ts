@@ -9,10 +9,14 @@ import { DataSource, In } from 'typeorm';
 import { hashSecret } from '../accounts/index.js';
 import { ClassRow, StudentRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
+import { SeatsService } from '../sync/index.js';
 
 @Injectable()
 export class ClassesService {
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly seats: SeatsService,
+  ) {}
 
   /** A teacher's classes by name, those put away last. */
   async list(teacherId: string): Promise<ClassView[]> {
@@ -73,13 +77,14 @@ export class ClassesService {
     if (Object.keys(change).length > 0) await this.database.getRepository(StudentRow).update({ id: studentId }, change);
   }
 
-  /** Forgets a student's PIN, so that they set a new one at the next visit. */
+  /** Forgets a student's PIN, so that they set a new one at the next visit; who sits in their seat is signed out. */
   async forgetPin(teacherId: string, classId: string, studentId: string): Promise<void> {
     await this.ownedStudent(teacherId, classId, studentId);
     await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
+    await this.seats.end(await this.seats.ofStudents([studentId]));
   }
 
-  /** Gives every student of a class a new PIN, to be printed: they are told this once. */
+  /** Gives every student of a class a new PIN, to be printed: they are told this once. All their seats end. */
   async newPins(teacherId: string, id: string): Promise<NewPins> {
     await this.owned(teacherId, id);
     const students = await this.database.getRepository(StudentRow).findBy({ classId: id });
@@ -88,6 +93,7 @@ export class ClassesService {
       for (const [studentId, pin] of pins)
         await manager.update(StudentRow, { id: studentId }, { pinHash: await hashSecret(pin) });
     });
+    await this.seats.end(await this.seats.ofStudents(students.map(({ id: studentId }) => studentId)));
     return Object.fromEntries(pins);
   }
 

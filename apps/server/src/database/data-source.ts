@@ -28,6 +28,7 @@ import { Authoring1764100000000 } from './migrations/2-authoring.js';
 import { Routes1764200000000 } from './migrations/3-routes.js';
 import { Questions1764300000000 } from './migrations/4-questions.js';
 import { Lessons1764400000000 } from './migrations/5-lessons.js';
+import { Seats1764500000000 } from './migrations/6-seats.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -66,6 +67,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Routes1764200000000,
       Questions1764300000000,
       Lessons1764400000000,
+      Seats1764500000000,
     ],
     migrationsRun: true,
     synchronize: false,

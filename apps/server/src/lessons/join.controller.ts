@@ -74,10 +74,7 @@ export class JoinController {
     const lesson = await this.openLesson(body.code, address);
     if (!readTerms(lesson.terms).guests)
       throw refuse(403, 'no-guests', 'This lesson is for its class only. Pick your name from the list.');
-    const taken = 'Somebody of this name is in already. Add the first letter of your family name.';
-    const guest = await this.participants.enterAsGuest(lesson, body.name);
-    if (!guest) throw refuse(409, 'name-taken', taken, { name: taken });
-    return this.letIn(response, lesson, guest);
+    return this.letIn(response, lesson, await this.participants.enterAsGuest(lesson, body.name));
   }
 
   private async letIn(response: Response, lesson: LessonRow, participant: ParticipantRow): Promise<MyLessonView> {
@@ -87,11 +84,10 @@ export class JoinController {
   }
 
   private async openLesson(code: string, address: string): Promise<LessonRow> {
-    const subject = `codes:${address}`;
-    await this.attempts.check(subject, MOST_WRONG_CODES);
     const lesson = await this.database.getRepository(LessonRow).findOneBy({ code: plainCode(code) });
     if (!lesson) {
-      await this.attempts.fail(subject);
+      // Only wrong codes are counted: whoever guesses behind an address keeps nobody there from coming in.
+      await this.attempts.count(`codes:${address}`, MOST_WRONG_CODES);
       throw refuse(404, 'no-such-code', 'No lesson has this code. Compare it with the board, letter by letter.');
     }
     if (lesson.closedAt)
@@ -115,9 +111,8 @@ export class JoinController {
       );
     }
     const subject = `student:${student.id}`;
-    await this.attempts.check(subject);
+    await this.attempts.count(subject);
     if (await isSecret(pin, student.pinHash)) return this.attempts.clear(subject);
-    await this.attempts.fail(subject);
     throw refuse(401, 'wrong-pin', 'This is not the PIN of this name. Try again, or ask your teacher for a new one.', {
       pin: 'This is not the PIN of this name.',
     });

@@ -18,7 +18,7 @@ import {
   SubmissionRow,
 } from '../database/index.js';
 import { notFound } from '../errors/index.js';
-import { EditionsService, SyncService } from '../sync/index.js';
+import { EditionsService, SeatsService, SyncService } from '../sync/index.js';
 import { LessonsService } from './lessons.service.js';
 import { ParticipantsService } from './participants.service.js';
 
@@ -30,6 +30,7 @@ export class KeepingService {
     private readonly participants: ParticipantsService,
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
+    private readonly seats: SeatsService,
   ) {}
 
   /**
@@ -70,7 +71,7 @@ export class KeepingService {
   /** Deletes a lesson with everything in it. */
   async remove(teacherId: string, lessonId: string): Promise<void> {
     await this.lessons.led(teacherId, lessonId);
-    const ids = await this.participants.workIds(lessonId);
+    const ids = await this.participants.allWorkIds(lessonId);
     const names = [
       formatDocumentName({ kind: 'lesson', lessonId }),
       ...ids.map((participantId) => formatDocumentName({ kind: 'work', lessonId, participantId })),
@@ -106,7 +107,9 @@ export class KeepingService {
     const names = joined
       .filter(({ worksIn }) => worksIn === null)
       .map(({ id, lessonId }) => formatDocumentName({ kind: 'work', lessonId, participantId: id }));
+    const seats = joined.map(({ id }) => id);
     await this.database.getRepository(StudentRow).delete({ id: studentId });
+    await this.seats.end(seats);
     await this.forget(names);
   }
 

@@ -16,12 +16,20 @@ import { MyLessonService } from './my-lesson.service.js';
 import { ParticipantsService } from './participants.service.js';
 import { ReviewsController } from './reviews.controller.js';
 import { ReviewsService } from './reviews.service.js';
+import { SeatsController } from './seats.controller.js';
 import { StudentDataController } from './student-data.controller.js';
 import { WritingService } from './writing.service.js';
 
 @Module({
   imports: [DecksModule, PicturesModule, TypeOrmModule.forFeature([AnswerCheckRow])],
-  controllers: [LessonsController, ReviewsController, JoinController, MyLessonController, StudentDataController],
+  controllers: [
+    LessonsController,
+    ReviewsController,
+    JoinController,
+    MyLessonController,
+    SeatsController,
+    StudentDataController,
+  ],
   providers: [
     LessonsService,
     HandingOutService,

@@ -129,9 +129,10 @@ export class LessonsService {
   }
 
   private async view(lesson: LessonRow): Promise<LessonView> {
-    const [className, participants, edition] = await Promise.all([
+    const [className, participants, removed, edition] = await Promise.all([
       this.participants.classNameOf(lesson),
       this.participants.list(lesson),
+      this.participants.removed(lesson),
       this.editions.get(lesson.editionHash),
     ]);
     return {
@@ -148,6 +149,7 @@ export class LessonsService {
       closedAt: lesson.closedAt?.toISOString() ?? null,
       held: lesson.held,
       participants,
+      removed,
     };
   }
 }

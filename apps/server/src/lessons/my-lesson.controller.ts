@@ -25,7 +25,8 @@ export class MyLessonController {
     return this.lessons.others(participant.id);
   }
 
-  @Get('checks/:itemId')
+  @Post('checks/:itemId')
+  @HttpCode(200)
   check(@Participant() participant: { id: string }, @Param('itemId') itemId: string): Promise<AnswerCheck> {
     return this.lessons.check(participant.id, itemId);
   }

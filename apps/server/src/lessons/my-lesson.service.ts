@@ -55,7 +55,7 @@ export class MyLessonService {
       this.participants.membersBeside(participant),
       this.editions.get(lesson.editionHash),
       this.submissionsOf(workId),
-      this.checks.toldTo(workId),
+      this.editions.get(lesson.editionHash).then((present) => this.checks.toldTo(workId, present)),
       this.database.getRepository(ReviewRow).findOneBy({ participantId: workId }),
     ]);
     const standing = submissions.find((row) => row.takenBackAt === null);
@@ -121,14 +121,19 @@ export class MyLessonService {
 
   /**
    * Whether the participant has answered something right, by their work as it is on the server. Only for what a link
-   * of the edition goes by: everything else is told when the teacher wants it told.
+   * of the edition goes by: everything else is told when the teacher wants it told. Each look at another answer is one of
+   * the attempts of its question.
    */
   async check(participantId: string, itemId: string): Promise<AnswerCheck> {
     const { lesson, workId } = await this.find(this.database.manager, participantId);
     const edition = await this.editions.get(lesson.editionHash);
     if (!isAskedByLink(edition, itemId)) throw notFound('question');
-    const mark = markWork(edition, await this.work(lesson.id, workId)).items[itemId];
-    return { right: mark?.verdict === 'right' };
+    const right = await this.database.transaction(async (manager) => {
+      await this.find(manager, workId, true);
+      const work = await this.work(lesson.id, workId);
+      return this.checks.isRight(manager, { participantId: workId, edition, work }, itemId);
+    });
+    return { right };
   }
 
   /**
@@ -143,7 +148,7 @@ export class MyLessonService {
       await this.find(manager, workId, true);
       if (await this.standing(manager, workId)) return;
       const work = await this.work(lesson.id, workId);
-      await this.checks.check(manager, { participantId: workId, edition, work, itemIds });
+      await this.checks.check(manager, { participantId: workId, edition, work }, itemIds);
     });
     return this.view(participantId);
   }

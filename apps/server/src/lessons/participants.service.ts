@@ -1,7 +1,7 @@
 /** Who is in a lesson: students of its class, guests, and groups that work together. */
-import type { ParticipantView, SubmissionView } from '@gobrel/contract';
+import type { MemberView, ParticipantView, RemovedView, SubmissionView } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
-import { byName, isLate, namesApart, type LessonTerms, readTerms } from '@gobrel/core/lesson';
+import { byName, isLate, isSameName, namesApart, type LessonTerms, readTerms } from '@gobrel/core/lesson';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -49,48 +49,82 @@ export class ParticipantsService {
     const people = await this.people(lesson);
     const terms = readTerms(lesson.terms);
     const view = (entry: Entry) => viewOf(entry, people, terms);
-    const grouped = new Set(people.joined.flatMap(({ worksIn }) => worksIn ?? []));
     const memberOf = new Map(people.joined.flatMap((row) => (row.worksIn ? [[row.studentId, row.worksIn]] : [])));
+    const removed = new Set(people.joined.flatMap((row) => (row.removedAt && row.studentId ? [row.studentId] : [])));
     const alone = people.students
-      .filter((student) => !memberOf.has(student.id))
+      .filter((student) => !memberOf.has(student.id) && !removed.has(student.id))
       .map((student) => {
         const joined = people.joined.find((row) => row.studentId === student.id);
         return view({ key: student.id, name: student.name, group: student.groupName, joined, members: [] });
       });
     const others = people.joined
-      .filter((row) => row.studentId === null)
+      .filter((row) => row.studentId === null && row.removedAt === null)
       .map((row) => {
-        const members = people.students.filter(({ id }) => memberOf.get(id) === row.id).map(({ name }) => name);
-        const group = grouped.has(row.id) ? (row.name ?? '') : '';
-        return view({ key: row.id, name: row.name ?? '', group, joined: row, members });
+        const members = people.joined.filter(({ worksIn, removedAt }) => worksIn === row.id && removedAt === null);
+        const group = row.isGroup ? (row.name ?? '') : '';
+        const named = byName(members.flatMap((member) => memberView(member, people.students)));
+        return view({ key: row.id, name: row.name ?? '', group, joined: row, members: named });
       });
     return byName([...others, ...alone]);
   }
 
-  /** The participant under which a student works; made at the first visit. In groups that is the group's. */
+  /** Those who were removed from a lesson, by name. */
+  async removed(lesson: LessonRow): Promise<RemovedView[]> {
+    const rows = await this.database
+      .getRepository(ParticipantRow)
+      .findBy({ lessonId: lesson.id, removedAt: Not(IsNull()) });
+    const students = await this.studentsOf(rows);
+    return byName(
+      rows.map(({ id, studentId, name }) => ({
+        participantId: id,
+        name: students.find((student) => student.id === studentId)?.name ?? name ?? '',
+      })),
+    );
+  }
+
+  /**
+   * The participant under which a student works; made at the first visit. In groups that is the group's.
+   * Refuses somebody who was removed.
+   */
   async enter(lesson: LessonRow, student: StudentRow): Promise<ParticipantRow> {
     const own = { lessonId: lesson.id, studentId: student.id };
     const known = await this.database.getRepository(ParticipantRow).findOneBy(own);
+    if (known?.removedAt)
+      throw refuse(403, 'removed', 'You were removed from this lesson. Ask your teacher to let you in again.');
     if (known) return known;
     const isGrouped = lesson.workMode === 'copy-per-group' && student.groupName !== '';
-    const group = isGrouped
-      ? await this.add({ lessonId: lesson.id, studentId: null, name: student.groupName, worksIn: null })
-      : null;
-    return this.add({ ...own, name: null, worksIn: group?.id ?? null });
+    const group = isGrouped ? await this.group(lesson.id, student.groupName) : null;
+    await this.insert({ id: newId(), ...own, name: null, isGroup: false, worksIn: group?.id ?? null });
+    return this.database.getRepository(ParticipantRow).findOneByOrFail(own);
   }
 
-  /** A guest's participant; `null` when somebody of that name is in already. */
-  async enterAsGuest(lesson: LessonRow, name: string): Promise<ParticipantRow | null> {
-    const guests = { lessonId: lesson.id, studentId: IsNull() };
-    if ((await this.database.getRepository(ParticipantRow).countBy(guests)) >= MOST_GUESTS)
+  /** A guest's participant; refuses a name that somebody in the lesson, or in its class, is known by. */
+  async enterAsGuest(lesson: LessonRow, name: string): Promise<ParticipantRow> {
+    const guests = await this.database
+      .getRepository(ParticipantRow)
+      .findBy({ lessonId: lesson.id, studentId: IsNull(), removedAt: IsNull() });
+    if (guests.length >= MOST_GUESTS)
       throw refuse(409, 'full', 'No more guests fit into this lesson. Ask the teacher.');
+    if (guests.some((guest) => isSameName(guest.name ?? '', name))) throw nameTaken(NAME_IS_IN);
+    if (await this.isKnownInClass(lesson, name)) throw nameTaken(NAME_IS_LISTED);
     const id = newId();
-    const row = await this.add({ id, lessonId: lesson.id, studentId: null, name, worksIn: null });
-    return row.id === id ? row : null;
+    await this.insert({ id, lessonId: lesson.id, studentId: null, name, isGroup: false, worksIn: null });
+    // Two of the same name may come in at once: the second is not there then.
+    const row = await this.database.getRepository(ParticipantRow).findOneBy({ id });
+    if (!row) throw nameTaken(NAME_IS_IN);
+    return row;
   }
 
   /** The ids under which work of a lesson is kept. */
   async workIds(lessonId: string): Promise<string[]> {
+    const rows = await this.database
+      .getRepository(ParticipantRow)
+      .findBy({ lessonId, worksIn: IsNull(), removedAt: IsNull() });
+    return rows.map(({ id }) => id);
+  }
+
+  /** The same with those who were removed, for when a lesson goes as a whole. */
+  async allWorkIds(lessonId: string): Promise<string[]> {
     const rows = await this.database.getRepository(ParticipantRow).findBy({ lessonId, worksIn: IsNull() });
     return rows.map(({ id }) => id);
   }
@@ -106,25 +140,36 @@ export class ParticipantsService {
     if (participant.worksIn === null) return [];
     const rows = await this.database
       .getRepository(ParticipantRow)
-      .findBy({ worksIn: participant.worksIn, id: Not(participant.id) });
-    const students = await this.database
-      .getRepository(StudentRow)
-      .findBy({ id: In(rows.flatMap(({ studentId }) => studentId ?? [])) });
-    return byName(students).map(({ name }) => name);
+      .findBy({ worksIn: participant.worksIn, id: Not(participant.id), removedAt: IsNull() });
+    return byName(await this.studentsOf(rows)).map(({ name }) => name);
   }
 
-  private async add(row: Omit<ParticipantRow, 'id' | 'joinedAt'> & { id?: string }): Promise<ParticipantRow> {
-    const participants = this.database.getRepository(ParticipantRow);
-    const { lessonId, studentId, name } = row;
-    // Two devices may come in at once: the second finds what the first has made.
-    await participants
+  private studentsOf(rows: readonly ParticipantRow[]): Promise<StudentRow[]> {
+    return this.database.getRepository(StudentRow).findBy({ id: In(rows.flatMap(({ studentId }) => studentId ?? [])) });
+  }
+
+  /** Whether a name is that of a student or of a group of the lesson's class. */
+  private async isKnownInClass({ classId }: LessonRow, name: string): Promise<boolean> {
+    if (classId === null) return false;
+    const students = await this.database.getRepository(StudentRow).findBy({ classId });
+    return students.some((student) => isSameName(student.name, name) || isSameName(student.groupName, name));
+  }
+
+  /** The participant of a group; made when its first member comes in. */
+  private async group(lessonId: string, name: string): Promise<ParticipantRow> {
+    await this.insert({ id: newId(), lessonId, studentId: null, name, isGroup: true, worksIn: null });
+    return this.database.getRepository(ParticipantRow).findOneByOrFail({ lessonId, isGroup: true, name });
+  }
+
+  /** Two devices may come in at once: the second finds what the first has made. */
+  private async insert(row: Omit<ParticipantRow, 'joinedAt' | 'removedAt'>): Promise<void> {
+    await this.database
+      .getRepository(ParticipantRow)
       .createQueryBuilder()
       .insert()
-      .values({ id: newId(), ...row, joinedAt: new Date() })
+      .values({ ...row, joinedAt: new Date(), removedAt: null })
       .orIgnore()
       .execute();
-    if (studentId !== null) return participants.findOneByOrFail({ lessonId, studentId });
-    return participants.findOneByOrFail({ lessonId, studentId: IsNull(), name: name ?? '' });
   }
 
   private async people(lesson: LessonRow): Promise<People> {
@@ -160,7 +205,20 @@ interface Entry {
   readonly name: string;
   readonly group: string;
   readonly joined: ParticipantRow | undefined;
-  readonly members: readonly string[];
+  readonly members: readonly MemberView[];
+}
+
+function memberView({ id, studentId }: ParticipantRow, students: readonly StudentRow[]): MemberView[] {
+  const student = students.find((each) => each.id === studentId);
+  return student ? [{ participantId: id, studentId: student.id, name: student.name }] : [];
+}
+
+const NAME_IS_IN = 'Somebody of this name is in already. Add the first letter of your family name.';
+const NAME_IS_LISTED =
+  'This name is on the class list. If it is yours, pick it there; if not, add the first letter of your family name.';
+
+function nameTaken(message: string) {
+  return refuse(409, 'name-taken', message, { name: message });
 }
 
 function viewOf({ key, name, group, joined, members }: Entry, people: People, terms: LessonTerms): ParticipantView {
@@ -172,7 +230,7 @@ function viewOf({ key, name, group, joined, members }: Entry, people: People, te
     name,
     group,
     members,
-    isGuest: joined?.studentId === null && members.length === 0,
+    isGuest: joined?.studentId === null && !joined.isGroup,
     participantId: joined?.id ?? null,
     joinedAt: joined?.joinedAt.toISOString() ?? null,
     changedAt: people.changed.get(joined?.id ?? '')?.toISOString() ?? null,

@@ -78,7 +78,7 @@ export class ReviewsService {
     const names = namesApart(students);
     const joined = await this.database
       .getRepository(ParticipantRow)
-      .findBy({ studentId: In(students.map(({ id }) => id)) });
+      .findBy({ studentId: In(students.map(({ id }) => id)), removedAt: IsNull() });
     const lessons = await this.database.getRepository(LessonRow).find({
       where: [
         { teacherId, classId },

@@ -4,7 +4,7 @@ import type { Duplex } from 'node:stream';
 import { formatNews, type LiveNews } from '@gobrel/contract';
 import { formatDocumentName, parseDocumentName, readLessonDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { WorkChange } from '@gobrel/core/work';
-import { Hocuspocus } from '@hocuspocus/server';
+import { type Connection, Hocuspocus } from '@hocuspocus/server';
 import { type BeforeApplicationShutdown, Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
 import { type WebSocket, WebSocketServer } from 'ws';
@@ -28,6 +28,8 @@ interface ConnectionContext {
   readonly speaker: Speaker;
   /** Whether the document is theirs to write in, though it may be closed for the moment. */
   readonly writes: boolean;
+  /** When it was looked up who they are, in milliseconds since 1970. */
+  readonly since: number;
 }
 
 /** Delay and longest delay before a change is stored, in milliseconds. */
@@ -41,6 +43,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly log = new Logger('Sync');
   private readonly sockets = new WebSocketServer({ noServer: true, maxPayload: LARGEST_MESSAGE });
   private readonly hocuspocus: Hocuspocus;
+  /** When participants were sent out, in milliseconds since 1970. */
+  private readonly dismissed = new Map<string, number>();
   /** The participant whose turn the others follow on their devices, by lesson document. */
   private readonly followed = new Map<string, string>();
 
@@ -70,6 +74,10 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       onLoadDocument: async ({ documentName, document }) => {
         const state = await this.store.load(documentName);
         if (state) Y.applyUpdate(document, state);
+      },
+      connected: ({ connection }) => {
+        this.closeIfDismissed(connection);
+        return Promise.resolve();
       },
       beforeHandleMessage: ({ documentName, update, document, context }) =>
         this.passMessage(documentName, update, document, context as ConnectionContext),
@@ -140,6 +148,21 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     }
   }
 
+  /** Sends participants out of every document, those who are just coming in included. */
+  dismissParticipants(participantIds: readonly string[]): void {
+    const now = Date.now();
+    for (const id of participantIds) this.dismissed.set(id, now);
+    for (const document of this.hocuspocus.documents.values())
+      for (const connection of document.getConnections()) this.closeIfDismissed(connection);
+  }
+
+  /** Closes a connection that was let in before its participant was sent out. */
+  private closeIfDismissed(connection: Pick<Connection, 'context' | 'close'>): void {
+    const { identity, speaker, since } = connection.context as ConnectionContext;
+    const sentOut = speaker === 'student' && identity.participant && this.dismissed.get(identity.participant.id);
+    if (sentOut && since <= sentOut) connection.close();
+  }
+
   /** Closes a document for everybody without storing it: what it belongs to is gone. */
   async discard(name: string): Promise<void> {
     this.store.drop(name);
@@ -192,6 +215,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   ): Promise<ConnectionContext> {
     const name = parseDocumentName(documentName);
     if (!name) throw new Error('no such document');
+    const since = Date.now();
     const identity = await this.sessions.identify(cookie);
     const access = await this.access.accessTo(name, identity, speaker);
     if (access === 'none') throw new Error('not allowed');
@@ -201,6 +225,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       teacherId: identity.teacherId,
       identity,
       speaker,
+      since,
       writes: access === 'write' || (speaker === 'student' && isOwn(name, identity)),
     };
   }

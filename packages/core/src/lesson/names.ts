@@ -21,8 +21,18 @@ export function namesApart(people: readonly Named[]): ReadonlyMap<string, string
   );
 }
 
+/** Whether two names look the same to whoever reads them: letters that cannot be seen and their case do not count. */
+export function isSameName(a: string, b: string): boolean {
+  return keyOf(a) === keyOf(b);
+}
+
 function keyOf(name: string): string {
-  return name.normalize('NFC').trim().toLowerCase();
+  return name
+    .normalize('NFKC')
+    .replace(/\p{Cf}/gu, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase();
 }
 
 /** Orders names as a register does, accents beside their letters. */

@@ -44,7 +44,7 @@ export function tellNow(item: Item, work: Work, edition: Deck, tries: number): T
   if (!isAsking(item) || item.tells !== 'at-once') return null;
   const mark = markItem(item, work, edition);
   if (!mark) return null;
-  const left = item.attempts === 0 ? null : Math.max(0, item.attempts - tries);
+  const left = attemptsLeft(item, tries);
   return told(item, mark, left, left === 0 || mark.verdict === 'right', answerPrint(item, work, edition));
 }
 
@@ -65,6 +65,30 @@ export function tellSubmitted(work: Work, edition: Deck, isOpen = true): Readonl
 /** Whether an answer stays as it is, since it was checked as often as it may be. */
 export function isUsedUp(item: Item, tries: number): boolean {
   return isAsking(item) && item.tells === 'at-once' && item.attempts > 0 && tries >= item.attempts;
+}
+
+/** How often an answer can still be checked; `null` for any number of times. */
+export function attemptsLeft(item: Item, tries: number): number | null {
+  return isAsking(item) && item.attempts > 0 ? Math.max(0, item.attempts - tries) : null;
+}
+
+/**
+ * How an answer stands, for a link that goes by it: nothing of what could be told beside the verdict. `null` for what is
+ * never marked.
+ */
+export function judge(item: Item, work: Work, edition: Deck): Told | null {
+  const mark = markItem(item, work, edition);
+  return (
+    mark && {
+      verdict: mark.verdict,
+      points: mark.points,
+      outOf: mark.outOf,
+      says: '',
+      why: '',
+      left: null,
+      of: answerPrint(item, work, edition),
+    }
+  );
 }
 
 /** What somebody answered to one item, so that two answers can be compared. */

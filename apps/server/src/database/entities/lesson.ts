@@ -100,6 +100,14 @@ export class ParticipantRow {
   @Column('text', { nullable: true })
   name: string | null;
 
+  /** Whether it is a group, in whose work others work. */
+  @Column('boolean', { name: 'is_group', default: false })
+  isGroup: boolean;
+
+  /** When they were removed from the lesson; what they did is kept. */
+  @Column('timestamptz', { name: 'removed_at', nullable: true })
+  removedAt: Date | null;
+
   /** The participant of the group in whose work they work; `null` for work of their own. */
   @Column('text', { name: 'works_in', nullable: true })
   worksIn: string | null;

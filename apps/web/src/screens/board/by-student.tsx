@@ -202,7 +202,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
         >
           {participant.name}
           {participant.members.length > 0 ? (
-            <span className="block text-sm font-normal text-soft">{participant.members.join(', ')}</span>
+            <span className="block text-sm font-normal text-soft">{participant.members.map(({ name }) => name).join(', ')}</span>
           ) : null}
         </button>
       </th>

@@ -12,7 +12,7 @@ export function serverJudge(document: OpenDocument): Judge {
     isRight: () => null,
     ask: async (itemId) => {
       if (!(await document.reachedServer(PATIENCE))) return null;
-      const answer = await ask<AnswerCheck>('GET', `/my-lesson/checks/${itemId}`).catch(() => null);
+      const answer = await ask<AnswerCheck>('POST', `/my-lesson/checks/${itemId}`).catch(() => null);
       return answer?.right ?? null;
     },
   };
