@@ -95,7 +95,10 @@ describe('handing out', () => {
     expect((await mine(elowen)).submission?.number).toBe(1);
     expect((await mine(greta)).submission).toBeNull();
     const row = (await board(lesson)).participants.find(({ name }) => name === 'Terns');
-    expect(row).toMatchObject({ members: ['Elowen Pike', 'Farid Moss'], submission: { number: 1 } });
+    expect(row).toMatchObject({
+      members: [{ name: 'Elowen Pike' }, { name: 'Farid Moss' }],
+      submission: { number: 1 },
+    });
   });
 
   test('two of the same name are told apart', async () => {
