@@ -251,7 +251,7 @@ test('a class comes from a file, has cards to print, a gradebook to take out, an
   await expect(page.getByText('Ana Lima (2)')).toBeVisible();
   await page.getByRole('button', { name: 'More of 6 Tern' }).click();
   await page.getByRole('menuitem', { name: 'Print cards with new PINs' }).click();
-  await page.getByRole('button', { name: 'New PINs and cards' }).click();
+  await page.getByRole('button', { name: 'Make new PINs' }).click();
   await expect(page.getByRole('heading', { name: 'Cards of 6 Tern' })).toBeVisible();
   await expect(page.getByRole('listitem')).toHaveCount(3);
   await expect(page.getByRole('listitem').first()).toContainText(/PIN: \d{4}/);

@@ -205,6 +205,12 @@ const table: readonly RouteCase[] = [
     expected: ownerOnly(404),
   },
   {
+    route: 'POST /api/lessons/:id/reviews/:participantId/return/undo',
+    path: '/api/lessons/shore-lesson/reviews/nobody/return/undo',
+    body: { releasedAt: null, returnedAt: null },
+    expected: ownerOnly(404),
+  },
+  {
     route: 'POST /api/lessons/:id/release',
     path: '/api/lessons/shore-lesson/release',
     body: {},

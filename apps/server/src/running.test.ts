@@ -231,6 +231,24 @@ describe('reviewing', () => {
     expect(Object.keys(graded?.results ?? {})).toEqual(['heron-05']);
   });
 
+  test('a return is undone: the submission stands again, and what was not to be seen yet is not', async () => {
+    const lesson = await handOut(odile);
+    const student = await joinAs(server, lesson, 6);
+    await fill(student, 'blank-low', 'lo');
+    const { body: submitted } = await submit(student);
+    const path = `/api/lessons/${lesson.id}/reviews/${submitted.participantId}`;
+    await odile.ask('PUT', path, { review: { overruled: {}, comments: [] } });
+    await odile.ask('POST', `${path}/return`);
+    expect(await mine(student)).toMatchObject({ submission: null });
+    const undo = () => odile.ask('POST', `${path}/return/undo`, { releasedAt: null, returnedAt: null });
+    expect((await undo()).status).toBe(200);
+    expect(await mine(student)).toMatchObject({ submission: { number: 1 }, review: null, returnedAt: null });
+    expect(await undo()).toMatchObject({ status: 409, body: { code: 'went-on' } });
+    await odile.ask('POST', `${path}/return`);
+    await submit(student, 'key-number-2');
+    expect(await undo()).toMatchObject({ status: 409, body: { code: 'went-on' } });
+  });
+
   test('the work of others is seen where the terms let it be seen, and not before', async () => {
     const lesson = await handOut(odile, { terms: { others: 'submitted' } });
     const [hollis, ines] = [await joinAs(server, lesson, 8), await joinAs(server, lesson, 9)];

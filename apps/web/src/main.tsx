@@ -5,12 +5,15 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import './frame/scheme';
+import { followLeaving } from './live';
 import { installOfflineUse } from './offline-use';
 import { patiently } from './patience';
 import { router } from './router';
 import { mayPass, pictureUrl, stickerUrl, stillUrl } from './server';
 import { Tips, Toasts } from './ui';
 import { words } from './words';
+
+followLeaving();
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -52,7 +52,7 @@ async function fresh(request: Request, cacheName: string, key: string): Promise<
   try {
     const answer = await fetch(request);
     if (answer.ok) await cache.put(key, answer.clone());
-    if (answer.status === 401) await cache.delete(key);
+    if (answer.status === 401 || answer.status === 403) await cache.delete(key);
     return answer;
   } catch (error) {
     const known = await cache.match(key);

@@ -9,6 +9,7 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsISO8601,
   IsObject,
   IsOptional,
   IsString,
@@ -78,6 +79,17 @@ export class KeepReview {
   /** Read with `readReview`. */
   @IsObject({ message: 'The review could not be read.' })
   review: object;
+}
+
+/** Undoing a return: when the review was released and returned before it, as ISO 8601; `null` for never. */
+export class UndoReturn {
+  @ValidateIf((_undo, value) => value !== null)
+  @IsISO8601()
+  releasedAt: string | null;
+
+  @ValidateIf((_undo, value) => value !== null)
+  @IsISO8601()
+  returnedAt: string | null;
 }
 
 /** Giving reviews free to be seen; to everybody who submitted when nobody is named. */

@@ -6,6 +6,7 @@ import {
   type LessonView,
   Release,
   type ReviewView,
+  UndoReturn,
 } from '@gobrel/contract';
 import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
@@ -39,6 +40,17 @@ export class ReviewsController {
     @Param('participantId') participantId: string,
   ): Promise<LessonView> {
     return this.reviews.giveBack(teacherId, id, participantId);
+  }
+
+  @Post('lessons/:id/reviews/:participantId/return/undo')
+  @HttpCode(200)
+  undoReturn(
+    @TeacherId() teacherId: string,
+    @Param('id') id: string,
+    @Param('participantId') participantId: string,
+    @Body() before: UndoReturn,
+  ): Promise<LessonView> {
+    return this.reviews.undoReturn(teacherId, id, participantId, before);
   }
 
   @Post('lessons/:id/release')

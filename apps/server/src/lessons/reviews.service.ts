@@ -1,5 +1,5 @@
 /** Reviewing: what a teacher says to work, giving it back for another try, giving it free, and the gradebook. */
-import type { GradebookView, LessonReviews, LessonView, ReviewView } from '@gobrel/contract';
+import type { GradebookView, LessonReviews, LessonView, ReviewView, UndoReturn } from '@gobrel/contract';
 import { byName, namesApart } from '@gobrel/core/lesson';
 import { markWork } from '@gobrel/core/questions';
 import { emptyReview, type GradedLesson, readReview, type Result, reviewedMarks } from '@gobrel/core/review';
@@ -8,7 +8,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull, type Repository } from 'typeorm';
 import { ClassRow, LessonRow, ParticipantRow, ReviewRow, StudentRow, SubmissionRow } from '../database/index.js';
-import { notFound } from '../errors/index.js';
+import { notFound, refuse } from '../errors/index.js';
 import { EditionsService } from '../sync/index.js';
 import { LessonsService } from './lessons.service.js';
 import { ParticipantsService } from './participants.service.js';
@@ -49,6 +49,33 @@ export class ReviewsService {
       await manager.update(SubmissionRow, { participantId, takenBackAt: IsNull() }, { takenBackAt: now });
       await insertEmpty(manager.getRepository(ReviewRow), participantId);
       await manager.update(ReviewRow, { participantId }, { returnedAt: now, releasedAt: now });
+    });
+    await this.writing.settleOne(lessonId, participantId);
+    this.writing.tell(lessonId);
+    return this.lessons.get(teacherId, lessonId);
+  }
+
+  /** Undoes the last return: the submission stands again, unless the student has submitted anew since. */
+  async undoReturn(
+    teacherId: string,
+    lessonId: string,
+    participantId: string,
+    before: UndoReturn,
+  ): Promise<LessonView> {
+    await this.checkIn(teacherId, lessonId, [participantId]);
+    const dateOf = (time: string | null) => (time === null ? null : new Date(time));
+    await this.database.transaction(async (manager) => {
+      await manager.findOne(ParticipantRow, { where: { id: participantId }, lock: { mode: 'pessimistic_write' } });
+      const last = await manager.findOne(SubmissionRow, { where: { participantId }, order: { number: 'DESC' } });
+      const review = await manager.findOneBy(ReviewRow, { participantId });
+      if (!last?.takenBackAt || !review?.returnedAt || last.takenBackAt < review.returnedAt)
+        throw refuse(409, 'went-on', 'This cannot be undone any more: the student has submitted again.');
+      await manager.update(SubmissionRow, { id: last.id }, { takenBackAt: null });
+      await manager.update(
+        ReviewRow,
+        { participantId },
+        { releasedAt: dateOf(before.releasedAt), returnedAt: dateOf(before.returnedAt) },
+      );
     });
     await this.writing.settleOne(lessonId, participantId);
     this.writing.tell(lessonId);

@@ -1,6 +1,8 @@
 /** What stands around the screens. */
 export { Brand } from './brand';
 export { ForTeachers } from './for-teachers';
+export { LeavingDialog } from './leaving-dialog';
+export { useLeaving } from './use-leaving';
 export { KeptNote } from './kept-note';
 export { useScheme } from './scheme';
 export { SchemeButton } from './scheme-button';

@@ -3,12 +3,13 @@ import { useQuery } from '@tanstack/react-query';
 import { LogOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import { forgetPictures } from '../offline-caches';
-import { ask, sessionQuery } from '../server';
+import { sessionQuery } from '../server';
 import { IconButton } from '../ui';
 import { words } from '../words';
 import { Brand } from './brand';
+import { LeavingDialog } from './leaving-dialog';
 import { SchemeButton } from './scheme-button';
+import { useLeaving } from './use-leaving';
 
 const places = [
   { to: '/', name: words.frame.library },
@@ -18,12 +19,8 @@ const places = [
 
 export function TeacherPage({ children }: { children: ReactNode }) {
   const session = useQuery(sessionQuery);
-  const signOut = async () => {
-    await ask('DELETE', '/session');
-    await forgetPictures();
-    // A page loaded anew holds nothing of who was here before, what they copied included.
-    window.location.assign('/sign-in');
-  };
+  // A page loaded anew holds nothing of who was here before, what they copied included.
+  const leaving = useLeaving('teacher', () => window.location.assign('/sign-in'));
   return (
     <div className="flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-6 border-b border-rule px-4">
@@ -47,11 +44,14 @@ export function TeacherPage({ children }: { children: ReactNode }) {
         <div className="ml-auto flex items-center gap-1">
           <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
           <SchemeButton />
-          <IconButton name={words.frame.signOut} onClick={() => void signOut()}>
+          <IconButton name={words.frame.signOut} onClick={() => void leaving.leave()}>
             <LogOut size={20} aria-hidden />
           </IconButton>
         </div>
       </header>
+      {leaving.asked === null ? null : (
+        <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
+      )}
       <main className="mx-auto w-full max-w-6xl flex-1 px-4 py-6">{children}</main>
     </div>
   );

@@ -7,6 +7,7 @@ import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/pro
 import { IndexeddbPersistence } from 'y-indexeddb';
 import { Awareness } from 'y-protocols/awareness';
 import * as Y from 'yjs';
+import { keptAs, noteKept, wasUnsaved } from './kept-here';
 import { LastMoment } from './last-moment';
 
 /** As whom a document is opened; a browser may be signed in as both. */
@@ -77,6 +78,9 @@ export class OpenDocument {
   private status: DocumentStatus = { kept: 'loading', ready: false, writable: true };
   private readonly listeners = new Set<() => void>();
   private readonly newsListeners = new Set<(news: LiveNews) => void>();
+  private readonly key: string;
+  /** Whether something was changed here that has not reached the server. */
+  private unsaved: boolean;
   private onDevice = false;
   private synced = false;
   private refusals = 0;
@@ -86,7 +90,11 @@ export class OpenDocument {
     private readonly name: string,
     private readonly speaker: Speaker,
   ) {
-    this.device = new IndexeddbPersistence(`gobrel ${speaker} ${name}`, this.doc);
+    this.key = keptAs(speaker, name);
+    this.unsaved = wasUnsaved(this.key);
+    noteKept(this.key, this.unsaved);
+    this.device = new IndexeddbPersistence(this.key, this.doc);
+    this.doc.on('update', this.noteChange);
     this.lastMoment = new LastMoment(`gobrel last moment ${speaker} ${name}`, this.doc);
     window.addEventListener('pagehide', this.lastMoment.putDown);
     void this.device.whenSynced.then(() => {
@@ -194,13 +202,30 @@ export class OpenDocument {
     this.refresh();
   }
 
+  private readonly noteChange = (
+    _update: Uint8Array,
+    _origin: unknown,
+    _doc: Y.Doc,
+    { local }: Y.Transaction,
+  ): void => {
+    if (!local || this.unsaved) return;
+    this.unsaved = true;
+    noteKept(this.key, true);
+  };
+
   private isSaved(): boolean {
     return this.synced && socketIsUp(this.speaker) && this.provider.unsyncedChanges === 0;
   }
 
   /** Says anew where everything is. */
   readonly refresh = (): void => {
-    if (this.isSaved()) this.refusals = 0;
+    if (this.isSaved()) {
+      this.refusals = 0;
+      if (this.unsaved && this.status.writable) {
+        this.unsaved = false;
+        noteKept(this.key, false);
+      }
+    }
     const somethingHere = this.doc.store.clients.size > 0 || !navigator.onLine;
     const ready = this.status.ready || this.synced || (this.onDevice && somethingHere);
     const kept = this.keptWhere(ready);

@@ -11,6 +11,7 @@ import { slideName } from '../../slides';
 import { IconButton, Select } from '../../ui';
 import { useNow, type Watched } from '../../watching';
 import { words } from '../../words';
+import { RemovedSeats } from './seat-menu';
 
 interface ByStudentProps {
   readonly lesson: LessonView;
@@ -124,6 +125,7 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
           <p className="p-3 text-soft">{words.watching.nobody}</p>
         ) : null}
       </div>
+      <RemovedSeats lesson={lesson} />
     </>
   );
 }
@@ -200,9 +202,16 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
           aria-pressed={isPicked}
           onClick={() => onPick(participant)}
         >
-          {participant.name}
+          {participant.name}{' '}
+          {participant.isGuest ? (
+            <span className="ml-1.5 rounded border border-edge px-1.5 text-sm font-normal text-soft">
+              {words.seats.guest}
+            </span>
+          ) : null}
           {participant.members.length > 0 ? (
-            <span className="block text-sm font-normal text-soft">{participant.members.map(({ name }) => name).join(', ')}</span>
+            <span className="block text-sm font-normal text-soft">
+              {participant.members.map(({ name }) => name).join(', ')}
+            </span>
           ) : null}
         </button>
       </th>

@@ -1,5 +1,5 @@
 /** The board: leading a lesson, watching it live, reviewing it, and who shows their slides. */
-import type { LessonMarks, LessonView, ParticipantView } from '@gobrel/contract';
+import type { LessonMarks, LessonView } from '@gobrel/contract';
 import { readableCode } from '@gobrel/contract/join-code';
 import type { Deck } from '@gobrel/core/deck';
 import { useQuery } from '@tanstack/react-query';
@@ -51,14 +51,14 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
       <Loading what={words.board.theAnswers} />
     );
   };
-  const [picked, setPicked] = useState<ParticipantView | null>(null);
+  const [picked, setPicked] = useState<string | null>(null);
   const [showsWayIn, setShowsWayIn] = useState(false);
   const [tab, setTab] = useState('by-student');
   // Turns and one student's slides stand beside what is about students; the rest needs the room.
   const isBeside = tab === 'by-student' || tab === 'lead';
   const joined = lesson.participants.filter(({ participantId }) => participantId !== null);
   const submitted = lesson.participants.filter(({ submission }) => submission !== null).length;
-  const shown = picked ?? joined[0] ?? null;
+  const shown = joined.find(({ key }) => key === picked) ?? joined[0] ?? null;
   return (
     <div className="flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-4 py-1.5">
@@ -115,7 +115,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
                   everybody={everybody}
                   change={live.change}
                   picked={shown}
-                  onPick={setPicked}
+                  onPick={({ key }) => setPicked(key)}
                 />
               ),
             },

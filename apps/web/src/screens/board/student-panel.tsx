@@ -13,6 +13,7 @@ import { slideName } from '../../slides';
 import { Button, IconButton } from '../../ui';
 import { useWorkOf } from '../../watching';
 import { words } from '../../words';
+import { SeatMenu } from './seat-menu';
 
 interface StudentPanelProps {
   readonly lesson: LessonView;
@@ -39,9 +40,12 @@ export function StudentPanel({ lesson, edition, participant, marks, live }: Stud
     <section aria-label={words.board.slidesOf(participant.name)} className="rounded-md border border-rule bg-card p-4">
       <div className="mb-2 flex items-center justify-between gap-2">
         <h2 className="text-lg">{participant.name}</h2>
-        <Button onClick={() => live.change((now) => startTurn(now, participant.participantId ?? '', serverNow()))}>
-          <Presentation size={16} aria-hidden /> {words.board.showNow}
-        </Button>
+        <span className="flex items-center">
+          <Button onClick={() => live.change((now) => startTurn(now, participant.participantId ?? '', serverNow()))}>
+            <Presentation size={16} aria-hidden /> {words.board.showNow}
+          </Button>
+          <SeatMenu lessonId={lesson.id} participant={participant} />
+        </span>
       </div>
       <div className="overflow-hidden rounded border border-edge">
         <SlideView

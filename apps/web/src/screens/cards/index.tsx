@@ -1,48 +1,54 @@
 /** Printed cards of a class: everybody's name, new PIN, and the way into the lesson that runs. */
-import type { NewPins } from '@gobrel/contract';
 import { readableCode } from '@gobrel/contract/join-code';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Printer } from 'lucide-react';
-import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { joinAddress, useQr } from '../../handing-out';
-import { ask, classesQuery, lessonsQuery, messageOf } from '../../server';
+import { joinAddress, madePins, useNewPins, useQr } from '../../handing-out';
+import { classesQuery, lessonsQuery, messageOf } from '../../server';
 import { Button, Failing, Loading } from '../../ui';
 import { words } from '../../words';
 
 export function Screen() {
   const { classId = '' } = useParams();
+  const says = words.classes;
   const classes = useQuery(classesQuery);
   const lessons = useQuery(lessonsQuery);
-  const pins = useMutation({ mutationFn: () => ask<NewPins>('POST', `/classes/${classId}/pins`) });
-  const { mutate, isIdle } = pins;
-  useEffect(() => {
-    // PINs are made once for the cards on this page; they cannot be asked for again.
-    if (isIdle) mutate();
-  }, [isIdle, mutate]);
+  const making = useNewPins(classId);
+  const pins = making.data ?? madePins(classId);
   const schoolClass = classes.data?.find(({ id }) => id === classId);
   const code = lessons.data?.find(
     ({ closedAt, className }) => closedAt === null && className === schoolClass?.name,
   )?.code;
-  const failed = classes.error ?? pins.error;
-  if (failed) return <Failing message={messageOf(failed)} />;
-  if (!schoolClass || !pins.data || lessons.isPending) return <Loading what={words.classes.cards} />;
-  const { data } = pins;
+  if (classes.error) return <Failing message={messageOf(classes.error)} onRetry={() => void classes.refetch()} />;
+  if (!schoolClass || lessons.isPending) return <Loading what={says.cards} />;
   return (
     <main className="min-h-full bg-[#fffcf5] p-6 text-[#1d2b2a] print:p-0">
       <div className="mb-4 flex items-center justify-between print:hidden">
-        <h1 className="text-2xl">{words.classes.cardOf(schoolClass.name)}</h1>
-        <Button look="main" onClick={() => window.print()}>
-          <Printer size={18} aria-hidden /> {words.classes.print}
-        </Button>
+        <h1 className="text-2xl">{says.cardOf(schoolClass.name)}</h1>
+        {pins ? (
+          <Button look="main" onClick={() => window.print()}>
+            <Printer size={18} aria-hidden /> {says.print}
+          </Button>
+        ) : null}
       </div>
-      <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        {schoolClass.students.map(({ id, name }) => (
-          <li key={id} className="break-inside-avoid rounded-md border border-dashed border-[#7d735f] p-3">
-            <Card name={name} className={schoolClass.name} pin={data[id] ?? ''} code={code} />
-          </li>
-        ))}
-      </ul>
+      {pins ? (
+        <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+          {schoolClass.students.map(({ id, name }) => (
+            <li key={id} className="break-inside-avoid rounded-md border border-dashed border-[#7d735f] p-3">
+              <Card name={name} className={schoolClass.name} pin={pins[id]} code={code} />
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <div className="max-w-lg">
+          <p>{says.noCards}</p>
+          <p className="mb-4 mt-2">{says.cardsText}</p>
+          {making.error ? <p className="mb-3 text-[#9b2242]">{messageOf(making.error)}</p> : null}
+          <Button look="main" disabled={making.isPending} onClick={() => making.mutate()}>
+            {says.cardsAction}
+          </Button>
+        </div>
+      )}
     </main>
   );
 }
@@ -50,7 +56,8 @@ export function Screen() {
 interface CardProps {
   readonly name: string;
   readonly className: string;
-  readonly pin: string;
+  /** Not known for somebody who came into the class after the PINs were made. */
+  readonly pin: string | undefined;
   readonly code: string | undefined;
 }
 
@@ -66,7 +73,7 @@ function Card({ name, className, pin, code }: CardProps) {
           {words.classes.cardCode}: <strong>{code === undefined ? words.classes.anyCode : readableCode(code)}</strong>
         </p>
         <p>
-          {words.classes.cardPin}: <strong className="text-xl tracking-widest">{pin}</strong>
+          {words.classes.cardPin}: <strong className="text-xl tracking-widest">{pin ?? words.classes.ownPin}</strong>
         </p>
       </div>
     </div>

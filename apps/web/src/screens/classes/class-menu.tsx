@@ -4,6 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Archive, ArchiveRestore, IdCard, MoreHorizontal, Pencil, Table2, UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { useNewPins } from '../../handing-out';
 import { ask, messageOf } from '../../server';
 import { Button, buttonClasses, Dialog, Field, Menu, MenuEntry, tell } from '../../ui';
 import { words } from '../../words';
@@ -15,6 +16,9 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
   const navigate = useNavigate();
   const [open, setOpen] = useState<'rename' | 'add' | 'cards' | null>(null);
   const [name, setName] = useState(schoolClass.name);
+  const onError = (error: unknown) => tell(messageOf(error), { tone: 'trouble' });
+  const pins = useNewPins(schoolClass.id);
+  const toCards = () => void navigate(`/classes/${schoolClass.id}/cards`);
   const change = useMutation({
     mutationFn: (fields: { name?: string; archived?: boolean }) =>
       ask<ClassView>('PATCH', `/classes/${schoolClass.id}`, fields),
@@ -22,7 +26,7 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
       await queries.invalidateQueries({ queryKey: ['classes'] });
       setOpen(null);
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError,
   });
   const isArchived = schoolClass.archivedAt !== null;
   return (
@@ -79,7 +83,11 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
         <p>{says.cardsText}</p>
         <div className="mt-5 flex justify-end gap-2">
           <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
-          <Button look="main" onClick={() => void navigate(`/classes/${schoolClass.id}/cards`)}>
+          <Button
+            look="main"
+            disabled={pins.isPending}
+            onClick={() => pins.mutate(undefined, { onSuccess: toCards, onError })}
+          >
             {says.cardsAction}
           </Button>
         </div>

@@ -5,9 +5,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { fetchStudentScreenAhead } from '../../ahead';
-import { Brand, SchemeButton } from '../../frame';
-import { forgetConnection } from '../../live';
-import { ANSWERS_CACHE } from '../../offline-caches';
+import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../frame';
+import { forgetConnection, forgetWhatIsSaved } from '../../live';
 import { ask, joinQuery, messageOf, myLessonQuery } from '../../server';
 import { Button, buttonClasses, Field, Loading } from '../../ui';
 import { words } from '../../words';
@@ -21,13 +20,10 @@ export function Screen() {
   const [student, setStudent] = useState<Student | null>(null);
   useEffect(fetchStudentScreenAhead, []);
   const queries = useQueryClient();
-  const leave = async () => {
-    await ask('DELETE', '/session/student');
-    forgetConnection('student');
-    if ('caches' in window) await caches.delete(ANSWERS_CACHE);
+  const leaving = useLeaving('student', () => {
     queries.removeQueries({ queryKey: ['my-lesson'] });
-    await mine.refetch();
-  };
+    void mine.refetch();
+  });
   return (
     <div className="dotted-ground flex min-h-full flex-col">
       <header className="flex items-center justify-between px-4 py-2">
@@ -38,12 +34,15 @@ export function Screen() {
         {mine.data && !student ? (
           <p className="mb-5 flex flex-wrap items-center gap-3 rounded-md border border-edge bg-card p-3">
             <span className="flex-1">{words.join.stillIn(mine.data.name, mine.data.title)}</span>
-            <Button onClick={() => void leave()}>{words.join.leave}</Button>
+            <Button onClick={() => void leaving.leave()}>{words.join.leave}</Button>
             <Link to="/work" className={buttonClasses('main')}>
               {words.join.goOn}
             </Link>
           </p>
         ) : null}
+        {leaving.asked === null ? null : (
+          <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
+        )}
         {lesson.isFetching && !lesson.data ? <Loading what={words.join.lesson} /> : null}
         {code === '' || lesson.isError ? (
           <CodeForm fault={lesson.isError ? messageOf(lesson.error) : undefined} typed={code} />
@@ -141,7 +140,10 @@ function useJoin(come: (said: string) => Promise<MyLessonView>) {
   return useMutation({
     mutationFn: come,
     onSuccess: async (lesson) => {
-      forgetConnection('student');
+      const before = queries.getQueryData(myLessonQuery.queryKey);
+      // Somebody else sits here now: what is left of the one before is not for them.
+      if (before?.participantId === lesson.participantId) forgetConnection('student');
+      else await forgetWhatIsSaved('student');
       queries.removeQueries({ queryKey: ['my-lesson'] });
       queries.setQueryData(myLessonQuery.queryKey, lesson);
       await navigate('/work');

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
-import { forgetConnection } from '../../live';
+import { forgetWhatIsSaved } from '../../live';
 import { ask, messageOf, Refusal } from '../../server';
 import { Button, buttonClasses, Field } from '../../ui';
 import { words } from '../../words';
@@ -52,7 +52,8 @@ function useArrival() {
   const [search] = useSearchParams();
   const then = search.get('then') ?? '/';
   return async () => {
-    forgetConnection('teacher');
+    // What somebody else left here without signing out is not for whoever signs in now.
+    await forgetWhatIsSaved('teacher');
     await queries.resetQueries();
     await navigate(then.startsWith('/') && !then.startsWith('//') ? then : '/', { replace: true });
   };

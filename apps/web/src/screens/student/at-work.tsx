@@ -17,6 +17,7 @@ import { Companions } from './companions';
 import { DarkScreen } from './dark-screen';
 import { FollowTurn } from './follow-turn';
 import { Instructions } from './instructions';
+import { LeaveButton } from './leave-button';
 import { LedFooter } from './led-footer';
 import { OthersButton } from './others-button';
 import { ReviewButton } from './review-button';
@@ -122,6 +123,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
           <OthersButton lesson={lesson} edition={edition} />
           <ReviewButton lesson={lesson} edition={edition} work={work} />
           <SubmitButton lesson={lesson} edition={edition} work={work} document={document} locked={isShut} />
+          <LeaveButton name={lesson.name} />
         </span>
       </header>
       <StandingNote lesson={lesson} isShowing={isShowing} isOver={!status.writable} />

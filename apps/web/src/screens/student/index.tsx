@@ -3,8 +3,8 @@ import type { MyLessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { withOwner } from '@gobrel/core/lesson';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
-import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
 import { Navigate } from 'react-router';
 import { useDocument, useDocumentStatus, useObserved, workReading } from '../../live';
 import { messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../server';
@@ -30,6 +30,12 @@ function Opening({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
   const document = useDocument(formatDocumentName({ kind: 'work', lessonId, participantId }), 'student');
   const status = useDocumentStatus(document);
   const work = useObserved(document, workReading);
+  const queries = useQueryClient();
+  const isSentAway = status.kept === 'forbidden';
+  useEffect(() => {
+    // Their seat may be another's by now, or nobody's: the server says whose it is.
+    if (isSentAway) void queries.invalidateQueries({ queryKey: myLessonQuery.queryKey });
+  }, [isSentAway, queries]);
   const own = useMemo(() => withOwner(edition, workMode, owner), [edition, workMode, owner]);
   if (!document || !work || !status.ready) return <Loading what={words.student.slides} />;
   return <AtWork lesson={lesson} edition={own} document={document} status={status} work={work} />;

@@ -1,4 +1,5 @@
 /** Words of the frame around the screens, and of addresses where nothing is. */
+import { many } from './phrases';
 
 export const frame = {
   home: 'Gobrel: to the library',
@@ -8,6 +9,11 @@ export const frame = {
   classes: 'Classes',
   signIn: 'your account',
   signOut: 'Sign out',
+  leavingTitle: 'Leave without saving?',
+  leavingText: (unsaved: number) =>
+    `Changes in ${many(unsaved, 'document', 'documents')} are only on this device. They are lost when you leave now. Stay until they are saved, with a network.`,
+  stay: 'Stay',
+  leaveAnyway: 'Leave and lose them',
 } as const;
 
 export const elsewhere = {

@@ -32,6 +32,7 @@ import { turns } from './turns';
 import { watching } from './watching';
 import { reviewing } from './reviewing';
 import { gradebook } from './gradebook';
+import { seats } from './seats';
 
 export const en = {
   common,
@@ -83,4 +84,5 @@ export const en = {
   watching,
   reviewing,
   gradebook,
+  seats,
 } as const;

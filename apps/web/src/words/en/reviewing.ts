@@ -40,6 +40,7 @@ export const reviewing = {
   spoken: 'Spoken comment',
   noMicrophone: 'The microphone cannot be used. Allow it in the browser, or write instead.',
   giveBack: 'Return for another try',
+  notGivenBack: (name: string) => `Undone: the submission of ${name} stands.`,
   givenBack: (name: string) => `${name} can try again, and sees what you said.`,
   release: 'Release to all',
   released: 'Marks and comments can be seen now.',

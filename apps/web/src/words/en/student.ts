@@ -22,6 +22,7 @@ export const join = {
 } as const;
 
 export const student = {
+  leave: (name: string) => `Leave: not ${name}, or done for today`,
   slides: 'your slides',
   progress: (filled: number, asked: number) => `${filled} of ${asked} done here`,
   overall: (filled: number, asked: number) => `${filled} of ${asked} done in all`,

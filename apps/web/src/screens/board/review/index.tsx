@@ -142,7 +142,18 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return`),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      tell(words.reviewing.givenBack(participant.name));
+      tell(words.reviewing.givenBack(participant.name), {
+        action: { name: words.common.undo, run: () => undoReturn.mutate(participant) },
+      });
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  const undoReturn = useMutation({
+    mutationFn: ({ releasedAt, returnedAt }: ParticipantView) =>
+      ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return/undo`, { releasedAt, returnedAt }),
+    onSuccess: (next) => {
+      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      tell(words.reviewing.notGivenBack(participant.name));
     },
     onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
   });

@@ -6,11 +6,12 @@ import { dropComment, type Praise, praises, type Review, type ReviewComment, set
 import type { Recording, Work } from '@gobrel/core/work';
 import { SlideView, useFittedWidth, useRecorder } from '@gobrel/slide-view';
 import { Mic, Square, Trash2 } from 'lucide-react';
-import { type PointerEvent, type RefObject, useState } from 'react';
+import { type MouseEvent, type RefObject, useState } from 'react';
 import { PraiseSign, Said, Spots } from '../../../reviewing';
 import { slideName } from '../../../slides';
 import { Button, IconButton, tell } from '../../../ui';
 import { words } from '../../../words';
+import { DRAFT } from './use-review-keys';
 
 interface ReviewedSlideProps {
   readonly edition: Deck;
@@ -34,7 +35,8 @@ export function ReviewedSlide(props: ReviewedSlideProps) {
   const [around, width] = useFittedWidth<HTMLDivElement>(size);
   const [spot, setSpot] = useState<ReviewComment['spot']>(null);
   const here = review.comments.filter((comment) => comment.slideId === slideId);
-  const place = (event: PointerEvent<HTMLElement>) => {
+  // With the press over, so that the field keeps the focus and what is typed goes there.
+  const place = (event: MouseEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const [x, y] = [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height];
     setSpot({ x: Math.round(x * size.width), y: Math.round(y * size.height) });
@@ -51,7 +53,7 @@ export function ReviewedSlide(props: ReviewedSlideProps) {
         <div
           className="relative cursor-crosshair overflow-hidden border border-ink/70"
           style={{ width, height: (width * size.height) / size.width }}
-          onPointerDown={place}
+          onClick={place}
         >
           {width > 0 ? (
             <SlideView
@@ -103,6 +105,7 @@ function NewComment({ field, isAtSpot, onAdd }: NewCommentProps) {
   };
   return (
     <form
+      {...(isAtSpot || text.trim() !== '' ? { [DRAFT]: '' } : {})}
       className="flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();

@@ -1,4 +1,4 @@
-/** The keys of reviewing: on and back, points, a comment, returning. They work where nothing is typed. */
+/** The keys of reviewing: on and back, points, a comment, returning. They act only where nothing can be typed into. */
 import { useEffect } from 'react';
 
 interface ReviewKeys {
@@ -8,29 +8,31 @@ interface ReviewKeys {
   readonly onReturn: () => void;
 }
 
+/** Whatever takes letters, or has keys of its own. */
+const TAKES_KEYS =
+  'input, textarea, select, audio, video, [contenteditable], [role=textbox], [role=dialog], [role=menu], [role=listbox]';
+
+/** A comment that is being written: its letters are never commands, wherever the focus has gone. */
+export const DRAFT = 'data-draft';
+
 export function useReviewKeys(keys: ReviewKeys): void {
   useEffect(() => {
-    // Keys work wherever the focus is, but for fields and dialogs.
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      if (
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        target.closest('input, textarea, select, audio, [role=dialog]')
-      )
-        return;
-      if (act(event.key, keys)) event.preventDefault();
+      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.isComposing) return;
+      if (target.closest(TAKES_KEYS) || document.querySelector(`[${DRAFT}]`)) return;
+      if (act(event, keys)) event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
 }
 
-function act(key: string, { onGo, onPoints, onComment, onReturn }: ReviewKeys): boolean {
-  if (/^\d$/.test(key)) onPoints(Number(key));
-  else if (key === 'j') onGo(1);
+function act({ key, repeat }: KeyboardEvent, { onGo, onPoints, onComment, onReturn }: ReviewKeys): boolean {
+  if (key === 'j') onGo(1);
   else if (key === 'k') onGo(-1);
+  else if (repeat) return false;
+  else if (/^\d$/.test(key)) onPoints(Number(key));
   else if (key === 'c') onComment();
   else if (key === 'r') onReturn();
   else return false;

@@ -1,0 +1,55 @@
+/** Reviewing by keys: letters are commands only where nothing is typed, and what was done by mistake is undone. */
+import { expect, type Page, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
+import { type Lesson, lessonOf, student } from './handed-out';
+import { middleOf, odile } from './people';
+
+/** A lesson in which one student has submitted, looked through by Odile. */
+async function reviewing(page: Page, browser: Parameters<typeof student>[0]): Promise<{ lesson: Lesson; work: Page }> {
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'shore-zones' });
+  const work = await student(browser, lesson, 'Farid Moss');
+  await work.getByRole('button', { name: 'Submit' }).click();
+  await work.getByRole('dialog').getByRole('button', { name: 'Submit' }).click();
+  await expect(work.getByText(/It has arrived/)).toBeVisible();
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('tab', { name: 'Review' }).click();
+  await expect(page.getByRole('heading', { name: 'Farid Moss' }).first()).toBeVisible();
+  return { lesson, work };
+}
+
+test('a spot is pressed and commented on: letters and digits go into the comment', async ({ page, browser }) => {
+  const { work } = await reviewing(page, browser);
+  const progress = await page.getByText(/^\d+ of \d+$/).textContent();
+  const points = page.getByRole('spinbutton').first();
+  const before = await points.inputValue();
+  const middle = await middleOf(page.getByRole('img', { name: /as Farid Moss has it/ }));
+  await page.mouse.click(middle.x, middle.y);
+  await page.keyboard.type('jerk 2 corals, k?');
+  const field = page.getByRole('textbox', { name: /^Comment/ });
+  await expect(field).toHaveValue('jerk 2 corals, k?');
+  // Also once the field has lost the focus, a comment that is being written is no command.
+  await page.getByRole('heading', { name: 'Farid Moss' }).first().click();
+  await page.keyboard.type('r7');
+  await expect(points).toHaveValue(before);
+  await expect(page.getByText(/^\d+ of \d+$/)).toHaveText(progress ?? '');
+  await expect(work.getByText(/It has arrived/)).toBeVisible();
+  await field.press('Enter');
+  await expect(page.getByRole('list', { name: 'Comments' })).toContainText('jerk 2 corals, k?');
+  await work.context().close();
+});
+
+test('returning by its key is undone by one press, and the student’s work is submitted as before', async ({
+  page,
+  browser,
+}) => {
+  const { work } = await reviewing(page, browser);
+  await page.keyboard.press('r');
+  await expect(work.getByText(/Returned: have another try/)).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Undone: the submission of Farid Moss stands.')).toBeVisible();
+  await expect(work.getByText(/It has arrived/)).toBeVisible();
+  await expect(work.getByRole('button', { name: 'Review' })).toBeHidden();
+  await work.context().close();
+});
