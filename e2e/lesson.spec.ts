@@ -245,8 +245,8 @@ test('a class comes from a file, has cards to print, a gradebook to take out, an
   const file = 'Surname;First name;Group\nWick;Odhrán;North\nLima;Ana;South\nLima;Ana;\n';
   await page
     .locator('input[type=file]')
-    .setInputFiles({ name: 'class.csv', mimeType: 'text/csv', buffer: Buffer.from(file) });
-  await expect(page.getByLabel('Students, one name a line')).toHaveValue(/Odhrán Wick, North/);
+    .setInputFiles({ name: 'class.csv', mimeType: 'text/csv', buffer: Buffer.from(file, 'latin1') });
+  await expect(page.getByRole('list', { name: 'Lines as they were read' })).toContainText('Odhrán Wick · North');
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('Ana Lima (2)')).toBeVisible();
   await page.getByRole('button', { name: 'More of 6 Tern' }).click();

@@ -210,3 +210,16 @@ test('a finger takes the map along, two bring it closer', async ({ browser }) =>
   await expect.poll(async () => (await boxOf()).width / before.width).toBeGreaterThan(1.6);
   await context.close();
 });
+
+test('the map is there again after the table was looked at, and the table after the map', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/night-walk?see=map');
+  await expect(sums(page)).toContainText('2 endings');
+  const shown = page.getByRole('group', { name: 'Shown as' });
+  for (let time = 0; time < 2; time += 1) {
+    await shown.getByRole('radio', { name: 'Table' }).click();
+    await expect(page.getByRole('table')).toBeVisible();
+    await shown.getByRole('radio', { name: 'Map' }).click();
+    await expect(map(page).locator('.react-flow__node').first()).toBeVisible();
+  }
+});

@@ -1,6 +1,7 @@
 /** Trouble: wrong passwords, decks of others, files that do not arrive, and a server that is killed. */
 import { expect, test } from '@playwright/test';
-import { join, middleOf, newTeacher, saved } from './people';
+import { expectClean } from './expect-clean';
+import { join, middleOf, newDeck, newTeacher, saved } from './people';
 
 test('a wrong password and a taken address are said in words', async ({ page }) => {
   await page.goto('/sign-in');
@@ -37,9 +38,16 @@ test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
   await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
   await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await expect(page.getByRole('dialog')).toContainText('You can restore it from your deleted decks.');
+  await expectClean(page);
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
+  await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByText('“Tides” is deleted.').first()).toBeVisible();
   await expect(page.getByRole('link', { name: /^Tides/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
   await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
   await page.getByRole('menuitem', { name: 'Rename' }).click();
@@ -48,6 +56,32 @@ test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await page.getByRole('button', { name: 'What to do with “Tides and moon”' }).click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();
   await expect(page.getByRole('link', { name: /^Tides and moon \(copy\)/ })).toBeVisible();
+});
+
+test('a deck that is deleted while it is open elsewhere says so there, and goes on where it was once restored', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'Tides');
+  const other = await page.context().newPage();
+  await other.goto('/');
+  await other.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await other.getByRole('menuitem', { name: 'Delete' }).click();
+  await other.getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('You deleted this deck.');
+  await expect(page.getByText('saved', { exact: true })).toBeHidden();
+  await expectClean(page);
+  await page.reload();
+  await expect(page.getByRole('alert')).toContainText('You deleted this deck.');
+  await other.reload();
+  await other.getByRole('button', { name: '1 deleted deck' }).click();
+  await expect(other.getByRole('dialog')).toContainText('Tides');
+  await expectClean(other);
+  await other.getByRole('button', { name: 'Restore “Tides”' }).click();
+  await expect(other.getByText('“Tides” is back in your library.').first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Title of the deck')).toHaveValue('Tides');
+  await saved(page);
 });
 
 test.describe('without a service worker to help', () => {

@@ -32,6 +32,7 @@ const table: readonly RouteCase[] = [
   { route: 'GET /api/picture-library/:name', path: '/api/picture-library/crab', expected: signedIn(200) },
   { route: 'GET /api/picture-library/:name/small', path: '/api/picture-library/none/small', expected: signedIn(404) },
   { route: 'GET /api/decks', expected: teachers(200) },
+  { route: 'GET /api/decks/deleted', expected: teachers(200) },
   { route: 'GET /api/decks/:id', path: '/api/decks/night-walk', expected: ownerOnly(200) },
   { route: 'POST /api/decks', body: { title: 'New' }, expected: teachers(201) },
   {

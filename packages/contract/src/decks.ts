@@ -23,6 +23,15 @@ export class NewDeck extends DeckTitle {
   deck?: Deck;
 }
 
+/** A deck that was deleted, and can be restored. */
+export interface DeletedDeck {
+  readonly id: string;
+  readonly title: string;
+  readonly slideCount: number;
+  /** ISO 8601. */
+  readonly deletedAt: string;
+}
+
 /** Somebody to edit a deck together with. */
 export class NewAuthor {
   @Trimmed()

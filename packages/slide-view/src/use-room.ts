@@ -1,5 +1,5 @@
 /** How much room an element has. */
-import { type RefObject, useLayoutEffect, useRef, useState } from 'react';
+import { type RefCallback, useCallback, useState } from 'react';
 
 /** Width and height in CSS pixels. */
 export interface Room {
@@ -7,19 +7,19 @@ export interface Room {
   readonly height: number;
 }
 
-/** A ref for an element, and its inner size; 0 by 0 until it was measured. */
-export function useRoom<E extends HTMLElement>(): [RefObject<E | null>, Room] {
-  const element = useRef<E>(null);
+/**
+ * A ref for an element, and its inner size; 0 by 0 until it was measured. The element may come and go: whichever the ref
+ * is on is measured.
+ */
+export function useRoom<E extends HTMLElement>(): [RefCallback<E>, Room] {
   const [room, setRoom] = useState<Room>({ width: 0, height: 0 });
-  useLayoutEffect(() => {
-    const around = element.current;
-    if (!around) return;
+  const around = useCallback((element: E) => {
     // The element's size is only known to the browser, and changes with the window.
-    const measure = () => setRoom({ width: around.clientWidth, height: around.clientHeight });
+    const measure = () => setRoom({ width: element.clientWidth, height: element.clientHeight });
     const observer = new ResizeObserver(measure);
-    observer.observe(around);
+    observer.observe(element);
     measure();
     return () => observer.disconnect();
   }, []);
-  return [element, room];
+  return [around, room];
 }

@@ -1,5 +1,5 @@
 /** A teacher's decks. */
-import { DeckTitle, type DeckSummary, NewDeck } from '@gobrel/contract';
+import { DeckTitle, type DeckSummary, type DeletedDeck, NewDeck } from '@gobrel/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { LibraryService } from './library.service.js';
@@ -17,6 +17,11 @@ export class DecksController {
   @Post()
   create(@TeacherId() teacherId: string, @Body() body: NewDeck): Promise<DeckSummary> {
     return this.library.create(teacherId, body);
+  }
+
+  @Get('deleted')
+  deleted(@TeacherId() teacherId: string): Promise<DeletedDeck[]> {
+    return this.library.deleted(teacherId);
   }
 
   @Get(':id')

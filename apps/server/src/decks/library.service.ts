@@ -1,5 +1,5 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import type { DeckSummary, NewDeck } from '@gobrel/contract';
+import type { DeckSummary, DeletedDeck, NewDeck } from '@gobrel/contract';
 import {
   addSlideFrom,
   applyChanges,
@@ -17,9 +17,9 @@ import { firstSlide } from '@gobrel/core/routes';
 import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, type EntityManager, IsNull, Not } from 'typeorm';
-import { DeckRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
-import { notFound } from '../errors/index.js';
+import { DataSource, type EntityManager, In, IsNull, Not } from 'typeorm';
+import { DeckAuthorRow, DeckRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
+import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
 
@@ -53,7 +53,6 @@ export class LibraryService {
     return this.summary(teacherId, await this.edited(teacherId, id));
   }
 
-  /** A new deck with one slide, ready to type on. */
   /** A new deck; of slides it begins with, pictures that are somebody else's are left out. */
   async create(ownerId: string, { title, size, deck }: NewDeck): Promise<DeckSummary> {
     if (!deck) return this.keep(ownerId, startDeck(title, size));
@@ -76,10 +75,30 @@ export class LibraryService {
     return this.get(teacherId, id);
   }
 
-  /** Puts a deck away, to be taken back. */
+  /** Deletes a deck, to be restored when it is missed. Whoever has it open is told so, and nothing more is taken. */
   async remove(ownerId: string, id: string): Promise<void> {
     await this.owned(ownerId, id);
     await this.database.getRepository(DeckRow).update({ id }, { deletedAt: new Date() });
+    this.sync.close(documentOf(id));
+  }
+
+  /** The decks that a teacher has deleted, the last one first. */
+  async deleted(ownerId: string): Promise<DeletedDeck[]> {
+    const rows = await this.database
+      .getRepository(DeckRow)
+      .find({ where: { ownerId, deletedAt: Not(IsNull()) }, order: { deletedAt: 'DESC' } });
+    const documents = await this.database
+      .getRepository(SharedDocumentRow)
+      .findBy({ name: In(rows.map(({ id }) => documentOf(id))) });
+    return rows.map(({ id, deletedAt }) => {
+      const { deck } = readDeck(documents.find(({ name }) => name === documentOf(id))?.snapshot);
+      return {
+        id,
+        title: deck.title,
+        slideCount: Object.keys(deck.slides).length,
+        deletedAt: deletedAt?.toISOString() ?? '',
+      };
+    });
   }
 
   /** Takes a deletion back. */
@@ -120,8 +139,18 @@ export class LibraryService {
 
   /** A deck that a teacher may edit. */
   private async edited(teacherId: string, id: string): Promise<DeckRow> {
-    if (!(await this.access.mayEditDeck(teacherId, id))) throw notFound('deck');
+    if (!(await this.access.mayEditDeck(teacherId, id))) throw await this.whyNot(teacherId, id);
     return this.database.getRepository(DeckRow).findOneByOrFail({ id });
+  }
+
+  /** Why somebody may not edit a deck: whoever could before it was deleted hears that, anybody else nothing. */
+  private async whyNot(teacherId: string, id: string) {
+    const row = await this.database.getRepository(DeckRow).findOneBy({ id, deletedAt: Not(IsNull()) });
+    if (row?.ownerId === teacherId)
+      return refuse(410, 'deck-deleted', 'You deleted this deck. What was in it is kept: restore it to go on.');
+    const wasAuthor = row && (await this.database.getRepository(DeckAuthorRow).existsBy({ deckId: id, teacherId }));
+    if (!wasAuthor) return notFound('deck');
+    return refuse(410, 'deck-deleted-by-owner', 'The owner of this deck deleted it. Ask them to restore it.');
   }
 
   /** A deck that somebody edits is shown as it is now; any other as it was stored. */

@@ -163,10 +163,15 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     if (sentOut && since <= sentOut) connection.close();
   }
 
+  /** Closes a document for everybody; what it holds is stored. */
+  close(name: string): void {
+    for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) connection.close();
+  }
+
   /** Closes a document for everybody without storing it: what it belongs to is gone. */
   async discard(name: string): Promise<void> {
     this.store.drop(name);
-    for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) connection.close();
+    this.close(name);
     const document = this.hocuspocus.documents.get(name);
     if (document) await this.hocuspocus.unloadDocument(document);
   }

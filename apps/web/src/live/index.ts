@@ -2,6 +2,7 @@
 export { type AuthorPlace, type CoAuthor, useCoAuthors } from './co-authors';
 export { followLeaving, forgetDevice, forgetWhatIsSaved } from './forget-device';
 export { unsavedFor } from './kept-here';
+export type { Speaker } from './speaker';
 export { tellWaiting, useObserved } from './observed';
 export {
   type DocumentStatus,
@@ -10,7 +11,6 @@ export {
   openDocument,
   type OpenDocument,
   releaseDocument,
-  type Speaker,
 } from './open-document';
 export { othersIn, placeToldIn, type StudentPlace, useStudentPlace, type Zoom } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';

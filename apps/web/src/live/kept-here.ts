@@ -2,7 +2,7 @@
  * Which documents this device keeps, and which of them hold changes that have not reached the server. Kept beside the
  * documents themselves, as a device may be left to somebody else.
  */
-import type { Speaker } from './open-document';
+import type { Speaker } from './speaker';
 
 const LEDGER = 'gobrel documents';
 

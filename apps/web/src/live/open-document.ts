@@ -9,9 +9,7 @@ import { Awareness } from 'y-protocols/awareness';
 import * as Y from 'yjs';
 import { keptAs, noteKept, wasUnsaved } from './kept-here';
 import { LastMoment } from './last-moment';
-
-/** As whom a document is opened; a browser may be signed in as both. */
-export type Speaker = 'teacher' | 'student';
+import type { Speaker } from './speaker';
 
 /** Where what was typed is now. */
 export type KeptWhere = 'loading' | 'saved' | 'saving' | 'on-device' | 'refused' | 'forbidden';

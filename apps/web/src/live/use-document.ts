@@ -1,6 +1,7 @@
 /** Shared documents in components. */
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { type DocumentStatus, type OpenDocument, openDocument, releaseDocument, type Speaker } from './open-document';
+import { type DocumentStatus, type OpenDocument, openDocument, releaseDocument } from './open-document';
+import type { Speaker } from './speaker';
 
 /** The open document of that name while the component is there; `null` for the first moment. */
 export function useDocument(name: string | null, speaker: Speaker): OpenDocument | null {

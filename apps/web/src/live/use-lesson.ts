@@ -3,7 +3,8 @@ import { type LessonChange, type LessonState, newLessonState } from '@gobrel/cor
 import { changeLesson, formatDocumentName } from '@gobrel/core/shared-doc';
 import { useCallback } from 'react';
 import { useObserved } from './observed';
-import type { OpenDocument, Speaker } from './open-document';
+import type { OpenDocument } from './open-document';
+import type { Speaker } from './speaker';
 import { lessonReading } from './readings';
 import { useDocument, useStatus } from './use-document';
 

@@ -4,6 +4,7 @@ import type {
   ClassView,
   CorrectionView,
   DeckSummary,
+  DeletedDeck,
   GradebookView,
   JoinView,
   LessonMarks,
@@ -27,6 +28,11 @@ export const decksQuery = queryOptions({
   queryKey: ['decks'],
   queryFn: () => ask<DeckSummary[]>('GET', '/decks'),
   // Decks change in the editor, whose documents the queries do not see.
+  refetchOnMount: 'always',
+});
+export const deletedDecksQuery = queryOptions({
+  queryKey: ['decks', 'deleted'],
+  queryFn: () => ask<DeletedDeck[]>('GET', '/decks/deleted'),
   refetchOnMount: 'always',
 });
 export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: () => ask<ClassView[]>('GET', '/classes') });

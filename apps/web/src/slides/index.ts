@@ -3,4 +3,5 @@ export { Cover } from './cover';
 export { slideName } from './slide-name';
 export { SlidePicker } from './slide-picker';
 export { Thumbnail } from './thumbnail';
+export { WideSlide } from './wide-slide';
 export { wayCourse } from './way-course';

@@ -6,7 +6,7 @@ import { EllipsisVertical, Trash2, UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../server';
 import { Thumbnail } from '../slides';
-import { IconButton, Menu, MenuEntry, tell } from '../ui';
+import { ConfirmDialog, IconButton, Menu, MenuEntry, tell } from '../ui';
 import { words } from '../words';
 import { ShareStarterDialog } from './share-starter-dialog';
 import type { FoundStarter } from './use-starters';
@@ -46,6 +46,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
   const says = words.starters;
   const queries = useQueryClient();
   const [sharing, setSharing] = useState(false);
+  const [deleting, setDeleting] = useState(false);
   const remove = useMutation({
     mutationFn: () => ask('DELETE', `/starters/${id}`),
     onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
@@ -65,10 +66,21 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
             <UserPlus size={18} aria-hidden /> {says.share}
           </MenuEntry>
         ) : null}
-        <MenuEntry danger onSelect={() => remove.mutate()}>
+        <MenuEntry danger onSelect={() => setDeleting(true)}>
           <Trash2 size={18} aria-hidden /> {says.remove}
         </MenuEntry>
       </Menu>
+      {deleting ? (
+        <ConfirmDialog
+          title={says.removeTitle(name)}
+          action={says.remove}
+          isPending={remove.isPending}
+          onConfirm={() => remove.mutate()}
+          onClose={() => setDeleting(false)}
+        >
+          {says.removeText}
+        </ConfirmDialog>
+      ) : null}
       {sharing && kept ? <ShareStarterDialog starter={kept} onClose={() => setSharing(false)} /> : null}
     </div>
   );

@@ -1,6 +1,7 @@
 /** The primitives of every screen. */
 export * from './button';
 export * from './choose';
+export * from './confirm-dialog';
 export * from './dialog';
 export * from './field';
 export * from './file-button';

@@ -4,12 +4,11 @@ import { type Deck, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
 import { givenFor, isQuestion, type Marks } from '@gobrel/core/questions';
 import { startTurn, withOwner } from '@gobrel/core/lesson';
 import { strandedIn } from '@gobrel/core/work';
-import { SlideView } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight, Presentation } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { LiveLesson } from '../../live';
 import { serverNow } from '../../server';
-import { slideName } from '../../slides';
+import { slideName, WideSlide } from '../../slides';
 import { Button, IconButton } from '../../ui';
 import { useWorkOf } from '../../watching';
 import { words } from '../../words';
@@ -48,10 +47,9 @@ export function StudentPanel({ lesson, edition, participant, marks, live }: Stud
         </span>
       </div>
       <div className="overflow-hidden rounded border border-edge">
-        <SlideView
+        <WideSlide
           deck={own}
           slideId={slideId}
-          width={390}
           work={work}
           marks={marks}
           label={words.board.slideOf(slideName(edition, slideId), participant.name)}

@@ -1,11 +1,13 @@
 /** A new class, or more students of one: names typed, pasted or from a CSV file, with their groups. */
 import type { ClassView } from '@gobrel/contract';
-import { readClassList } from '@gobrel/core/formats';
+import { readClassList, type SecondColumn } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, Refusal } from '../../server';
 import { Button, Dialog, Field, FileButton, LongField, tell } from '../../ui';
 import { words } from '../../words';
+import { decodeText } from './decode-text';
+import { ListPreview } from './list-preview';
 
 interface NewClassProps {
   /** The class that students are added to; `null` for a new one. */
@@ -18,9 +20,10 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const [list, setList] = useState('');
-  const listed = readClassList(list);
-  const students = listed.map((student) => student.name);
-  const groups = listed.map(({ group }) => group);
+  const [said, setSaid] = useState<SecondColumn | null>(null);
+  const read = readClassList(list, said);
+  const students = read.students.map((student) => student.name);
+  const groups = read.students.map(({ group }) => group);
   const create = useMutation({
     mutationFn: () =>
       into
@@ -32,14 +35,19 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
     },
   });
   const take = async (file: File) => {
-    const found = readClassList(await file.text());
-    if (found.length === 0) return tell(says.unreadable, { tone: 'trouble' });
-    const lines = found.map((student) => [student.name, student.group].filter(Boolean).join(', '));
-    setList([list.trim(), ...lines].filter(Boolean).join('\n'));
+    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
+    const found = readClassList(text);
+    if (found.students.length === 0) return tell(says.unreadable, { tone: 'trouble' });
+    if (list.trim() === '') return setList(text.trim());
+    const lines = [...read.students, ...found.students].map(({ name: each, group }) =>
+      [each, group].filter(Boolean).join(', '),
+    );
+    setList(lines.join('\n'));
+    setSaid('group');
   };
   const fields = create.error instanceof Refusal ? create.error.problem.fields : undefined;
   return (
-    <Dialog title={into ? says.addStudents : says.newClass} open onClose={onClose}>
+    <Dialog title={into ? says.addStudents : says.newClass} open onClose={onClose} wide>
       <form
         noValidate
         className="flex flex-col gap-4"
@@ -56,14 +64,17 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
             fault={fields?.['name']}
           />
         )}
-        <LongField
-          label={says.students}
-          rows={9}
-          value={list}
-          onChange={(event) => setList(event.target.value)}
-          hint={says.studentsHint(students.length)}
-          fault={fields?.['students']}
-        />
+        <div className="grid gap-4 sm:grid-cols-2">
+          <LongField
+            label={says.students}
+            rows={11}
+            value={list}
+            onChange={(event) => setList(event.target.value)}
+            hint={says.studentsHint(students.length)}
+            fault={fields?.['students']}
+          />
+          <ListPreview list={read} onSay={setSaid} />
+        </div>
         <FileButton name={says.fromFile} accept=".csv,.txt,text/csv,text/plain" onFile={(file) => void take(file)} />
         {create.isError && !fields ? (
           <p role="alert" className="text-berry">
@@ -72,7 +83,7 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
         ) : null}
         <div className="flex justify-end gap-2">
           <Button onClick={onClose}>{words.common.cancel}</Button>
-          <Button type="submit" look="main" disabled={create.isPending}>
+          <Button type="submit" look="main" disabled={create.isPending || students.length === 0}>
             {words.common.keep}
           </Button>
         </div>

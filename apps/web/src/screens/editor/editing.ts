@@ -75,7 +75,7 @@ export function useEditing(document: OpenDocument | null): Editing | null {
         for (const change of changes) history.off(change, forget);
         takeAway();
       };
-      const takeAway = tell(text, { action: { name: words.library.takeBack, run: () => void history.undo() } });
+      const takeAway = tell(text, { action: { name: words.editor.takeBack, run: () => void history.undo() } });
       for (const change of changes) history.on(change, forget);
     },
     [history],

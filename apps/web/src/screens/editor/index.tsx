@@ -10,13 +10,13 @@ import {
   slidesToClip,
 } from '@gobrel/core/deck';
 import { ownPages } from '@gobrel/core/lesson';
-import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useState } from 'react';
+import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../../handing-out';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../live';
 import { useRoom } from '@gobrel/slide-view';
 import { KeepStarterDialog, StarterDialog } from '../../starting';
-import { Failing, KeysSheet, Loading, Tabs } from '../../ui';
+import { KeysSheet, Loading, Tabs } from '../../ui';
 import { words } from '../../words';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
@@ -29,6 +29,7 @@ import { AuthorsDialog } from './authors-dialog';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './editing';
 import { LinkDialog } from './linking/link-dialog';
+import { NotOpen } from './not-open';
 import { Palette } from './palette';
 import { TrySlide } from './questions/try-slide';
 import { ItemPanel } from './panel/item-panel';
@@ -62,7 +63,7 @@ export function Screen() {
   const isForbidden = useStatus(document, ({ kept }) => kept === 'forbidden');
   const isReady = useStatus(document, ({ ready }) => ready);
   const editing = useEditing(document);
-  if (isForbidden) return <Failing message={words.editor.notYours} />;
+  if (isForbidden) return <NotOpen deckId={deckId} />;
   if (!editing || !isReady) return <Loading what={words.show.deck} />;
   return <Editor deckId={deckId} document={document} editing={editing} />;
 }
@@ -284,7 +285,15 @@ interface MiddleProps {
 function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry }: MiddleProps) {
   const { deck } = editing;
   const deferredDeck = useDeferredValue(deck);
-  const [element, area] = useRoom<HTMLElement>();
+  const element = useRef<HTMLElement>(null);
+  const [measured, area] = useRoom<HTMLElement>();
+  const around = useCallback(
+    (main: HTMLElement) => {
+      element.current = main;
+      return measured(main);
+    },
+    [measured],
+  );
   const size = sizeOf(deck);
   const fitting = layOutRoutes(area, size);
   const { view, zoom, fit } = useView(element, area, fitting.slide, editing, slideId);
@@ -297,7 +306,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry 
   };
   return (
     <main
-      ref={element}
+      ref={around}
       className="dotted-ground relative min-w-0 flex-1 touch-none overflow-hidden"
       onDragOver={(event) => event.preventDefault()}
       onDrop={drop}

@@ -10,11 +10,12 @@ import { HandOutDialog } from '../../handing-out';
 import { ask, decksQuery, messageOf } from '../../server';
 import { Cover } from '../../slides';
 import { StarterDialog } from '../../starting';
-import { Button, Empty, Failing, IconButton, Loading, Menu, MenuEntry, MenuRule, tell } from '../../ui';
+import { Button, ConfirmDialog, Empty, Failing, IconButton, Loading, Menu, MenuEntry, MenuRule, tell } from '../../ui';
 import { words } from '../../words';
+import { DeletedDecks } from './deleted-decks';
 import { RenameDialog } from './rename-dialog';
 
-type OpenDialog = { readonly kind: 'rename' | 'hand-out'; readonly deck: DeckSummary } | null;
+type OpenDialog = { readonly kind: 'rename' | 'hand-out' | 'delete'; readonly deck: DeckSummary } | null;
 
 export function Screen() {
   const decks = useQuery(decksQuery);
@@ -35,15 +36,18 @@ export function Screen() {
   const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
   const restore = useMutation({
     ...settled,
-    mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/restore`),
+    mutationFn: ({ id }: { readonly id: string }) => ask<DeckSummary>('POST', `/decks/${id}/restore`),
+    onSuccess: ({ title }) => tell(words.library.restored(title)),
   });
   const remove = useMutation({
     ...settled,
     mutationFn: (deck: DeckSummary) => ask('DELETE', `/decks/${deck.id}`),
-    onSuccess: (_answer, deck) =>
+    onSuccess: (_answer, deck) => {
+      setDialog(null);
       tell(words.library.deleted(deck.title), {
-        action: { name: words.library.takeBack, run: () => restore.mutate(deck) },
-      }),
+        action: { name: words.common.undo, run: () => restore.mutate(deck) },
+      });
+    },
   });
 
   return (
@@ -132,7 +136,7 @@ export function Screen() {
                 {deck.sharedBy ? null : (
                   <>
                     <MenuRule />
-                    <MenuEntry danger onSelect={() => remove.mutate(deck)}>
+                    <MenuEntry danger onSelect={() => setDialog({ kind: 'delete', deck })}>
                       <Trash2 size={18} aria-hidden /> {words.library.delete}
                     </MenuEntry>
                   </>
@@ -142,6 +146,7 @@ export function Screen() {
           </li>
         ))}
       </ul>
+      <DeletedDecks onRestore={restore.mutate} />
       {starting ? (
         <StarterDialog
           decksFirst
@@ -153,6 +158,17 @@ export function Screen() {
         />
       ) : null}
       {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
+      {dialog?.kind === 'delete' ? (
+        <ConfirmDialog
+          title={words.library.deleteTitle(dialog.deck.title)}
+          action={words.library.delete}
+          isPending={remove.isPending}
+          onConfirm={() => remove.mutate(dialog.deck)}
+          onClose={() => setDialog(null)}
+        >
+          {words.library.deleteText}
+        </ConfirmDialog>
+      ) : null}
       {dialog?.kind === 'hand-out' ? (
         <HandOutDialog deckId={dialog.deck.id} hasOwnPage={dialog.deck.hasOwnPage} onClose={() => setDialog(null)} />
       ) : null}

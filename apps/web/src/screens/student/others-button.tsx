@@ -2,17 +2,13 @@
 import type { MyLessonView } from '@gobrel/contract';
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { withOwner } from '@gobrel/core/lesson';
-import { SlideView } from '@gobrel/slide-view';
 import { useQuery } from '@tanstack/react-query';
 import { Images } from 'lucide-react';
 import { useState } from 'react';
 import { messageOf, othersQuery } from '../../server';
-import { slideName } from '../../slides';
+import { slideName, WideSlide } from '../../slides';
 import { Button, Dialog, Failing, Loading, Select } from '../../ui';
 import { words } from '../../words';
-
-/** Width of a slide, in CSS pixels. */
-const SMALL = 230;
 
 export function OthersButton({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
   const [open, setOpen] = useState(false);
@@ -48,14 +44,13 @@ function Others({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
         onChange={setSlideId}
       />
       {others.data.length === 0 ? <p className="mt-3 text-soft">{words.student.noOthers}</p> : null}
-      <ul className="mt-3 flex flex-wrap gap-4">
+      <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(14rem,100%),1fr))] gap-4">
         {others.data.map(({ participantId, name, work }) => (
           <li key={participantId}>
             <span className="block overflow-hidden rounded border border-ink/70">
-              <SlideView
+              <WideSlide
                 deck={withOwner(edition, lesson.workMode, name)}
                 slideId={slideId}
-                width={SMALL}
                 work={work}
                 label={words.watching.asHas(slideName(edition, slideId), name)}
               />

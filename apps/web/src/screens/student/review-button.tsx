@@ -2,11 +2,10 @@
 import type { MyLessonView } from '@gobrel/contract';
 import { type Deck, nameOf } from '@gobrel/core/deck';
 import type { Work } from '@gobrel/core/work';
-import { SlideView } from '@gobrel/slide-view';
 import { MessageSquareText } from 'lucide-react';
 import { useState } from 'react';
 import { Said, Spots } from '../../reviewing';
-import { slideName } from '../../slides';
+import { slideName, WideSlide } from '../../slides';
 import { Button, Dialog } from '../../ui';
 import { words } from '../../words';
 
@@ -16,8 +15,8 @@ interface ReviewButtonProps {
   readonly work: Work;
 }
 
-/** Width of a slide in the review, in CSS pixels. */
-const WIDE = 440;
+/** The most a slide is made wide in the review, in CSS pixels. */
+const WIDEST = 640;
 
 export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
   const [open, setOpen] = useState(false);
@@ -40,15 +39,10 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
           return (
             <section key={slideId} className="mt-4">
               <h3 className="text-lg">{says.onSlide(slideName(edition, slideId))}</h3>
-              <span className="relative my-2 block w-fit max-w-full overflow-hidden border border-ink/70">
-                <SlideView
-                  deck={edition}
-                  slideId={slideId}
-                  width={WIDE}
-                  work={work}
-                  label={slideName(edition, slideId)}
-                />
-                <Spots edition={edition} slideId={slideId} comments={here} />
+              <span className="my-2 block border border-ink/70" style={{ maxWidth: WIDEST }}>
+                <WideSlide deck={edition} slideId={slideId} work={work} label={slideName(edition, slideId)}>
+                  <Spots edition={edition} slideId={slideId} comments={here} />
+                </WideSlide>
               </span>
               <ol>
                 {here.map((comment, at) => (

@@ -3,6 +3,7 @@ import type { Deck, Destination } from '@gobrel/core/deck';
 import { destination, many } from './phrases';
 
 export const editor = {
+  takeBack: 'Take it back',
   notYours: 'This deck is not here, or it is not yours. Check the address, or go back to the library.',
   tryIt: 'Try it',
   asStudent: 'As a student',

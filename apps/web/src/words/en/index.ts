@@ -5,7 +5,7 @@ import { editor } from './editor';
 import { exchange } from './exchange';
 import { frame, elsewhere } from './frame';
 import { ground } from './ground';
-import { handOut, lessons, classes } from './lessons';
+import { handOut, lessons, classes, classList } from './lessons';
 import { keys } from './keys';
 import { lines } from './lines';
 import { gateMissing, links } from './links';
@@ -47,6 +47,7 @@ export const en = {
   handOut,
   lessons,
   classes,
+  classList,
   kinds,
   colours,
   layouts,

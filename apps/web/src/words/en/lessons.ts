@@ -70,6 +70,21 @@ export const lessons = {
   deleted: 'The lesson is deleted.',
 } as const;
 
+export const classList = {
+  preview: 'Preview',
+  lines: 'Lines as they were read',
+  second: 'Second column',
+  seconds: { group: 'Group', 'first-name': 'First name' },
+  nothing: 'What was read of each line appears here.',
+  notes: {
+    headings: 'Headings',
+    'no-name': 'No name in this line: left out.',
+    cut: 'Too long: cut.',
+    'same-name': 'This name is there twice.',
+    'too-many': 'A class holds 400 students: left out.',
+  },
+} as const;
+
 export const classes = {
   title: 'Classes',
   newClass: 'New class',

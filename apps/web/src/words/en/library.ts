@@ -16,5 +16,12 @@ export const library = {
   duplicate: 'Duplicate',
   delete: 'Delete',
   deleted: (title: string) => `“${title}” is deleted.`,
-  takeBack: 'Take it back',
+  deleteTitle: (title: string) => `Delete “${title}”?`,
+  deleteText: 'It leaves your library, and nobody can open it. You can restore it from your deleted decks.',
+  deletedDecks: (count: number) => many(count, 'deleted deck', 'deleted decks'),
+  deletedFacts: (slides: number, deletedAt: string) =>
+    `${many(slides, 'slide', 'slides')} · deleted ${moment(deletedAt)}`,
+  restore: 'Restore',
+  restoreDeck: (title: string) => `Restore “${title}”`,
+  restored: (title: string) => `“${title}” is back in your library.`,
 } as const;

@@ -37,7 +37,9 @@ export const ownThemes = {
   kept: (name: string) => `“${name}” is kept among your themes, for all your decks.`,
   none: 'None kept yet. Change a colour or a text style, and keep the theme.',
   noDecks: 'There is no other deck.',
-  remove: (name: string) => `Remove theme ${name}`,
-  removed: (name: string) => `“${name}” is removed. Decks that wear it stay as they are.`,
+  remove: (name: string) => `Delete theme ${name}`,
+  removeTitle: (name: string) => `Delete theme “${name}”?`,
+  removeText: 'Decks that wear it stay as they are. This cannot be undone.',
+  removed: (name: string) => `“${name}” is deleted. Decks that wear it stay as they are.`,
   decks: (count: number) => many(count, 'deck', 'decks'),
 } as const;

@@ -6,7 +6,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, decksQuery, messageOf, themesQuery } from '../../../server';
-import { Button, Field, IconButton, Tabs, tell } from '../../../ui';
+import { Button, ConfirmDialog, Field, IconButton, Tabs, tell } from '../../../ui';
 import { words } from '../../../words';
 
 interface ThemeShelvesProps {
@@ -40,9 +40,11 @@ export function ThemeShelves(props: ThemeShelvesProps) {
 function MyThemes(props: ThemeShelvesProps) {
   const { data: mine = [] } = useQuery(themesQuery);
   const queries = useQueryClient();
+  const [asked, setAsked] = useState<OwnThemeView | null>(null);
   const remove = useMutation({
     mutationFn: ({ id }: OwnThemeView) => ask('DELETE', `/themes/${id}`),
     onSuccess: (_answer, { theme }) => {
+      setAsked(null);
       tell(words.ownThemes.removed(theme.name));
       return queries.invalidateQueries({ queryKey: themesQuery.queryKey });
     },
@@ -50,15 +52,25 @@ function MyThemes(props: ThemeShelvesProps) {
   });
   if (mine.length === 0) return <p className="py-3 text-soft">{words.ownThemes.none}</p>;
   return (
-    <Shelf
-      {...props}
-      label={words.ownThemes.mine}
-      entries={mine.map((each) => ({ key: each.id, name: each.theme.name, theme: each.theme }))}
-      onRemove={(key) => {
-        const found = mine.find((each) => each.id === key);
-        if (found) remove.mutate(found);
-      }}
-    />
+    <>
+      <Shelf
+        {...props}
+        label={words.ownThemes.mine}
+        entries={mine.map((each) => ({ key: each.id, name: each.theme.name, theme: each.theme }))}
+        onRemove={(key) => setAsked(mine.find((each) => each.id === key) ?? null)}
+      />
+      {asked ? (
+        <ConfirmDialog
+          title={words.ownThemes.removeTitle(asked.theme.name)}
+          action={words.library.delete}
+          isPending={remove.isPending}
+          onConfirm={() => remove.mutate(asked)}
+          onClose={() => setAsked(null)}
+        >
+          {words.ownThemes.removeText}
+        </ConfirmDialog>
+      ) : null}
+    </>
   );
 }
 
