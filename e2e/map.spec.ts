@@ -215,7 +215,7 @@ test('the map is there again after the table was looked at, and the table after 
   await odile(page);
   await page.goto('/decks/night-walk?see=map');
   await expect(sums(page)).toContainText('2 endings');
-  const shown = page.getByRole('group', { name: 'Shown as' });
+  const shown = page.getByLabel('Shown as');
   for (let time = 0; time < 2; time += 1) {
     await shown.getByRole('radio', { name: 'Table' }).click();
     await expect(page.getByRole('table')).toBeVisible();

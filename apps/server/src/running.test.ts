@@ -113,26 +113,74 @@ describe('handing out', () => {
 });
 
 describe('due', () => {
-  test('a due time shuts work on connected devices; late work is taken only where it may be', async () => {
-    const lesson = await handOut(odile, { terms: { dueAt: Date.now() + 1500, late: false } });
-    const student = await joinAs(server, lesson, 1);
+  const dueSoon = () => handOut(odile, { terms: { dueAt: Date.now() + 1500, late: false } });
+  const collected = (student: Visitor) => until(async () => (await mine(student)).submission?.collected === true);
+
+  test('when the time is over, what is there is handed in, in time, and connected devices are shut', async () => {
+    const lesson = await dueSoon();
+    const [student, idle] = [await joinAs(server, lesson, 1), await joinAs(server, lesson, 4)];
     const work = await workOf(student);
-    writeWorkChanges(work.doc, [{ part: 'blanks', id: 'blank-low', value: 'in time' }]);
+    writeWorkChanges(work.doc, [{ part: 'blanks', id: 'blank-low', value: 'in mid-sent' }]);
     await work.sent();
-    await until(
-      async () =>
-        (await odile.ask('GET', `/api/lessons/${lesson.id}`)).status === 200 &&
-        Date.now() > (lesson.terms.dueAt ?? 0) + 2500,
-    );
+    await collected(student);
+    expect((await mine(student)).submission).toMatchObject({ number: 1, late: false, collected: true });
+    expect((await mine(idle)).submission).toBeNull();
     writeWorkChanges(work.doc, [{ part: 'blanks', id: 'blank-low', value: 'too late' }]);
     await new Promise((resolve) => setTimeout(resolve, 400));
-    expect(await blankOf(lesson, student, 'blank-low')).toBe('in time');
-    expect(await submit(student)).toMatchObject({ status: 409, body: { code: 'too-late' } });
+    expect(await blankOf(lesson, student, 'blank-low')).toBe('in mid-sent');
+    expect(await submit(idle)).toMatchObject({ status: 409, body: { code: 'too-late' } });
     work.leave();
-    await odile.ask('PATCH', `/api/lessons/${lesson.id}`, { terms: { late: true } });
+    const { body } = await odile.ask<LessonMarks>('GET', `/api/lessons/${lesson.id}/marks`);
+    expect(body[(await mine(student)).participantId]?.work.blanks['blank-low']).toBe('in mid-sent');
+  });
+
+  test('what was submitted is collected no second time; more time gives back what was collected', async () => {
+    const lesson = await dueSoon();
+    const [early, student] = [await joinAs(server, lesson, 2), await joinAs(server, lesson, 3)];
+    await fill(early, 'blank-low', 'done');
+    await submit(early);
+    await fill(student, 'blank-low', 'not yet');
+    await collected(student);
+    expect(await mine(early)).toMatchObject({ tries: 1, submission: { collected: false } });
+    await odile.ask('PATCH', `/api/lessons/${lesson.id}`, { terms: { dueAt: Date.now() + 60_000 } });
+    expect(await mine(student)).toMatchObject({ tries: 0, submission: null });
+    expect(await mine(early)).toMatchObject({ tries: 1, submission: { number: 1 } });
+    await fill(student, 'blank-low', 'now');
+    expect((await submit(student)).body.submission).toMatchObject({ number: 1, late: false, collected: false });
+  });
+
+  test('where late work is taken nothing is shut, and it counts as late', async () => {
+    const lesson = await handOut(odile, { terms: { dueAt: Date.now() - 60_000, late: true } });
+    const student = await joinAs(server, lesson, 5);
     await fill(student, 'blank-low', 'late');
-    expect((await submit(student)).body.submission).toMatchObject({ number: 1, late: true });
+    expect((await submit(student)).body.submission).toMatchObject({ number: 1, late: true, collected: false });
     expect(await student.ask('DELETE', '/api/my-lesson/submission')).toMatchObject({ status: 409 });
+  });
+
+  test('into a closed lesson come those who have been in it, to see their returned work, and nobody else', async () => {
+    const lesson = await handOut(odile, { terms: { guests: true } });
+    const student = await joinAs(server, lesson, 7);
+    await fill(student, 'blank-low', 'low');
+    const { body: submitted } = await submit(student);
+    await odile.ask('PUT', `/api/lessons/${lesson.id}/reviews/${submitted.participantId}`, {
+      review: { overruled: {}, comments: [{ id: 'c1', slideId: 'tides', spot: null, text: 'Good.', praise: null }] },
+    });
+    await odile.ask('POST', `/api/lessons/${lesson.id}/release`, {});
+    await odile.ask('POST', `/api/lessons/${lesson.id}/close`);
+    const { body: door } = await server.visitor().ask<JoinView>('GET', `/api/join/${lesson.code}`);
+    expect(door).toMatchObject({ closed: true, guests: false, students: [{ id: 'heron-07' }] });
+    const again = await joinAs(server, lesson, 7);
+    expect((await mine(again)).review?.comments).toMatchObject([{ text: 'Good.' }]);
+    const work = await workOf(again);
+    expect(work.provider.authorizedScope).toBe('readonly');
+    work.leave();
+    const come = { code: lesson.code, studentId: 'heron-08', pin: '2468' };
+    expect((await server.visitor().ask('POST', '/api/join', come)).status).toBe(404);
+    const guest = { code: lesson.code, name: 'Kit' };
+    expect((await server.visitor().ask('POST', '/api/join/guest', guest)).status).toBe(410);
+    const empty = await handOut(odile);
+    await odile.ask('POST', `/api/lessons/${empty.id}/close`);
+    expect((await server.visitor().ask('GET', `/api/join/${empty.code}`)).status).toBe(410);
   });
 
   test('after the last attempt a submission stays', async () => {

@@ -121,6 +121,8 @@ export interface SubmissionView {
   readonly number: number;
   readonly submittedAt: string;
   readonly late: boolean;
+  /** Whether it was there when the time was over, and so taken as handed in. */
+  readonly collected: boolean;
 }
 
 /** Someone in a lesson, or a group; `participantId` is `null` until they have joined. */

@@ -77,6 +77,8 @@ export interface JoinView {
   }[];
   /** Whether somebody who is not listed may come in by a first name. */
   readonly guests: boolean;
+  /** Whether it is over: whoever has been in may come in to look at their work. */
+  readonly closed: boolean;
 }
 
 /** What a student is told of a review once it is released. */

@@ -29,6 +29,7 @@ import { Routes1764200000000 } from './migrations/3-routes.js';
 import { Questions1764300000000 } from './migrations/4-questions.js';
 import { Lessons1764400000000 } from './migrations/5-lessons.js';
 import { Seats1764500000000 } from './migrations/6-seats.js';
+import { Collecting1764600000000 } from './migrations/7-collecting.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -68,6 +69,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Questions1764300000000,
       Lessons1764400000000,
       Seats1764500000000,
+      Collecting1764600000000,
     ],
     migrationsRun: true,
     synchronize: false,

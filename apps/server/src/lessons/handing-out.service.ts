@@ -117,6 +117,7 @@ export class HandingOutService {
       terms: what.terms as object,
       openedAt: new Date(),
       closedAt: null,
+      collectedFor: null,
       held: false,
       putIn: [],
     };

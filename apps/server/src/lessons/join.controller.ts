@@ -34,7 +34,7 @@ export class JoinController {
     const lesson = await this.openLesson(code, address);
     const [className, students, edition] = await Promise.all([
       this.participants.classNameOf(lesson),
-      this.participants.invited(lesson),
+      this.awaited(lesson),
       this.editions.get(lesson.editionHash),
     ]);
     return {
@@ -46,7 +46,8 @@ export class JoinController {
         hasPin: pinHash !== null,
         group: lesson.workMode === 'copy-per-group' ? groupName : '',
       })),
-      guests: readTerms(lesson.terms).guests,
+      guests: lesson.closedAt === null && readTerms(lesson.terms).guests,
+      closed: lesson.closedAt !== null,
     };
   }
 
@@ -58,7 +59,7 @@ export class JoinController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
     const lesson = await this.openLesson(body.code, address);
-    const student = (await this.participants.invited(lesson)).find(({ id }) => id === body.studentId);
+    const student = (await this.awaited(lesson)).find(({ id }) => id === body.studentId);
     if (!student) throw notFound('name in this class');
     await this.checkPin(student, body.pin);
     return this.letIn(response, lesson, await this.participants.enter(lesson, student));
@@ -72,9 +73,20 @@ export class JoinController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
     const lesson = await this.openLesson(body.code, address);
+    if (lesson.closedAt) throw closed();
     if (!readTerms(lesson.terms).guests)
       throw refuse(403, 'no-guests', 'This lesson is for its class only. Pick your name from the list.');
     return this.letIn(response, lesson, await this.participants.enterAsGuest(lesson, body.name));
+  }
+
+  /** Who may come in: those it was handed to; once it is closed only those who have been in, to look at their work. */
+  private async awaited(lesson: LessonRow): Promise<StudentRow[]> {
+    const students = await this.participants.invited(lesson);
+    if (lesson.closedAt === null) return students;
+    const joined = await this.participants.studentsIn(lesson.id);
+    const present = students.filter(({ id }) => joined.has(id));
+    if (present.length === 0) throw closed();
+    return present;
   }
 
   private async letIn(response: Response, lesson: LessonRow, participant: ParticipantRow): Promise<MyLessonView> {
@@ -90,8 +102,6 @@ export class JoinController {
       await this.attempts.count(`codes:${address}`, MOST_WRONG_CODES);
       throw refuse(404, 'no-such-code', 'No lesson has this code. Compare it with the board, letter by letter.');
     }
-    if (lesson.closedAt)
-      throw refuse(410, 'lesson-closed', 'This lesson is closed. Ask your teacher whether there is another one.');
     if (isBeforeOpening(readTerms(lesson.terms), Date.now()))
       throw refuse(409, 'not-open-yet', 'This lesson has not opened yet. Come back at the time your teacher gave you.');
     return lesson;
@@ -117,4 +127,8 @@ export class JoinController {
       pin: 'This is not the PIN of this name.',
     });
   }
+}
+
+function closed() {
+  return refuse(410, 'lesson-closed', 'This lesson is closed. Ask your teacher whether there is another one.');
 }

@@ -6,6 +6,7 @@ import { DecksModule } from '../decks/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
 import { ClassDeckService } from './class-deck.service.js';
+import { CollectingService } from './collecting.service.js';
 import { HandingOutService } from './handing-out.service.js';
 import { JoinController } from './join.controller.js';
 import { KeepingService } from './keeping.service.js';
@@ -35,6 +36,7 @@ import { WritingService } from './writing.service.js';
     HandingOutService,
     ParticipantsService,
     WritingService,
+    CollectingService,
     ReviewsService,
     KeepingService,
     ClassDeckService,

@@ -12,6 +12,7 @@ import { LessonRow } from '../database/index.js';
 import { coverOf } from '../decks/index.js';
 import { notFound } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
+import { CollectingService } from './collecting.service.js';
 import { ParticipantsService } from './participants.service.js';
 import { WritingService } from './writing.service.js';
 
@@ -23,6 +24,7 @@ export class LessonsService {
     private readonly sync: SyncService,
     private readonly participants: ParticipantsService,
     private readonly writing: WritingService,
+    private readonly collecting: CollectingService,
   ) {}
 
   /** A teacher's lessons, running ones first, then the newest first. */
@@ -107,6 +109,7 @@ export class LessonsService {
     const lesson = await this.led(teacherId, id);
     const terms = readTerms({ ...readTerms(lesson.terms), ...change.terms });
     await this.database.getRepository(LessonRow).update({ id }, { terms: terms as object });
+    await this.collecting.giveBack(lesson, terms);
     await this.writing.settle(id);
     return this.get(teacherId, id);
   }

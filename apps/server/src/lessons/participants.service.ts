@@ -16,6 +16,7 @@ import {
   SubmissionRow,
 } from '../database/index.js';
 import { refuse } from '../errors/index.js';
+import { isCollected } from './collected.js';
 
 /** Whoever has the code could otherwise fill a lesson without end. */
 const MOST_GUESTS = 300;
@@ -66,6 +67,12 @@ export class ParticipantsService {
         return view({ key: row.id, name: row.name ?? '', group, joined: row, members: named });
       });
     return byName([...others, ...alone]);
+  }
+
+  /** The ids of the students who have been in a lesson. */
+  async studentsIn(lessonId: string): Promise<ReadonlySet<string>> {
+    const rows = await this.database.getRepository(ParticipantRow).findBy({ lessonId, removedAt: IsNull() });
+    return new Set(rows.flatMap(({ studentId }) => studentId ?? []));
   }
 
   /** Those who were removed from a lesson, by name. */
@@ -184,7 +191,7 @@ export class ParticipantsService {
       this.database.getRepository(StudentRow).findBy({ id: In(strayed) }),
       this.database.getRepository(SubmissionRow).find({
         where: { participantId: In(ids) },
-        select: { participantId: true, number: true, submittedAt: true, takenBackAt: true },
+        select: { participantId: true, number: true, submittedAt: true, takenBackAt: true, key: true },
       }),
       this.database.getRepository(ReviewRow).find({
         where: { participantId: In(ids) },
@@ -243,8 +250,13 @@ function viewOf({ key, name, group, joined, members }: Entry, people: People, te
 
 /** A submission as it is told. */
 export function submissionView(
-  { number, submittedAt }: Pick<SubmissionRow, 'number' | 'submittedAt'>,
+  { number, submittedAt, key }: Pick<SubmissionRow, 'number' | 'submittedAt' | 'key'>,
   terms: LessonTerms,
 ): SubmissionView {
-  return { number, submittedAt: submittedAt.toISOString(), late: isLate(terms, submittedAt.getTime()) };
+  return {
+    number,
+    submittedAt: submittedAt.toISOString(),
+    late: isLate(terms, submittedAt.getTime()),
+    collected: isCollected({ key }),
+  };
 }

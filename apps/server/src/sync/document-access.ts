@@ -1,5 +1,5 @@
 /** Who may read and write which shared document. */
-import { type LessonState, readLessonState } from '@gobrel/core/lesson';
+import { type LessonState, ON_ITS_WAY, readLessonState } from '@gobrel/core/lesson';
 import { type DocumentName, formatDocumentName } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -82,7 +82,7 @@ export class DocumentAccessService {
         'lesson.id = participant.lessonId AND lesson.closedAt IS NULL AND NOT lesson.held' +
           " AND ((lesson.terms->>'dueAt') IS NULL OR (lesson.terms->>'late')::boolean" +
           " OR (lesson.terms->>'dueAt')::float8 >= :now)",
-        { now: Date.now() },
+        { now: Date.now() - ON_ITS_WAY },
       )
       .where('participant.id = :participantId', { participantId })
       .getExists();

@@ -85,9 +85,12 @@ export function isLate({ dueAt }: Pick<LessonTerms, 'dueAt'>, now: number): bool
   return dueAt !== null && now > dueAt;
 }
 
+/** How long after the due time what was done before it may still arrive, in milliseconds: networks in schools are slow. */
+export const ON_ITS_WAY = 3000;
+
 /** Whether the time is over for good: it is late, and late work is not taken. */
 export function isOver(terms: LessonTerms, now: number): boolean {
-  return isLate(terms, now) && !terms.late;
+  return isLate(terms, now - ON_ITS_WAY) && !terms.late;
 }
 
 /**

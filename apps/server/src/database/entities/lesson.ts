@@ -79,6 +79,10 @@ export class LessonRow {
   @Column('jsonb', { default: {} })
   terms: unknown;
 
+  /** The due time for which what was there has been collected; `null` for none. */
+  @Column('timestamptz', { name: 'collected_for', nullable: true })
+  collectedFor: Date | null;
+
   /** Slides that were put in while it ran, and that its deck does not have. */
   @Column('jsonb', { name: 'put_in', default: [] })
   putIn: string[];

@@ -91,6 +91,7 @@ function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPic
     <>
       <p className="text-soft">{[lesson.className, readableCode(plainCode(code))].filter(Boolean).join(' · ')}</p>
       <h1 className="text-3xl">{lesson.title}</h1>
+      {lesson.closed ? <p className="mt-2">{words.join.isClosed}</p> : null}
       {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{words.join.whoAreYou}</h2> : null}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
         {lesson.students.map((student) => (

@@ -22,7 +22,10 @@ export function StandingNote({ lesson, isShowing, isOver }: StandingNoteProps) {
   if (lesson.submission) {
     return (
       <p role="status" className={`${look} bg-card text-reed`}>
-        <CircleCheck size={18} aria-hidden /> {words.student.submitted(lesson.submission.submittedAt)}
+        <CircleCheck size={18} aria-hidden />{' '}
+        {lesson.submission.collected
+          ? words.student.collected(lesson.submission.submittedAt)
+          : words.student.submitted(lesson.submission.submittedAt)}
         {lesson.submission.late ? ` (${words.reviewing.late})` : ''}
         {lesson.points ? ` · ${words.reviewing.sum(lesson.points.points, lesson.points.outOf)}` : ''}
       </p>

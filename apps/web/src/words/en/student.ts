@@ -18,6 +18,7 @@ export const join = {
   notMe: 'That is not me',
   goOn: 'Go on',
   leave: 'That is not me',
+  isClosed: 'This lesson is closed. Pick your name to look at your work.',
   stillIn: (name: string, title: string) => `${name} is still in “${title}” on this device.`,
 } as const;
 
@@ -48,7 +49,8 @@ export const student = {
   takeBack: 'Take it back',
   held: 'Answers are held for the moment: you can look, and go on when your teacher says so.',
   closed: 'The lesson is closed. You can still look.',
-  isOver: 'The time is over. What you do now stays on this device; ask your teacher.',
+  collected: (at: string) => `Time was up at ${clock.format(new Date(at))}. What you had done is handed in.`,
+  isOver: 'Time is up. Ask your teacher if you need longer.',
   due: (at: number) => `due ${moment(new Date(at).toISOString())}`,
   isLed: 'Your teacher leads',
   isDark: 'Look up, please.',
