@@ -9,6 +9,7 @@ export * from './commands/difference.js';
 export * from './commands/groups.js';
 export * from './commands/items.js';
 export * from './commands/layouts.js';
+export { type ChoiceBlock, choiceBlock } from './commands/choice-places.js';
 export * from './commands/links.js';
 export * from './commands/pieces.js';
 export * from './commands/placement-starts.js';

@@ -3,11 +3,13 @@
  * linked anew, and whatever was designed on them stays. Every slide is worked on as a deck of its own, so that a plan of
  * thousands of passages takes time in proportion to them.
  */
+import type { Frame } from '../geometry/index.js';
 import {
   addSlideFrom,
   addWay,
   applyChanges,
   type Change,
+  choiceBlock,
   type Deck,
   type Destination,
   emptyDeck,
@@ -22,13 +24,26 @@ import {
   ranksBetween,
   removeItems,
   removeSlides,
+  sameDestination,
+  setItemFields,
   setText,
+  sizeOf,
   type Slide,
   type SlideId,
   slidesInOrder,
 } from '../deck/index.js';
-import { comparable, type Passage, PassageIndex, type Plan, type PlanChoice, type PlanTarget } from './plan.js';
-import { bodyOf, choicesOf, retold, titleOf } from './plan-parts.js';
+import {
+  comparable,
+  type Passage,
+  PassageIndex,
+  type Plan,
+  type PlanChoice,
+  type PlanProblem,
+  type PlanTarget,
+} from './plan.js';
+import { bodyOf, choicesOf, titleOf } from './plan-parts.js';
+import { problemsOf } from './read-plan.js';
+import { retold } from './retelling.js';
 
 /** What following a plan would change, by the names of slides. */
 export interface PlanEffect {
@@ -38,17 +53,50 @@ export interface PlanEffect {
   readonly removed: readonly string[];
   /** Slides whose text or choices change. */
   readonly changed: readonly string[];
+  /** Links that the plan does not speak of any more: they are cut, or kept where that is wished. */
+  readonly cut: readonly CutLink[];
+  /** What is wrong or risky, where passages are known by the names of their slides too. */
+  readonly problems: readonly PlanProblem[];
 }
 
-/** The changes after which a deck says what a plan says. Choices without a passage get open links. */
-export function followPlan(deck: Deck, plan: Plan, createId: () => string = newId): PlanEffect {
+/** A link that following a plan would cut. */
+export interface CutLink {
+  /** The name of the slide it is on. */
+  readonly on: string;
+  readonly words: string;
+}
+
+/** What is to stay though the plan does not speak of it. */
+export interface PlanWishes {
+  readonly keepLinks: boolean;
+  readonly keepSlides: boolean;
+}
+
+const nothingKept: PlanWishes = { keepLinks: false, keepSlides: false };
+
+/**
+ * The changes after which a deck says what a plan says. Choices without a passage get open links. A passage that was
+ * renamed is still found by the name its slide has.
+ */
+export function followPlan(
+  deck: Deck,
+  plan: Plan,
+  createId: () => string = newId,
+  { keepLinks, keepSlides }: PlanWishes = nothingKept,
+): PlanEffect {
   const slides = slidesInOrder(deck);
   const match = matchPassages(slides, plan.passages);
+  const index = new PassageIndex(
+    plan.passages,
+    match.map((slide) => slide?.name ?? ''),
+  );
   const ids = plan.passages.map((_passage, place) => match[place]?.id ?? createId());
-  const led = destinations(new PassageIndex(plan.passages), ids, createId);
-  const kept = new Set(ids);
-  const making: Making = { led, createId, isThere: (id) => kept.has(id) };
-  const gone = slides.filter((slide) => !kept.has(slide.id));
+  const led = destinations(index, ids, createId);
+  const unspoken = slides.filter((slide) => !ids.includes(slide.id));
+  const gone = keepSlides ? [] : unspoken;
+  const cut: CutLink[] = [];
+  const kept = new Set([...ids, ...(keepSlides ? unspoken.map(({ id }) => id) : [])]);
+  const making: Making = { led, createId, isThere: (id) => kept.has(id), keepLinks, cut: (link) => cut.push(link) };
   const added: string[] = [];
   const renamed: PlanEffect['renamed'][number][] = [];
   const changed: string[] = [];
@@ -83,8 +131,12 @@ export function followPlan(deck: Deck, plan: Plan, createId: () => string = newI
     changes: [...changes, ...removal, ...order],
     added,
     renamed,
-    removed: gone.map(({ name }) => name),
+    removed: unspoken.map(({ name }) => name),
     changed,
+    cut,
+    problems: [...plan.problems.filter(({ kind }) => !isOfPassages(kind)), ...problemsOf(plan.passages, index)].sort(
+      (a, b) => a.line - b.line,
+    ),
   };
 }
 
@@ -111,6 +163,8 @@ export function placePassages(
       led,
       createId,
       isThere: (id) => slides.includes(id),
+      keepLinks: false,
+      cut: () => undefined,
     }),
   );
   return { changes, slides };
@@ -173,6 +227,10 @@ interface Making {
   /** Whether a slide is there once the plan is followed. */
   readonly isThere: (slideId: SlideId) => boolean;
   readonly createId: () => string;
+  /** Whether links that the plan does not speak of stay. */
+  readonly keepLinks: boolean;
+  /** Hears of each of them. */
+  readonly cut: (link: CutLink) => void;
 }
 
 function newSlide(
@@ -190,7 +248,9 @@ function newSlide(
   const [title, body] = [titleOf(present, id), bodyOf(present, id)];
   if (title) add(setText(present, title.id, plainText(passage.name)));
   if (body) add(setText(present, body.id, plainText(passage.text)));
-  for (const choice of passage.choices) add(addChoice(present, id, choice, making));
+  const room = roomForChoices(present, id, passage.choices.length);
+  add(room.changes);
+  passage.choices.forEach((choice, at) => add(addChoice(present, id, choice, making, room.frames[at])));
   // Choices of the layout that the passage does not need would be empty signs in the show.
   add(
     removeItems(
@@ -202,10 +262,37 @@ function newSlide(
   return [...changes, { type: 'set-slide', id, fields: { rank, exits: 'links-only', ending: isEnding } }];
 }
 
+/** Room for the choices of a passage: the changes that make it, and where each choice stands. */
+interface ChoiceRoom {
+  readonly changes: readonly Change[];
+  readonly frames: readonly Frame[];
+}
+
+/** The layout has room for three choices; where there are more, its text makes room for all of them. */
+function roomForChoices(deck: Deck, slideId: SlideId, count: number): ChoiceRoom {
+  const signs = itemsOf(deck, slideId).filter(({ kind, role }) => kind === 'shape' && role?.startsWith('choice-'));
+  if (count <= signs.length) return { changes: [], frames: [] };
+  const { textHeight, frames } = choiceBlock(sizeOf(deck), count);
+  const body = bodyOf(deck, slideId);
+  return {
+    frames,
+    changes: [
+      ...(body ? setItemFields(deck, body.id, { frame: { ...body.frame, height: textHeight } }) : []),
+      ...signs.flatMap(({ id, frame }, at) => setItemFields(deck, id, { frame: frames[at] ?? frame })),
+    ],
+  };
+}
+
 /** A choice of its own on a slide; one that does not say where it leads has an open link. */
-function addChoice(deck: Deck, slideId: SlideId, choice: PlanChoice, { led, createId }: Making): Change[] {
+function addChoice(
+  deck: Deck,
+  slideId: SlideId,
+  choice: PlanChoice,
+  { led, createId }: Pick<Making, 'led' | 'createId'>,
+  frame?: Frame,
+): Change[] {
   const destination = (choice.target && led(choice.target)) ?? { to: 'slide' as const, slideId: createId() };
-  return addWay(deck, slideId, { id: createId(), words: choice.words, destination });
+  return addWay(deck, slideId, { id: createId(), words: choice.words, destination, ...(frame ? { frame } : {}) });
 }
 
 /** What changes on a slide so that it says what its passage says. */
@@ -227,6 +314,8 @@ function retell(deck: Deck, slide: Slide, passage: Passage, making: Making): Cha
   const isEmptyHanded = !body && passage.text !== '';
   if (isEmptyHanded) add(newBody(present, slide.id, passage.text, making.createId));
   const before = choicesOf(present, slide.id);
+  // Words that carried a link and are not told any more took it with them.
+  const lost = lostLinks(choicesOf(deck, slide.id), before);
   const waiting = [...before];
   const taken = passage.choices.map((choice) => {
     const same = waiting.findIndex(({ said }) => said === choice.words);
@@ -246,7 +335,16 @@ function retell(deck: Deck, slide: Slide, passage: Passage, making: Making): Cha
     const { gate } = link.destination;
     add(leadLink(present, link, gate ? { ...destination, gate } : destination));
   });
-  for (const link of waiting) add(withoutChoice(present, link));
+  const wordsOfPlan = new Set(passage.choices.map(({ words }) => words));
+  for (const { said, destination } of lost.filter((link) => !wordsOfPlan.has(link.said))) {
+    making.cut({ on: passage.name || slide.name, words: said });
+    if (making.keepLinks) add(addWay(present, slide.id, { id: making.createId(), words: said, destination }));
+  }
+  // The last words of a text go first, so that those before them are still counted as they were.
+  for (const link of [...waiting].reverse()) {
+    making.cut({ on: passage.name || slide.name, words: link.said });
+    if (!making.keepLinks) add(withoutChoice(present, link));
+  }
   // A slide that gets its first choices is left by them, so that nobody runs past them.
   if (before.length === 0 && passage.choices.length > 0 && slide.exits === 'open')
     add([{ type: 'set-slide', id: slide.id, fields: { exits: 'links-only' } }]);
@@ -254,10 +352,28 @@ function retell(deck: Deck, slide: Slide, passage: Passage, making: Making): Cha
   return changes;
 }
 
+type Choice = ReturnType<typeof choicesOf>[number];
+
+/** Those of some links on words that are not among others any more, by where they lead; each counts once. */
+function lostLinks(before: readonly Choice[], after: readonly Choice[]): readonly Choice[] {
+  const left = after.filter(({ run }) => run !== null);
+  return before.filter(({ run, destination }) => {
+    if (run === null) return false;
+    const at = left.findIndex((link) => sameDestination(link.destination, destination));
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
+}
+
 /** Takes something out of a list; `null` when it is not in it. */
 function takeFrom<T>(list: T[], wanted: T | undefined): T | null {
   const at = wanted === undefined ? -1 : list.indexOf(wanted);
   return at < 0 ? null : (list.splice(at, 1)[0] ?? null);
+}
+
+/** Whether a problem is one that depends on which passages are known. */
+function isOfPassages(kind: PlanProblem['kind']): boolean {
+  return kind !== 'unclosed';
 }
 
 /** Whether two links lead to one place; all that lead to slides that are not there are open alike. */
@@ -267,7 +383,7 @@ function isSamePlace(present: Destination, wanted: Destination, isThere: Making[
 }
 
 /** Takes a choice away: a sign with words goes, of anything else only the link. */
-function withoutChoice(deck: Deck, link: ReturnType<typeof choicesOf>[number]): Change[] {
+function withoutChoice(deck: Deck, link: Choice): Change[] {
   const item = deck.items[link.itemId];
   return link.run === null && item?.kind === 'shape' ? removeItems(deck, [item.id]) : leadLink(deck, link, null);
 }

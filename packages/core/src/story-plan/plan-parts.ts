@@ -1,15 +1,5 @@
 /** What of a slide its story plan speaks of: its text, and its choices. */
-import {
-  type Block,
-  type Deck,
-  type Item,
-  itemsOf,
-  lettersOf,
-  plainText,
-  type RichText,
-  type SlideId,
-  type TextItem,
-} from '../deck/index.js';
+import { type Deck, type Item, itemsOf, lettersOf, type SlideId, type TextItem } from '../deck/index.js';
 import { type Link, linksFrom } from '../routes/index.js';
 
 /** The item that holds a slide's text: the body of its layout, else the uppermost text that is no title and no choice. */
@@ -48,26 +38,4 @@ export function choicesOf(deck: Deck, slideId: SlideId): readonly (Link & { read
     .map((link) => ({ ...link, said: wordsOf(deck, link) }))
     .filter(({ said }) => said !== '')
     .sort((a, b) => top(a) - top(b) || (a.run ?? 0) - (b.run ?? 0));
-}
-
-/** A text that says other letters: paragraphs that say the same keep everything else they have. */
-export function retold(text: RichText, letters: string): RichText {
-  if (lettersOf(text) === letters) return text;
-  const wanted = plainText(letters).content;
-  const said = (block: Block) => lettersOf({ type: 'doc', content: [block] });
-  const isSame = (a: Block | undefined, b: Block | undefined) =>
-    a !== undefined && b !== undefined && said(a) === said(b);
-  let start = 0;
-  while (isSame(text.content[start], wanted[start])) start += 1;
-  let end = 0;
-  const most = Math.min(text.content.length, wanted.length) - start;
-  while (end < most && isSame(text.content.at(-1 - end), wanted.at(-1 - end))) end += 1;
-  return {
-    type: 'doc',
-    content: [
-      ...text.content.slice(0, start),
-      ...wanted.slice(start, wanted.length - end),
-      ...(end > 0 ? text.content.slice(-end) : []),
-    ],
-  };
 }

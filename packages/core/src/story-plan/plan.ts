@@ -80,11 +80,16 @@ export class PassageIndex {
   private readonly byName = new Map<string, number>();
   private readonly byNumber = new Map<number, number>();
 
-  constructor(passages: readonly Pick<Passage, 'name' | 'number'>[]) {
+  /** @param former names that passages had before, by their places: they are still found by them */
+  constructor(passages: readonly Pick<Passage, 'name' | 'number'>[], former: readonly string[] = []) {
     passages.forEach(({ name, number }, place) => {
       const known = comparable(name);
       if (known !== '' && !this.byName.has(known)) this.byName.set(known, place);
       if (number !== null && !this.byNumber.has(number)) this.byNumber.set(number, place);
+    });
+    former.forEach((name, place) => {
+      const known = comparable(name);
+      if (known !== '' && !this.byName.has(known)) this.byName.set(known, place);
     });
   }
 

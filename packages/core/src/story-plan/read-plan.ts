@@ -61,7 +61,10 @@ export function readPlan(text: string): Plan {
     choices,
     text: trimmed(lines),
   }));
-  return { passages, problems: [...problems, ...problemsOf(passages)].sort((a, b) => a.line - b.line) };
+  return {
+    passages,
+    problems: [...problems, ...problemsOf(passages, new PassageIndex(passages))].sort((a, b) => a.line - b.line),
+  };
 }
 
 function linesOf(text: string): readonly string[] {
@@ -128,8 +131,8 @@ function unescaped(line: string): string {
   return line.startsWith('\\') ? line.slice(1) : line;
 }
 
-function problemsOf(passages: readonly Passage[]): readonly PlanProblem[] {
-  const index = new PassageIndex(passages);
+/** What is wrong or risky in how passages lead to each other. */
+export function problemsOf(passages: readonly Passage[], index: PassageIndex): readonly PlanProblem[] {
   const chosen = new Set<number>([0]);
   const problems: PlanProblem[] = [];
   const names = new Map<string, number>();

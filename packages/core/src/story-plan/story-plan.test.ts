@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { applyChanges, type Deck, emptyDeck, itemsOf, lettersOf, plainText, slidesInOrder } from '../deck/index.js';
 import { isOpen, linksFrom } from '../routes/index.js';
+import { boxesMeet } from '../geometry/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import { bodyOf } from './plan-parts.js';
 import { followPlan, readPlan, writePlan } from './index.js';
@@ -149,6 +150,101 @@ describe('following a plan', () => {
       text: 'The warden gives you a lantern.\nMind the mud.',
       choices: [['Step on', 'The splash']],
     });
+  });
+
+  test('a passage that is renamed keeps every link to it, and nothing is said to be missing', () => {
+    const deck = fromPlan(
+      '1. Gate\n- On -> Rolls\n- Home -> end\n\n2. Shop\n- Buy -> Rolls\n\n3. Rolls\n- Back -> Gate\n',
+    );
+    const plan = writePlan(deck).replace('3. Rolls', '3. Buns');
+    const effect = followPlan(deck, readPlan(plan));
+    expect(effect).toMatchObject({ renamed: [{ from: 'Rolls', to: 'Buns' }], cut: [], removed: [] });
+    expect(effect.problems.map(({ kind }) => kind)).not.toContain('no-passage');
+    const after = applyChanges(deck, effect.changes);
+    expect(said(after).map(({ choices }) => choices[0]?.[1])).toEqual(['Buns', 'Buns', 'Gate']);
+    // The new name is taken as well, and one that is given to another passage means that one.
+    expect(said(follow(deck, plan.replaceAll('-> Rolls', '-> Buns')))).toEqual(said(after));
+    const given = follow(deck, plan.replace('2. Shop', '2. Rolls'));
+    expect(said(given)[0]?.choices[0]).toEqual(['On', 'Rolls']);
+  });
+
+  const linked = () => {
+    const destination = { to: 'slide', slideId: 'hide' } as const;
+    const text = plainText('Go to the old hide now.');
+    const marked = {
+      type: 'doc' as const,
+      content: [
+        {
+          type: 'paragraph' as const,
+          content: [
+            { type: 'text' as const, text: 'Go to the ' },
+            { type: 'text' as const, text: 'old hide', marks: [{ type: 'link' as const, attrs: { destination } }] },
+            { type: 'text' as const, text: ' now.' },
+          ],
+        },
+      ],
+    };
+    expect(lettersOf(marked)).toBe(lettersOf(text));
+    return new DeckBuilder()
+      .slide('gate', { name: 'Gate' })
+      .item('body', 'text', { fields: { text: marked } })
+      .slide('hide', { name: 'Hide' }).deck;
+  };
+
+  test('words changed around linked words leave the link, and add nothing', () => {
+    const deck = linked();
+    const plan = writePlan(deck).replace('Go to the old hide now.', 'Walk to the old hide at once.');
+    const effect = followPlan(deck, readPlan(plan));
+    const after = applyChanges(deck, effect.changes);
+    expect(effect.cut).toEqual([]);
+    expect(Object.keys(after.items)).toEqual(['body']);
+    expect(linksFrom(after, 'gate').map(({ words }) => words)).toEqual(['old hide']);
+  });
+
+  test('links that the plan does not mention are listed, and kept where that is wished', () => {
+    const deck = linked();
+    const plan = writePlan(deck).replace('Go to the old hide now.', 'Stay.').replace('- old hide -> Hide\n', '');
+    const listed = [{ on: 'Gate', words: 'old hide' }];
+    expect(followPlan(deck, readPlan(plan)).cut).toEqual(listed);
+    const keeping = followPlan(deck, readPlan(plan), undefined, { keepLinks: true, keepSlides: false });
+    expect(keeping.cut).toEqual(listed);
+    const kept = applyChanges(deck, keeping.changes);
+    expect(linksFrom(kept, 'gate').map(({ destination }) => destination)).toEqual([{ to: 'slide', slideId: 'hide' }]);
+    const signs = fromPlan('1. Gate\n- On -> Hide\n- Off -> end\n\n2. Hide\n');
+    const shorter = writePlan(signs).replace('- Off -> end\n', '');
+    const staying = followPlan(signs, readPlan(shorter), undefined, { keepLinks: true, keepSlides: false });
+    expect([staying.cut, staying.changes]).toEqual([[{ on: 'Gate', words: 'Off' }], []]);
+  });
+
+  test('slides that the plan does not mention are listed, and stay where that is wished', () => {
+    const deck = fromPlan(walk);
+    const plan = readPlan(writePlan(deck).split('\n\n').slice(0, 2).join('\n\n'));
+    const keeping = followPlan(deck, plan, undefined, { keepLinks: false, keepSlides: true });
+    expect(keeping.removed).toEqual(['The splash']);
+    expect(slidesInOrder(applyChanges(deck, keeping.changes))).toHaveLength(3);
+  });
+
+  test('any number of choices stand apart from each other and from everything else, in the order of the plan', () => {
+    for (const count of [1, 3, 4, 5, 9, 16, 40]) {
+      const choices = Array.from({ length: count }, (_none, at) => `- Choice ${at + 1} -> end`);
+      const made = fromPlan(['1. Gate', 'Some words.', ...choices].join('\n'));
+      // Choices that are added one by one to a slide that has some.
+      const few = fromPlan(['1. Gate', 'Some words.', ...choices.slice(0, 2)].join('\n'));
+      const grown = follow(few, ['1. Gate', 'Some words.', ...choices].join('\n'));
+      for (const deck of count > 9 ? [made] : [made, grown]) {
+        const id = slidesInOrder(deck)[0]?.id ?? '';
+        const boxes = itemsOf(deck, id)
+          .filter((item) => item.kind === 'shape' || (item.kind === 'text' && lettersOf(item.text) !== ''))
+          .map(({ frame }) => frame);
+        for (const [at, box] of boxes.entries())
+          for (const other of boxes.slice(at + 1)) expect([count, boxesMeet(box, other)]).toEqual([count, false]);
+        const order = linksFrom(deck, id)
+          .map(({ carrier, itemId }) => ({ carrier, ...(deck.items[itemId]?.frame ?? { x: 0, y: 0 }) }))
+          .sort((a, b) => a.y - b.y || a.x - b.x);
+        expect(order.map(({ carrier }) => carrier)).toEqual(choices.map((_none, at) => `Choice ${at + 1}`));
+        expect(boxes.every(({ y, height }) => y >= 0 && y + height <= 720)).toBe(true);
+      }
+    }
   });
 
   test('a choice that is taken out of the plan goes; a gate stays on a link that is led elsewhere', () => {

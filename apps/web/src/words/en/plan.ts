@@ -22,6 +22,12 @@ export const plan = {
     names.length === 0 ? '' : `Renamed: ${few(names.map(({ from, to }) => `${from} → ${to}`))}`,
   changed: (names: readonly string[]) => (names.length === 0 ? '' : `Texts or choices change on ${few(names)}`),
   removed: (names: readonly string[]) => (names.length === 0 ? '' : `Removed with all that is on them: ${few(names)}`),
+  cut: (links: readonly { readonly on: string; readonly words: string }[]) =>
+    links.length === 0 ? '' : `Links that go: ${few(links.map(({ on, words }) => `${words}” on “${on}`))}`,
+  keepLinks: (links: readonly { readonly on: string; readonly words: string }[]) =>
+    `Keep ${many(links.length, 'link', 'links')} the plan does not mention: ${few(links.map(({ on, words }) => `${words}” on “${on}`))}`,
+  keepSlides: (names: readonly string[]) =>
+    `Keep ${many(names.length, 'slide', 'slides')} the plan does not mention: ${few(names)}`,
   problems: (count: number) => many(count, 'thing to look at', 'things to look at'),
   line: (line: number) => `Line ${line}`,
   noPassage: (words: string, named: string) => `“${words}” leads to “${named}”, but there is no such passage.`,

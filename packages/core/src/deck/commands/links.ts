@@ -1,14 +1,15 @@
 /** Commands on links: leading one elsewhere, and giving a slide a new way on. */
 import { applyChanges, type Change } from '../change.js';
-import { type Deck, itemsOf, sizeOf } from '../deck.js';
+import { type Deck, itemsOf } from '../deck.js';
 import { type BranchAnswer, type Destination, type Place, withGate } from '../destination.js';
 import type { Gate } from '../gate.js';
 import { PLAIN_LOOK } from '../item-kinds/kind.js';
-import { boundsOf, boxesMeet, type Frame } from '../../geometry/index.js';
+import type { Frame } from '../../geometry/index.js';
 import type { ItemId, SlideId } from '../identifiers.js';
 import { lettersOf, plainText } from '../rich-text.js';
 import { linkedWordsIn, relinkedIn } from '../texts.js';
-import { addItem, setItemFields, setLink, setText } from './items.js';
+import { placeForChoice } from './choice-places.js';
+import { addItem, setFrames, setItemFields, setLink, setText } from './items.js';
 
 /** What carries a link: an item, or some of the linked words of its text, counted from 0. */
 export interface Carrier {
@@ -80,18 +81,19 @@ function ledAway(destination: Destination, gone: readonly SlideId[], to: SlideId
   };
 }
 
-/** Size of a choice that is placed by itself, and its distance from others and the edge, in slide units. */
-const CHOICE = { width: 300, height: 76, apart: 24, edge: 70 };
-
 /**
- * Gives a slide a way on: an empty choice of its layout if it has one, else a new one where there is room, at the
- * bottom first and from the right.
- * @param options `id` for the choice, if a new one is needed
+ * Gives a slide a way on: an empty choice of its layout if it has one, else a new one where there is room.
+ * @param options `id` for the choice, if a new one is needed; `frame` for where it is to stand
  */
 export function addWay(
   deck: Deck,
   slideId: SlideId,
-  options: { readonly id: ItemId; readonly words: string; readonly destination: Destination },
+  options: {
+    readonly id: ItemId;
+    readonly words: string;
+    readonly destination: Destination;
+    readonly frame?: Frame;
+  },
 ): Change[] {
   if (!deck.slides[slideId]) return [];
   const waiting = itemsOf(deck, slideId).find(
@@ -99,31 +101,19 @@ export function addWay(
   );
   if (waiting)
     return [...setText(deck, waiting.id, plainText(options.words)), ...setLink(deck, waiting.id, options.destination)];
-  return addItem(deck, {
-    id: options.id,
-    slideId,
-    kind: 'shape',
-    frame: freePlace(deck, slideId),
-    link: options.destination,
-    fields: {
-      text: plainText(options.words),
-      look: { ...PLAIN_LOOK, align: 'center', upright: 'middle', fit: 'shrink' },
-    },
-  });
-}
-
-/** Where nothing lies yet that is not in the backdrop; the corner at the bottom right when there is no such place. */
-function freePlace(deck: Deck, slideId: SlideId): Frame {
-  const { width, height } = sizeOf(deck);
-  const taken = itemsOf(deck, slideId)
-    .filter((item) => item.layer === 'slide' && !item.hidden)
-    .map((item) => boundsOf(item.frame));
-  const corner = { x: width - CHOICE.edge - CHOICE.width, y: height - CHOICE.edge - CHOICE.height };
-  for (let { y } = corner; y >= CHOICE.edge; y -= CHOICE.height + CHOICE.apart) {
-    for (let { x } = corner; x >= CHOICE.edge; x -= CHOICE.width + CHOICE.apart) {
-      const place = { x, y, width: CHOICE.width, height: CHOICE.height };
-      if (!taken.some((box) => boxesMeet(box, place))) return { ...place, rotation: 0 };
-    }
-  }
-  return { ...corner, width: CHOICE.width, height: CHOICE.height, rotation: 0 };
+  const { frame, moved } = options.frame ? { frame: options.frame, moved: {} } : placeForChoice(deck, slideId);
+  return [
+    ...setFrames(deck, moved),
+    ...addItem(deck, {
+      id: options.id,
+      slideId,
+      kind: 'shape',
+      frame,
+      link: options.destination,
+      fields: {
+        text: plainText(options.words),
+        look: { ...PLAIN_LOOK, align: 'center', upright: 'middle', fit: 'shrink' },
+      },
+    }),
+  ];
 }

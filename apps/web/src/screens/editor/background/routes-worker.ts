@@ -41,7 +41,8 @@ function answerTo(question: Question): Answer['result'] {
       return { figures: routeFigures(question.graph), chances: readingChances(question.graph) };
     case 'plan': {
       const plan = readPlan(question.text);
-      return { effect: followPlan(question.deck, plan), problems: plan.problems, passages: plan.passages.length };
+      const effect = followPlan(question.deck, plan);
+      return { effect, problems: effect.problems, passages: plan.passages.length };
     }
   }
 }

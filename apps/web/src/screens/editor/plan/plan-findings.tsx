@@ -1,8 +1,9 @@
 /** What following a plan would change, and what is wrong with it; each row leads to its line. */
-import { type PlanProblem, readPlan } from '@gobrel/core/story-plan';
+import { type PlanProblem, type PlanWishes, readPlan } from '@gobrel/core/story-plan';
 import { TriangleAlert } from 'lucide-react';
 import { useDeferredValue, useMemo } from 'react';
 import { words } from '../../../words';
+import { Tick } from '../panel/questions/fields';
 import type { Planned } from '../background/routes-worker';
 
 interface PlanFindingsProps {
@@ -11,13 +12,16 @@ interface PlanFindingsProps {
   readonly isChanged: boolean;
   /** What following it would change; `null` while it says what the slides say, or is being read. */
   readonly planned: Planned | null;
+  /** What is to stay though the plan does not speak of it. */
+  readonly wishes: PlanWishes;
+  readonly onWishes: (wishes: PlanWishes) => void;
   readonly onLine: (line: number) => void;
 }
 
 /** More rows of one kind than this are not listed. */
 const MOST = 60;
 
-export function PlanFindings({ text, isChanged, planned, onLine }: PlanFindingsProps) {
+export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLine }: PlanFindingsProps) {
   const lately = useDeferredValue(text);
   // A plan that the slides already follow is read here; one that is typed was read by the worker.
   const own = useMemo(() => (isChanged ? null : readPlan(lately).problems), [isChanged, lately]);
@@ -28,11 +32,27 @@ export function PlanFindings({ text, isChanged, planned, onLine }: PlanFindingsP
         words.plan.added(effect.added),
         words.plan.renamed(effect.renamed),
         words.plan.changed(effect.changed),
-        words.plan.removed(effect.removed),
+        wishes.keepSlides ? '' : words.plan.removed(effect.removed),
+        wishes.keepLinks ? '' : words.plan.cut(effect.cut),
       ].filter(Boolean)
     : [];
+  const losses = effect ? [words.plan.removed(effect.removed), words.plan.cut(effect.cut)] : [];
   return (
     <>
+      {effect && effect.cut.length > 0 ? (
+        <Tick
+          label={words.plan.keepLinks(effect.cut)}
+          checked={wishes.keepLinks}
+          onChange={(keepLinks) => onWishes({ ...wishes, keepLinks })}
+        />
+      ) : null}
+      {effect && effect.removed.length > 0 ? (
+        <Tick
+          label={words.plan.keepSlides(effect.removed)}
+          checked={wishes.keepSlides}
+          onChange={(keepSlides) => onWishes({ ...wishes, keepSlides })}
+        />
+      ) : null}
       <div role="status">
         {!isChanged ? (
           <p className="font-semibold text-reed">{words.plan.same}</p>
@@ -42,7 +62,7 @@ export function PlanFindings({ text, isChanged, planned, onLine }: PlanFindingsP
           <ul className="list-disc pl-5">
             {rows.length === 0 ? <li>{words.plan.nothing}</li> : null}
             {rows.map((row) => (
-              <li key={row} className={row === words.plan.removed(effect.removed) ? 'font-semibold text-berry' : ''}>
+              <li key={row} className={losses.includes(row) ? 'font-semibold text-berry' : ''}>
                 {row}
               </li>
             ))}

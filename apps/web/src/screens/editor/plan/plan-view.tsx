@@ -1,7 +1,8 @@
 /** The story plan: the deck as passages and choices in plain text, typed or pasted, and followed by the slides in one press. */
-import { followPlan, readPlan, writePlan } from '@gobrel/core/story-plan';
+import { newId } from '@gobrel/core/deck';
+import { followPlan, type PlanWishes, readPlan, writePlan } from '@gobrel/core/story-plan';
 import { RotateCcw, Wand } from 'lucide-react';
-import { useDeferredValue, useMemo, useRef } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { Button } from '../../../ui';
 import { words } from '../../../words';
@@ -19,13 +20,15 @@ export function PlanView({ editing }: { editing: Editing }) {
   const text = draft ?? written;
   const lately = useDeferredValue(text);
   const planned = useAnswer(lately === written ? '' : `${lately}\u0000${written}`, () => askForPlan(deck, lately));
+  const [wishes, setWishes] = useState<PlanWishes>({ keepLinks: false, keepSlides: false });
   const field = useRef<HTMLTextAreaElement>(null);
   const isChanged = draft !== null && draft !== written;
   const follow = () => {
-    const effect = followPlan(editing.deck, readPlan(text));
+    const effect = followPlan(editing.deck, readPlan(text), newId, wishes);
     editing.run(effect.changes);
     setDraft(null);
-    editing.tellDone(words.plan.followed(effect.added.length, effect.changed.length, effect.removed.length));
+    const removed = wishes.keepSlides ? 0 : effect.removed.length;
+    editing.tellDone(words.plan.followed(effect.added.length, effect.changed.length, removed));
   };
   const goToLine = (line: number) => {
     const area = field.current;
@@ -62,7 +65,14 @@ export function PlanView({ editing }: { editing: Editing }) {
             <RotateCcw size={18} aria-hidden /> {words.plan.asItIs}
           </Button>
         </div>
-        <PlanFindings text={text} isChanged={isChanged} planned={isChanged ? planned : null} onLine={goToLine} />
+        <PlanFindings
+          text={text}
+          isChanged={isChanged}
+          planned={isChanged ? planned : null}
+          wishes={wishes}
+          onWishes={setWishes}
+          onLine={goToLine}
+        />
         <p id="plan-how" className="mt-auto whitespace-pre-line text-sm text-soft">
           {words.plan.how}
         </p>
