@@ -93,7 +93,7 @@ test('several items are resized and turned as one', async ({ page }) => {
 
 test('what is locked stays; what is out of sight is in the list and not in the show', async ({ page }) => {
   await shapes(page).first().click();
-  await page.keyboard.press('l');
+  await page.keyboard.press('Alt+l');
   const before = await middleOf(item(page, 'Shape, locked'));
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Delete');
@@ -113,9 +113,9 @@ test('items are copied between decks, duplicated by dragging, and give their loo
   await shapes(page).first().click();
   await page.getByRole('group', { name: 'Fill' }).getByRole('button', { name: 'Berry' }).click();
   await shapes(page).first().click();
-  await page.keyboard.press('q');
+  await page.keyboard.press('Alt+q');
   await shapes(page).last().click();
-  await page.keyboard.press('w');
+  await page.keyboard.press('Alt+w');
   for (const shape of await page.locator('[data-canvas] .gv-outline path').all())
     await expect(shape).toHaveAttribute('fill', '#9b2242');
   await page.keyboard.down('Alt');
@@ -149,7 +149,7 @@ test('words copied elsewhere become a text, whose spelling the browser looks at'
 
 test('the sheet of keys is opened and closed by keys, and everything stays selected', async ({ page }) => {
   await shapes(page).first().click();
-  await page.keyboard.press('?');
+  await page.keyboard.press('F1');
   const sheet = page.getByRole('dialog', { name: 'Keys' });
   await expect(sheet.getByText('Ctrl + K', { exact: true })).toBeVisible();
   await page.keyboard.press('Escape');

@@ -25,7 +25,7 @@ test('items are moved, resized and turned by mouse and by keys, and every step c
   await expect(left(page)).toHaveValue('529');
   await page.keyboard.press('Alt+ArrowRight');
   await expect(page.getByRole('spinbutton', { name: 'wide' })).toHaveValue('248');
-  await page.keyboard.press('.');
+  await page.keyboard.press('Alt+.');
   await expect(page.getByRole('spinbutton', { name: 'turned' })).toHaveValue('15');
   for (let count = 0; count < 4; count += 1) await page.keyboard.press('Control+z');
   await expect(left(page)).toHaveValue('520');

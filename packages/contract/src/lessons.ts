@@ -180,7 +180,10 @@ export interface LessonView {
   readonly removed: readonly RemovedView[];
 }
 
-/** The present work of everybody in a lesson with its marks, computed on the server; sounds are asked for one by one. */
+/**
+ * The present work of everybody in a lesson with its marks, by the keys and by what the teacher said to it; sounds are
+ * asked for one by one.
+ */
 export type LessonMarks = Readonly<Record<string, { readonly work: Work; readonly marks: Marks }>>;
 
 /** What a correction would change: the deck as it is now, and for whom something changes. */

@@ -105,7 +105,7 @@ const words: SlideWords = {
     sure: { 1: 'a guess', 2: 'rather', 3: 'quite', 4: 'certain' },
   },
   points: (points, outOf) => `${points}/${outOf}`,
-  verdicts: { right: 'right', partly: 'partly', wrong: 'wrong', empty: 'empty' },
+  verdicts: { right: 'right', partly: 'partly', wrong: 'wrong', unmarked: 'not marked yet', empty: 'empty' },
 };
 const surroundings = {
   pictureUrl: (id: string) => `/pictures/${id}`,

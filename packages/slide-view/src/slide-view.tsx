@@ -205,12 +205,12 @@ function DrawnItem({ item, mark, follow, fillIn, around }: DrawnItemProps) {
 /** A mark beside what it is for: a sign, a word for screen readers, and points. */
 function MarkView({ mark }: { mark: NonNullable<DrawnItemProps['mark']> }) {
   const { words } = useSurroundings();
-  const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–' } as const;
+  const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–', unmarked: '✎' } as const;
   return (
     <span className={`gv-mark gv-${mark.verdict}`} title={mark.why}>
       <span aria-hidden="true">{signs[mark.verdict]} </span>
       <span className="gv-spoken">{words.verdicts[mark.verdict]}: </span>
-      {words.points(mark.points, mark.outOf)}
+      {mark.verdict === 'unmarked' ? null : words.points(mark.points, mark.outOf)}
     </span>
   );
 }

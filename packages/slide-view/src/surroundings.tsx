@@ -1,4 +1,5 @@
 /** What every drawn slide needs from the application around it: where pictures are, and words in the reader's language. */
+import type { Verdict } from '@gobrel/core/questions';
 import { createContext, useContext } from 'react';
 
 /** The words that a slide itself says, given by the application's message catalogue. */
@@ -13,7 +14,7 @@ export interface SlideWords {
   readonly pieces: PieceWords;
   readonly asking: AskingWords;
   readonly points: (points: number, outOf: number) => string;
-  readonly verdicts: Readonly<Record<'right' | 'partly' | 'wrong' | 'empty', string>>;
+  readonly verdicts: Readonly<Record<Verdict, string>>;
 }
 
 /** The words about what is added in open areas. */

@@ -2,13 +2,13 @@
 import type { ChangeTerms, LessonMarks, LessonSummary, LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { readTerms, type WorkMode } from '@gobrel/core/lesson';
-import { markWork } from '@gobrel/core/questions';
+import { emptyReview, marksWith, readReview } from '@gobrel/core/review';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
 import { type Recording, type Work, withoutBytes } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
-import { LessonRow } from '../database/index.js';
+import { DataSource, In } from 'typeorm';
+import { LessonRow, ReviewRow } from '../database/index.js';
 import { coverOf } from '../decks/index.js';
 import { notFound } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
@@ -66,10 +66,17 @@ export class LessonsService {
     const lesson = await this.led(teacherId, id);
     const edition = await this.editions.get(lesson.editionHash);
     const works = await this.works(id);
+    const reviews = await this.database
+      .getRepository(ReviewRow)
+      .findBy({ participantId: In(works.map(({ participantId }) => participantId)) });
+    const reviewOf = new Map(reviews.map(({ participantId, review }) => [participantId, readReview(review)]));
     return Object.fromEntries(
       works.map(({ participantId, work }) => [
         participantId,
-        { work: withoutBytes(work), marks: markWork(edition, work) },
+        {
+          work: withoutBytes(work),
+          marks: marksWith(reviewOf.get(participantId) ?? emptyReview, edition, work),
+        },
       ]),
     );
   }

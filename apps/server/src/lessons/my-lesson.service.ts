@@ -12,8 +12,8 @@ import {
   readTerms,
   type WorkMode,
 } from '@gobrel/core/lesson';
-import { changedAnswers, isQuestion, markWork, tellSubmitted } from '@gobrel/core/questions';
-import { readReview, reviewedMarks } from '@gobrel/core/review';
+import { changedAnswers, isQuestion, markWork, sumOfMarks, tellSubmitted } from '@gobrel/core/questions';
+import { emptyReview, marksWith, readReview } from '@gobrel/core/review';
 import { isAskedByLink } from '@gobrel/core/routes';
 import { changeLesson, formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
 import { readWork, withoutBytes } from '@gobrel/core/work';
@@ -60,8 +60,9 @@ export class MyLessonService {
     ]);
     const standing = submissions.find((row) => row.takenBackAt === null);
     const state = { submitted: standing !== undefined, released: (review?.releasedAt ?? null) !== null };
-    const marks =
-      standing && reviewedMarks(markWork(edition, readWork(standing.work)), readReview(review?.review), edition);
+    // What a teacher says is seen once it is released, and not before.
+    const said = state.released ? readReview(review?.review) : emptyReview;
+    const marks = standing && marksWith(said, edition, readWork(standing.work));
     const seesMarks = isShown(terms.marks, state);
     const group =
       workId === participant.id ? null : await this.database.getRepository(ParticipantRow).findOneBy({ id: workId });
@@ -83,10 +84,10 @@ export class MyLessonService {
       tries: submissions.length,
       mayTakeBack: lesson.closedAt === null && mayTakeBack(terms, submissions.length, Date.now()),
       returnedAt: review?.returnedAt?.toISOString() ?? null,
-      points: marks && seesMarks ? { points: marks.points, outOf: marks.outOf } : null,
+      points: marks && seesMarks ? sumOfMarks(Object.values(marks.items)) : null,
       told:
-        standing && seesMarks
-          ? tellSubmitted(readWork(standing.work), edition, isShown(terms.key, state))
+        standing && marks && seesMarks
+          ? tellSubmitted(readWork(standing.work), edition, isShown(terms.key, state), marks)
           : standing
             ? {}
             : told,

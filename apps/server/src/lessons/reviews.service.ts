@@ -1,8 +1,7 @@
 /** Reviewing: what a teacher says to work, giving it back for another try, giving it free, and the gradebook. */
 import type { GradebookView, LessonReviews, LessonView, ReviewView, UndoReturn } from '@gobrel/contract';
 import { byName, namesApart } from '@gobrel/core/lesson';
-import { markWork } from '@gobrel/core/questions';
-import { emptyReview, type GradedLesson, readReview, type Result, reviewedMarks } from '@gobrel/core/review';
+import { emptyReview, type GradedLesson, marksWith, readReview, type Result } from '@gobrel/core/review';
 import { readWork } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -133,8 +132,8 @@ export class ReviewsService {
       const last = submissions.filter(({ participantId }) => participantId === workId).at(-1);
       if (!last || studentId === null) return [];
       const review = reviews.find(({ participantId }) => participantId === workId)?.review;
-      const { points, outOf } = reviewedMarks(markWork(edition, readWork(last.work)), readReview(review), edition);
-      return [[studentId, { points, outOf }]];
+      const { points, outOf, unmarked } = marksWith(readReview(review), edition, readWork(last.work));
+      return [[studentId, { points, outOf, unmarked }]];
     });
     return {
       id: lesson.id,

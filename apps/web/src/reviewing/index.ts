@@ -2,3 +2,4 @@
 export { PraiseSign } from './praise-sign';
 export { Said } from './said';
 export { Spots } from './spots';
+export { PointsSum } from './points-sum';

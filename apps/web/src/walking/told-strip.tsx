@@ -1,6 +1,6 @@
 /** Under a slide: checking its answers, what was said to them, and hints for whoever wants one. */
 import { type Asking, type Deck, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
-import { isAsking, tellingOn, type Told } from '@gobrel/core/questions';
+import { isAsking, tellingOn, type Told, type Verdict } from '@gobrel/core/questions';
 import { isFilledIn, type Work } from '@gobrel/core/work';
 import { CircleCheck, Lightbulb } from 'lucide-react';
 import { useState } from 'react';
@@ -17,8 +17,14 @@ interface ToldStripProps {
   readonly onCheck: (itemIds: readonly string[]) => void;
 }
 
-const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–' } as const;
-const tones = { right: 'text-reed', partly: 'text-amber', wrong: 'text-berry', empty: 'text-soft' } as const;
+const signs: Readonly<Record<Verdict, string>> = { right: '✓', partly: '½', wrong: '✕', empty: '–', unmarked: '✎' };
+const tones: Readonly<Record<Verdict, string>> = {
+  right: 'text-reed',
+  partly: 'text-amber',
+  wrong: 'text-berry',
+  empty: 'text-soft',
+  unmarked: 'text-dusk',
+};
 
 /** Everything of one slide; give it the slide's id as key, so that hints of another slide are not open here. */
 export function ToldStrip({ edition, slideId, work, told, locked, checking, onCheck }: ToldStripProps) {
@@ -64,7 +70,7 @@ export function ToldStrip({ edition, slideId, work, told, locked, checking, onCh
             <li key={item.id}>
               <strong className={tones[verdict]}>
                 <span aria-hidden>{signs[verdict]} </span>
-                {words.onSlides.verdicts[verdict]} {words.onSlides.points(points, outOf)}
+                {words.onSlides.verdicts[verdict]} {verdict === 'unmarked' ? '' : words.onSlides.points(points, outOf)}
               </strong>{' '}
               {called(item) ? <span className="text-soft">{called(item)} · </span> : null}
               {[says, why].filter(Boolean).join(' ')}

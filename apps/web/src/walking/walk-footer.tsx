@@ -1,5 +1,6 @@
 /** The row under a slide that is filled in: back, what is done here, putting pieces back, next. */
 import type { Deck } from '@gobrel/core/deck';
+import type { IsFixed } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -13,18 +14,20 @@ interface WalkFooterProps {
   readonly edition: Deck;
   readonly walk: Walk;
   readonly fillIn: FillIn;
+  /** What is not theirs to fill in. */
+  readonly isFixed?: IsFixed;
   /** What else can be done, beside *back*. */
   readonly children: ReactNode;
 }
 
-export function WalkFooter({ edition, walk, fillIn, children }: WalkFooterProps) {
+export function WalkFooter({ edition, walk, fillIn, isFixed, children }: WalkFooterProps) {
   return (
     <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
       <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
         <ArrowLeft size={18} aria-hidden /> {words.show.back}
       </Button>
       {children}
-      <WalkStatus edition={edition} walk={walk} work={fillIn.work} />
+      <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} />
       <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
       <Button
         className="ml-auto sm:ml-0"

@@ -1,12 +1,20 @@
 /** Where somebody is, how much is done there, or why the last step led nowhere. */
 import type { Deck } from '@gobrel/core/deck';
-import { progressOn, type Work } from '@gobrel/core/work';
+import { type IsFixed, progressOn, type Work } from '@gobrel/core/work';
 import { slideName } from '../slides';
 import { words } from '../words';
 import type { Walk } from './use-walk';
 
-export function WalkStatus({ edition, walk, work }: { edition: Deck; walk: Walk; work: Work }) {
-  const here = progressOn(edition, work, walk.at);
+interface WalkStatusProps {
+  readonly edition: Deck;
+  readonly walk: Walk;
+  readonly work: Work;
+  /** What is not theirs to fill in. */
+  readonly isFixed?: IsFixed | undefined;
+}
+
+export function WalkStatus({ edition, walk, work, isFixed }: WalkStatusProps) {
+  const here = progressOn(edition, work, walk.at, isFixed);
   return (
     <p role="status" className="order-first basis-full text-center sm:order-none sm:min-w-40 sm:flex-1 sm:basis-auto">
       {walk.notice ? (

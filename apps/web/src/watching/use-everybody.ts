@@ -11,6 +11,8 @@ import type { WorkOf } from './use-work-of';
 /** Somebody of the class with what they do. */
 export interface Watched extends WorkOf {
   readonly participant: ParticipantView;
+  /** Whether a device of theirs was connected while this screen looked on. */
+  readonly wasHere: boolean;
   /** When they last did something while this screen looked on, or stored work; milliseconds by this device's clock. */
   readonly activeAt: number | null;
   /** Since when they are on their slide while this screen looks on. */
@@ -28,6 +30,7 @@ class WorkWatch {
   private activeAt: number | null = null;
   private onSlideSince: number | null = null;
   private isSettled = false;
+  private wasHere = false;
   private readonly document: OpenDocument;
 
   constructor(
@@ -50,12 +53,14 @@ class WorkWatch {
       this.onSlideSince = this.slideId === null ? null : Date.now();
       this.slideId = stop.slideId;
     }
+    this.wasHere ||= told !== null;
     const stored = participant.changedAt === null ? null : Date.parse(participant.changedAt);
     const next = {
       participant,
       work: this.work,
       stop,
       isHere: told !== null,
+      wasHere: this.wasHere,
       activeAt: this.activeAt ?? stored,
       onSlideSince: this.onSlideSince ?? stored,
     };
@@ -88,6 +93,7 @@ function isSame(a: Watched, b: Watched): boolean {
     a.participant === b.participant &&
     a.work === b.work &&
     a.isHere === b.isHere &&
+    a.wasHere === b.wasHere &&
     a.activeAt === b.activeAt &&
     a.onSlideSince === b.onSlideSince &&
     JSON.stringify(a.stop) === JSON.stringify(b.stop)
@@ -130,4 +136,11 @@ export function useEverybody(lesson: LessonView, edition: Deck): readonly Watche
 
 /** A new value whenever something is to be looked at again. */
 const noWatches = { of: new Map<string, WorkWatch>() };
-const nothingDone = { work: emptyWork, stop: null, isHere: false, activeAt: null, onSlideSince: null } as const;
+const nothingDone = {
+  work: emptyWork,
+  stop: null,
+  isHere: false,
+  wasHere: false,
+  activeAt: null,
+  onSlideSince: null,
+} as const;

@@ -46,11 +46,20 @@ export const NO_FEEDBACK: Feedback = { right: '', partly: '', wrong: '' };
 export const MOST_HINTS = 5;
 export const MOST_ATTEMPTS = 20;
 
+/** The most points a question can be worth. */
+const MOST_POINTS = 100;
+
+/** Points as a question can be worth them: whole or half. Whatever is worth something stays worth something. */
+export function roundedPoints(points: number): number {
+  const halves = Math.round(Math.min(MOST_POINTS, Math.max(0, points)) * 2) / 2;
+  return points > 0 ? Math.max(0.5, halves) : 0;
+}
+
 /** The fields of a question from untrusted JSON. Points are whole or half, 0 to 100. */
 export function readAsking(fields: Fields): Asking {
   const feedback = readFields(fields['feedback']);
   return {
-    points: Math.round(readNumber(fields['points'], 1, 0, 100) * 2) / 2,
+    points: roundedPoints(readNumber(fields['points'], 1, 0, MOST_POINTS)),
     feedback: {
       right: readString(feedback?.['right'], '', 500),
       partly: readString(feedback?.['partly'], '', 500),

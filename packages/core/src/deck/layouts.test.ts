@@ -1,5 +1,6 @@
 /** Layouts and slide sizes: what becomes of a slide's content. */
 import fc from 'fast-check';
+import { boundsOf, boxesMeet } from '../geometry/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   addSlideFrom,
@@ -54,6 +55,22 @@ describe('layouts', () => {
         expect(y + height).toBeLessThanOrEqual(size.height);
       }
     }
+  });
+
+  test.each(layoutNames)('another layout (“%s”) never opens a slide that is left by its links only', (layout) => {
+    const deck = new DeckBuilder().slide('s', { exits: 'links-only' }).deck;
+    expect(applyChanges(deck, setLayout(deck, 's', layout)).slides['s']?.exits).toBe('links-only');
+    const open = new DeckBuilder().slide('s', { exits: 'open' }).deck;
+    expect(applyChanges(open, setLayout(open, 's', layout)).slides['s']?.exits).toBe('open');
+  });
+
+  test.each(layoutNames)('no placeholder of another layout (“%s”) lies over what an author has placed', (layout) => {
+    const frame = { x: 300, y: 60, width: 500, height: 300, rotation: 20 };
+    const own = new DeckBuilder().slide('s').item('mine', 'text', { frame, fields: { text: plainText('Mine') } }).deck;
+    const after = applyChanges(own, setLayout(own, 's', layout, counter()));
+    for (const item of itemsOf(after, 's'))
+      if (!own.items[item.id])
+        expect([item.role, boxesMeet(boundsOf(frame), boundsOf(item.frame))]).toEqual([item.role, false]);
   });
 
   test('a slide from a layout has its parts, empty; a story is left by its choices only', () => {

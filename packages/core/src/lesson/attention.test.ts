@@ -5,6 +5,8 @@ const minutesAgo = (minutes: number) => NOW - minutes * 60_000;
 const busy: Doing = {
   hasJoined: true,
   isHere: true,
+  wasHere: true,
+  isClosed: false,
   hasSubmitted: false,
   activeAt: minutesAgo(1),
   onSlideSince: minutesAgo(2),
@@ -25,6 +27,13 @@ describe('how somebody is doing', () => {
     expect(states.map(({ state }) => state)).toEqual(['working', 'idle', 'stuck', 'offline', 'absent', 'submitted']);
     expect(states.filter(needsHelp)).toHaveLength(3);
     expect([...states].sort(byNeed)[0]).toEqual({ state: 'stuck', minutes: 6 });
+  });
+
+  test('who has not been here while somebody looked on is away, and in a closed lesson nobody is missed', () => {
+    expect(attentionOf({ ...busy, isHere: false, wasHere: false }, NOW).state).toBe('away');
+    expect(needsHelp({ state: 'away' })).toBe(false);
+    expect(attentionOf({ ...busy, isHere: false, isClosed: true }, NOW).state).toBe('over');
+    expect(attentionOf({ ...busy, hasSubmitted: true, isClosed: true }, NOW).state).toBe('submitted');
   });
 
   test('on a slide with nothing empty nobody is stuck, and of the unknown nothing is said', () => {

@@ -4,8 +4,11 @@ import type { SlideId } from '../deck/index.js';
 /** What is known of somebody in a lesson; times in milliseconds since 1970, all by one clock. */
 export interface Doing {
   readonly hasJoined: boolean;
-  /** Whether a device of theirs is connected. */
+  /** Whether a device of theirs is connected, and whether one was while somebody looked on. */
   readonly isHere: boolean;
+  readonly wasHere: boolean;
+  /** Whether the lesson is closed, so that nobody is expected to be here. */
+  readonly isClosed: boolean;
   readonly hasSubmitted: boolean;
   /** When they last changed something or went somewhere; `null` when that is not known. */
   readonly activeAt: number | null;
@@ -16,9 +19,12 @@ export interface Doing {
   readonly isSomethingEmpty: boolean;
 }
 
-/** How somebody is doing; *stuck* is no further on one slide, *idle* does nothing at all. */
+/**
+ * How somebody is doing; *stuck* is no further on one slide, *idle* does nothing at all; *offline* has lost the connection
+ * while somebody looked on, *away* has been in and is not here now; *over* did not submit before the lesson was closed.
+ */
 export type Attention =
-  | { readonly state: 'absent' | 'offline' | 'working' | 'submitted' }
+  | { readonly state: 'absent' | 'offline' | 'away' | 'working' | 'submitted' | 'over' }
   | { readonly state: 'idle' | 'stuck'; readonly minutes: number };
 
 /** Without anything done for so long somebody is idle; on a slide with something empty for so long, stuck; in minutes. */
@@ -30,7 +36,8 @@ const MINUTE = 60_000;
 export function attentionOf(doing: Doing, now: number): Attention {
   if (!doing.hasJoined) return { state: 'absent' };
   if (doing.hasSubmitted) return { state: 'submitted' };
-  if (!doing.isHere) return { state: 'offline' };
+  if (doing.isClosed) return { state: 'over' };
+  if (!doing.isHere) return { state: doing.wasHere ? 'offline' : 'away' };
   const since = (time: number | null) => (time === null ? 0 : Math.floor((now - time) / MINUTE));
   const idle = since(doing.activeAt);
   if (idle >= patience.idle) return { state: 'idle', minutes: idle };
@@ -44,7 +51,7 @@ export function needsHelp({ state }: Attention): boolean {
   return state === 'idle' || state === 'stuck' || state === 'offline';
 }
 
-const urgency = ['stuck', 'idle', 'offline', 'working', 'absent', 'submitted'] as const;
+const urgency = ['stuck', 'idle', 'offline', 'working', 'away', 'absent', 'over', 'submitted'] as const;
 
 /** Sorts those first who need help most. */
 export function byNeed(a: Attention, b: Attention): number {

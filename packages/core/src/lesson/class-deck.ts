@@ -51,6 +51,11 @@ function named(edition: Deck, name: string): Deck {
   };
 }
 
+/** Which items of an edition students may not fill in, as a predicate. */
+export function fixedIn(edition: Deck, mode: WorkMode): (itemId: ItemId) => boolean {
+  return (itemId) => isFixed(edition, mode, itemId);
+}
+
 /**
  * Items that students may not fill in: in a class deck everything outside the pages of their own, but for slides that
  * are laid out as questions, such as one that was put in.

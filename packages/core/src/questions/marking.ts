@@ -1,12 +1,12 @@
 /** Marking a whole piece of work against its edition. */
 import type { Deck, Item, ItemId, ItemKindName } from '../deck/index.js';
 import { readFields, readNumber, readOneOf, readString } from '../deck/index.js';
-import type { Work, WorkChange } from '../work/index.js';
+import { isFilledIn, type Work, type WorkChange } from '../work/index.js';
 import { blankQuestion } from './blank/index.js';
 import { choiceQuestion } from './choice/index.js';
 import { drawQuestion } from './draw/index.js';
 import { longTextQuestion } from './long-text/index.js';
-import type { Mark } from './mark.js';
+import { emptyMark, type Mark, type MarkSum, sumOfMarks, unmarkedMark, verdictNames } from './mark.js';
 import { numberQuestion } from './number/index.js';
 import { placementQuestion } from './placement/index.js';
 import { pointQuestion } from './point/index.js';
@@ -28,29 +28,36 @@ export const questionKinds: { readonly [K in ItemKindName]?: QuestionKind<K> } =
 };
 
 /** The marks of one piece of work: by item, and added up. */
-export interface Marks {
+export interface Marks extends MarkSum {
   readonly items: Readonly<Record<ItemId, Mark>>;
-  readonly points: number;
-  readonly outOf: number;
+}
+
+/** Marks with their sum. */
+export function marksOf(items: Readonly<Record<ItemId, Mark>>): Marks {
+  return { items, ...sumOfMarks(Object.values(items)) };
 }
 
 function kindFor(item: Item): QuestionKind<ItemKindName> | undefined {
   return questionKinds[item.kind] as QuestionKind<ItemKindName> | undefined;
 }
 
-/** Marks everything in the edition that has a key. Pure: the same on the server and offline. */
+/**
+ * Marks everything in the edition by its keys; what a person is to mark is not marked yet, once there is an answer. Pure:
+ * the same on the server and offline.
+ */
 export function markWork(edition: Deck, work: Work): Marks {
   const items: Record<ItemId, Mark> = {};
-  let points = 0;
-  let outOf = 0;
   for (const item of Object.values(edition.items)) {
-    const mark = item.hidden ? null : markItem(item, work, edition);
-    if (!mark) continue;
-    items[item.id] = mark;
-    points += mark.points;
-    outOf += mark.outOf;
+    const mark = item.hidden ? null : (markItem(item, work, edition) ?? markToCome(item, work));
+    if (mark) items[item.id] = mark;
   }
-  return { items, points, outOf };
+  return marksOf(items);
+}
+
+/** The mark of what a person is to mark; `null` for what nobody marks, or what is worth nothing. */
+function markToCome(item: Item, work: Work): Mark | null {
+  if (!('points' in item) || item.points === 0 || !kindFor(item)?.isRead(item)) return null;
+  return isFilledIn(item, work) ? unmarkedMark(item.points) : emptyMark(item.points, 'Nothing given.');
 }
 
 /** What a student gave for an item, in words; '' when nothing. */
@@ -86,16 +93,13 @@ export function readMarks(value: unknown): Marks {
     return [
       id,
       {
-        verdict: readOneOf(mark?.['verdict'], ['empty', 'right', 'partly', 'wrong'], 'empty'),
+        verdict: readOneOf(mark?.['verdict'], verdictNames, 'empty'),
         points: readNumber(mark?.['points'], 0),
         outOf: readNumber(mark?.['outOf'], 0),
         why: readString(mark?.['why'], ''),
+        ...(mark?.['byTeacher'] === true ? { byTeacher: true as const } : {}),
       },
     ];
   });
-  return {
-    items: Object.fromEntries(items),
-    points: readNumber(fields?.['points'], 0),
-    outOf: readNumber(fields?.['outOf'], 0),
-  };
+  return marksOf(Object.fromEntries(items));
 }

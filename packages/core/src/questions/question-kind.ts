@@ -7,6 +7,8 @@ import type { Mark } from './mark.js';
 export interface QuestionKind<K extends ItemKindName> {
   /** The mark for what a student did with this item, or `null` when it has no key and is not marked. */
   readonly mark: (item: ItemOf<K>, work: Work, edition: Deck) => Mark | null;
+  /** Whether a person is to mark it, as no key does. */
+  readonly isRead: (item: ItemOf<K>) => boolean;
   /** How it is marked, in a sentence that a teacher can read out. */
   readonly rule: (item: ItemOf<K>, edition: Deck) => string;
   /** What a student gave, in words; '' when nothing. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { plainText } from '../deck/index.js';
+import { plainText, readAsking } from '../deck/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import { emptyWork, type Work } from '../work/index.js';
 import { comparable, givenFor, isAccepted, markWork, readMarks, tallyChoice } from './index.js';
@@ -53,9 +53,36 @@ describe('marking', () => {
     );
   });
 
-  test('a poll and a question without accepted words are not marked', () => {
+  test('a poll is not marked, and a question without accepted words waits for a person', () => {
     expect(markFor('poll', pick('poll', 'a'))).toBeUndefined();
-    expect(markFor('why', { ...emptyWork, answers: { why: { kind: 'words', text: 'x' } } })).toBeUndefined();
+    const given: Work = { ...emptyWork, answers: { why: { kind: 'words', text: 'x' } } };
+    expect(markFor('why', given)).toMatchObject({ verdict: 'unmarked', points: 0 });
+    expect(markFor('why', emptyWork)).toMatchObject({ verdict: 'empty', points: 0 });
+    expect(markWork(deck, given).unmarked).toBe(1);
+    expect(markWork(deck, given).outOf).toBe(markWork(deck, emptyWork).outOf - 1);
+  });
+
+  test('a verdict comes from the answer, whatever it is worth', () => {
+    const choices = ['a', 'b'].map((id) => ({ id, text: id }));
+    const { deck: free } = new DeckBuilder()
+      .slide('s')
+      .item('pick', 'choice', { fields: { choices, right: ['a'], points: 0 } })
+      .item('n', 'number', { fields: { right: 5, points: 0 } })
+      .item('word', 'blank', { fields: { accepted: ['eel'], points: 0 } })
+      .item('why', 'long-text', { fields: { points: 0 } });
+    const marks = (picked: string, text: string, word: string) =>
+      markWork(free, {
+        ...emptyWork,
+        answers: { pick: { kind: 'choice', picked: [picked] }, n: { kind: 'words', text } },
+        blanks: { word },
+      }).items;
+    expect(Object.values(marks('b', '6', 'owl')).map(({ verdict }) => verdict)).toEqual(['wrong', 'wrong', 'wrong']);
+    expect(Object.values(marks('a', '5', 'eel')).map(({ verdict }) => verdict)).toEqual(['right', 'right', 'right']);
+  });
+
+  test('points that are rounded never become nothing', () => {
+    const points = (given: number) => readAsking({ points: given }).points;
+    expect([0, 0.1, 0.24, 0.3, 1.2, 1000].map(points)).toEqual([0, 0.5, 0.5, 0.5, 1, 100]);
   });
 
   test('typed words count without regard to case and spaces', () => {
@@ -103,7 +130,7 @@ describe('marking', () => {
           expect(mark.points).toBeGreaterThanOrEqual(0);
           expect(mark.points).toBeLessThanOrEqual(mark.outOf);
         }
-        expect(marks.outOf).toBe(7);
+        expect(marks.outOf).toBe(8);
         expect(readMarks(JSON.parse(JSON.stringify(marks)))).toEqual(marks);
       }),
     );

@@ -12,8 +12,8 @@ import {
   type SlideId,
 } from '../deck/index.js';
 import type { Work } from '../work/index.js';
-import type { Mark, Verdict } from './mark.js';
-import { markItem } from './marking.js';
+import { type Mark, type Verdict, verdictNames } from './mark.js';
+import { markItem, type Marks, markWork } from './marking.js';
 import { placedIn } from './placement/index.js';
 
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
@@ -49,15 +49,20 @@ export function tellNow(item: Item, work: Work, edition: Deck, tries: number): T
 }
 
 /**
- * What is told of every answer once work is submitted.
- * @param isOpen whether the reasons behind the marks may be seen
+ * What is told of every answer once work is submitted, by marks that may be seen.
+ * @param isOpen whether the reasons behind the keys' marks may be seen; a teacher's own always may
  */
-export function tellSubmitted(work: Work, edition: Deck, isOpen = true): Readonly<Record<ItemId, Told>> {
+export function tellSubmitted(
+  work: Work,
+  edition: Deck,
+  isOpen = true,
+  marks: Marks = markWork(edition, work),
+): Readonly<Record<ItemId, Told>> {
   return Object.fromEntries(
     Object.values(edition.items).flatMap((item): [ItemId, Told][] => {
-      if (!isAsking(item) || item.tells === 'never' || item.hidden) return [];
-      const mark = markItem(item, work, edition);
-      return mark ? [[item.id, told(item, mark, 0, isOpen, answerPrint(item, work, edition))]] : [];
+      const mark = marks.items[item.id];
+      if (!isAsking(item) || item.hidden || !mark || (item.tells === 'never' && !mark.byTeacher)) return [];
+      return [[item.id, told(item, mark, 0, isOpen || mark.byTeacher === true, answerPrint(item, work, edition))]];
     }),
   );
 }
@@ -127,7 +132,7 @@ export function tellingOn(edition: Deck, slideId: SlideId): readonly (Item & Ask
 export function readTold(value: unknown): Told {
   const fields = readFields(value) ?? {};
   return {
-    verdict: readOneOf(fields['verdict'], ['empty', 'right', 'partly', 'wrong'], 'empty'),
+    verdict: readOneOf(fields['verdict'], verdictNames, 'empty'),
     points: readNumber(fields['points'], 0),
     outOf: readNumber(fields['outOf'], 0),
     says: readString(fields['says'], ''),
@@ -144,6 +149,6 @@ function told(
   isOpen: boolean,
   of: string,
 ): Told {
-  const says = verdict === 'empty' ? '' : item.feedback[verdict];
+  const says = verdict === 'empty' || verdict === 'unmarked' ? '' : item.feedback[verdict];
   return { verdict, points, outOf, says, why: isOpen ? why : '', left, of };
 }

@@ -17,15 +17,20 @@ export function markTyped(typed: string, question: ByWords): Mark | null {
   if (sample === undefined) return null;
   if (typed.trim() === '') return emptyMark(points, 'Nothing written.');
   const likeness = likenessTo(typed, wanted, question);
-  if (likeness.is === 'same') return markOf(points, points, 'As accepted.');
+  if (likeness.is === 'same') return markOf(1, points, 'As accepted.');
   return likeness.is === 'nearly'
-    ? markOf(points, points, `Taken for “${likeness.accepted}”.`)
+    ? markOf(1, points, `Taken for “${likeness.accepted}”.`)
     : markOf(0, points, `Accepted: ${sample}.`);
+}
+
+/** Whether a person reads typed words, as none are accepted. */
+export function isReadForWords({ accepted }: Pick<ByWords, 'accepted'>): boolean {
+  return accepted.every((words) => words.trim() === '');
 }
 
 /** How typed words are marked, in a sentence. */
 export function ruleForWords(question: ByWords): string {
-  if (question.accepted.every((words) => words.trim() === '')) return READ_BY_A_PERSON;
+  if (isReadForWords(question)) return READ_BY_A_PERSON;
   const { slips, caseMatters, accentsMatter, patterns } = question;
   const strict = [caseMatters ? 'capitals' : '', accentsMatter ? 'accents' : ''].filter(Boolean).join(' and ');
   const parts = [

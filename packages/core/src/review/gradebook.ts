@@ -1,10 +1,8 @@
 /** The gradebook: everybody's results over several lessons, and their averages. */
+import type { MarkSum } from '../questions/index.js';
 
 /** What somebody earned in a lesson; `null` when they submitted nothing. */
-export interface Result {
-  readonly points: number;
-  readonly outOf: number;
-}
+export type Result = MarkSum;
 
 /** A lesson of the gradebook, with results by student. */
 export interface GradedLesson {

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { markWork } from '../questions/index.js';
 import { DeckBuilder } from '../testing/index.js';
-import { applyWorkChanges, emptyWork } from '../work/index.js';
+import { applyWorkChanges, emptyWork, type Work } from '../work/index.js';
 import {
   affectedBy,
   dropComment,
   emptyReview,
+  marksWith,
   meanOfLesson,
   meanOfStudent,
   overrule,
@@ -50,7 +51,15 @@ describe('a review', () => {
   test('marks what no key marks, from the moment points are given for it', () => {
     const open = new DeckBuilder().slide('s').item('why', 'long-text', { fields: { points: 3 } }).deck;
     const unmarked = markWork(open, emptyWork);
-    expect(reviewedMarks(unmarked, emptyReview, open)).toMatchObject({ points: 0, outOf: 0 });
+    expect(reviewedMarks(unmarked, emptyReview, open)).toMatchObject({ points: 0, outOf: 3, unmarked: 0 });
+    const written: Work = { ...emptyWork, answers: { why: { kind: 'words', text: 'Because.' } } };
+    expect(marksWith(emptyReview, open, written)).toMatchObject({ points: 0, outOf: 0, unmarked: 1 });
+    expect(marksWith(overrule(emptyReview, 'why', { points: 3, why: '' }), open, written)).toMatchObject({
+      points: 3,
+      outOf: 3,
+      unmarked: 0,
+      items: { why: { verdict: 'right', byTeacher: true } },
+    });
     const given = overrule(emptyReview, 'why', { points: 2, why: 'Good reasons.' });
     expect(reviewedMarks(unmarked, given, open)).toMatchObject({ points: 2, outOf: 3 });
   });
@@ -92,7 +101,9 @@ describe('the gradebook', () => {
     id,
     title: id,
     openedAt: '2026-03-02T09:00:00Z',
-    results: Object.fromEntries(Object.entries(results).map(([who, [points, outOf]]) => [who, { points, outOf }])),
+    results: Object.fromEntries(
+      Object.entries(results).map(([who, [points, outOf]]) => [who, { points, outOf, unmarked: 0 }]),
+    ),
   });
   const lessons = [lesson('one', { ines: [3, 4], dov: [4, 4] }), lesson('two', { ines: [5, 10] })];
 

@@ -1,9 +1,7 @@
 /** A review: what a teacher says to somebody's work, over the marks that the keys gave. */
 import {
-  type Asking,
   type Deck,
   isId,
-  type Item,
   type ItemId,
   readFields,
   readNumber,
@@ -11,8 +9,8 @@ import {
   readString,
   type SlideId,
 } from '../deck/index.js';
-import { isAsking, type Mark, markOf, type Marks } from '../questions/index.js';
-import { type Recording, readRecording } from '../work/index.js';
+import { givenMark, isAsking, type Mark, type Marks, marksOf, markWork, unmarkedMark } from '../questions/index.js';
+import { type Recording, readRecording, type Work } from '../work/index.js';
 
 /** Points that a teacher gives instead of the key's, and why. */
 export interface Overruling {
@@ -85,26 +83,22 @@ function readComment(value: unknown): ReviewComment | null {
 }
 
 /**
- * The marks with what the teacher gave, added up anew; never more than a question's points. A question that no key
- * marks counts from the moment a teacher gives points for it.
+ * The marks with what the teacher gave, added up anew; never more than a question's points. A question that nobody marks
+ * counts from the moment a teacher gives points for it.
  */
 export function reviewedMarks(marks: Marks, { overruled }: Review, edition: Deck): Marks {
-  const byKey = Object.entries(marks.items).map(([id, mark]): [ItemId, Mark] => {
-    const given = overruled[id];
-    return [id, given ? markOf(Math.min(given.points, mark.outOf), mark.outOf, given.why || mark.why) : mark];
-  });
-  const byPerson = readByPerson(edition).flatMap(({ id, points }): [ItemId, Mark][] => {
-    const given = marks.items[id] ? undefined : overruled[id];
-    return given ? [[id, markOf(Math.min(given.points, points), points, given.why)]] : [];
-  });
-  const items = [...byKey, ...byPerson];
-  const sum = (read: (mark: Mark) => number) => items.reduce((total, [, mark]) => total + read(mark), 0);
-  return { items: Object.fromEntries(items), points: sum(({ points }) => points), outOf: sum(({ outOf }) => outOf) };
+  const items: Record<ItemId, Mark> = { ...marks.items };
+  for (const [id, { points, why }] of Object.entries(overruled)) {
+    const item = edition.items[id];
+    if (!item || !isAsking(item) || item.hidden) continue;
+    items[id] = givenMark(points, items[id] ?? unmarkedMark(item.points), why);
+  }
+  return marksOf(items);
 }
 
-/** Questions that only a person can mark, where no key does. */
-function readByPerson(edition: Deck): readonly (Item & Asking)[] {
-  return Object.values(edition.items).filter((item): item is Item & Asking => isAsking(item) && !item.hidden);
+/** The one way to the marks of some work: by the keys, and by what a teacher said to it. */
+export function marksWith(review: Review, edition: Deck, work: Work): Marks {
+  return reviewedMarks(markWork(edition, work), review, edition);
 }
 
 /** Sets or takes back what is given instead of the key's points. */

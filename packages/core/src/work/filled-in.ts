@@ -27,10 +27,21 @@ export function isFilledIn(item: Item, work: Work): boolean {
     case 'zone':
       return Object.values(work.pieces).some((place) => place.zoneId === item.id);
     case 'draw':
-      return Object.values(work.drawn).some((stroke) => stroke.itemId === item.id);
+      return isDrawnOn(item.id, work);
+    case 'open-area':
+      return isDrawnOn(item.id, work) || Object.values(work.added).some(({ areaId }) => areaId === item.id);
     default:
       return isAnswered(work, item.id);
   }
+}
+
+function isDrawnOn(itemId: ItemId, work: Work): boolean {
+  return Object.values(work.drawn).some((stroke) => stroke.itemId === itemId);
+}
+
+/** Whether somebody has been on a slide, wherever they are now. */
+export function hasSeen(work: Work, slideId: SlideId): boolean {
+  return work.seen.includes(slideId) || work.way.includes(slideId);
 }
 
 /** What is asked on a slide, and how much of it is filled in. */
@@ -39,9 +50,17 @@ export interface Progress {
   readonly filled: number;
 }
 
-/** How much of what a slide asks (pieces to place, blanks, questions) is filled in. */
-export function progressOn(edition: Deck, work: Work, slideId: SlideId): Progress {
-  const items = itemsOf(edition, slideId).filter((item) => !item.hidden);
+/** Which items somebody cannot fill in, though they are there. */
+export type IsFixed = (itemId: ItemId) => boolean;
+
+const nothingFixed: IsFixed = () => false;
+
+/**
+ * How much of what a slide asks (pieces to place, blanks, questions, open areas) is filled in; of what is not somebody's
+ * to fill in, nothing is asked.
+ */
+export function progressOn(edition: Deck, work: Work, slideId: SlideId, isFixed = nothingFixed): Progress {
+  const items = itemsOf(edition, slideId).filter((item) => !item.hidden && !isFixed(item.id));
   const questions = items.filter((item) => isToFillIn(item));
   const pieces = items.some((item) => item.kind === 'zone')
     ? piecesOn(edition, slideId).filter(({ manner }) => manner.pile === 0)
@@ -53,7 +72,7 @@ export function progressOn(edition: Deck, work: Work, slideId: SlideId): Progres
 
 /** Whether an item is one that has to be filled in: a question, but for zones, which are filled piece by piece. */
 function isToFillIn(item: Item): boolean {
-  return takesAnswer(item) || item.kind === 'blank' || item.kind === 'draw';
+  return takesAnswer(item) || item.kind === 'blank' || item.kind === 'draw' || item.kind === 'open-area';
 }
 
 /** Whether an item takes an answer of its own. */
@@ -77,9 +96,9 @@ export function takesInk(item: Item | undefined): boolean {
 }
 
 /** Progress over all slides of an edition. */
-export function progressOver(edition: Deck, work: Work): Progress {
+export function progressOver(edition: Deck, work: Work, isFixed = nothingFixed): Progress {
   return Object.keys(edition.slides)
-    .map((slideId) => progressOn(edition, work, slideId))
+    .map((slideId) => progressOn(edition, work, slideId, isFixed))
     .reduce((sum, one) => ({ asked: sum.asked + one.asked, filled: sum.filled + one.filled }), { asked: 0, filled: 0 });
 }
 

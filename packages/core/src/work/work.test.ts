@@ -93,9 +93,10 @@ describe('laying work over its edition', () => {
     expect(strandedIn(deck, whole)).toEqual([]);
   });
 
-  test('progress counts pieces to place, blanks and questions', () => {
-    expect(progressOn(deck, emptyWork, 'shore')).toEqual({ asked: 5, filled: 0 });
-    expect(progressOn(deck, whole, 'shore')).toEqual({ asked: 5, filled: 4 });
+  test('progress counts pieces to place, blanks, questions and open areas', () => {
+    expect(progressOn(deck, emptyWork, 'shore')).toEqual({ asked: 6, filled: 0 });
+    expect(progressOn(deck, whole, 'shore')).toEqual({ asked: 6, filled: 5 });
+    expect(progressOn(deck, whole, 'shore', () => true)).toEqual({ asked: 0, filled: 0 });
   });
 });
 

@@ -1,12 +1,22 @@
 /** The board by student: a row each, with how they are, where they are and how each slide stands. */
 import type { LessonMarks, LessonView, ParticipantView } from '@gobrel/contract';
 import { type Deck, itemsOf, type Slide, slidesInOrder } from '@gobrel/core/deck';
-import { addTurn, type Attention, attentionOf, byNeed, needsHelp } from '@gobrel/core/lesson';
+import {
+  addTurn,
+  type Attention,
+  attentionOf,
+  byNeed,
+  type Doing,
+  fixedIn,
+  needsHelp,
+  type WorkMode,
+} from '@gobrel/core/lesson';
 import { isQuestion, type Marks, type Standing, standingOn } from '@gobrel/core/questions';
 import { progressOn, progressOver } from '@gobrel/core/work';
 import { ListPlus } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import type { LiveLesson } from '../../live';
+import { PointsSum } from '../../reviewing';
 import { slideName } from '../../slides';
 import { IconButton, Select } from '../../ui';
 import { useNow, type Watched } from '../../watching';
@@ -53,7 +63,7 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
       const { participantId } = watched.participant;
       return {
         ...watched,
-        attention: attentionOf(doingOf(watched, edition), now),
+        attention: attentionOf(doingOf(watched, lesson, edition), now),
         marks: participantId === null ? undefined : marks[participantId]?.marks,
       };
     })
@@ -111,6 +121,7 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
                 participant={participant}
                 work={work}
                 slideId={stop?.slideId ?? null}
+                workMode={lesson.workMode}
                 state={attention.state}
                 minutes={'minutes' in attention ? attention.minutes : 0}
                 marks={own}
@@ -130,11 +141,14 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
   );
 }
 
-function doingOf({ participant, work, stop, isHere, activeAt, onSlideSince }: Watched, edition: Deck) {
-  const progress = stop && progressOn(edition, work, stop.slideId);
+function doingOf(watched: Watched, { closedAt, workMode }: LessonView, edition: Deck): Doing {
+  const { participant, work, stop, isHere, wasHere, activeAt, onSlideSince } = watched;
+  const progress = stop && progressOn(edition, work, stop.slideId, fixedIn(edition, workMode));
   return {
     hasJoined: participant.participantId !== null,
     isHere,
+    wasHere,
+    isClosed: closedAt !== null,
     hasSubmitted: participant.submission !== null,
     activeAt,
     onSlideSince,
@@ -170,6 +184,7 @@ interface StudentRowProps {
   readonly participant: ParticipantView;
   readonly work: Watched['work'];
   readonly slideId: string | null;
+  readonly workMode: WorkMode;
   readonly state: Attention['state'];
   readonly minutes: number;
   readonly marks: Marks | undefined;
@@ -179,7 +194,9 @@ interface StudentRowProps {
 }
 
 const StudentRow = memo(function StudentRow(props: StudentRowProps) {
-  const { edition, asking, participant, work, slideId, marks, isPicked, change, onPick } = props;
+  const { edition, asking, participant, work, slideId, workMode, marks, isPicked, change, onPick } = props;
+  const isFixed = fixedIn(edition, workMode);
+  const facts = { marks, at: slideId, isSubmitted: participant.submission !== null, isFixed };
   const { participantId } = participant;
   if (participantId === null) {
     return (
@@ -221,11 +238,11 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
       <td className="px-2 text-sm">{slideId === null ? words.board.justIn : slideName(edition, slideId)}</td>
       {asking.map((slide) => (
         <td key={slide.id} className="px-2 text-center">
-          <SlideState standing={standingOn(edition, slide.id, work, marks)} />
+          <SlideState standing={standingOn(edition, slide.id, work, facts)} />
         </td>
       ))}
       <td className="px-2 text-center tabular-nums">
-        {marks && marks.outOf > 0 ? `${marks.points}/${marks.outOf}` : '–'}
+        <PointsSum sum={marks} />
       </td>
       <td className="px-1 text-right">
         <IconButton
@@ -256,6 +273,8 @@ function StateWords({ participant, state, minutes }: Pick<StudentRowProps, 'part
         </strong>
       );
     case 'working':
+    case 'away':
+    case 'over':
     case 'absent':
       return says[state];
   }
@@ -266,6 +285,8 @@ const looks: Readonly<Record<Standing, { sign: string; tone: string }>> = {
   looking: { sign: '○', tone: 'text-soft' },
   working: { sign: '…', tone: 'text-dusk' },
   answered: { sign: '●', tone: 'text-dusk' },
+  empty: { sign: '∅', tone: 'text-soft' },
+  unmarked: { sign: '✎', tone: 'text-dusk' },
   right: { sign: '✓', tone: 'text-reed' },
   partly: { sign: '½', tone: 'text-amber' },
   wrong: { sign: '✕', tone: 'text-berry' },

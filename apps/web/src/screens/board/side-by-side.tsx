@@ -3,7 +3,7 @@ import type { LessonView } from '@gobrel/contract';
 import { type Deck, sizeOf, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { leadIn, type LessonState, shuffled, withOwner } from '@gobrel/core/lesson';
 import { shownSlide } from '@gobrel/core/show';
-import { emptyWork, progressOn } from '@gobrel/core/work';
+import { emptyWork, hasSeen, progressOn } from '@gobrel/core/work';
 import { useFittedWidth } from '@gobrel/slide-view';
 import { Presentation, Star } from 'lucide-react';
 import { useState } from 'react';
@@ -34,8 +34,7 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
   const seen = everybody.filter(
     ({ participant, work, stop }) =>
       participant.participantId !== null &&
-      (work.seen.includes(slideId) ||
-        work.way.includes(slideId) ||
+      (hasSeen(work, slideId) ||
         stop?.slideId === slideId ||
         // Where something was filled in somebody has been, even if the device has not yet told the way.
         progressOn(edition, work, slideId).filled > 0),

@@ -77,7 +77,7 @@ export function StudentPanel({ lesson, edition, participant, marks, live }: Stud
               <div key={item.id} className="col-span-2 grid grid-cols-subgrid border-t border-rule py-1.5">
                 <dt className="text-soft">{nameOf(item) || words.onSlides.blank}</dt>
                 <dd className="text-right tabular-nums">
-                  {mark ? words.onSlides.points(mark.points, mark.outOf) : ''}
+                  {mark && mark.verdict !== 'unmarked' ? words.onSlides.points(mark.points, mark.outOf) : ''}
                 </dd>
                 <dd className="col-span-2">
                   <strong>{givenFor(item, work, edition) || words.board.nothingGiven}</strong>{' '}

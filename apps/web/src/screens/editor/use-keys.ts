@@ -27,6 +27,7 @@ import { isInField } from './in-field';
 import { enterGroup, leaveGroup, movable } from './selecting';
 import { currentCell, typeInCell } from './table/current-cell';
 import { typeAhead } from './text/type-ahead';
+import { itemWithWords, typeOn, writesLetter } from './typing';
 
 /** Steps of the arrow keys, in slide units, and of turning, in degrees; with Shift the fine ones. */
 const STEP = { coarse: 8, fine: 1, turn: 15, turnFine: 1 };
@@ -59,14 +60,35 @@ export function useKeys({ editing, slideId, onHelp, onLink, paused }: Keys): voi
       }
       if (isInField(event) || event.defaultPrevented || pressesButton(event)) return;
       if (useDesk.getState().drawing && onDrawing(event.key, editing, slideId)) return event.preventDefault();
-      if (event.key === '?') onHelp();
-      else if (event.key === 'v' && !event.ctrlKey && !event.metaKey) beginViewpoint();
-      else if (!onSelection(event, editing, slideId)) return;
+      const item = writesLetter(event) ? itemWithWords(editing.deck, slideId) : null;
+      if (item) {
+        // On a button of its panel letters are neither commands nor words of the slide.
+        if (!isInPanel(event) && typeOn(event, editing, item)) event.preventDefault();
+        return;
+      }
+      const command = commandOf(event);
+      if (command === '?' || command === 'F1') onHelp();
+      else if (command === 'v' && !event.ctrlKey && !event.metaKey) beginViewpoint();
+      else if (!onSelection(event, command, editing, slideId)) return;
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [editing, slideId, onHelp, onLink, paused]);
+}
+
+/** Whether a key is pressed on a button or the like in the panel beside the slide. */
+function isInPanel(event: KeyboardEvent): boolean {
+  return event.target instanceof Element && event.target.closest('aside') !== null;
+}
+
+/** Signs of our own by where they lie: with Alt, some systems write other signs with the same keys. */
+const SIGNS: Readonly<Record<string, string>> = { Comma: ',', Period: '.' };
+
+/** What a key stands for: a letter with Alt is the same command, for where letters alone are typed. */
+function commandOf({ key, code, altKey, ctrlKey, metaKey }: KeyboardEvent): string {
+  if (ctrlKey || metaKey) return key;
+  return altKey ? (/^Key([A-Z])$/.exec(code)?.[1]?.toLowerCase() ?? SIGNS[code] ?? key) : key;
 }
 
 /** Keys while a viewpoint is waited for; says whether it was one. */
@@ -99,7 +121,7 @@ function history(event: KeyboardEvent, editing: Editing): boolean {
 }
 
 /** Keys on what is selected; says whether it was one. */
-function onSelection(event: KeyboardEvent, editing: Editing, slideId: SlideId): boolean {
+function onSelection(event: KeyboardEvent, command: string, editing: Editing, slideId: SlideId): boolean {
   const { deck, run } = editing;
   const selected = useDesk.getState().selected.filter((id) => deck.items[id]?.slideId === slideId);
   const isCommand = event.ctrlKey || event.metaKey;
@@ -128,7 +150,7 @@ function onSelection(event: KeyboardEvent, editing: Editing, slideId: SlideId): 
   }
   const [first = ''] = selected;
   const item = deck.items[first];
-  const act = selectionKeys[event.key];
+  const act = selectionKeys[command];
   if (act) act({ deck, run }, selected);
   else if (event.key === 'Enter' && item && enterGroup(deck, item)) return true;
   else if (event.key === 'Enter' && (item?.kind === 'text' || item?.kind === 'shape') && item.layer === 'slide')
@@ -140,9 +162,9 @@ function onSelection(event: KeyboardEvent, editing: Editing, slideId: SlideId): 
     select();
   } else if (event.key === 'Escape') {
     if (!leaveGroup(deck, slideId)) select();
-  } else if (event.key === ',' || event.key === '.' || event.key === '<' || event.key === '>') {
+  } else if (command === ',' || command === '.' || command === '<' || command === '>') {
     const step = event.shiftKey ? STEP.turnFine : STEP.turn;
-    run(turned(deck, selected, [',', '<'].includes(event.key) ? -step : step));
+    run(turned(deck, selected, [',', '<'].includes(command) ? -step : step));
   } else return false;
   return true;
 }

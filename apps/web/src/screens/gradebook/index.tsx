@@ -10,6 +10,7 @@ import { TeacherPage } from '../../frame';
 import { saveText } from '../../saving';
 import { gradebookQuery, messageOf } from '../../server';
 import { Button, Empty, Failing, Loading } from '../../ui';
+import { PointsSum } from '../../reviewing';
 import { words } from '../../words';
 import { LessonChart, StudentChart } from './charts';
 
@@ -107,7 +108,7 @@ function Gradebook({ book }: { book: GradebookView }) {
                             <>
                               {percent(shareOf(result))}{' '}
                               <span className="text-sm text-soft">
-                                {result.points}/{result.outOf}
+                                <PointsSum sum={result} />
                               </span>
                             </>
                           ) : (

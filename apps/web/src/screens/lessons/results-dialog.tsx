@@ -24,11 +24,15 @@ export function ResultsDialog({ onClose }: { onClose: () => void }) {
 }
 
 function Results({ table }: { table: ResultsTable }) {
-  const outOf = table.questions.reduce((sum, question) => sum + (question.outOf ?? 0), 0);
   const rows = table.rows.map(({ student, points }, at) => ({
     id: String(at),
     student,
     points: points.reduce<number>((sum, each) => sum + (each ?? 0), 0),
+    // What was not marked yet has no points, and is not counted.
+    outOf: points.reduce<number>(
+      (sum, each, place) => sum + (each === null ? 0 : (table.questions[place]?.outOf ?? 0)),
+      0,
+    ),
   }));
   return (
     <>
@@ -40,7 +44,7 @@ function Results({ table }: { table: ResultsTable }) {
           rowKey={({ id }) => id}
           columns={[
             { id: 'student', name: words.board.student, cell: ({ student }) => student },
-            { id: 'points', name: words.board.marks, cell: ({ points }) => `${points}/${outOf}`, narrow: true },
+            { id: 'points', name: words.board.marks, cell: ({ points, outOf }) => `${points}/${outOf}`, narrow: true },
           ]}
         />
       </div>

@@ -2,7 +2,7 @@
 import type { MyLessonView } from '@gobrel/contract';
 import { type Deck, itemsOf } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
-import { isFixed, type LessonState } from '@gobrel/core/lesson';
+import { fixedIn, isFixed, type LessonState, type WorkMode } from '@gobrel/core/lesson';
 import { resumeShow, type ShowState } from '@gobrel/core/show';
 import { type AddedContent, progressOver, type Work } from '@gobrel/core/work';
 import { Undo2 } from 'lucide-react';
@@ -79,6 +79,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
   const locked = isShut || isFixedPage(edition, lesson, walk.at);
   const { told, checking, check } = useChecks(lesson, document, edition, work);
   const { participantId: who } = lesson;
+  const fixed = useMemo(() => fixedIn(edition, lesson.workMode), [edition, lesson.workMode]);
   const [asked, setAsked] = useState<Asked | null>(null);
   const onAsk = useCallback((what: AskedToAdd, add: Asked['add']) => setAsked({ what, add }), []);
   const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told, onAsk });
@@ -112,7 +113,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
             .filter(Boolean)
             .join(' · ')}
         </span>
-        <Overall edition={edition} work={work} />
+        <Overall edition={edition} work={work} mode={lesson.workMode} />
         {lesson.terms.dueAt !== null && !lesson.submission ? (
           <span className="text-soft">{words.student.due(lesson.terms.dueAt)}</span>
         ) : null}
@@ -159,11 +160,11 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
         onCheck={check}
       />
       {isLed ? (
-        <LedFooter edition={edition} walk={walk} fillIn={fillIn}>
+        <LedFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed}>
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </LedFooter>
       ) : (
-        <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
+        <WalkFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed}>
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </WalkFooter>
       )}
@@ -188,8 +189,8 @@ function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void 
 }
 
 /** How much of everything that is asked is done. */
-function Overall({ edition, work }: { edition: Deck; work: Work }) {
-  const { asked, filled } = useMemo(() => progressOver(edition, work), [edition, work]);
+function Overall({ edition, work, mode }: { edition: Deck; work: Work; mode: WorkMode }) {
+  const { asked, filled } = useMemo(() => progressOver(edition, work, fixedIn(edition, mode)), [edition, work, mode]);
   return asked === 0 ? null : <span className="text-soft">{words.student.overall(filled, asked)}</span>;
 }
 

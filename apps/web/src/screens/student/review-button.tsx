@@ -31,7 +31,7 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
         <MessageSquareText size={18} aria-hidden /> {says.look}
       </Button>
       <Dialog title={says.yours} open={open} onClose={() => setOpen(false)} wide>
-        {review.marks ? <p className="text-lg font-bold">{says.sum(review.marks.points, review.marks.outOf)}</p> : null}
+        {review.marks ? <p className="text-lg font-bold">{says.sum(review.marks)}</p> : null}
         {review.changed.length > 0 ? <p className="text-dusk">{says.changed(review.changed.length)}</p> : null}
         {slides.length === 0 ? <p className="text-soft">{says.none}</p> : null}
         {slides.map((slideId) => {
@@ -62,8 +62,11 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
               return item ? (
                 <li key={id} className="border-b border-rule py-1">
                   <strong>{nameOf(item) || words.kinds[item.kind]}</strong>{' '}
-                  {words.onSlides.points(mark.points, mark.outOf)}{' '}
+                  {mark.verdict === 'unmarked'
+                    ? words.onSlides.verdicts.unmarked
+                    : words.onSlides.points(mark.points, mark.outOf)}{' '}
                   {review.changed.includes(id) ? <span className="text-dusk">· {says.changed(1)}</span> : null}
+                  {mark.byTeacher && mark.why ? <span className="block">{says.teacherSays(mark.why)}</span> : null}
                 </li>
               ) : null;
             })}

@@ -27,7 +27,7 @@ export function StandingNote({ lesson, isShowing, isOver }: StandingNoteProps) {
           ? words.student.collected(lesson.submission.submittedAt)
           : words.student.submitted(lesson.submission.submittedAt)}
         {lesson.submission.late ? ` (${words.reviewing.late})` : ''}
-        {lesson.points ? ` · ${words.reviewing.sum(lesson.points.points, lesson.points.outOf)}` : ''}
+        {lesson.points ? ` · ${words.reviewing.sum(lesson.points)}` : ''}
       </p>
     );
   }

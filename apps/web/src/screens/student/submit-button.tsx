@@ -1,7 +1,8 @@
 /** Submitting: says what is still empty, waits until everything is on the server, and tells that it arrived. */
 import type { MyLessonView } from '@gobrel/contract';
 import { type Deck, newId, slidesInOrder } from '@gobrel/core/deck';
-import { progressOn, progressOver, type Work } from '@gobrel/core/work';
+import { fixedIn } from '@gobrel/core/lesson';
+import { type IsFixed, progressOn, progressOver, type Work } from '@gobrel/core/work';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { OpenDocument } from '../../live';
@@ -53,7 +54,8 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       </Button>
     );
   }
-  const { asked, filled } = progressOver(edition, work);
+  const isFixed = fixedIn(edition, lesson.workMode);
+  const { asked, filled } = progressOver(edition, work, isFixed);
   const fault =
     submit.error instanceof NotYetThere ? words.student.notYetThere : submit.error ? messageOf(submit.error) : null;
   return (
@@ -63,7 +65,7 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       </Button>
       <Dialog title={words.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
         <p>{asked > filled ? words.student.stillEmpty(asked - filled) : words.student.allFilled}</p>
-        <StillEmpty edition={edition} work={work} />
+        <StillEmpty edition={edition} work={work} isFixed={isFixed} />
         <p className="mt-2 text-soft">{attemptsLeft(lesson)}</p>
         {fault ? (
           <p role="alert" className="mt-3 text-berry">
@@ -85,9 +87,9 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
 class NotYetThere extends Error {}
 
 /** The slides on which something is still empty, with how much. */
-function StillEmpty({ edition, work }: { edition: Deck; work: Work }) {
+function StillEmpty({ edition, work, isFixed }: { edition: Deck; work: Work; isFixed: IsFixed }) {
   const empty = slidesInOrder(edition).flatMap(({ id }) => {
-    const { asked, filled } = progressOn(edition, work, id);
+    const { asked, filled } = progressOn(edition, work, id, isFixed);
     return asked > filled ? [{ id, count: asked - filled }] : [];
   });
   if (empty.length === 0) return null;

@@ -33,6 +33,8 @@ export const board = {
     right: 'right',
     partly: 'partly right',
     wrong: 'wrong',
+    empty: 'left empty',
+    unmarked: 'to be marked',
   },
   answered: (count: number) => `${many(count, 'student', 'students')} answered`,
   choice: 'Choice',

@@ -32,6 +32,7 @@ export const keys = {
     ['Enter, W, Delete on the map', 'choose and open a slide, draw a way from it, remove it'],
     ['Arrows on the map', 'move the card that has the focus, else what is in sight'],
     ['+ and -, 0 on the map', 'closer, further away, all of it'],
-    ['?', 'this sheet'],
+    ['Letters on a text, a shape or a question', 'type in it; with Alt they do what this sheet says'],
+    ['? or F1', 'this sheet'],
   ] as readonly (readonly [string, string])[],
 } as const;

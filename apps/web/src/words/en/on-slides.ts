@@ -103,5 +103,5 @@ export const onSlides = {
   pieces,
   asking,
   points: (points: number, outOf: number) => `${points}/${outOf}`,
-  verdicts: { right: 'right', partly: 'partly right', wrong: 'wrong', empty: 'empty' },
+  verdicts: { right: 'right', partly: 'partly right', wrong: 'wrong', empty: 'empty', unmarked: 'not marked yet' },
 } as const;

@@ -1,4 +1,5 @@
 /** Words of reviewing submitted work. */
+import type { MarkSum } from '@gobrel/core/questions';
 import { many } from './phrases';
 
 export const reviewing = {
@@ -19,6 +20,7 @@ export const reviewing = {
   outOf: (points: number) => `of ${points}`,
   why: 'Reason, for the student',
   byTheKey: 'As the key says',
+  ownThings: 'An open area has no points. Say what you think of it in a comment.',
   comments: 'Comments',
   comment: 'Comment on this slide',
   spot: 'At a spot: press it on the slide',
@@ -51,8 +53,16 @@ export const reviewing = {
   // For students
   yours: 'Your teacher’s review',
   again: 'Returned: have another try. What you said before is still here.',
-  sum: (points: number, outOf: number) => `${points} of ${outOf} points`,
+  sum: ({ points, outOf, unmarked }: MarkSum) =>
+    [
+      outOf > 0 || unmarked === 0 ? `${points} of ${outOf} points` : '',
+      unmarked > 0 ? `${many(unmarked, 'answer', 'answers')} not marked yet` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  toMark: (count: number) => `${count} to mark`,
   changed: (count: number) => `${many(count, 'answer', 'answers')} changed since the try before`,
+  teacherSays: (why: string) => `Your teacher: ${why}`,
   none: 'No comments.',
   onSlide: (slide: string) => `On “${slide}”`,
   look: 'Review',

@@ -21,6 +21,8 @@ export const watching = {
   states: {
     absent: 'not here yet',
     offline: 'no connection',
+    away: 'not here now',
+    over: 'not submitted',
     idle: (minutes: number) => `idle for ${many(minutes, 'minute', 'minutes')}`,
     stuck: (minutes: number) => `no further for ${many(minutes, 'minute', 'minutes')}`,
     working: 'at work',

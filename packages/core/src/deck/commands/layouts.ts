@@ -1,4 +1,5 @@
 /** Commands on layouts: a slide with its parts, and another layout for a slide that is there. */
+import { boundsOf, boxesMeet } from '../../geometry/index.js';
 import { applyChanges, type Change } from '../change.js';
 import { type Deck, itemsOf, sizeOf } from '../deck.js';
 import { newId, type SlideId } from '../identifiers.js';
@@ -17,21 +18,23 @@ export function addSlideFrom(
 ): Change[] {
   const added = addSlide(deck, options);
   const withSlide = applyChanges(deck, added);
-  return [...added, ...setLayout(withSlide, options.id, layout, options.createId)];
+  const laidOut = setLayout(withSlide, options.id, layout, options.createId);
+  return [...added, ...laidOut, { type: 'set-slide', id: options.id, fields: { exits: layouts[layout].exits } }];
 }
 
 /**
  * Gives a slide another layout. What plays a part in both moves to its new place; what has no part any more goes when
  * it is empty and stays where it is otherwise, so that nothing is lost and going back to the old layout takes it along.
+ * A part that nothing plays is placed where it covers nothing. How the slide is left stays as its author set it.
  */
 export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, createId: () => string = newId): Change[] {
   const slide = deck.slides[slideId];
   if (!slide) return [];
-  const { parts, exits } = layouts[layout];
+  const { parts } = layouts[layout];
   const present = itemsOf(deck, slideId);
   const before = layouts[slide.layout].parts;
   const left = layout === slide.layout ? [] : leaveToLayout(deck, slideId);
-  const changes: Change[] = [...left, { type: 'set-slide', id: slideId, fields: { layout, exits } }];
+  const changes: Change[] = [...left, { type: 'set-slide', id: slideId, fields: { layout } }];
   let next = deck;
   const add = (more: readonly Change[]) => {
     changes.push(...more);
@@ -44,9 +47,26 @@ export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, crea
     const frame = frameOfPart(part, sizeOf(deck));
     const player = present.find((item) => item.role === part.role);
     if (player) add([{ type: 'set-item', id: player.id, fields: { frame, ...lookFor(player, before, part) } }]);
-    else add(placePart(next, slideId, part, createId()));
+  }
+  for (const part of parts) {
+    const isPlayed = present.some((item) => item.role === part.role);
+    if (!isPlayed && !coversSomething(next, slideId, part)) add(placePart(next, slideId, part, createId()));
   }
   return changes;
+}
+
+/** Whether a part would lie over something of the slide that says or shows something. */
+function coversSomething(deck: Deck, slideId: SlideId, part: LayoutPart): boolean {
+  const place = frameOfPart(part, sizeOf(deck));
+  return itemsOf(deck, slideId).some(
+    (item) =>
+      item.layer === 'slide' &&
+      !item.onLayout &&
+      !item.hidden &&
+      !isEmpty(item) &&
+      item.kind !== 'viewpoint' &&
+      boxesMeet(boundsOf(item.frame), place),
+  );
 }
 
 /** The new part's look for words that had the look of their old part; an author's own look stays. */

@@ -7,6 +7,6 @@ export function analyseResults({ questions, rows }: ResultsTable): SetFigures {
   const marked = questions.flatMap(({ outOf }, at) => (outOf === null ? [] : [{ itemId: String(at), outOf, at }]));
   return analyseScores(
     marked,
-    rows.map(({ points }) => marked.map(({ at }) => points[at] ?? 0)),
+    rows.map(({ points }) => marked.map(({ at }) => points[at] ?? null)),
   );
 }

@@ -26,14 +26,19 @@ export function resultsTable(edition: Deck, results: readonly StudentResult[]): 
   const items = slidesInOrder(edition).flatMap(({ id }) =>
     itemsOf(edition, id).filter((item) => isAsking(item) && !item.hidden),
   );
+  // What a person is still to mark has no points yet, for nobody: it is left blank.
+  const marked = (marks: Marks, item: Item) => {
+    const mark = marks.items[item.id];
+    return mark?.verdict === 'unmarked' ? undefined : mark;
+  };
   const outOf = (item: Item) =>
-    results.map(({ marks }) => marks.items[item.id]?.outOf).find((each) => each !== undefined);
+    results.map(({ marks }) => marked(marks, item)?.outOf).find((each) => each !== undefined);
   return {
     questions: items.map((item, at) => ({ name: nameOf(item) || `question ${at + 1}`, outOf: outOf(item) ?? null })),
     rows: results.map(({ student, work, marks }) => ({
       student,
       given: items.map((item) => givenFor(item, work, edition)),
-      points: items.map((item) => marks.items[item.id]?.points ?? null),
+      points: items.map((item) => marked(marks, item)?.points ?? null),
     })),
   };
 }

@@ -1,9 +1,10 @@
 /** Blanks: words typed or chosen within a text. */
 import type { QuestionKind } from '../question-kind.js';
-import { markTyped, ruleForWords } from '../typed-mark.js';
+import { isReadForWords, markTyped, ruleForWords } from '../typed-mark.js';
 
 export const blankQuestion: QuestionKind<'blank'> = {
   mark: (item, work) => markTyped(work.blanks[item.id] ?? '', item),
+  isRead: isReadForWords,
   rule: ruleForWords,
   given: (item, work) => work.blanks[item.id] ?? '',
   keyed: (item) => {

@@ -9,6 +9,8 @@ export * from './tally-choice.js';
 
 export const choiceQuestion: QuestionKind<'choice'> = {
   mark: markChoice,
+  // A poll is not marked by anybody.
+  isRead: () => false,
   rule: ruleForChoice,
   given: (item, work) => givenChoices(item, pickedIn(work, item.id)),
   keyed: (item) => {

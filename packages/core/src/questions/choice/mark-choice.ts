@@ -1,7 +1,7 @@
 /** Choice: marking picked choices. */
 import type { ChoiceItem } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
-import { emptyMark, type Mark, markOf, toHalves } from '../mark.js';
+import { emptyMark, type Mark, markOf } from '../mark.js';
 
 /** The letter by which a choice is shown: A for the first. */
 export function choiceLetter(index: number): string {
@@ -26,14 +26,12 @@ export function markChoice(item: ChoiceItem, work: Work): Mark | null {
   const wrong = picked.length - right;
   if (!item.several) {
     return right > 0 && wrong === 0
-      ? markOf(item.points, item.points, 'The right choice.')
+      ? markOf(1, item.points, 'The right choice.')
       : markOf(0, item.points, `Right is ${givenChoices(item, item.right)}.`);
   }
-  if (right === item.right.length && wrong === 0)
-    return markOf(item.points, item.points, 'All right choices, no wrong one.');
+  if (right === item.right.length && wrong === 0) return markOf(1, item.points, 'All right choices, no wrong one.');
   const share = Math.max(0, right - wrong) / item.right.length;
-  const points = Math.min(toHalves(share * item.points), Math.max(0, item.points - 0.5));
-  return markOf(points, item.points, `${right} of ${item.right.length} right choices, ${wrong} wrong.`);
+  return markOf(share, item.points, `${right} of ${item.right.length} right choices, ${wrong} wrong.`);
 }
 
 /** How choices are marked, in a sentence. */

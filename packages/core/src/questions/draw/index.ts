@@ -8,6 +8,7 @@ export * from './strokes-in.js';
 
 export const drawQuestion: QuestionKind<'draw'> = {
   mark: () => null,
+  isRead: () => true,
   rule: () => READ_BY_A_PERSON,
   given: (item, work) => {
     const { length } = strokesIn(item, work);

@@ -21,6 +21,7 @@ export function lengthOf(
 
 export const longTextQuestion: QuestionKind<'long-text'> = {
   mark: () => null,
+  isRead: () => true,
   rule: () => READ_BY_A_PERSON,
   given: (item, work) => wordsGiven(work, item.id),
   keyed: () => [],

@@ -9,6 +9,7 @@ export * from './tally-numbers.js';
 
 export const numberQuestion: QuestionKind<'number'> = {
   mark: markNumber,
+  isRead: ({ right }) => right === null,
   rule: ruleForNumber,
   given: (item, work) => wordsGiven(work, item.id),
   keyed: (item) =>

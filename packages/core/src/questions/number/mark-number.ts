@@ -1,7 +1,7 @@
 /** Marking a number: near enough to the key, in a unit that counts. */
 import type { NumberItem } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
-import { emptyMark, type Mark, markOf, toHalves } from '../mark.js';
+import { emptyMark, type Mark, markOf } from '../mark.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 import { wordsGiven } from '../words-given.js';
 import { inFirstUnit } from './in-first-unit.js';
@@ -26,10 +26,9 @@ export function markNumber(item: NumberItem, work: Work): Mark | null {
   const isNear = measured.values.some((value) => Math.abs(value - right) <= room);
   if (!isNear) return markOf(0, points, key);
   if (!measured.hasUnit && item.unitNeeded && item.units.length > 0) {
-    const half = Math.min(toHalves(points / 2), Math.max(0, points - 0.5));
-    return markOf(half, points, `The number is right, its unit is missing. ${key}`);
+    return markOf(0.5, points, `The number is right, its unit is missing. ${key}`);
   }
-  return markOf(points, points, 'The right number.');
+  return markOf(1, points, 'The right number.');
 }
 
 /** How a number is marked, in a sentence. */

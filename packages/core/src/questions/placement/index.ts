@@ -11,6 +11,8 @@ export * from './tally-placements.js';
 
 export const placementQuestion: QuestionKind<'zone'> = {
   mark: markPlacement,
+  // A zone without a key is a place to sort into, and nobody marks it.
+  isRead: () => false,
   rule: ruleForPlacement,
   given: (zone, work, edition) =>
     placedIn(zone, work, edition)

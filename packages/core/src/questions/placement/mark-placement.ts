@@ -36,14 +36,18 @@ export function markPlacement(zone: ZoneItem, work: Work, edition: Deck): Mark |
   if (zone.needs === 'one') {
     const isRight = belonging > 0 && wrong === 0;
     return markOf(
-      isRight ? outOf : 0,
+      isRight ? 1 : 0,
       outOf,
       `${belonging} that ${belonging === 1 ? 'belongs' : 'belong'} here${misplaced}.`,
     );
   }
   const right = zone.inOrder ? longestShared(placed, expected) : belonging;
   const what = zone.inOrder ? 'in their order' : 'that belong here';
-  return markOf(zone.points * Math.max(0, right - wrong), outOf, `${right} of ${expected.length} ${what}${misplaced}.`);
+  return markOf(
+    Math.max(0, right - wrong) / expected.length,
+    outOf,
+    `${right} of ${expected.length} ${what}${misplaced}.`,
+  );
 }
 
 /** How a zone is marked, in a sentence. */

@@ -2,13 +2,14 @@
 import type { PointItem } from '../../deck/index.js';
 import type { Dot, Work } from '../../work/index.js';
 import type { QuestionKind } from '../question-kind.js';
-import { atValue, dotsIn, markPoint, ruleForPoint, valueAt } from './mark-point.js';
+import { atValue, dotsIn, hasPointKey, markPoint, ruleForPoint, valueAt } from './mark-point.js';
 
 export { atValue, dotsIn, isIn, valueAt } from './mark-point.js';
 export * from './tally-points.js';
 
 export const pointQuestion: QuestionKind<'point'> = {
   mark: markPoint,
+  isRead: (item) => !hasPointKey(item),
   rule: ruleForPoint,
   given: givenPoints,
   keyed: (item) => {

@@ -1,7 +1,7 @@
 /** Marking dots on a picture: by regions, or by a place along a scale. */
 import type { PointAxis, PointItem, Region } from '../../deck/index.js';
 import type { Dot, Work } from '../../work/index.js';
-import { emptyMark, type Mark, markOf, toHalves } from '../mark.js';
+import { emptyMark, type Mark, markOf } from '../mark.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 
 /** The dots a student put down; of a line, its two ends. */
@@ -35,8 +35,7 @@ export function atValue({ from, to, upright }: PointAxis, value: number): Dot {
  */
 export function markPoint(item: PointItem, work: Work): Mark | null {
   const { points, regions, axis } = item;
-  const hasKey = axis ? axis.right !== null : regions.length > 0;
-  if (!hasKey) return null;
+  if (!hasPointKey(item)) return null;
   const dots = dotsIn(work, item.id);
   const [first] = dots;
   if (!first) return emptyMark(points, 'Nothing pointed at.');
@@ -44,9 +43,14 @@ export function markPoint(item: PointItem, work: Work): Mark | null {
   if (item.mark === 'dots') return markDots(item, dots);
   if (item.mark === 'dot') {
     const isHit = regions.some((region) => isIn(region, first));
-    return isHit ? markOf(points, points, 'In the right place.') : markOf(0, points, 'Not in the right place.');
+    return isHit ? markOf(1, points, 'In the right place.') : markOf(0, points, 'Not in the right place.');
   }
   return markLine(item, dots);
+}
+
+/** Whether there is anything that a dot could be right by. */
+export function hasPointKey({ axis, regions }: PointItem): boolean {
+  return axis ? axis.right !== null : regions.length > 0;
 }
 
 function markOnScale(axis: PointAxis, dot: Dot, points: number): Mark {
@@ -54,7 +58,7 @@ function markOnScale(axis: PointAxis, dot: Dot, points: number): Mark {
   const off = Math.abs(valueAt(axis, dot) - right);
   const unit = axis.unit === '' ? '' : ` ${axis.unit}`;
   if (off <= axis.tolerance + Math.abs(axis.to - axis.from) * 1e-9)
-    return markOf(points, points, 'At the right place on the scale.');
+    return markOf(1, points, 'At the right place on the scale.');
   return markOf(0, points, `${Math.round(off * 100) / 100}${unit} off: right is ${right}${unit}.`);
 }
 
@@ -62,9 +66,7 @@ function markDots({ regions, points }: PointItem, dots: readonly Dot[]): Mark {
   const hit = regions.filter((region) => dots.some((dot) => isIn(region, dot))).length;
   const outside = dots.filter((dot) => !regions.some((region) => isIn(region, dot))).length;
   const why = `${hit} of ${regions.length} places found, ${outside} dots elsewhere.`;
-  if (hit === regions.length && outside === 0) return markOf(points, points, why);
-  const share = Math.max(0, hit - outside) / regions.length;
-  return markOf(Math.min(toHalves(share * points), Math.max(0, points - 0.5)), points, why);
+  return markOf(Math.max(0, hit - outside) / regions.length, points, why);
 }
 
 function markLine({ regions: [start, end], points, mark }: PointItem, [from, to]: readonly Dot[]): Mark {
@@ -76,8 +78,7 @@ function markLine({ regions: [start, end], points, mark }: PointItem, [from, to]
   const count = (hits: readonly boolean[]) => hits.filter(Boolean).length;
   const hit = Math.max(count(asDrawn), count(turned));
   const why = `${hit} of ${asDrawn.length} ends in the right place.`;
-  if (hit === asDrawn.length) return markOf(points, points, why);
-  return markOf(Math.min(toHalves((hit / asDrawn.length) * points), Math.max(0, points - 0.5)), points, why);
+  return markOf(hit / asDrawn.length, points, why);
 }
 
 /** How pointing is marked, in a sentence. */

@@ -4,6 +4,7 @@ import { READ_BY_A_PERSON } from '../typed-mark.js';
 
 export const spokenQuestion: QuestionKind<'spoken'> = {
   mark: () => null,
+  isRead: () => true,
   rule: () => READ_BY_A_PERSON,
   given: (item, work) => {
     const answer = work.answers[item.id];

@@ -1,5 +1,6 @@
 /** How hard each question was and how well it told strong from weak, and how reliable they are together. */
 import { type Deck, type ItemId } from '../../deck/index.js';
+import { hasSeen, type Work } from '../../work/index.js';
 import type { Marks } from '../marking.js';
 import { correlation, meanOf } from './correlation.js';
 import { cronbachAlpha } from './reliability.js';
@@ -7,9 +8,9 @@ import { cronbachAlpha } from './reliability.js';
 /** The figures of one question. */
 export interface ItemFigures {
   readonly itemId: ItemId;
-  /** The mean share of its points, 0 (nobody) to 1 (everybody); `null` when nobody's work is marked. */
+  /** The mean share of its points among those who came to it, 0 (nobody) to 1 (everybody); `null` when nobody did. */
   readonly facility: number | null;
-  /** Point-biserial correlation of its marks with those for all other questions; `null` when one does not vary. */
+  /** Point-biserial correlation of its marks with the mean of all other questions; `null` when one does not vary. */
   readonly discrimination: number | null;
   /** What the figures say, in words. */
   readonly says: string;
@@ -37,37 +38,69 @@ export interface ScoredQuestion {
   readonly outOf: number;
 }
 
-/** Figures for the marked questions of an edition, over the marks of many students. */
-export function analyseMarks(edition: Deck, marks: readonly Marks[]): SetFigures {
+/** The marks of one student, and the work they are of. */
+export interface MarkedWork {
+  readonly work: Work;
+  readonly marks: Marks;
+}
+
+/**
+ * Figures for the marked questions of an edition, over the marks of many students. What somebody never came to, or what
+ * waits for a person to mark it, says nothing about them.
+ */
+export function analyseMarks(edition: Deck, works: readonly MarkedWork[]): SetFigures {
   const questions = Object.keys(edition.items).flatMap((itemId): ScoredQuestion[] => {
-    const outOf = marks.flatMap((one) => one.items[itemId]?.outOf ?? []);
-    return outOf.length === 0 ? [] : [{ itemId, outOf: Math.max(...outOf) }];
+    const outOf = works.flatMap(({ marks }) => markedOf(marks, itemId)?.outOf ?? []);
+    return outOf.length === 0 || Math.max(...outOf) === 0 ? [] : [{ itemId, outOf: Math.max(...outOf) }];
   });
   return analyseScores(
     questions,
-    marks.map((one) => questions.map(({ itemId }) => one.items[itemId]?.points ?? 0)),
+    works.map(({ work, marks }) =>
+      questions.map(({ itemId }) => {
+        const mark = markedOf(marks, itemId);
+        const slideId = edition.items[itemId]?.slideId ?? '';
+        return !mark || (mark.verdict === 'empty' && !hasSeen(work, slideId)) ? null : mark.points;
+      }),
+    ),
   );
 }
 
-/** Figures for questions, over the points of many students. @param points a row a student, in the questions' order */
+function markedOf(marks: Marks, itemId: ItemId) {
+  const mark = marks.items[itemId];
+  return mark?.verdict === 'unmarked' ? undefined : mark;
+}
+
+/**
+ * Figures for questions, over the points of many students.
+ * @param points a row a student, in the questions' order; `null` for what somebody did not come to
+ */
 export function analyseScores(
   questions: readonly ScoredQuestion[],
-  points: readonly (readonly number[])[],
+  points: readonly (readonly (number | null)[])[],
 ): SetFigures {
-  const sums = points.map((row) => row.reduce((sum, each) => sum + each, 0));
   const items = questions.map(({ itemId, outOf }, at): ItemFigures => {
-    const own = points.map((row) => row[at] ?? 0);
-    const rest = sums.map((sum, student) => sum - (own[student] ?? 0));
-    const facility = points.length === 0 || outOf === 0 ? null : meanOf(own) / outOf;
-    const discrimination = questions.length < 2 ? null : correlation(own, rest);
-    return { itemId, facility, discrimination, says: itemInWords(facility, discrimination) };
+    // Those who came to this question, with what they earned for all others they came to.
+    const pairs = points.flatMap((row) => {
+      const own = row[at] ?? null;
+      const others = row.filter((_points, other) => other !== at).filter((each) => each !== null);
+      return own === null ? [] : [{ own, rest: others.length === 0 ? null : meanOf(others) }];
+    });
+    const facility = pairs.length === 0 || outOf === 0 ? null : meanOf(pairs.map(({ own }) => own)) / outOf;
+    const compared = pairs.flatMap(({ own, rest }) => (rest === null ? [] : [[own, rest] as const]));
+    const discrimination = correlation(
+      compared.map(([own]) => own),
+      compared.map(([, rest]) => rest),
+    );
+    return { itemId, facility, discrimination, says: itemInWords(facility, discrimination, compared.length) };
   });
-  const alpha = cronbachAlpha(points);
+  // Reliability compares whole rows: those of everybody who came to every question.
+  const whole = points.filter((row) => row.every((each) => each !== null));
+  const alpha = cronbachAlpha(whole);
   return { students: points.length, items, alpha, says: alphaInWords(alpha), caution: cautionFor(points.length) };
 }
 
 /** Bounds as commonly taught, after Ebel 1965, Measuring Educational Achievement. */
-function itemInWords(facility: number | null, discrimination: number | null): string {
+function itemInWords(facility: number | null, discrimination: number | null, students: number): string {
   if (facility === null) return 'Nobody has answered yet.';
   const hard =
     facility >= 0.9
@@ -80,9 +113,16 @@ function itemInWords(facility: number | null, discrimination: number | null): st
             ? 'hard'
             : 'very hard';
   if (discrimination === null) return `${hard}; all did alike`;
-  if (discrimination < 0) return `${hard}; those who did well elsewhere did worse here: look at its key`;
+  // What chance alone brings about (two standard errors of no correlation) is no reason to doubt a key.
+  if (discrimination < -chanceOf(students))
+    return `${hard}; those who did well elsewhere did worse here: look at its key`;
   if (discrimination < 0.2) return `${hard}; says little about who knows the rest`;
   return `${hard}; ${discrimination >= 0.4 ? 'tells strong from weak well' : 'tells strong from weak'}`;
+}
+
+/** How far from none a correlation of so many is by chance, 19 times of 20. */
+function chanceOf(students: number): number {
+  return Math.max(0.1, 2 / Math.sqrt(Math.max(1, students - 1)));
 }
 
 function alphaInWords(alpha: number | null): string {

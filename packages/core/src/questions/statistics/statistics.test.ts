@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DeckBuilder } from '../../testing/index.js';
-import { emptyWork } from '../../work/index.js';
-import { analyseMarks, correlation, cronbachAlpha, markWork, meanOf } from '../index.js';
+import { emptyWork, type Work } from '../../work/index.js';
+import { analyseMarks, analyseScores, correlation, cronbachAlpha, markWork, meanOf } from '../index.js';
 
 /**
  * Chatterjee and Price 1977, Regression Analysis by Example, section 3.7: clerical employees on their supervisors, per
@@ -49,11 +49,11 @@ describe('figures of questions', () => {
     .item('q1', 'choice', { fields: { choices, right: ['a'] } })
     .item('q2', 'choice', { fields: { choices, right: ['a'] } })
     .item('q3', 'choice', { fields: { choices, right: ['a'] } });
-  const marksOf = (...picked: string[]) =>
-    markWork(deck, {
-      ...emptyWork,
-      answers: Object.fromEntries(picked.map((id, at) => [`q${at + 1}`, { kind: 'choice' as const, picked: [id] }])),
-    });
+  const marksOf = (...picked: string[]) => {
+    const answers = picked.map((id, at) => [`q${at + 1}`, { kind: 'choice' as const, picked: [id] }]);
+    const work: Work = { ...emptyWork, seen: ['s'], answers: Object.fromEntries(answers) };
+    return { work, marks: markWork(deck, work) };
+  };
 
   test('facility is the share of points earned, and strong students are told from weak', () => {
     const figures = analyseMarks(deck, [
@@ -64,8 +64,30 @@ describe('figures of questions', () => {
     ]);
     expect(figures.items.map(({ facility }) => facility)).toEqual([0.5, 0.75, 0.25]);
     expect(figures.items[2]?.discrimination).toBeLessThan(0);
-    expect(figures.items[2]?.says).toContain('look at its key');
     expect(figures.caution).toContain('Only 4 students');
+  });
+
+  test('a correlation that chance alone brings about is no reason to doubt a key; a strong one against it is', () => {
+    const questions = [1, 2].map((at) => ({ itemId: `q${at}`, outOf: 1 }));
+    const rows = (together: number, apart: number) => [
+      ...Array.from({ length: together }, (_none, at) => [at % 2, at % 2]),
+      ...Array.from({ length: apart }, (_none, at) => [at % 2, 1 - (at % 2)]),
+    ];
+    const says = (together: number, apart: number) => analyseScores(questions, rows(together, apart)).items[0]?.says;
+    expect(analyseScores(questions, rows(98, 102)).items[0]?.discrimination).toBeCloseTo(-0.02, 2);
+    expect(says(98, 102)).not.toContain('look at its key');
+    expect(says(40, 160)).toContain('look at its key');
+    expect(says(2, 4)).not.toContain('look at its key');
+  });
+
+  test('what somebody never came to, and what waits for a person, says nothing about the question', () => {
+    const [came, never] = [marksOf('a'), marksOf()];
+    const elsewhere = { ...never, work: { ...never.work, seen: [] } };
+    expect(analyseMarks(deck, [came, elsewhere]).items[0]?.facility).toBe(1);
+    expect(analyseMarks(deck, [came, never]).items[0]?.facility).toBe(0.5);
+    const { deck: long } = new DeckBuilder().slide('s').item('why', 'long-text');
+    const work: Work = { ...emptyWork, seen: ['s'], answers: { why: { kind: 'words', text: 'Because.' } } };
+    expect(analyseMarks(long, [{ work, marks: markWork(long, work) }]).items).toEqual([]);
   });
 
   test('a few students, all alike, or none: said in words, never a number out of nothing', () => {

@@ -65,7 +65,7 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
       <QuestionFigures
         figures={analyseMarks(
           edition,
-          entries.map(([, entry]) => entry.marks),
+          entries.map(([, entry]) => entry),
         )}
         nameOf={(id) => (edition.items[id] ? nameOf(edition.items[id]) || words.kinds[edition.items[id].kind] : '')}
       />

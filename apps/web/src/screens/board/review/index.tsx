@@ -1,12 +1,21 @@
 /** Reviewing what was submitted: through all students by question, or all questions by student, by keys only. */
 import type { LessonMarks, LessonView, ParticipantView, ReviewView } from '@gobrel/contract';
-import { type Asking, type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
-import { isAsking } from '@gobrel/core/questions';
-import { emptyReview, overrule, type Review as ReviewOf } from '@gobrel/core/review';
+import {
+  type Asking,
+  type Deck,
+  type Item,
+  itemsOf,
+  nameOf,
+  type OpenAreaItem,
+  slidesInOrder,
+} from '@gobrel/core/deck';
+import { isFixed } from '@gobrel/core/lesson';
+import { isAsking, markWork } from '@gobrel/core/questions';
+import { emptyReview, overrule, reviewedMarks, type Review as ReviewOf } from '@gobrel/core/review';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
-import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../server';
+import { ask, lessonQuery, marksQuery, messageOf, reviewsQuery } from '../../../server';
 import { Button, Choose, Empty, IconButton, tell } from '../../../ui';
 import type { Watched } from '../../../watching';
 import { words } from '../../../words';
@@ -25,8 +34,11 @@ interface ReviewProps {
 /** One answer that is looked at. */
 interface Place {
   readonly participant: ParticipantView & { readonly participantId: string };
-  readonly item: Item & Asking;
+  readonly item: Reviewed;
 }
+
+/** What is looked at: a question, or an area in which students add things of their own. */
+type Reviewed = (Item & Asking) | OpenAreaItem;
 
 type Order = 'byQuestion' | 'byStudent';
 
@@ -82,7 +94,10 @@ export function Review({ lesson, edition, marks, everybody }: ReviewProps) {
 /** Every answer of everybody who submitted, in the order in which they are gone through. */
 function placesIn(lesson: LessonView, edition: Deck, order: Order): readonly Place[] {
   const items = slidesInOrder(edition).flatMap(({ id }) =>
-    itemsOf(edition, id).filter((item): item is Item & Asking => isAsking(item) && !item.hidden),
+    itemsOf(edition, id).filter(
+      (item): item is Reviewed =>
+        (isAsking(item) || item.kind === 'open-area') && !item.hidden && !isFixed(edition, lesson.workMode, item.id),
+    ),
   );
   const people = lesson.participants.flatMap((participant) =>
     participant.participantId !== null && participant.tries > 0
@@ -133,6 +148,8 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
       queries.setQueryData(queryKey, { ...before, [participantId]: { ...view, review: next } });
       return { before };
     },
+    // The board's sums are by what was said, too.
+    onSuccess: () => queries.invalidateQueries({ queryKey: marksQuery(lesson.id).queryKey }),
     onError: (error, _next, context) => {
       queries.setQueryData(reviewsQuery(lesson.id).queryKey, context?.before);
       tell(messageOf(error), { tone: 'trouble' });
@@ -157,17 +174,21 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
     },
     onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
   });
-  const give = (points: number, why = review.overruled[item.id]?.why ?? '') =>
-    keep.mutate(overrule(review, item.id, { points: Math.min(points, item.points), why }));
+  const asking = isAsking(item) ? item : null;
+  const entry = marks[participantId];
+  const work = everybody.find((each) => each.participant.participantId === participantId)?.work;
+  const byKey = useMemo(() => (work ? markWork(edition, work) : null), [edition, work]);
+  const give = (points: number, why = review.overruled[item.id]?.why ?? '') => {
+    const most = byKey?.items[item.id]?.outOf ?? asking?.points ?? 0;
+    if (asking) keep.mutate(overrule(review, item.id, { points: Math.min(points, most), why }));
+  };
   useReviewKeys({
     onGo,
     onPoints: give,
     onComment: () => comment.current?.focus(),
     onReturn: () => (participant.submission ? giveBack.mutate() : undefined),
   });
-  const entry = marks[participantId];
-  const work = everybody.find((each) => each.participant.participantId === participantId)?.work;
-  if (!entry || !work) return null;
+  if (!entry || !work || !byKey) return null;
   return (
     <div className="grid gap-5 xl:grid-cols-[minmax(0,1fr)_22rem]">
       <ReviewedSlide
@@ -175,7 +196,7 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
         slideId={item.slideId}
         participant={participant}
         work={work}
-        marks={entry.marks}
+        marks={reviewedMarks(byKey, review, edition)}
         review={review}
         field={comment}
         onReview={(next) => keep.mutate(next)}
@@ -195,15 +216,19 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
               .join(' · ')}
           </p>
         </div>
-        <Points
-          item={item}
-          edition={edition}
-          work={work}
-          mark={entry.marks.items[item.id]}
-          overruled={review.overruled[item.id]}
-          onGive={give}
-          onKey={() => keep.mutate(overrule(review, item.id, null))}
-        />
+        {asking ? (
+          <Points
+            item={asking}
+            edition={edition}
+            work={work}
+            mark={byKey.items[item.id]}
+            overruled={review.overruled[item.id]}
+            onGive={give}
+            onKey={() => keep.mutate(overrule(review, item.id, null))}
+          />
+        ) : (
+          <p className="text-soft">{words.reviewing.ownThings}</p>
+        )}
         <Button disabled={participant.submission === null || giveBack.isPending} onClick={() => giveBack.mutate()}>
           <Undo2 size={18} aria-hidden /> {words.reviewing.giveBack}
         </Button>

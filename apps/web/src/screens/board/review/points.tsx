@@ -28,7 +28,7 @@ export function Points({ item, edition, work, mark, overruled, onGive, onKey }: 
       <p>{givenFor(item, work, edition) || words.board.nothingGiven}</p>
       {mark ? (
         <p className="text-sm text-soft">
-          {says.byKey(mark.points, mark.outOf)} · {mark.why}
+          {mark.verdict === 'unmarked' ? mark.why : `${says.byKey(mark.points, mark.outOf)} · ${mark.why}`}
         </p>
       ) : null}
       <div className="flex items-end gap-2">

@@ -4,6 +4,8 @@ import { type SlideId, sizeOf } from '@gobrel/core/deck';
 import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
+import { isInField } from '../in-field';
+import { itemWithWords } from '../typing';
 import { breakOffDrag } from './use-drag';
 import { panBy, type View, viewOn, ZOOM_STEP, zoomAt } from './view';
 
@@ -112,8 +114,8 @@ export function useView(
     };
     const key = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.target instanceof Element && event.target.closest('input, textarea, select, [contenteditable="true"]'))
-        return;
+      const { deck, slideId } = present.current;
+      if (isInField(event) || itemWithWords(deck, slideId)) return;
       if (event.key === '+' || event.key === '=') moves.zoom(ZOOM_STEP);
       else if (event.key === '-') moves.zoom(1 / ZOOM_STEP);
       else if (event.key === '0') moves.fit();

@@ -10,7 +10,8 @@ import { useDesk } from '../desk';
  */
 export function typeAhead(event: KeyboardEvent, doc: Y.Doc): boolean {
   const { typingIn, typingField, textEditor, awaiting } = useDesk.getState();
-  if (typingIn === null || textEditor || event.ctrlKey || event.metaKey || event.isComposing) return false;
+  if (typingIn === null || textEditor || event.isComposing) return false;
+  if ((event.ctrlKey || event.metaKey) && !event.getModifierState('AltGraph')) return false;
   if (!textFragment(doc, typingIn, typingField)) return false;
   const act = actOf(event.key);
   if (!act) return false;

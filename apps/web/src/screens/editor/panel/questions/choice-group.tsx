@@ -2,6 +2,7 @@
 import { type Choice, choiceForms, type ChoiceItem, newId } from '@gobrel/core/deck';
 import { choiceLetter, withForm } from '@gobrel/core/questions';
 import { Image, ImageOff, Plus, X } from 'lucide-react';
+import { useCallback, useState } from 'react';
 import { Button, Choose, IconButton } from '../../../../ui';
 import { words } from '../../../../words';
 import { Group, PickField } from '../parts';
@@ -13,6 +14,11 @@ const MOST = 12;
 
 export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields }) {
   const says = words.questions;
+  const [added, setAdded] = useState<string | null>(null);
+  const focusOnce = useCallback((field: HTMLInputElement) => {
+    field.focus();
+    setAdded(null);
+  }, []);
   const change = (id: string, next: Choice) =>
     set({ choices: item.choices.map((choice) => (choice.id === id ? next : choice)) });
   const setRight = (id: string, isRight: boolean) => {
@@ -52,6 +58,8 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
                 <strong className="w-6 text-center">{letter}</strong>
               </label>
               <input
+                // What was just added is what is typed in next.
+                ref={choice.id === added ? focusOnce : undefined}
                 aria-label={words.editor.choiceText(letter)}
                 value={choice.text}
                 onChange={(event) => change(choice.id, { ...choice, text: event.target.value })}
@@ -94,7 +102,11 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
         <Button
           look="quiet"
           disabled={item.choices.length >= MOST}
-          onClick={() => set({ choices: [...item.choices, { id: newId(), text: '' }] })}
+          onClick={() => {
+            const id = newId();
+            setAdded(id);
+            set({ choices: [...item.choices, { id, text: '' }] });
+          }}
         >
           <Plus size={16} aria-hidden /> {words.editor.addChoice}
         </Button>

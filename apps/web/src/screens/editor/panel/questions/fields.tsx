@@ -3,6 +3,7 @@ import type { Asking, ItemFields } from '@gobrel/core/deck';
 import { type ComponentProps, useState } from 'react';
 import { LongField } from '../../../../ui';
 import { words } from '../../../../words';
+import { TAKES_TYPING } from '../../typing';
 import { NumberField } from '../parts';
 
 /** Sets fields of the item whose panel this is. */
@@ -38,6 +39,7 @@ export function PromptField({ prompt, set }: { prompt: string; set: SetFields })
   return (
     <div className="mb-3">
       <LongField
+        {...TAKES_TYPING}
         label={words.editor.prompt}
         rows={2}
         value={prompt}

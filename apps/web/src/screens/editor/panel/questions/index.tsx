@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { Field } from '../../../../ui';
 import { words } from '../../../../words';
 import type { Editing } from '../../editing';
+import { TAKES_TYPING } from '../../typing';
 import { NumberField } from '../parts';
 import { AskingGroup } from './asking-group';
 import { ChoiceGroup } from './choice-group';
@@ -72,7 +73,12 @@ function ownGroups(editing: Editing, item: Item, set: SetFields): ReactNode {
     case 'open-area':
       return (
         <div className="mb-4">
-          <Field label={words.editor.hint} value={item.hint} onChange={(event) => set({ hint: event.target.value })} />
+          <Field
+            {...TAKES_TYPING}
+            label={words.editor.hint}
+            value={item.hint}
+            onChange={(event) => set({ hint: event.target.value })}
+          />
         </div>
       );
     default:

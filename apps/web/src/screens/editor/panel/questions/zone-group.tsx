@@ -4,6 +4,7 @@ import { ArrowUp } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Choose, Field, IconButton } from '../../../../ui';
 import { words } from '../../../../words';
+import { TAKES_TYPING } from '../../typing';
 import type { Editing } from '../../editing';
 import { select } from '../../desk';
 import { Group, NumberField, PickField } from '../parts';
@@ -22,7 +23,12 @@ export function ZoneGroup({ editing, zone, set }: { editing: Editing; zone: Zone
   return (
     <>
       <div className="mb-4">
-        <Field label={words.editor.label} value={zone.label} onChange={(event) => set({ label: event.target.value })} />
+        <Field
+          {...TAKES_TYPING}
+          label={words.editor.label}
+          value={zone.label}
+          onChange={(event) => set({ label: event.target.value })}
+        />
       </div>
       <Group title={words.editor.belongHere}>
         {pieces.length === 0 ? <p className="text-sm text-soft">{words.editor.noPieces}</p> : null}

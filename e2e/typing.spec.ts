@@ -1,0 +1,51 @@
+/** Typing types: letters on a selected text, shape or question are words, and never commands. */
+import { expect, type Page, test } from '@playwright/test';
+import { addQuestion, item, newDeck, newTeacher, saved } from './people';
+
+async function fresh(page: Page): Promise<void> {
+  await newTeacher(page);
+  await newDeck(page, 'Typing');
+}
+
+test('letters typed on a selected title go into it; with Alt they are the commands they were', async ({ page }) => {
+  await fresh(page);
+  const title = item(page, /^Text/).first();
+  await title.click();
+  await page.keyboard.press('Escape');
+  await title.focus();
+  await page.keyboard.type('flow bugs, v? 90+1-0');
+  await page.keyboard.press('Escape');
+  const named = item(page, 'Text, “flow bugs, v? 90+1-0”');
+  await expect(named).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(named).not.toHaveAccessibleName(/locked/);
+  await named.focus();
+  await page.keyboard.press('Alt+l');
+  await expect(item(page, /flow bugs.*locked/)).toBeVisible();
+  await page.keyboard.press('Alt+l');
+  await page.keyboard.press('F1');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+});
+
+test('letters typed on a selected question go into its prompt', async ({ page }) => {
+  await fresh(page);
+  await addQuestion(page, 'Pick one');
+  const question = item(page, /^Choice/);
+  await question.focus();
+  await page.keyboard.type('big waves? bqwluf');
+  await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/big waves\? bqwluf$/);
+  await expect(item(page, /^Choice/)).toHaveCount(1);
+  await saved(page);
+});
+
+test('a choice that is added is typed in at once', async ({ page }) => {
+  await fresh(page);
+  await addQuestion(page, 'Pick one');
+  await item(page, /^Choice/).click();
+  await page.getByRole('button', { name: 'Add a choice' }).click();
+  await page.keyboard.type('a velvet crab');
+  await expect(page.getByLabel(/^Text of choice/).last()).toHaveValue('a velvet crab');
+  await page.getByRole('button', { name: 'Add a choice' }).focus();
+  await page.keyboard.press('v');
+  await expect(page.getByText(/Draw the viewpoint/)).toHaveCount(0);
+});
