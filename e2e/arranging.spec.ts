@@ -162,7 +162,7 @@ test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', a
   const width = async () => (await slide.boundingBox())?.width ?? 0;
   const fitting = await width();
   await shapes(page).first().click();
-  await page.keyboard.press('9');
+  await page.keyboard.press('Alt+9');
   await expect.poll(width).toBeGreaterThan(fitting * 2);
   const before = await middleOf(shapes(page).first());
   await page.mouse.move(before.x, before.y);
@@ -175,8 +175,8 @@ test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', a
   await page.getByRole('button', { name: /^The whole slide/ }).click();
   await expect.poll(width).toBeCloseTo(fitting, 0);
   await page.getByRole('button', { name: 'Closer' }).click();
-  await page.keyboard.press('-');
-  await page.keyboard.press('0');
+  await page.keyboard.press('Alt+-');
+  await page.keyboard.press('Alt+0');
   await expect.poll(width).toBeCloseTo(fitting, 0);
 });
 

@@ -21,6 +21,8 @@ interface Place {
   readonly top: number;
   readonly width: number;
   readonly height: number;
+  /** As CSS has it. */
+  readonly rotate: string;
 }
 
 const INK = '#1d2b2a';
@@ -38,14 +40,27 @@ export function LayeredSlide({ edition, slideId, works, width }: LayeredSlidePro
     // Only the browser knows where the picture of a question comes to stand below its words.
     const box = around.current?.getBoundingClientRect();
     if (!box) return;
-    const found = grounds.flatMap(({ id }): [string, Place][] => {
-      const ground = around.current?.querySelector(`[data-ground="${id}"]`)?.getBoundingClientRect();
+    const scale = width / size.width;
+    const found = grounds.flatMap(({ id, frame }): [string, Place][] => {
+      const ground = around.current?.querySelector<HTMLElement>(`[data-ground="${id}"]`);
       if (!ground) return [];
-      const { left, top, width: wide, height: high } = ground;
-      return [[id, { left: left - box.left, top: top - box.top, width: wide, height: high }]];
+      // Of a turned question the box around its ground is larger than the ground; the middle of both is the same.
+      const { left, top, width: wide, height: high } = ground.getBoundingClientRect();
+      const own = { width: ground.offsetWidth * scale, height: ground.offsetHeight * scale };
+      return [
+        [
+          id,
+          {
+            left: left - box.left + (wide - own.width) / 2,
+            top: top - box.top + (high - own.height) / 2,
+            ...own,
+            rotate: `${frame.rotation}deg`,
+          },
+        ],
+      ];
     });
     setPlaces(new Map(found));
-  }, [grounds, width, edition]);
+  }, [grounds, width, edition, size.width]);
   const laid = useMemo(() => layerPlacements(edition, slideId, works), [edition, slideId, works]);
   return (
     <div

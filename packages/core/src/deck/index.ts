@@ -49,6 +49,7 @@ export * from './reading.js';
 export * from './rich-text.js';
 export * from './running-order.js';
 export * from './section.js';
+export * from './shape-hit.js';
 export * from './shapes.js';
 export * from './shuffled.js';
 export * from './slide-ground.js';

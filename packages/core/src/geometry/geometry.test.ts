@@ -7,7 +7,6 @@ import {
   containsPoint,
   cornersOf,
   type Frame,
-  frameUnder,
   type Handle,
   normaliseAngle,
   resizeFrame,
@@ -169,14 +168,6 @@ describe('resizing', () => {
 
 describe('dropping into a zone', () => {
   const zone = { x: 100, y: 100, width: 300, height: 200, rotation: 0 };
-
-  test('the zone under the middle of a piece is the one in front', () => {
-    const behind = { id: 'behind', frame: zone };
-    const front = { id: 'front', frame: { ...zone, x: 200 } };
-    expect(frameUnder({ x: 250, y: 150, width: 20, height: 20 }, [behind, front])).toBe(front);
-    expect(frameUnder({ x: 110, y: 150, width: 20, height: 20 }, [behind, front])).toBe(behind);
-    expect(frameUnder({ x: 0, y: 0, width: 20, height: 20 }, [behind, front])).toBeNull();
-  });
 
   test('pieces put into a zone one after another do not overlap while there is room', () => {
     const size = { width: 120, height: 40 };

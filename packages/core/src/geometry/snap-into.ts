@@ -1,15 +1,5 @@
-/** Putting a dropped piece into a zone: which zone it fell into and where it comes to rest inside. */
-import { type Box, centreOf, containsPoint, type Frame } from './frame.js';
-
-/** The topmost frame (last in the list) that holds the middle of `box`, or `null` when none does. */
-export function frameUnder<T extends { readonly frame: Frame }>(box: Box, candidates: readonly T[]): T | null {
-  const middle = centreOf(box);
-  for (let index = candidates.length - 1; index >= 0; index -= 1) {
-    const candidate = candidates[index];
-    if (candidate && containsPoint(candidate.frame, middle)) return candidate;
-  }
-  return null;
-}
+/** Putting a dropped piece into a zone: where it comes to rest inside. */
+import type { Box, Frame } from './frame.js';
 
 /** Space kept between pieces, and between a piece and the edge of its zone, in slide units. */
 const GAP = 8;

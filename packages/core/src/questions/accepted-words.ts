@@ -20,22 +20,43 @@ export function comparable(words: string, care: WordCare = USUAL_CARE): string {
 export type Likeness =
   { readonly is: 'same' } | { readonly is: 'nearly'; readonly accepted: string } | { readonly is: 'other' };
 
-/** Compares typed words with all accepted ones. A pattern is matched as it is, without slips. */
-export function likenessTo(typed: string, accepted: readonly string[], care: WordCare = USUAL_CARE): Likeness {
+/**
+ * Compares typed words with all accepted ones. A pattern is matched as it is, without slips; no slip is taken in a figure,
+ * nor one by which the words are others that were to choose from.
+ * @param listed the words there are to choose from; none where they are free
+ */
+export function likenessTo(
+  typed: string,
+  accepted: readonly string[],
+  care: WordCare = USUAL_CARE,
+  listed: readonly string[] = [],
+): Likeness {
   const wanted = comparable(typed, care);
   const compared = accepted.map((words) => ({ words, plain: comparable(words, care) }));
   if (compared.some(({ plain }) => plain === wanted || (care.patterns && fitsPattern(wanted, plain))))
     return { is: 'same' };
+  if (listed.some((words) => comparable(words, care) === wanted)) return { is: 'other' };
   const near = compared.find(({ plain }) => {
     if (care.patterns && /[*?]/.test(plain)) return false;
+    if (figuresIn(plain) !== figuresIn(wanted)) return false;
     return slipsBetween(wanted, plain, slipsIn(plain, care.slips)) !== null;
   });
   return near ? { is: 'nearly', accepted: near.words } : { is: 'other' };
 }
 
 /** Whether typed words are among the accepted ones. */
-export function isAccepted(typed: string, accepted: readonly string[], care: WordCare = USUAL_CARE): boolean {
-  return likenessTo(typed, accepted, care).is !== 'other';
+export function isAccepted(
+  typed: string,
+  accepted: readonly string[],
+  care: WordCare = USUAL_CARE,
+  listed: readonly string[] = [],
+): boolean {
+  return likenessTo(typed, accepted, care, listed).is !== 'other';
+}
+
+/** The figures in some words, in their order: 1789 and 1798 are two years, not a slip. */
+function figuresIn(words: string): string {
+  return (words.match(/\p{N}+/gu) ?? []).join(' ');
 }
 
 /** Short words leave less room for slips: one in three letters at the most. */

@@ -2,6 +2,7 @@
 export { comparable, isAccepted, likenessTo, type Likeness, slipsBetween, USUAL_CARE } from './accepted-words.js';
 export {
   choiceLetter,
+  choiceLetters,
   choicesFor,
   type ChoiceCount,
   type ChoiceTally,
@@ -15,7 +16,16 @@ export { keepAsKey } from './keep-as-key.js';
 export { countWords, lengthOf } from './long-text/index.js';
 export * from './mark.js';
 export * from './marking.js';
-export { type NumberRead, type NumberTally, readNumbers, type Spread, spreadOf, tallyNumbers } from './number/index.js';
+export {
+  keyWritten,
+  type NumberKey,
+  type NumberRead,
+  type NumberTally,
+  readNumbers,
+  type Spread,
+  spreadOf,
+  tallyNumbers,
+} from './number/index.js';
 export {
   expectedIn,
   type LaidPiece,

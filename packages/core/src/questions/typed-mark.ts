@@ -7,6 +7,8 @@ import { emptyMark, type Mark, markOf } from './mark.js';
 interface ByWords extends WordCare {
   readonly accepted: readonly string[];
   readonly points: number;
+  /** Words to choose from; none where they are free. */
+  readonly options?: readonly string[];
 }
 
 /** The mark for `typed`, or `null` when nothing is accepted because a person reads the answers. */
@@ -16,7 +18,7 @@ export function markTyped(typed: string, question: ByWords): Mark | null {
   const [sample] = wanted;
   if (sample === undefined) return null;
   if (typed.trim() === '') return emptyMark(points, 'Nothing written.');
-  const likeness = likenessTo(typed, wanted, question);
+  const likeness = likenessTo(typed, wanted, question, question.options);
   if (likeness.is === 'same') return markOf(1, points, 'As accepted.');
   return likeness.is === 'nearly'
     ? markOf(1, points, `Taken for “${likeness.accepted}”.`)

@@ -30,6 +30,16 @@ describe('comparing words', () => {
     expect(isAccepted('glaswort', ['glasswort'])).toBe(false);
   });
 
+  test('no slip is taken in figures, nor one by which other words of a list are meant', () => {
+    const two = care({ slips: 2 });
+    expect(isAccepted('1798', ['1789'], two)).toBe(false);
+    expect(isAccepted('in the yaer 1789', ['in the year 1789'], two)).toBe(true);
+    expect(isAccepted('in the year 1798', ['in the year 1789'], two)).toBe(false);
+    expect(isAccepted('effect', ['affect'], two, ['affect', 'effect'])).toBe(false);
+    expect(isAccepted('affect', ['affect'], two, ['affect', 'effect'])).toBe(true);
+    expect(isAccepted('affcet', ['affect'], two, ['affect', 'effect'])).toBe(true);
+  });
+
   test('case and accents matter when they are meant to', () => {
     expect(isAccepted('cafe', ['Café'])).toBe(false);
     expect(isAccepted('cafe', ['Café'], care({ accentsMatter: false }))).toBe(true);

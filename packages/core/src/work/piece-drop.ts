@@ -6,13 +6,14 @@ import {
   type PieceId,
   piecesIn,
   pileCopyId,
+  shapeContains,
   sizeOf,
   type SlideId,
   sourceOfPiece,
   type ZoneItem,
   zonesOn,
 } from '../deck/index.js';
-import { type Box, boundsOf, frameUnder, type Point } from '../geometry/index.js';
+import { type Box, boundsOf, centreOf, type Point } from '../geometry/index.js';
 import { nextCopy } from './lay-over.js';
 import { applyWorkChanges, type PiecePlace, type Work, type WorkChange } from './work.js';
 import { inLine, restIn, type Resting, standingIn } from './zone-lay.js';
@@ -46,7 +47,9 @@ export function dropPiece(edition: Deck, work: Work, pieceId: PieceId, at: Point
   if (!hand) return null;
   const { width, height } = hand.piece.frame;
   const place = keptIn(regionOf(edition, hand), { ...at, width, height });
-  const zone = frameUnder({ ...place, width, height }, zonesOn(edition, hand.piece.slideId));
+  const middle = centreOf({ ...place, width, height });
+  // The zone in front is the last one; a round one takes what lies on it, and not what lies beside it in its box.
+  const zone = zonesOn(edition, hand.piece.slideId).findLast((each) => shapeContains(each.shape, each.frame, middle));
   return zone ? putIn(edition, work, hand, zone, place) : lay(edition, work, hand, place);
 }
 

@@ -1,6 +1,6 @@
 /** How pieces lie in a zone: where its slots are, in which order pieces stand, and where each comes to rest. */
 import { type Deck, type Piece, type PieceId, piecesOn, shapeRoom, type ZoneItem } from '../deck/index.js';
-import { type Box, centreOf, type Point, restingPlace } from '../geometry/index.js';
+import { type Box, centreOf, type Point, restingPlace, turnPoint } from '../geometry/index.js';
 import { layOver } from './lay-over.js';
 import type { Work } from './work.js';
 
@@ -54,22 +54,56 @@ export function slotsOf(zone: ZoneItem): readonly Box[] {
 /** The pieces in a zone, in the order in which they stand there. */
 export function standingIn(edition: Deck, work: Work, zone: ZoneItem): readonly Piece[] {
   const inZone = piecesOn(layOver(edition, work), zone.slideId).filter(({ id }) => work.pieces[id]?.zoneId === zone.id);
-  return inZone
-    .map((piece) => ({ piece, at: positionIn(zone, centreOf(piece.frame)) }))
-    .sort((a, b) => a.at - b.at || (a.piece.id < b.piece.id ? -1 : 1))
-    .map(({ piece }) => piece);
+  const lying = inZone.map((piece) => ({ piece, box: boxIn(zone, piece.frame) }));
+  const byId = (a: Piece, b: Piece) => (a.id < b.id ? -1 : 1);
+  if (zone.lay === 'row' || zone.lay === 'column' || slotsOf(zone).length > 0) {
+    return lying
+      .map(({ piece, box }) => ({ piece, at: positionIn(zone, centreOf(box)) }))
+      .sort((a, b) => a.at - b.at || byId(a.piece, b.piece))
+      .map(({ piece }) => piece);
+  }
+  return asRead(lying.sort((a, b) => byId(a.piece, b.piece)));
 }
 
-/** Height of a line in which things that lie loosely are read from left to right, in slide units. */
-const READING_LINE = 40;
+/**
+ * Pieces that lie loosely, as they are read: line by line, each from left to right. What overlaps a line by half of its
+ * own height, or of the line's, stands in it: pieces of different heights beside one another are one line.
+ */
+function asRead(lying: readonly { readonly piece: Piece; readonly box: Box }[]): readonly Piece[] {
+  const lines: { top: number; bottom: number; readonly of: { readonly piece: Piece; readonly x: number }[] }[] = [];
+  for (const { piece, box } of [...lying].sort((a, b) => centreOf(a.box).y - centreOf(b.box).y)) {
+    const [top, bottom] = [box.y, box.y + box.height];
+    const line = lines.find(
+      (each) =>
+        Math.min(bottom, each.bottom) - Math.max(top, each.top) >= Math.min(box.height, each.bottom - each.top) / 2,
+    );
+    if (line) line.of.push({ piece, x: centreOf(box).x });
+    else lines.push({ top, bottom, of: [{ piece, x: centreOf(box).x }] });
+  }
+  return lines
+    .sort((a, b) => a.top + a.bottom - b.top - b.bottom)
+    .flatMap((line) => line.of.sort((a, b) => a.x - b.x).map(({ piece }) => piece));
+}
 
-/** A number that grows from the first place of a zone to its last. */
+/** Where something lies when its zone is looked at unturned; it keeps its own size. */
+function boxIn({ frame }: ZoneItem, box: Box): Box {
+  return aroundPlace(turnPoint(centreOf(box), centreOf(frame), -frame.rotation), box);
+}
+
+/** Where something that lies so in its unturned zone lies on the slide. */
+function boxOnSlide({ frame }: ZoneItem, box: Box): Box {
+  return aroundPlace(turnPoint(centreOf(box), centreOf(frame), frame.rotation), box);
+}
+
+function aroundPlace({ x, y }: Point, { width, height }: Box): Box {
+  return { x: x - width / 2, y: y - height / 2, width, height };
+}
+
+/** A number that grows from the first place of a zone with rows, columns or slots to its last. */
 function positionIn(zone: ZoneItem, { x, y }: Point): number {
   if (zone.lay === 'row') return x;
   if (zone.lay === 'column') return y;
-  const slots = slotsOf(zone);
-  if (slots.length > 0) return nearest(slots, { x, y });
-  return Math.floor((y - zone.frame.y) / READING_LINE) * 1e5 + (x - zone.frame.x);
+  return nearest(slotsOf(zone), { x, y });
 }
 
 function nearest(slots: readonly Box[], { x, y }: Point): number {
@@ -82,16 +116,37 @@ export type Resting = Readonly<Record<PieceId, Point>>;
 
 /**
  * Where a piece rests in a zone beside those that stand there, and where they go to make room. Without a place it goes
- * to the end, or where there is room.
+ * to the end, or where there is room. In a turned zone all of it is turned about the zone's middle.
  */
 export function restIn(zone: ZoneItem, standing: readonly Piece[], piece: Piece, at: Point | null): Resting {
+  if (zone.lay === 'free' && at) return { [piece.id]: at };
+  const inside = (each: Piece): Piece => ({ ...each, frame: { ...each.frame, ...boxIn(zone, each.frame) } });
+  const place = at && boxIn(zone, { ...at, width: piece.frame.width, height: piece.frame.height });
+  const pieces = [...standing, piece];
+  return onSlide(zone, pieces, restUnturned(zone, standing.map(inside), inside(piece), place));
+}
+
+/** Places in an unturned zone, as they are on the slide. */
+function onSlide(zone: ZoneItem, pieces: readonly Piece[], resting: Resting): Resting {
+  if (zone.frame.rotation === 0) return resting;
+  return Object.fromEntries(
+    pieces.flatMap(({ id, frame: { width, height } }) => {
+      const at = resting[id];
+      if (!at) return [];
+      const { x, y } = boxOnSlide(zone, { ...at, width, height });
+      return [[id, { x, y }]];
+    }),
+  );
+}
+
+function restUnturned(zone: ZoneItem, standing: readonly Piece[], piece: Piece, at: Point | null): Resting {
   const { width, height } = piece.frame;
   const middle = at && { x: at.x + width / 2, y: at.y + height / 2 };
   if (zone.lay === 'row' || zone.lay === 'column') {
     const before = middle
       ? standing.filter(({ frame }) => positionIn(zone, centreOf(frame)) < positionIn(zone, middle)).length
       : standing.length;
-    return inLine(zone, [...standing.slice(0, before), piece, ...standing.slice(before)]);
+    return lineUp(zone, [...standing.slice(0, before), piece, ...standing.slice(before)]);
   }
   const slots = slotsOf(zone);
   if (slots.length > 0) {
@@ -100,7 +155,6 @@ export function restIn(zone: ZoneItem, standing: readonly Piece[], piece: Piece,
     const slot = middle ? free[nearest(free, middle)] : free[0];
     if (slot) return { [piece.id]: { x: slot.x + (slot.width - width) / 2, y: slot.y + (slot.height - height) / 2 } };
   }
-  if (zone.lay === 'free' && at) return { [piece.id]: at };
   const room = roomIn(zone);
   return {
     [piece.id]: restingPlace(
@@ -113,6 +167,10 @@ export function restIn(zone: ZoneItem, standing: readonly Piece[], piece: Piece,
 
 /** Pieces one after the other along a row or column, closer than they would like to be when there is little room. */
 export function inLine(zone: ZoneItem, pieces: readonly Piece[]): Resting {
+  return onSlide(zone, pieces, lineUp(zone, pieces));
+}
+
+function lineUp(zone: ZoneItem, pieces: readonly Piece[]): Resting {
   const room = roomIn(zone);
   const isRow = zone.lay === 'row';
   const long = (piece: Piece) => (isRow ? piece.frame.width : piece.frame.height);

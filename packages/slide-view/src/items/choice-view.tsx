@@ -1,15 +1,10 @@
 /** Draws a choice question; its choices carry letters, also those that are pictures. */
 import type { Choice, ChoiceItem } from '@gobrel/core/deck';
-import { choiceLetter, choicesFor, pickedIn } from '@gobrel/core/questions';
+import { choiceLetter, choiceLetters, choicesFor, pickedIn } from '@gobrel/core/questions';
+import { useId } from 'react';
 import { isOpen } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
-
-/** Letter size that lets the prompt and all choices fit the frame, in slide units. */
-function letterSize({ frame, choices, prompt, form }: ChoiceItem): number {
-  const lines = form === 'scale' || hasPictures(choices) ? 4 : choices.length + (prompt === '' ? 0.4 : 1.6);
-  return Math.max(14, Math.min(34, frame.height / lines / 1.75));
-}
 
 function hasPictures(choices: readonly Choice[]): boolean {
   return choices.some(({ picture }) => picture !== undefined);
@@ -19,6 +14,8 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
   const { words, pictureUrl } = useSurroundings();
   const picked = fillIn ? pickedIn(fillIn.work, item.id) : [];
   const open = isOpen(fillIn, item.id);
+  // A slide may be drawn several times on a page; radio buttons of one name leave each other no dot.
+  const group = useId();
   const toggle = (id: string) => {
     const others = picked.filter((other) => other !== id);
     const next = !item.several ? [id] : picked.includes(id) ? others : [...others, id];
@@ -49,7 +46,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
       <label className={isPicked ? 'gv-choice gv-picked' : 'gv-choice'} key={choice.id}>
         <input
           type={item.several ? 'checkbox' : 'radio'}
-          name={`choice-${item.id}`}
+          name={group}
           checked={isPicked}
           disabled={!open}
           onChange={() => toggle(choice.id)}
@@ -58,7 +55,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
       </label>
     );
   });
-  const style = { fontSize: letterSize(item) };
+  const style = { fontSize: choiceLetters(item) };
   const lay = hasPictures(item.choices) ? 'gv-in-tiles' : item.form === 'scale' ? 'gv-in-steps' : 'gv-in-rows';
   const choices = <div className={lay}>{rows}</div>;
   if (!fillIn) {

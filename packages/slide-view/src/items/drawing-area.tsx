@@ -3,6 +3,7 @@ import { GROUND_WIDTH } from '@gobrel/core/deck';
 import type { Stroke } from '@gobrel/core/work';
 import { workLimits } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { placeIn } from '../place-in.js';
 import { useSurroundings } from '../surroundings.js';
 import { DrawnGround, type Ground } from './drawn-ground.js';
 import { INK_WIDTH, type Tool } from './inks.js';
@@ -39,10 +40,8 @@ export function DrawingArea({ item, fills = false, strokes, hands }: DrawingArea
 
   const height = GROUND_WIDTH / item.ratio;
   const placeOf = (event: PointerEvent): readonly [number, number] | null => {
-    const box = area.current?.getBoundingClientRect();
-    if (!box || box.width === 0) return null;
-    const scale = GROUND_WIDTH / box.width;
-    return [Math.round((event.clientX - box.left) * scale), Math.round((event.clientY - box.top) * scale)];
+    const place = area.current && placeIn(area.current, event);
+    return place && [Math.round(place.x * GROUND_WIDTH), Math.round(place.y * height)];
   };
   const finish = () => {
     const drawn = thinned(points.current);

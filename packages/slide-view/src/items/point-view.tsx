@@ -4,6 +4,7 @@ import { atValue, dotsIn, valueAt } from '@gobrel/core/questions';
 import { type Dot, mostDots } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { isOpen } from '../hands.js';
+import { placeIn } from '../place-in.js';
 import { useSurroundings } from '../surroundings.js';
 import { DrawnGround } from './drawn-ground.js';
 import type { ItemProps } from './item-props.js';
@@ -28,12 +29,8 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
   const onAxis = (dot: Dot): Dot => (item.axis ? atValue(item.axis, valueAt(item.axis, dot)) : dot);
 
   const placeOf = (event: PointerEvent): Dot | null => {
-    const box = area.current?.getBoundingClientRect();
-    if (!box || box.width === 0 || box.height === 0) return null;
-    return onAxis({
-      x: clamp((event.clientX - box.left) / box.width),
-      y: clamp((event.clientY - box.top) / box.height),
-    });
+    const place = area.current && placeIn(area.current, event);
+    return place && onAxis({ x: clamp(place.x), y: clamp(place.y) });
   };
   /** A press moves the dot under it, or the only one; else it puts down another one. */
   const press = (event: PointerEvent) => {

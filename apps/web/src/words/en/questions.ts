@@ -26,6 +26,9 @@ const starts = {
   build: ['Build', 'Piles to build from, freely'],
 } as const satisfies Readonly<Record<string, readonly [string, string]>>;
 
+/** Numbers in full, so that nobody has to guess what was read. */
+const written = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 20 });
+
 export const questions = {
   add: 'Question',
   title: 'What should students do?',
@@ -88,7 +91,9 @@ export const questions = {
   model: 'What a good answer says',
   modelHint: 'For whoever reads the answers; students do not see it.',
   right: 'Right number',
-  rightHint: 'As you would write it: 1,234.5, ½ or 3/4. Leave it empty when you read the answers yourself.',
+  rightHint: 'As you would write it: 1,234.5, ½, 6.022e23 or 5 km. Leave it empty when you read the answers yourself.',
+  readAs: (value: number, unit: string) => `Read as ${written.format(value)} ${unit}`.trim(),
+  meantInstead: (value: number) => `Or ${written.format(value)}?`,
   notANumber: 'This cannot be read as a number.',
   tolerance: 'Off by up to',
   toleranceIs: { absolute: 'this much', relative: 'per cent' },

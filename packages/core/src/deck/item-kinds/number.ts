@@ -5,7 +5,8 @@ import { readBoolean, readFields, readNumber, readOneOf, readString } from '../r
 import type { ItemKind } from './kind.js';
 
 const MOST_UNITS = 8;
-const MOST = 1e15;
+/** As large as numbers of physics and chemistry are written. */
+const MOST = 1e120;
 
 export const numberKind: ItemKind<'number'> = {
   kind: 'number',

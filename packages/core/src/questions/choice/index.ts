@@ -2,6 +2,7 @@
 import type { QuestionKind } from '../question-kind.js';
 import { givenChoices, markChoice, pickedIn, ruleForChoice } from './mark-choice.js';
 
+export { choiceLetters } from './choice-letters.js';
 export { choiceLetter, pickedIn } from './mark-choice.js';
 export * from './choice-forms.js';
 export * from './shuffled-choices.js';

@@ -12,7 +12,7 @@ export interface Measured {
 
 /**
  * A number in the first unit; `null` when its unit is none that counts. Where no unit is wanted, words behind a number
- * are let be, and per cent are hundredths.
+ * are let be, and per cent are hundredths, or as many as they are.
  */
 export function inFirstUnit({ values, unit }: NumberRead, units: readonly MeasuringUnit[]): Measured | null {
   if (unit === '') return { values, hasUnit: false };
@@ -22,7 +22,8 @@ export function inFirstUnit({ values, unit }: NumberRead, units: readonly Measur
     units.find(({ name }) => plain(name).toLowerCase() === wanted.toLowerCase());
   if (found) return { values: values.map((value) => value * found.worth), hasUnit: true };
   if (units.length > 0) return null;
-  return { values: wanted === '%' ? values.map((value) => value / 100) : values, hasUnit: false };
+  // Where no unit is wanted, 50 % is a half, and 50 where per cent were asked for.
+  return { values: wanted === '%' ? values.flatMap((value) => [value / 100, value]) : values, hasUnit: false };
 }
 
 function plain(name: string): string {

@@ -4,6 +4,7 @@ import { answerInWords, wordsGiven } from '../words-given.js';
 import { markNumber, ruleForNumber } from './mark-number.js';
 
 export { inFirstUnit } from './in-first-unit.js';
+export { keyWritten, type NumberKey } from './key-written.js';
 export { readNumbers, type NumberRead } from './read-number.js';
 export * from './tally-numbers.js';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DeckBuilder } from '../../testing/index.js';
 import { emptyWork } from '../../work/index.js';
-import { markItem, readNumbers, spreadOf, tallyNumbers } from '../index.js';
+import { keyWritten, markItem, readNumbers, spreadOf, tallyNumbers } from '../index.js';
 
 const values = (words: string) => readNumbers(words)?.values;
 
@@ -13,7 +13,16 @@ describe('reading numbers as people write them', () => {
     ["1'234", [1234]],
     ['1.234', [1.234, 1234]],
     ['0.234', [0.234]],
+    ['1,234', [1234, 1.234]],
     ['1,5', [1.5]],
+    ['10^3', [1000]],
+    ['10³', [1000]],
+    ['5²', [25]],
+    ['2^-1', [0.5]],
+    ['6.022e23', [6.022e23]],
+    ['6,022 · 10²³', [6.022e23]],
+    ['6.022 x 10^23', [6.022e23]],
+    ['1.6*10^-19', [1.6e-19]],
     [',5', [0.5]],
     ['12.', [12]],
     ['1,234,567', [1234567]],
@@ -30,15 +39,34 @@ describe('reading numbers as people write them', () => {
     ['１２', [12]],
   ])('%s', (words, wanted) => expect(values(words)).toEqual(wanted));
 
-  test.each(['', 'many', '1/0', '12 34', '1,23,4', '5 or 6', '1.2.3,4', '🦀', '1'.repeat(1000)])(
-    '%s is no number',
-    (words) => expect(readNumbers(words)).toBeNull(),
-  );
+  test.each([
+    '',
+    'many',
+    '1/0',
+    '12 34',
+    '1,23,4',
+    '5 or 6',
+    '1.2.3,4',
+    '5*3',
+    '5 × 3',
+    '1:30',
+    '2+2',
+    '3-1',
+    '5=5',
+    '10^',
+    '7;8',
+    '🦀',
+    '1'.repeat(1000),
+  ])('%s is no number', (words) => expect(readNumbers(words)).toBeNull());
 
   test('what stands behind it is its unit', () => {
     expect(readNumbers('3,5 km')).toMatchObject({ values: [3.5], unit: 'km' });
     expect(readNumbers('20°C')?.unit).toBe('°C');
     expect(readNumbers('5 m²')?.unit).toBe('m2');
+    expect(readNumbers('12 m/s')?.unit).toBe('m/s');
+    expect(readNumbers('3 kg·m^-1')?.unit).toBe('kg·m^-1');
+    expect(readNumbers('50 %')?.unit).toBe('%');
+    expect(readNumbers('10^3 km')).toMatchObject({ values: [1000], unit: 'km' });
   });
 
   test('whatever is written as a number is read as that number, with point or comma', () => {
@@ -84,12 +112,63 @@ describe('marking a number', () => {
     });
   });
 
+  test('sums, products, powers, ratios and times are not the number they begin with', () => {
+    const whole = (right: number, text: string) => {
+      const { deck: one } = new DeckBuilder().slide('s').item('n', 'number', { fields: { right } });
+      const item = one.items['n'];
+      return item && markItem(item, { ...emptyWork, answers: { n: { kind: 'words', text } } }, one)?.verdict;
+    };
+    for (const [right, text] of [
+      [5, '5*3'],
+      [52, '5²'],
+      [10, '10^3'],
+      [1, '1:30'],
+      [2, '2+2'],
+    ] as const)
+      expect([text, whole(right, text)]).toEqual([text, 'wrong']);
+    for (const [right, text] of [
+      [1000, '10^3'],
+      [25, '5²'],
+      [50, '50 %'],
+      [0.5, '50 %'],
+      [6.022e23, '6.022e23'],
+    ] as const)
+      expect([text, whole(right, text)]).toEqual([text, 'right']);
+  });
+
   test('a tolerance is a share of the key or a distance, and a unit counts for what it is worth', () => {
     expect(mark('far', '1,6 km')?.verdict).toBe('right');
     expect(mark('far', '1.350 M')?.verdict).toBe('right');
     expect(mark('far', '1.3 km')?.verdict).toBe('wrong');
     expect(mark('far', '1500')).toMatchObject({ verdict: 'partly', points: 0.5 });
     expect(mark('far', '1500 miles')).toMatchObject({ verdict: 'wrong', why: expect.stringContaining('miles') });
+  });
+});
+
+describe('a key as its author writes it', () => {
+  const none = { right: null, units: [] };
+  const metres = {
+    right: 5,
+    units: [
+      { name: 'm', worth: 1 },
+      { name: 'km', worth: 1000 },
+    ],
+  };
+
+  test('its unit is taken, and one that counts already is worked out', () => {
+    expect(keyWritten(none, '5 km')).toEqual({ right: 5, units: [{ name: 'km', worth: 1 }] });
+    expect(keyWritten(none, '50 %')).toEqual({ right: 50, units: [{ name: '%', worth: 1 }] });
+    expect(keyWritten(metres, '2 km')).toEqual({ ...metres, right: 2000 });
+    expect(keyWritten(metres, '7')).toEqual({ ...metres, right: 7 });
+  });
+
+  test('of two readings the one that was chosen stays, and what cannot be read changes nothing', () => {
+    expect(keyWritten(none, '1,234').right).toBe(1234);
+    expect(keyWritten({ ...none, right: 1.234 }, '1,234').right).toBe(1.234);
+    expect(keyWritten(metres, '5*3')).toEqual(metres);
+    expect(keyWritten(metres, ' ').right).toBeNull();
+    expect(keyWritten(none, '6.022e23').right).toBe(6.022e23);
+    expect(keyWritten(none, '10^3').right).toBe(1000);
   });
 });
 

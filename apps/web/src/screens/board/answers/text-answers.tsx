@@ -37,7 +37,10 @@ export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextI
           {
             id: 'key',
             name: words.board.key,
-            cell: ({ text }) => (isAccepted(text, item.accepted, item) ? words.board.states.right : ''),
+            cell: ({ text }) =>
+              isAccepted(text, item.accepted, item, 'options' in item ? item.options : [])
+                ? words.board.states.right
+                : '',
           },
           { id: 'count', name: words.board.givenBy, cell: ({ count }) => count, narrow: true },
         ]}

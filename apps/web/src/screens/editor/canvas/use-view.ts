@@ -12,6 +12,9 @@ import { panBy, type View, viewOn, ZOOM_STEP, zoomAt } from './view';
 /** How strongly a wheel's pixels zoom. */
 const WHEEL = 0.002;
 
+/** Keys by where they lie: with Alt, some systems write other signs with them. */
+const SIGNS: Readonly<Record<string, string>> = { Equal: '=', Minus: '-', Digit0: '0', Digit9: '9' };
+
 interface Area {
   readonly width: number;
   readonly height: number;
@@ -113,13 +116,15 @@ export function useView(
       if (event.button === 1) held = null;
     };
     const key = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.ctrlKey || event.metaKey) return;
       const { deck, slideId } = present.current;
-      if (isInField(event) || itemWithWords(deck, slideId)) return;
-      if (event.key === '+' || event.key === '=') moves.zoom(ZOOM_STEP);
-      else if (event.key === '-') moves.zoom(1 / ZOOM_STEP);
-      else if (event.key === '0') moves.fit();
-      else if (event.key === '9') moves.toSelection();
+      // What is selected takes letters and figures itself; with Alt they are for the view all the same.
+      if (isInField(event) || (itemWithWords(deck, slideId) && !event.altKey)) return;
+      const sign = event.altKey ? (SIGNS[event.code] ?? event.key) : event.key;
+      if (sign === '+' || sign === '=') moves.zoom(ZOOM_STEP);
+      else if (sign === '-') moves.zoom(1 / ZOOM_STEP);
+      else if (sign === '0') moves.fit();
+      else if (sign === '9') moves.toSelection();
       else return;
       event.preventDefault();
     };

@@ -1,36 +1,19 @@
 /** Settings of a number question: the right number, how far off is still right, and its units. */
 import type { MeasuringUnit, NumberItem } from '@gobrel/core/deck';
 import { readNumbers } from '@gobrel/core/questions';
-import { useState } from 'react';
-import { Choose, Field } from '../../../../ui';
+import { Choose } from '../../../../ui';
 import { words } from '../../../../words';
 import { Group, NumberField } from '../parts';
+import { KeyField } from './key-field';
 import { LinesField, PointsField, PromptField, type SetFields, Tick } from './fields';
 
 export function NumberGroup({ item, set }: { item: NumberItem; set: SetFields }) {
   const says = words.questions;
-  const [draft, setDraft] = useState<string | null>(null);
   const isRelative = item.toleranceIs === 'relative';
-  const written = draft ?? (item.right === null ? '' : String(item.right));
-  const isUnread = written.trim() !== '' && readNumbers(written) === null;
   return (
     <>
       <PromptField prompt={item.prompt} set={set} />
-      <div className="mb-3">
-        <Field
-          label={says.right}
-          hint={says.rightHint}
-          fault={isUnread ? says.notANumber : undefined}
-          value={written}
-          onChange={(event) => {
-            setDraft(event.target.value);
-            const read = readNumbers(event.target.value);
-            if (read) set({ right: read.values[0] ?? null });
-            else if (event.target.value.trim() === '') set({ right: null });
-          }}
-          onBlur={() => setDraft(null)}
-        />
-      </div>
+      <KeyField item={item} set={set} />
       <Group title={says.tolerance}>
         <NumberField
           label={says.tolerance}
