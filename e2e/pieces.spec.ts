@@ -36,7 +36,7 @@ test('Escape takes a piece back to where it lay while it is dragged', async ({ b
   expect(back.y).toBeCloseTo(from.y, 0);
   await expect(piece).toHaveAccessibleName(/not in a zone/);
   await dragBy(student, piece, 30, -20);
-  expect((await middleOf(piece)).x).toBeGreaterThan(from.x + 20);
+  await expect.poll(async () => (await middleOf(piece)).x).toBeGreaterThan(from.x + 20);
 });
 
 test('a pile gives out copies under a finger, they turn, stay in their region, and go back one by one', async ({

@@ -145,9 +145,21 @@ describe('checking answers', () => {
     const { visitor, write, work } = await joined('05');
     await write({ part: 'blanks', id: 'word', value: 'owl' }, { part: 'blanks', id: 'quiet', value: 'eel' });
     const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
-    expect(body.told).toMatchObject({ word: { verdict: 'wrong', why: 'Accepted: eel.' }, pick: { verdict: 'empty' } });
+    expect(body.told).toMatchObject({ word: { verdict: 'wrong', why: '' }, pick: { verdict: 'empty' } });
     expect(Object.keys(body.told)).not.toContain('quiet');
     expect((await visitor.ask<MyLessonView>('DELETE', '/api/my-lesson/submission')).body.told).toEqual({});
+    work.leave();
+  });
+
+  test('the key waits while work can be taken back: it is told once the lesson is closed', async () => {
+    const { visitor, write, work } = await joined('10');
+    await write({ part: 'blanks', id: 'word', value: 'owl' });
+    const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
+    expect(body).toMatchObject({ mayTakeBack: true, told: { word: { verdict: 'wrong', why: '' } } });
+    await odile.ask('POST', `/api/lessons/${lessonId}/close`);
+    const { body: after } = await visitor.ask<MyLessonView>('GET', '/api/my-lesson');
+    expect(after).toMatchObject({ mayTakeBack: false, told: { word: { why: 'Accepted: eel.' } } });
+    await odile.ask('POST', `/api/lessons/${lessonId}/reopen`);
     work.leave();
   });
 

@@ -4,6 +4,7 @@ import { type Deck, newId, withoutKeysAndNotes } from '@gobrel/core/deck';
 import {
   applaud,
   askInWriting,
+  isKeyShown,
   isOver,
   isShown,
   type LessonTerms,
@@ -59,7 +60,12 @@ export class MyLessonService {
       this.database.getRepository(ReviewRow).findOneBy({ participantId: workId }),
     ]);
     const standing = submissions.find((row) => row.takenBackAt === null);
-    const state = { submitted: standing !== undefined, released: (review?.releasedAt ?? null) !== null };
+    const canTakeBack = lesson.closedAt === null && mayTakeBack(terms, submissions.length, Date.now());
+    const state = {
+      submitted: standing !== undefined,
+      released: (review?.releasedAt ?? null) !== null,
+      isFinal: !canTakeBack,
+    };
     // What a teacher says is seen once it is released, and not before.
     const said = state.released ? readReview(review?.review) : emptyReview;
     const marks = standing && marksWith(said, edition, readWork(standing.work));
@@ -82,12 +88,12 @@ export class MyLessonService {
       held: lesson.held,
       submission: standing ? submissionView(standing, terms) : null,
       tries: submissions.length,
-      mayTakeBack: lesson.closedAt === null && mayTakeBack(terms, submissions.length, Date.now()),
+      mayTakeBack: canTakeBack,
       returnedAt: review?.returnedAt?.toISOString() ?? null,
       points: marks && seesMarks ? sumOfMarks(Object.values(marks.items)) : null,
       told:
         standing && marks && seesMarks
-          ? tellSubmitted(readWork(standing.work), edition, isShown(terms.key, state), marks)
+          ? tellSubmitted(readWork(standing.work), edition, isKeyShown(terms, state), marks)
           : standing
             ? {}
             : told,

@@ -6,6 +6,7 @@ import {
   firstPage,
   isBeforeOpening,
   isFixed,
+  isKeyShown,
   isLate,
   isOver,
   isShown,
@@ -32,6 +33,15 @@ describe('terms', () => {
     // What was done in time may still be on its way.
     expect(isOver({ ...due, late: false }, 201)).toBe(false);
     expect(isOver({ ...due, late: false }, 201 + ON_ITS_WAY)).toBe(true);
+  });
+
+  test('the key waits until nothing can be taken back, or the review is released', () => {
+    const standing = { submitted: true, released: false, isFinal: false };
+    expect(isKeyShown(usualTerms, standing)).toBe(false);
+    expect(isKeyShown(usualTerms, { ...standing, isFinal: true })).toBe(true);
+    expect(isKeyShown(usualTerms, { ...standing, released: true })).toBe(true);
+    expect(isKeyShown({ key: 'never' }, { submitted: true, released: true, isFinal: true })).toBe(false);
+    expect(isKeyShown({ key: 'released' }, { ...standing, isFinal: true })).toBe(false);
   });
 
   test('work is taken back until it is due, and as often as there are attempts', () => {

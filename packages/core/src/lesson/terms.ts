@@ -101,6 +101,22 @@ export function mayTakeBack(terms: LessonTerms, submitted: number, now: number):
   return !isLate(terms, now) && (terms.attempts === 0 || submitted < terms.attempts);
 }
 
+/** How somebody's work stands, as far as it matters for what they may see. */
+export interface Submitting {
+  readonly submitted: boolean;
+  readonly released: boolean;
+  /** Whether it is for good: the lesson is closed, or nothing can be taken back any more. */
+  readonly isFinal: boolean;
+}
+
+/**
+ * Whether the key and the reasons behind marks may be seen. While work can be taken back and submitted anew, they would
+ * be an answer sheet: then they wait for the last try, the due time or the release.
+ */
+export function isKeyShown({ key }: Pick<LessonTerms, 'key'>, standing: Submitting): boolean {
+  return isShown(key, standing) && (standing.released || standing.isFinal);
+}
+
 /** Whether something may be seen, by how work stands. */
 export function isShown(when: ShowWhen, { submitted, released }: { submitted: boolean; released: boolean }): boolean {
   return when === 'submitted' ? submitted || released : when === 'released' && released;

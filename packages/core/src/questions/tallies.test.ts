@@ -62,6 +62,28 @@ describe('tallies', () => {
     expect(tallyPoints(item('map', 'point'), []).clusters).toEqual([]);
   });
 
+  test('where the order counts, a piece is right in its own place and in no other', () => {
+    const { deck: line } = new DeckBuilder()
+      .slide('s')
+      .item('row', 'zone', {
+        frame: { x: 0, y: 0, width: 900, height: 200, rotation: 0 },
+        fields: { lay: 'row', inOrder: true, belongs: ['a', 'b', 'c'] },
+      })
+      .item('a', 'shape', { loose: true, fields: { text: plainText('a') } })
+      .item('b', 'shape', { loose: true, fields: { text: plainText('b') } })
+      .item('c', 'shape', { loose: true, fields: { text: plainText('c') } });
+    const laid = (...ids: string[]): Work => ({
+      ...emptyWork,
+      pieces: Object.fromEntries(ids.map((id, at) => [id, { x: at * 280, y: 20, zoneId: 'row' }])),
+    });
+    const { zones, pieces } = tallyPlacements(line, 's', [laid('c', 'b', 'a')]);
+    expect(zones.map(({ place }) => place)).toEqual([1, 2, 3, 4]);
+    const ticked = (tally: typeof pieces) =>
+      tally.map(({ counts, right }) => counts.some((count, at) => count > 0 && right[at]));
+    expect(ticked(pieces)).toEqual([false, true, false]);
+    expect(ticked(tallyPlacements(line, 's', [laid('a', 'b', 'c')]).pieces)).toEqual([true, true, true]);
+  });
+
   test('placements are a matrix of pieces and zones', () => {
     const put = (pieces: Record<string, string>): Work => ({
       ...emptyWork,

@@ -77,9 +77,31 @@ describe('comparing words', () => {
 
 describe('grouping short texts', () => {
   test('one saying in many writings is one group, named by the one used most', () => {
-    const groups = groupTexts(['The tide', 'the tide ', 'tide, the', 'The tide', 'wind', 'the tidee', '🦀', '']);
+    const groups = groupTexts(['The tide', 'the tide ', 'THE  TIDE!', 'The tide', 'wind', 'the tidee', '🦀', '']);
     expect(groups[0]).toMatchObject({ text: 'The tide', count: 5 });
     expect(groups.map(({ text }) => text)).toEqual(['The tide', 'wind', '🦀']);
+  });
+
+  test.each([
+    ['symmetric', 'asymmetric'],
+    ['effect', 'affect'],
+    ['dog bites man', 'man bites dog'],
+    ['-5', '5'],
+    ['−5 degrees', '5 degrees'],
+    ['in 1789', 'in 1798'],
+    ['line one\nline two', 'line one'],
+    ['cat', 'car'],
+  ])('“%s” and “%s” are two answers', (one, other) => {
+    expect(groupTexts([one, other])).toHaveLength(2);
+  });
+
+  test.each([
+    ['eel and crab', 'crab, eel'],
+    ['glasswort', 'glaswort'],
+    ['high tide', 'high tides'],
+    ['−5', '-5'],
+  ])('“%s” and “%s” are one answer', (one, other) => {
+    expect(groupTexts([one, other])).toMatchObject([{ count: 2 }]);
   });
 
   test('no text is lost, and the order of the texts does not matter', () => {

@@ -56,6 +56,7 @@ export const board = {
     `${many(count, 'dot', 'dots')} around ${across} % across, ${down} % down`,
   placements: (slide: string) => `Pieces on “${slide}”`,
   piece: 'Piece',
+  place: (place: number) => `Place ${place}`,
   outside: 'Outside',
   layered: (count: number) => `The drawings of ${many(count, 'student', 'students')} over each other`,
   spokenBy: (name: string) => `Spoken by ${name}`,

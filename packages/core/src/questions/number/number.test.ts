@@ -192,6 +192,15 @@ describe('the spread of numbers', () => {
     });
   });
 
+  test('what several gave is an answer and not far outside', () => {
+    const of = (...groups: readonly (readonly [number, number])[]) =>
+      spreadOf(groups.flatMap(([value, times]) => Array.from({ length: times }, () => value))).outliers;
+    expect(of([5, 24], [7, 6])).toEqual([]);
+    expect(of([5, 29], [7, 1])).toEqual([]);
+    expect(of([5, 29], [700, 1])).toEqual([700]);
+    expect(of([5, 20], [6, 20], [5000, 1])).toEqual([5000]);
+  });
+
   test('does not depend on the order of the numbers', () => {
     fc.assert(
       fc.property(fc.array(fc.integer(), { minLength: 1 }), (numbers) =>

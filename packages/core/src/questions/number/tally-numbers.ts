@@ -13,9 +13,15 @@ export interface Spread {
   readonly median: number;
   readonly upperQuartile: number;
   readonly most: number;
-  /** Beyond one and a half times the distance of the quartiles from them (Tukey 1977, chapter 2). */
+  /**
+   * Beyond one and a half times the distance of the quartiles from them (Tukey 1977, chapter 2). What several gave is an
+   * answer, and not far outside; where the quartiles are one number, only what is more than as much again is.
+   */
   readonly outliers: readonly number[];
 }
+
+/** As many as give the same number at the most, for it to be far outside: so many, or this share of all. */
+const ALONE = { count: 2, share: 0.05 } as const;
 
 /** The spread of numbers; quartiles as in the NIST/SEMATECH e-Handbook, 7.2.6.2: at the place p (n + 1). */
 export function spreadOf(numbers: readonly number[]): Spread {
@@ -27,7 +33,10 @@ export function spreadOf(numbers: readonly number[]): Spread {
     return low + (place - Math.floor(place)) * (high - low);
   };
   const [lowerQuartile, median, upperQuartile] = [at(0.25), at(0.5), at(0.75)];
-  const fence = 1.5 * (upperQuartile - lowerQuartile);
+  const apart = upperQuartile - lowerQuartile;
+  const fence = apart > 0 ? 1.5 * apart : Math.abs(median);
+  const most = Math.max(ALONE.count, ALONE.share * sorted.length);
+  const isAlone = (value: number) => sorted.filter((other) => other === value).length <= most;
   return {
     count: sorted.length,
     least: sorted[0] ?? NaN,
@@ -35,7 +44,9 @@ export function spreadOf(numbers: readonly number[]): Spread {
     median,
     upperQuartile,
     most: sorted.at(-1) ?? NaN,
-    outliers: sorted.filter((value) => value < lowerQuartile - fence || value > upperQuartile + fence),
+    outliers: sorted.filter(
+      (value) => (value < lowerQuartile - fence || value > upperQuartile + fence) && isAlone(value),
+    ),
   };
 }
 

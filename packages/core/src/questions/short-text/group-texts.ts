@@ -12,13 +12,15 @@ export interface TextGroup {
 
 /** Letters of a text that are compared. */
 const COMPARED = 200;
-/** One letter in so many may differ within a group. */
+/** One letter in so many may be a slip, in words of so many letters at the least. */
 const LETTERS_A_SLIP = 6;
+const LEAST_LETTERS = 4;
 
 /**
- * Groups texts: the same words in any order, case, accents and marks are one; then each joins the largest group whose
- * words differ from its own by one letter in six at the most. Does not depend on the order of the texts. The largest
- * group first. Costs groups × writings comparisons, most of which end at their lengths.
+ * Groups texts: the same words in the same order are one, whatever their case, accents and marks; so are the same parts of
+ * a list, in any order. Then each joins the largest group whose words are its own but for slips in spelling. Does not
+ * depend on the order of the texts. The largest group first. Costs groups × writings comparisons, most of which end at
+ * their lengths.
  */
 export function groupTexts(texts: readonly string[]): readonly TextGroup[] {
   const writings = new Map<string, number>();
@@ -60,7 +62,12 @@ function finished(writings: readonly Writing[]): TextGroup {
   return { text: first?.text ?? '', count: countOf(sorted), others };
 }
 
-/** The words of a text in the order of the alphabet; of a text without words (emoji, signs), the text itself. */
+/** What stands between the parts of a list. */
+const BETWEEN = /\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b)\s*/;
+/** A word, or a number with its sign. */
+const WORD = /[-−]?\p{N}[\p{N}.,]*|[\p{L}\p{N}\p{M}]+/gu;
+
+/** The words of a text; the parts of a list are in the order of the alphabet. Of signs alone, the text itself. */
 function gist(text: string): string {
   const plain = comparable(text.slice(0, COMPARED), {
     slips: 0,
@@ -68,11 +75,30 @@ function gist(text: string): string {
     accentsMatter: false,
     patterns: false,
   });
-  const words = plain.match(/[\p{L}\p{N}]+/gu);
-  return words ? [...words].sort().join(' ') : plain;
+  const parts = plain.split(BETWEEN).map((part) => (part.replace(/−/g, '-').match(WORD) ?? []).join(' '));
+  const said = parts.filter((part) => part !== '').sort();
+  return said.length > 0 ? said.join(', ') : plain;
 }
 
+/**
+ * Whether texts are the same but for slips. A slip is within a word: figures, the number of words and their first letters
+ * stay, as by those another thing is meant.
+ */
 function isNear(one: string, other: string): boolean {
-  const most = Math.floor(Math.min(one.length, other.length) / LETTERS_A_SLIP);
-  return most > 0 && slipsBetween(one, other, most) !== null;
+  const [a, b] = [one.split(' '), other.split(' ')];
+  if (a.length !== b.length) return false;
+  let left = Math.floor(Math.min(one.length, other.length) / LETTERS_A_SLIP);
+  return a.every((word, at) => {
+    const slips = slipsIn(word, b[at] ?? '');
+    left -= slips ?? left + 1;
+    return left >= 0;
+  });
+}
+
+/** Slips between two words; `null` when they are other words. Words of a few letters are too easily another one. */
+function slipsIn(one: string, other: string): number | null {
+  if (one === other) return 0;
+  if (/\p{N}/u.test(one + other) || [...one][0] !== [...other][0]) return null;
+  const shorter = Math.min(one.length, other.length);
+  return shorter < LEAST_LETTERS ? null : slipsBetween(one, other, Math.ceil(shorter / LETTERS_A_SLIP));
 }

@@ -32,6 +32,7 @@ export function PlacementAnswers({ edition, slideId, works }: PlacementAnswersPr
               {zones.map((zone, at) => (
                 <th key={zone.id} scope="col" className="px-2 py-1 text-center font-semibold">
                   {zone.name || words.onSlides.pieces.unnamedZone(at + 1)}
+                  {zone.place === null ? null : <span className="block">{words.board.place(zone.place)}</span>}
                 </th>
               ))}
               <th scope="col" className="px-2 py-1 text-center font-semibold">

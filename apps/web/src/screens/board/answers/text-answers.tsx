@@ -10,9 +10,10 @@ export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextI
   const texts = works
     .map((work) => (item.kind === 'blank' ? (work.blanks[item.id] ?? '') : wordsGiven(work, item.id)))
     .filter((text) => text.trim() !== '');
-  const key = texts.join('\n');
+  // An answer may have several lines, so the texts are told apart as JSON tells them.
+  const key = JSON.stringify(texts);
   // Grouping compares every text with every group: not for each letter that somebody types elsewhere.
-  const groups = useMemo(() => groupTexts(key.split('\n')), [key]);
+  const groups = useMemo(() => groupTexts(JSON.parse(key) as string[]), [key]);
   return (
     <AnswersCard item={item} works={works} answered={texts.length}>
       <Table

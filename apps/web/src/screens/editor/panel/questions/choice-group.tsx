@@ -15,7 +15,8 @@ const MOST = 12;
 export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields }) {
   const says = words.questions;
   const [added, setAdded] = useState<string | null>(null);
-  const focusOnce = useCallback((field: HTMLInputElement) => {
+  const focusOnce = useCallback((field: HTMLInputElement | null) => {
+    if (!field) return;
     field.focus();
     setAdded(null);
   }, []);
