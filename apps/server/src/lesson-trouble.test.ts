@@ -1,6 +1,6 @@
 /** Trouble in the middle of a lesson: networks that drop, two devices, a due time, somebody who tampers. */
 import type { LessonMarks, LessonView, MyLessonView } from '@gobrel/contract';
-import { newLessonState } from '@gobrel/core/lesson';
+import { newLessonState, ON_ITS_WAY } from '@gobrel/core/lesson';
 import { readLessonDocument, writeLessonChange, writeWorkChanges } from '@gobrel/core/shared-doc';
 import { handOut, joinAs, workOf } from './testing/lessons.js';
 import { type OpenedDocument, TestServer, until, type Visitor } from './testing/test-server.js';
@@ -54,11 +54,12 @@ test('two devices of one student that were both without a network come together 
 });
 
 test('what was written without a network after it was due waits on the device, and arrives when there is more time', async () => {
-  const lesson = await handOut(odile, { terms: { dueAt: Date.now() + 1200, late: false } });
+  const dueAt = Date.now() + 1200;
+  const lesson = await handOut(odile, { terms: { dueAt, late: false } });
   const student = await joinAs(server, lesson, 2);
   const work = await workOf(student);
   await work.drop();
-  await new Promise((resolve) => setTimeout(resolve, 2600));
+  await until(() => Date.now() > dueAt + ON_ITS_WAY);
   write(work, 'blank-low', 'too late');
   await work.back();
   await new Promise((resolve) => setTimeout(resolve, 600));

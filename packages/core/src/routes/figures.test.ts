@@ -23,6 +23,7 @@ function graphOf({ ways, endings, backs, ends }: Sketch): RouteGraph {
     carriers: ways.flat().map(() => null),
     backs: Uint16Array.from(backs),
     ends: Uint16Array.from(ends),
+    open: new Uint16Array(ways.length),
     endings: Uint8Array.from(endings, Number),
     leftOut: new Uint8Array(ways.length),
   };

@@ -36,6 +36,7 @@ function graphOf({ size, ways }: Sketch): RouteGraph {
     carriers: all.map(() => null),
     backs: new Uint16Array(size),
     ends: new Uint16Array(size),
+    open: new Uint16Array(size),
     endings: new Uint8Array(size),
     leftOut: new Uint8Array(size),
   };

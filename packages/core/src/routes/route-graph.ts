@@ -14,7 +14,8 @@ import {
   slidesInOrder,
 } from '../deck/index.js';
 import { firstSlide } from './running-order.js';
-import { branchesOf, linksFrom } from './links.js';
+import { branchesOf, isOpen, linksFrom } from './links.js';
+import { endsInOrder, endsWalk } from './endings.js';
 
 /**
  * What a way waits for, as a number: a slide that has to have been seen, by its number from 0 on; so many slides that
@@ -39,6 +40,8 @@ export interface RouteGraph {
   readonly backs: Uint16Array;
   /** For each slide how many links end the walk, or begin it anew. */
   readonly ends: Uint16Array;
+  /** For each slide how many links lead nowhere: what they lead to is gone, or was never chosen. */
+  readonly open: Uint16Array;
   /** 1 for each slide that is meant as an ending. */
   readonly endings: Uint8Array;
   /** 1 for each slide that is left out of the running order: only links lead to it. */
@@ -54,6 +57,7 @@ export function routeGraph(deck: Deck): RouteGraph {
   const offsets = new Int32Array(slides.length + 1);
   const targets: number[] = [];
   const [backs, ends] = [new Uint16Array(slides.length), new Uint16Array(slides.length)];
+  const open = new Uint16Array(slides.length);
   const waits: number[] = [];
   const carriers: (ItemId | null)[] = [];
   const add = (target: number, carrier: ItemId | null, gate: number, answer: number = Wait.nothing) => {
@@ -102,6 +106,7 @@ export function routeGraph(deck: Deck): RouteGraph {
   slides.forEach((slide, from) => {
     for (const { destination, itemId } of linksFrom(deck, slide.id)) {
       const gate = waitOf(destination.gate);
+      if (isOpen(deck, destination)) open[from] = (open[from] ?? 0) + 1;
       if (destination.to === 'by-answer') {
         const answer = waitFor(destination.questionId, (item) => canOpen(deck, 'answered', item));
         const led = branchesOf(deck, slide.id, destination).map((branch) => places.get(branch.slideId) ?? -1);
@@ -113,7 +118,7 @@ export function routeGraph(deck: Deck): RouteGraph {
       // A link that never opens is no way back and no end either.
       else if (gate === Wait.forever) continue;
       else if (destination.to === 'back') backs[from] = (backs[from] ?? 0) + 1;
-      else if (['end', 'restart', 'deck'].includes(destination.to)) ends[from] = (ends[from] ?? 0) + 1;
+      else if (endsWalk(destination)) ends[from] = (ends[from] ?? 0) + 1;
     }
     const next = following[from] ?? -1;
     if (slide.exits === 'open' && next >= 0) add(next, null, Wait.nothing);
@@ -128,9 +133,10 @@ export function routeGraph(deck: Deck): RouteGraph {
     carriers,
     backs,
     ends,
+    open,
     // Where the running order ends, a walk ends as it is meant to.
     endings: Uint8Array.from(slides, (slide, place) =>
-      slide.ending || (slide.exits === 'open' && (following[place] ?? -1) < 0) ? 1 : 0,
+      slide.ending || endsInOrder(slide, (following[place] ?? -1) >= 0) ? 1 : 0,
     ),
     leftOut: Uint8Array.from(slides, (slide) => (slide.leftOut ? 1 : 0)),
   };

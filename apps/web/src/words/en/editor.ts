@@ -1,5 +1,7 @@
 /** Words of the editor. */
 import type { Deck, Destination } from '@gobrel/core/deck';
+import { viewpointAt } from '@gobrel/core/routes';
+import { kinds, slides } from './names';
 import { destination, many } from './phrases';
 
 export const editor = {
@@ -40,11 +42,10 @@ export const editor = {
   byOrder: 'by next',
   by: (carrier: string) => `by “${carrier}”`,
   more: (count: number) => `and ${count} more`,
-  destination,
   destinationIn: (deck: Deck, to: Destination) => {
-    if (to.to === 'slide') return deck.slides[to.slideId]?.name ?? 'open: the slide is gone';
-    if (to.to === 'viewpoint') return deck.items[to.itemId]?.name || destination(to);
-    return destination(to);
+    if (to.to === 'slide') return deck.slides[to.slideId] ? slides.called(deck, to.slideId) : 'open: the slide is gone';
+    const viewpoint = to.to === 'viewpoint' && viewpointAt(deck, to.itemId);
+    return viewpoint ? viewpoint.name || kinds.viewpoint : destination(to);
   },
   shownName: 'Name',
   viewpointHint: 'The show travels to it. Draw it around what shall fill the screen.',

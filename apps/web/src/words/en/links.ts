@@ -1,6 +1,6 @@
 /** Words about links: where they lead, what they wait for. */
 import type { BranchAnswer, Deck, Gate, GateName, Item, ItemId, SlideId } from '@gobrel/core/deck';
-import { nameOf, slidesInOrder } from '@gobrel/core/deck';
+import { nameOf } from '@gobrel/core/deck';
 import { choiceLetter } from '@gobrel/core/questions';
 import { kinds, slides } from './names';
 
@@ -16,7 +16,7 @@ export function itemCalled(deck: Deck, itemId: ItemId): string {
 function slideCalled(deck: Deck, slideId: SlideId): string {
   const slide = deck.slides[slideId];
   if (!slide) return 'a slide that is gone';
-  return `“${slide.name || slides.unnamed(slidesInOrder(deck).indexOf(slide) + 1)}”`;
+  return `“${slides.called(deck, slide.id)}”`;
 }
 
 const seenSlides = (count: number) => `${count} ${count === 1 ? 'slide' : 'different slides'}`;

@@ -1,5 +1,5 @@
 /** Names of what decks are made of. */
-import type { LayoutName, Role, ShapeName } from '@gobrel/core/deck';
+import { type Deck, type LayoutName, type Role, type ShapeName, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 
 export const kinds = {
   text: 'Text',
@@ -109,5 +109,7 @@ export const roles: Readonly<Record<Role, string>> = {
 export const slides = {
   gone: 'slide is gone',
   noneFound: 'No slide is called like that.',
-  unnamed: (place: number) => `Slide ${place}`,
+  /** The slide's name, or its place in the running order when it has none. */
+  called: (deck: Deck, slideId: SlideId) =>
+    deck.slides[slideId]?.name || `Slide ${slidesInOrder(deck).findIndex(({ id }) => id === slideId) + 1}`,
 } as const;

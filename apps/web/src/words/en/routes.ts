@@ -78,13 +78,19 @@ export const routes = {
   newSlide: 'New slide',
   troubles: {
     unreached: 'no way leads here',
+    'cut-off': 'ways lead here, but nobody gets to them',
     'dead-end': 'no way on',
     trapped: 'in a loop without a way out',
     shut: 'a link here never opens',
+    'open-link': 'a link here leads nowhere',
   },
   ending: 'an ending',
   endingTitle: 'As an ending',
   endings: { yes: 'an ending', no: 'goes on' },
+  endsOfItself: {
+    order: 'An ending: nothing follows in the order.',
+    link: 'An ending: a link here ends the walk.',
+  },
   seen: (share: number) => (Number.isNaN(share) ? 'chance not counted' : `seen by ${percent(share)}`),
   counting: 'Counting …',
   ofSlide: {

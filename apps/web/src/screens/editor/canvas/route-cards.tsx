@@ -282,7 +282,7 @@ function LeavingCard({ deck, way: { link, destination, target, answer }, at, nar
       <span
         className={`flex items-center gap-1.5 text-xs font-semibold ${destination.to === 'slide' ? 'text-berry' : ''}`}
       >
-        <Icon size={16} aria-hidden /> <span className="truncate">{words.editor.destination(destination)}</span>
+        <Icon size={16} aria-hidden /> <span className="truncate">{words.editor.destinationIn(deck, destination)}</span>
       </span>
       {by}
     </div>

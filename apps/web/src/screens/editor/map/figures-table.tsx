@@ -124,7 +124,7 @@ function rowsOf(deck: Deck, figures: DeckFigures | null): readonly Row[] {
       id: slide.id,
       place: index + 1,
       name: slideName(deck, slide.id),
-      trouble: own?.trouble ? words.routes.troubles[own.trouble] : '',
+      trouble: (own?.troubles ?? []).map((trouble) => words.routes.troubles[trouble]).join('; '),
       leads: leadsOf(deck, slide.id),
       distance: own?.distance ?? null,
       routes: routes === null ? '' : routes === 'endless' ? words.routes.endless : routes.toString(),

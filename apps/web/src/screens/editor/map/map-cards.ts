@@ -73,7 +73,7 @@ export function slideNodes(deck: Deck, { places, current, chosen, shown, figures
     const notes = [
       ...(slide.leftOut ? [words.editor.leftOut] : []),
       ...(isEnding ? [words.routes.ending] : []),
-      ...(own?.trouble ? [words.routes.troubles[own.trouble]] : []),
+      ...(own?.troubles ?? []).map((trouble) => words.routes.troubles[trouble]),
       ...(heat && own ? [words.routes.seen(own.seen)] : []),
     ];
     return [

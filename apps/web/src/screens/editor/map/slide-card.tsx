@@ -41,7 +41,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
   const share = heat && figures && Number.isFinite(figures.seen) ? figures.seen : null;
   return (
     <div
-      className={`relative h-[146px] w-[168px] rounded-md border-2 bg-card p-0.5 text-ink ${data.isCurrent ? 'border-dusk outline-3 outline-dusk' : selected ? 'border-dusk outline-3 outline-dashed outline-dusk' : figures?.trouble ? 'border-berry' : 'border-edge'}`}
+      className={`relative h-[146px] w-[168px] rounded-md border-2 bg-card p-0.5 text-ink ${data.isCurrent ? 'border-dusk outline-3 outline-dusk' : selected ? 'border-dusk outline-3 outline-dashed outline-dusk' : figures?.troubles.length ? 'border-berry' : 'border-edge'}`}
       style={share === null ? undefined : { background: `color-mix(in srgb, var(--clay) ${share * 26}%, var(--card))` }}
     >
       {share === null ? null : (
@@ -71,7 +71,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         className={`flex h-[48px] items-center gap-1 px-1 font-semibold ${isFar ? 'text-[20px] leading-6' : 'text-[14px] leading-[17px]'}`}
       >
         {data.isEnding ? <Flag size={13} aria-hidden className="flex-none text-reed" /> : null}
-        {figures?.trouble ? <TriangleAlert size={14} aria-hidden className="flex-none text-berry" /> : null}
+        {figures?.troubles.length ? <TriangleAlert size={14} aria-hidden className="flex-none text-berry" /> : null}
         <span className="line-clamp-2 min-w-0 flex-1 break-words">
           {data.place} {data.name}
         </span>

@@ -15,11 +15,11 @@ export function RoutesGroup({ editing, slideId }: { editing: Editing; slideId: S
   return (
     <Group title={ofSlide.title}>
       <ul className="text-sm">
-        {own.trouble ? (
-          <li className="flex items-center gap-1.5 font-semibold text-berry">
-            <TriangleAlert size={15} aria-hidden className="flex-none" /> {words.routes.troubles[own.trouble]}
+        {own.troubles.map((trouble) => (
+          <li key={trouble} className="flex items-center gap-1.5 font-semibold text-berry">
+            <TriangleAlert size={15} aria-hidden className="flex-none" /> {words.routes.troubles[trouble]}
           </li>
-        ) : null}
+        ))}
         {own.ending ? (
           <li className="flex items-center gap-1.5">
             <Flag size={15} aria-hidden className="flex-none text-reed" />

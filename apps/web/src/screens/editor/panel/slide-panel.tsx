@@ -1,5 +1,6 @@
 /** The panel while nothing is selected: the slide itself, or the slides chosen together. */
 import { type Change, type ItemId, type Slide, type SlideId, slidesInOrder, stepEntries } from '@gobrel/core/deck';
+import { endsOfItself } from '@gobrel/core/routes';
 import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Sprout, Trash2 } from 'lucide-react';
 import { Button, Choose, Field, IconButton, LongField } from '../../../ui';
 import { words } from '../../../words';
@@ -42,6 +43,7 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
   /** What all of the slides have in common there; `null` when they differ. */
   const common = <T extends string>(read: (of: Slide) => T): T | null =>
     slides.every((each) => read(each) === read(slide)) ? read(slide) : null;
+  const ends = isOne ? endsOfItself(deck, slide.id) : null;
   const earlier = stepEntries(deck, ids, 'earlier');
   const later = stepEntries(deck, ids, 'later');
   return (
@@ -73,15 +75,19 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
           onChange={(exits) => set({ exits })}
         />
         <div className="mt-1">
-          <Choose
-            label={words.routes.endingTitle}
-            value={common((each) => (each.ending ? 'yes' : 'no'))}
-            options={[
-              { value: 'no', name: words.routes.endings.no },
-              { value: 'yes', name: words.routes.endings.yes },
-            ]}
-            onChange={(choice) => set({ ending: choice === 'yes' })}
-          />
+          {ends === null || slide.ending ? (
+            <Choose
+              label={words.routes.endingTitle}
+              value={common((each) => (each.ending ? 'yes' : 'no'))}
+              options={[
+                { value: 'no', name: words.routes.endings.no },
+                { value: 'yes', name: words.routes.endings.yes },
+              ]}
+              onChange={(choice) => set({ ending: choice === 'yes' })}
+            />
+          ) : (
+            <p className="text-sm">{words.routes.endsOfItself[ends]}</p>
+          )}
         </div>
       </Group>
       {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
