@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { strToU8, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { applyChanges, emptyDeck, readDeck } from '../deck/index.js';
 import { analyseMarks, markWork } from '../questions/index.js';
 import { DeckBuilder } from '../testing/index.js';
@@ -92,7 +92,10 @@ describe('QTI packages', () => {
   test('what is written is read again: prompts, choices, keys, points, tolerances, regions, pictures', () => {
     const { questions, left } = readQtiPackage(written.bytes);
     expect(left).toEqual([]);
-    expect(written).toMatchObject({ written: drafts.length, left: [] });
+    expect(written.written).toBe(drafts.length);
+    expect(written.left).toEqual([
+      { name: 'Order', why: 'Written without its points for an order that is right in part.' },
+    ]);
     questions.forEach(({ draft, picture: bytes }, at) => {
       const wanted = drafts[at];
       if (!wanted || draft.kind === 'placement' || wanted.kind === 'placement') return expect(draft).toEqual(wanted);
@@ -153,6 +156,144 @@ describe('QTI packages', () => {
     const manifest = `<manifest><resources><resource identifier="r" type="imsqti_item_xmlv2p2" href="a%20b/q.xml"><file href="a%20b/q.xml"/></resource></resources></manifest>`;
     const zip = zipSync({ 'imsmanifest.xml': strToU8(manifest), 'a b/q.xml': strToU8(item) });
     expect(readQtiPackage(zip).questions[0]?.draft).toMatchObject(question);
+  });
+
+  test('a choice, a gap and an order of more than one point earn all their points elsewhere', () => {
+    const worth: readonly QuestionDraft[] = [
+      { kind: 'choice', name: 'Tide', fields: { prompt: 'When?', points: 2, choices, right: ['c1'] } },
+      { kind: 'blank', name: 'It is', fields: { options: ['high', 'low'], accepted: ['low'], points: 3 } },
+      { ...(drafts.find(({ name }) => name === 'Order') as QuestionDraft & { kind: 'placement' }), points: 1.5 },
+    ];
+    const files = unzipSync(writeQtiPackage(worth, new Map()).bytes);
+    const scores = [1, 2, 3].map((at) => {
+      const xml = strFromU8(files[`items/question-${at}.xml`] ?? new Uint8Array());
+      expect(xml).not.toContain('template=');
+      const most = /identifier="MAXSCORE"[^]*?<qti-value>([\d.]+)</.exec(xml)?.[1];
+      const earned = /<qti-set-outcome-value identifier="SCORE">\s*<qti-base-value[^>]*>([\d.]+)</.exec(xml)?.[1];
+      return [most, earned].map(Number);
+    });
+    expect(scores).toEqual([
+      [2, 2],
+      [3, 3],
+      [4.5, 4.5],
+    ]);
+  });
+
+  describe('what is read of an item that plain questions cannot hold', () => {
+    const itemOf = (body: string, more = '') => `<?xml version="1.0"?>
+      <qti-assessment-item identifier="q1" title="Tide">
+        <qti-response-declaration identifier="RESPONSE" cardinality="single" base-type="identifier">
+          <qti-correct-response><qti-value>A</qti-value></qti-correct-response>
+        </qti-response-declaration>${more}
+        <qti-item-body>${body}</qti-item-body>
+      </qti-assessment-item>`;
+    const choiceOf = (prompt: string, first = 'low', attributes = 'max-choices="1"') =>
+      `<qti-choice-interaction response-identifier="RESPONSE" ${attributes}>
+        <qti-prompt>${prompt}</qti-prompt>
+        <qti-simple-choice identifier="A">${first}</qti-simple-choice>
+        <qti-simple-choice identifier="B">high</qti-simple-choice>
+        <qti-simple-choice identifier="C">the moon</qti-simple-choice>
+      </qti-choice-interaction>`;
+    const read = (body: string, more = '') => {
+      const { questions, left } = readQtiPackage(strToU8(itemOf(body, more)));
+      return { draft: questions[0]?.draft, lost: left.map(({ why }) => why) };
+    };
+    const promptIn = (body: string) => {
+      const { draft } = read(body);
+      return draft?.kind === 'choice' ? draft.fields.prompt : null;
+    };
+
+    test.each([
+      ['a span', '<span>When is it dry?</span>', 'When is it dry?'],
+      ['a span called unit', '<span class="unit">When?</span>', 'When?'],
+      ['a word in bold within a word', 're<b>mark</b>able', 'remarkable'],
+      ['references by number', 'caf&#233; &#x1F30A; 5 &#60; 6 &#8211; ok', 'café 🌊 5 < 6 – ok'],
+      ['a reference written as text', '&amp;#65; and &amp;lt;', '&#65; and &lt;'],
+      ['a reference to nothing', '&#0;low&#xD800;&#1;', 'low'],
+      ['a section without markup', '<![CDATA[1 < 2 &amp; 3]]>', '1 < 2 &amp; 3'],
+      [
+        'raised and lowered signs',
+        'H<sub>2</sub>O and 10<sup>&#8722;3</sup> and x<sup>2</sup>',
+        'H₂O and 10^(−3) and x²',
+      ],
+      ['paragraphs', '<p>One.</p><p>Two.</p>', 'One. Two.'],
+    ])('the prompt is read from %s', (_, written, said) => {
+      expect(promptIn(choiceOf(written))).toBe(said);
+      expect(promptIn(`<p>${written}</p>${choiceOf('Say.')}`)).toBe(`${said} Say.`);
+    });
+
+    test('what is said to an answer stands in no choice, and is listed', () => {
+      const { draft, lost } = read(
+        choiceOf(
+          'When?',
+          'low<qti-feedback-inline outcome-identifier="F" identifier="A">Yes, right!</qti-feedback-inline>',
+        ),
+      );
+      expect(draft).toMatchObject({ fields: { choices: [{ text: 'low' }, { text: 'high' }, { text: 'the moon' }] } });
+      expect(lost).toEqual(['Read without: what is said to answers.']);
+    });
+
+    test('what is noted for whoever marks is shown to nobody, and is listed; what is said to all stays', () => {
+      const notes = '<qti-rubric-block view="scorer tutor">Low is right.</qti-rubric-block>';
+      const hello = '<qti-rubric-block view="candidate scorer">Take your time.</qti-rubric-block>';
+      const { draft, lost } = read(`${notes}${hello}${choiceOf('When?')}`);
+      expect(draft).toMatchObject({ fields: { prompt: 'Take your time. When?' } });
+      expect(lost).toEqual(['Read without: notes for whoever marks it.']);
+    });
+
+    test.each([
+      ['bold, slanted and underlined words', choiceOf('When is it <em>dry</em>?'), ''],
+      ['formulas', choiceOf('What is <math><mi>x</mi></math>?'), ''],
+      ['pictures in its text', choiceOf('<img src="a.png" alt="The shore"/>When?'), ''],
+      ['links in its text', choiceOf('<a href="x">When</a>?'), ''],
+      ['tables', choiceOf('<table><tr><td>1</td></tr></table>'), ''],
+      ['raised and lowered letters, which are written with ^ and _', choiceOf('m<sup>abc</sup>'), ''],
+      ['ends of texts that are too long here', choiceOf('When?', 'x'.repeat(301)), ''],
+      ['ends of texts that are too long here', choiceOf('y'.repeat(1001)), ''],
+      ['bound on how many choices are picked', choiceOf('When?', 'low', 'max-choices="2"'), ''],
+      ['what is said to answers', choiceOf('When?'), '<qti-modal-feedback>Well done</qti-modal-feedback>'],
+      [
+        'own rules of marking',
+        choiceOf('When?'),
+        '<qti-response-processing><qti-lookup-outcome-value identifier="SCORE"/></qti-response-processing>',
+      ],
+      [
+        'exact points',
+        choiceOf('When?'),
+        '<qti-outcome-declaration identifier="MAXSCORE"><qti-default-value><qti-value>1.3</qti-value></qti-default-value></qti-outcome-declaration>',
+      ],
+    ])('a line says that it is read without: %s', (lost, body, more) => {
+      expect(read(body, more).lost).toEqual([`Read without: ${lost}.`]);
+    });
+
+    test('more than twelve choices, a key that fits none of them, and a picture that is not there are listed', () => {
+      const many = Array.from(
+        { length: 13 },
+        (_, at) => `<qti-simple-choice identifier="c${at}">${at}</qti-simple-choice>`,
+      );
+      expect(
+        read(`<qti-choice-interaction response-identifier="RESPONSE">${many.join('')}</qti-choice-interaction>`).lost,
+      ).toEqual(['Read without: choices after the twelfth; key.']);
+      expect(
+        read(
+          '<qti-drawing-interaction response-identifier="RESPONSE"><object data="a.png" type="image/png"/></qti-drawing-interaction>',
+        ).lost,
+      ).toEqual(['Read without: key; picture.']);
+    });
+
+    test('a gap within the words shows as dots', () => {
+      const gap = `<qti-inline-choice-interaction response-identifier="RESPONSE">
+        <qti-inline-choice identifier="A">low</qti-inline-choice><qti-inline-choice identifier="B">high</qti-inline-choice>
+      </qti-inline-choice-interaction>`;
+      expect(read(`<p>The water is ${gap} at noon.</p>`)).toEqual({
+        draft: {
+          kind: 'blank',
+          name: 'The water is … at noon.',
+          fields: { options: ['low', 'high'], accepted: ['low'], points: 1 },
+        },
+        lost: [],
+      });
+    });
   });
 
   test.each([

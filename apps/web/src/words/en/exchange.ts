@@ -10,7 +10,7 @@ export const exchange = {
     'A QTI package (version 3.0 or 2.x, .zip), a single QTI item (.xml), or a table (.csv) with the columns kind, question, points, right, choice A, choice B …',
   reading: 'Reading …',
   found: (count: number) => `${many(count, 'question', 'questions')} found`,
-  leftIn: 'Not read:',
+  leftIn: 'Not read, or not all of it:',
   add: (count: number) => `Add ${many(count, 'slide', 'slides')}`,
   addingThem: 'Adding …',
   added: (count: number) => `${many(count, 'slide', 'slides')} added.`,

@@ -1,6 +1,6 @@
 /** A QTI content package: a manifest, an item a file, and the pictures they show, in a zip. */
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import type { NotCarried, QuestionDraft } from '../question-draft.js';
+import type { NotCarried, PlacementDraft, QuestionDraft } from '../question-draft.js';
 import { readQtiItem, type ReadItem } from './read-item.js';
 import { type ItemPicture, writeQtiItem } from './write-item.js';
 import { readXml, within, write, type Written, writeXml, type XmlElement } from './xml.js';
@@ -56,7 +56,7 @@ export function writeQtiPackage(
 
 /** What of a question that is written QTI items do not hold here, in words; '' for nothing. */
 function lostOf(draft: QuestionDraft): string {
-  if (draft.kind === 'placement') return '';
+  if (draft.kind === 'placement') return lostOfPlacement(draft);
   const { hints = [], attempts = 0, feedback, asksSure = false } = draft.fields;
   const said = feedback && Object.values(feedback).some((words) => words !== '');
   const lost = [
@@ -67,6 +67,13 @@ function lostOf(draft: QuestionDraft): string {
     'slips' in draft.fields && (draft.fields.slips ?? 0) > 0 ? 'slips allowed' : '',
   ].filter(Boolean);
   return lost.length === 0 ? '' : `Written without its ${lost.join(', ')}.`;
+}
+
+/** Pieces in order are right as a whole elsewhere; pieces that are to be told by more than their words are not told. */
+function lostOfPlacement({ zones, points }: PlacementDraft): string {
+  return zones.some(({ inOrder, belongs }) => inOrder && belongs.length > 1 && points > 0)
+    ? 'Written without its points for an order that is right in part.'
+    : '';
 }
 
 function manifest(resources: readonly Written[]): Written {
@@ -106,7 +113,11 @@ export function readQtiPackage(bytes: Uint8Array): ReadPackage {
   for (const path of items.slice(0, MOST_QUESTIONS)) {
     const read = readItemFile(files[path] ?? new Uint8Array());
     if ('why' in read) left.push({ name: path, why: read.why });
-    else questions.push({ draft: read.draft, picture: pictureIn(files, path, read.picture) });
+    else {
+      const found = pictureIn(files, path, read.picture);
+      questions.push({ draft: read.draft, picture: found });
+      left.push(...leftOf(read, found, path));
+    }
   }
   if (items.length > MOST_QUESTIONS)
     left.push({ name: '', why: `Only the first ${MOST_QUESTIONS} questions were read.` });
@@ -116,7 +127,13 @@ export function readQtiPackage(bytes: Uint8Array): ReadPackage {
 function readLoneItem(bytes: Uint8Array, nothing: (why: string) => ReadPackage): ReadPackage {
   const read = readItemFile(bytes);
   if ('why' in read) return nothing(`This is neither a content package nor an item. ${read.why}`);
-  return { questions: [{ draft: read.draft, picture: null }], left: [] };
+  return { questions: [{ draft: read.draft, picture: null }], left: leftOf(read, null, '') };
+}
+
+/** The line for what of an item was not read; none when all of it was. */
+function leftOf({ draft, picture, lost }: ReadItem, found: Uint8Array | null, path: string): readonly NotCarried[] {
+  const all = [...lost, ...(picture !== null && found === null ? ['picture'] : [])];
+  return all.length === 0 ? [] : [{ name: draft.name || path, why: `Read without: ${all.join('; ')}.` }];
 }
 
 function readItemFile(bytes: Uint8Array): ReadItem | { readonly why: string } {

@@ -1,13 +1,21 @@
 /** An item of QTI 3.0 or 2.x as a question. */
 import { cutText, type PointItem, type Region } from '../../deck/index.js';
 import type { QuestionDraft } from '../question-draft.js';
-import { type XmlElement, within, wordsIn } from './xml.js';
+import { lossesOf } from './losses.js';
+import { isUnit, wordsIn } from './said.js';
+import { allWithin, type XmlElement, within } from './xml.js';
 
-/** A question that was read, and the picture it shows, by its file in the package. */
+/** A question that was read. */
 export interface ReadItem {
   readonly draft: QuestionDraft;
+  /** The picture it shows, by its file in the package. */
   readonly picture: string | null;
+  /** What of the item is not in it, in words. */
+  readonly lost: readonly string[];
 }
+
+/** A question and its picture, before it is known what was lost. */
+type Found = Omit<ReadItem, 'lost'>;
 
 const interactions = [
   'choice-interaction',
@@ -19,6 +27,9 @@ const interactions = [
   'order-interaction',
   'match-interaction',
 ] as const;
+
+/** Stands where the interaction stands in the text; no XML can hold it. */
+const GAP = '\u0001';
 
 /** The question of an item, or why it cannot be one here. */
 export function readQtiItem(root: XmlElement): ReadItem | { readonly why: string } {
@@ -35,12 +46,9 @@ export function readQtiItem(root: XmlElement): ReadItem | { readonly why: string
   const response = within(root, 'response-declaration').find((each) => each.attributes['identifier'] === identifier);
   const points = pointsOf(root, response);
   const prompt = promptOf(body, first);
-  return readInteraction({ root, first, response, name, prompt, points });
-}
-
-/** Every element below another one. */
-function allWithin(element: XmlElement): readonly XmlElement[] {
-  return element.children.flatMap((child) => (typeof child === 'string' ? [] : [child, ...allWithin(child)]));
+  const read = readInteraction({ root, first, response, name, prompt, points: Math.min(100, points) });
+  if ('why' in read) return read;
+  return { ...read, lost: lossesOf({ root, body, interaction: first, response, draft: read.draft, points }) };
 }
 
 interface Asked {
@@ -52,10 +60,10 @@ interface Asked {
   readonly points: number;
 }
 
-function readInteraction(asked: Asked): ReadItem | { readonly why: string } {
+function readInteraction(asked: Asked): Found | { readonly why: string } {
   const { first, response, name, prompt, points } = asked;
   const correct = correctIn(response);
-  const bare = (draft: QuestionDraft): ReadItem => ({ draft, picture: null });
+  const bare = (draft: QuestionDraft): Found => ({ draft, picture: null });
   switch (first.name) {
     case 'choice-interaction': {
       const choices = within(first, 'simple-choice').slice(0, 12);
@@ -101,7 +109,7 @@ function readNumber({ root, first, name, prompt, points }: Asked, correct: reado
   const relative = equal?.attributes['tolerance-mode'] === 'relative';
   const room = Number(equal?.attributes['tolerance']?.trim().split(/\s+/)[0] ?? 0);
   const [body] = within(root, 'item-body');
-  const unit = body && within(body, 'span').find(({ attributes }) => attributes['class'] === 'unit');
+  const unit = body && within(body, 'span').find(isUnit);
   const asked = prompt || wordsIn(first);
   return {
     kind: 'number',
@@ -117,7 +125,7 @@ function readNumber({ root, first, name, prompt, points }: Asked, correct: reado
   };
 }
 
-function readOnPicture({ first, response, name, prompt, points }: Asked): ReadItem | { readonly why: string } {
+function readOnPicture({ first, response, name, prompt, points }: Asked): Found | { readonly why: string } {
   const [object] = [...within(first, 'object'), ...within(first, 'img')];
   const picture = object?.attributes['data'] ?? object?.attributes['src'] ?? null;
   const alt = object ? object.attributes['alt'] || wordsIn(object) : '';
@@ -206,18 +214,24 @@ function entriesIn(response: XmlElement | undefined, name: string): readonly Xml
   return response ? within(response, name) : [];
 }
 
-/** What the prompt says, or the text around the interaction when there is none. */
+/** What is asked: the text around the interaction and its prompt. Where a gap is within the words, it shows as dots. */
 function promptOf(body: XmlElement, interaction: XmlElement): string {
   const [prompt] = within(interaction, 'prompt');
-  const around = wordsIn(body, [interaction.name, 'span']);
-  return cutText([around, prompt ? wordsIn(prompt) : ''].filter(Boolean).join(' '), 1000);
+  const around = wordsIn(body, (child) => {
+    if (child === interaction) return GAP;
+    return isUnit(child) && interaction.name === 'text-entry-interaction' ? '' : null;
+  });
+  const isGap = interaction.name === 'inline-choice-interaction' || interaction.name === 'text-entry-interaction';
+  const [before = '', after = ''] = around.split(GAP).map((words) => words.trim());
+  const asked = isGap && after !== '' ? [before, '…', after] : [before, after];
+  return cutText([...asked, prompt ? wordsIn(prompt) : ''].filter(Boolean).join(' '), 1000);
 }
 
-/** The points: what the item says is the most, else the upper bound of its mapping, else one. */
+/** The points, as they are said: what the item says is the most, else the upper bound of its mapping, else one. */
 function pointsOf(root: XmlElement, response: XmlElement | undefined): number {
   const outcome = within(root, 'outcome-declaration').find(({ attributes }) => attributes['identifier'] === 'MAXSCORE');
   const [value] = outcome ? within(outcome, 'value') : [];
   const [mapping] = [...entriesIn(response, 'mapping'), ...entriesIn(response, 'area-mapping')];
   const said = Number(value ? wordsIn(value) : (mapping?.attributes['upper-bound'] ?? 1));
-  return Number.isFinite(said) && said >= 0 ? Math.min(100, said) : 1;
+  return Number.isFinite(said) && said >= 0 ? said : 1;
 }

@@ -11,7 +11,7 @@ interface Parts {
   readonly response: Written;
   readonly body: readonly Written[];
   /** The template by which it is marked, or rules of its own; `null` when a person marks it. */
-  readonly marking: 'match_correct' | 'map_response' | 'map_response_point' | Written | null;
+  readonly marking: 'map_response' | 'map_response_point' | Written | null;
   readonly points: number;
 }
 
@@ -146,7 +146,7 @@ function choiceParts(fields: Partial<OwnFields<'choice'>>): Parts | string {
         ),
       ),
     ],
-    marking: correct.length === 0 ? null : several ? 'map_response' : 'match_correct',
+    marking: correct.length === 0 ? null : several ? 'map_response' : markedByKey(points),
     points,
   };
 }
@@ -170,7 +170,7 @@ function wordsParts(fields: Partial<OwnFields<'short-text'> & OwnFields<'blank'>
           ),
         ),
       ],
-      marking: right < 0 ? null : 'match_correct',
+      marking: right < 0 ? null : markedByKey(points),
       points,
     };
   }
@@ -211,32 +211,27 @@ function numberParts(fields: Partial<OwnFields<'number'>>): Parts {
   };
 }
 
+/** All points for the key. (The template for this gives one point, however many the question is worth.) */
+function markedByKey(points: number): Written {
+  return pointsIf(write('qti-match', {}, variable(), write('qti-correct', { identifier: 'RESPONSE' })), points);
+}
+
 /** Right within a tolerance, which QTI gives in per cent when it is relative. */
 function markedWithin(tolerance: number, is: NumberItem['toleranceIs'], points: number): Written {
   const room = is === 'relative' ? tolerance * 100 : tolerance;
-  return write(
-    'qti-response-processing',
-    {},
-    write(
-      'qti-response-condition',
-      {},
-      write(
-        'qti-response-if',
-        {},
-        write(
-          'qti-equal',
-          { 'tolerance-mode': is, tolerance: `${room} ${room}` },
-          write('qti-variable', { identifier: 'RESPONSE' }),
-          write('qti-correct', { identifier: 'RESPONSE' }),
-        ),
-        write(
-          'qti-set-outcome-value',
-          { identifier: 'SCORE' },
-          write('qti-base-value', { 'base-type': 'float' }, String(points)),
-        ),
-      ),
-    ),
-  );
+  const within = { 'tolerance-mode': is, tolerance: `${room} ${room}` };
+  return pointsIf(write('qti-equal', within, variable(), write('qti-correct', { identifier: 'RESPONSE' })), points);
+}
+
+function variable(): Written {
+  return write('qti-variable', { identifier: 'RESPONSE' });
+}
+
+function pointsIf(holds: Written, points: number): Written {
+  const given = write('qti-base-value', { 'base-type': 'float' }, String(points));
+  const earned = write('qti-set-outcome-value', { identifier: 'SCORE' }, given);
+  const condition = write('qti-response-condition', {}, write('qti-response-if', {}, holds, earned));
+  return write('qti-response-processing', {}, condition);
 }
 
 function pointParts(
@@ -300,7 +295,7 @@ function placementParts({ prompt, pieces, zones, points }: PlacementDraft): Part
           ...pieces.map((words, at) => write('qti-simple-choice', { identifier: pieceId(at) }, words)),
         ),
       ],
-      marking: 'match_correct',
+      marking: markedByKey(points * pieces.length),
       points: points * pieces.length,
     };
   }

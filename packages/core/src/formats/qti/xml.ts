@@ -1,4 +1,5 @@
 /** XML as a tree, read without entities and document types, in which strangers could hide anything. */
+import { storableText } from '../../deck/index.js';
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser';
 
 /** An element. Names are in lower case with hyphens, without prefix and without the `qti-` of the third version. */
@@ -11,6 +12,7 @@ export interface XmlElement {
 /** The largest document that is read, in letters. */
 export const LARGEST_XML = 2_000_000;
 const DEEPEST = 60;
+const CDATA = '#cdata';
 
 /** What was read, or why nothing was. */
 export type XmlRead = { readonly root: XmlElement } | { readonly problem: string };
@@ -29,7 +31,10 @@ export function readXml(text: string): XmlRead {
       trimValues: false,
       parseTagValue: false,
       parseAttributeValue: false,
-      processEntities: true,
+      // Written apart, so that what is no reference there stays as it is.
+      cdataPropName: CDATA,
+      // Decoded below, each once: a reference that was written as text stays text.
+      processEntities: false,
       ignoreDeclaration: true,
       ignorePiTags: true,
     });
@@ -48,9 +53,10 @@ function toElements(nodes: unknown, depth: number): (XmlElement | string)[] {
     if (typeof node !== 'object' || node === null) return [];
     const entries = Object.entries(node as Record<string, unknown>);
     const text = entries.find(([name]) => name === '#text');
-    if (text) return [String(text[1])];
+    if (text) return [decoded(String(text[1]))];
     const own = entries.find(([name]) => name !== ':@');
     if (!own) return [];
+    if (own[0] === CDATA) return [rawText(own[1])];
     const attributes = (node as Record<string, unknown>)[':@'];
     return [
       {
@@ -58,13 +64,35 @@ function toElements(nodes: unknown, depth: number): (XmlElement | string)[] {
         attributes: Object.fromEntries(
           Object.entries((attributes ?? {}) as Record<string, unknown>).map(([name, value]) => [
             plainName(name),
-            String(value),
+            decoded(String(value)),
           ]),
         ),
         children: toElements(own[1], depth + 1),
       },
     ];
   });
+}
+
+/** The text of a section that holds no markup. */
+function rawText(nodes: unknown): string {
+  return (Array.isArray(nodes) ? nodes : [])
+    .map((node: unknown) =>
+      typeof node === 'object' && node !== null && '#text' in node ? storableText(String(node['#text'])) : '',
+    )
+    .join('');
+}
+
+/** The names that XML gives to signs, and the one that many writers borrow from HTML. */
+const named: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: '\u00a0' };
+
+/** Text with its references put in, by name or by number; those that name nothing stay as they were written. */
+function decoded(text: string): string {
+  const put = text.replace(/&(?:#(\d{1,7})|#x([\da-f]{1,6})|([a-z]+));/gi, (whole, decimal, hexadecimal, name) => {
+    if (name !== undefined) return named[String(name)] ?? whole;
+    const code = decimal !== undefined ? Number(decimal) : Number.parseInt(String(hexadecimal), 16);
+    return code <= 0x10ffff ? String.fromCodePoint(code) : whole;
+  });
+  return writable(storableText(put));
 }
 
 /** `qti:choiceInteraction` and `qti-choice-interaction` are both `choice-interaction`. */
@@ -83,15 +111,9 @@ export function within(element: XmlElement, name: string): readonly XmlElement[]
   );
 }
 
-/** The words in an element, without those of the elements that are left out. */
-export function wordsIn(element: XmlElement, without: readonly string[] = []): string {
-  return element.children
-    .map((child) =>
-      typeof child === 'string' ? child : without.includes(child.name) ? ' ' : ` ${wordsIn(child, without)} `,
-    )
-    .join('')
-    .replace(/\s+/g, ' ')
-    .trim();
+/** Every element below an element, in the order of the document. */
+export function allWithin(element: XmlElement): readonly XmlElement[] {
+  return element.children.flatMap((child) => (typeof child === 'string' ? [] : [child, ...allWithin(child)]));
 }
 
 /** An element to be written. */
