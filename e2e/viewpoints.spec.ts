@@ -72,6 +72,34 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await expect.poll(() => widthOf(page, 'An otter')).toBeCloseTo(whole, -1);
 });
 
+test('a viewpoint over the whole slide lets everything in it be pressed, and is grasped by its edge', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'All of it');
+  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.keyboard.type('An otter');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('v');
+  const ground = await canvas(page).boundingBox();
+  if (!ground) throw new Error('the slide is on the screen');
+  await page.mouse.move(ground.x + 2, ground.y + 2);
+  await page.mouse.down();
+  await page.mouse.move(ground.x + ground.width - 2, ground.y + ground.height - 2, { steps: 5 });
+  await page.mouse.up();
+  const viewpoint = item(page, /^Viewpoint/);
+  await expect(viewpoint).toHaveAttribute('aria-pressed', 'true');
+  const otter = item(page, 'Text, “An otter”');
+  const middle = await middleOf(otter);
+  await page.mouse.click(middle.x, middle.y);
+  await expect(otter).toHaveAttribute('aria-pressed', 'true');
+  await expect(viewpoint).toHaveAttribute('aria-pressed', 'false');
+  await page.mouse.click(ground.x + 4, ground.y + ground.height * 0.7);
+  await expect(viewpoint).toHaveAttribute('aria-pressed', 'true');
+  await saved(page);
+});
+
 test('a link leads to a viewpoint that next passes by; the camera can be turned round on its way', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Aside');

@@ -19,6 +19,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import {
   cameraAt,
   fittedRoom,
+  ItemContent,
   readingHands,
   ShowStage,
   SlideView,
@@ -408,6 +409,17 @@ describe('a show', () => {
     expect(shown(false)).not.toContain('gv-viewpoint-framed');
     expect(shown(true)).toContain('gv-viewpoint-framed');
     expect(shown(true)).not.toContain('The creek');
+  });
+
+  test('lets what a viewpoint looks at be pressed: its edge and its name are grasped, while editing', () => {
+    const item = viewed.items['creek'];
+    if (!item) throw new Error('the viewpoint is there');
+    const edited = draw(<ItemContent item={item} editing />);
+    expect(edited).toContain('gv-grasp gv-edge');
+    expect(edited).toContain('<span class="">The creek</span>');
+    const top = draw(<ItemContent item={{ ...item, frame: { ...item.frame, y: 0 } }} editing />);
+    expect(top).toContain('<span class="gv-within">The creek</span>');
+    expect(draw(<ItemContent item={item} />)).not.toContain('gv-grasp');
   });
 
   test('aims its camera at the viewpoint of a stop, else at the whole slide', () => {

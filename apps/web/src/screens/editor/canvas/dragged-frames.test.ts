@@ -28,6 +28,23 @@ test('a handle resizes, keeps the proportion with Shift, and the centre with Alt
   expect(dragged(corner, { x: 50, y: 10 }, { ...plain, fromCentre: true })).toMatchObject({ x: 50, width: 300, y: 90 });
 });
 
+test('a picture keeps its proportion by its corners, and leaves it by its sides or with Shift', () => {
+  const picture: Manner = { ...plain, inProportion: true };
+  const side = { kind: 'handle', handle: { horizontal: 1, vertical: 0 } } as const;
+  expect(dragged(corner, { x: 100, y: 0 }, picture)).toMatchObject({ width: 300, height: 150 });
+  expect(dragged(corner, { x: 100, y: 0 }, { ...picture, exact: true })).toMatchObject({ width: 300, height: 100 });
+  expect(dragged(side, { x: 100, y: 0 }, picture)).toMatchObject({ width: 300, height: 100 });
+});
+
+test('a picture snaps by the nearer edge of its corner and keeps its proportion', () => {
+  const { snap } = snapping({ ...sign, x: 600, y: 400 });
+  const picture: Manner = { ...plain, inProportion: true, snap };
+  const { frames: made, guides } = draggedFrames(frames, corner, from, { x: 297, y: 40 }, picture);
+  expect(made['sign']).toMatchObject({ x: 100, y: 100, width: 500, height: 250 });
+  expect(guides.map(({ axis }) => axis)).toEqual(['x']);
+  expect(dragged(corner, { x: 150, y: 10 }, picture)).toMatchObject({ width: 350, height: 175 });
+});
+
 test('turning stops at fifteen degrees, and at each one with Shift', () => {
   const pointer = { x: 330, y: 20 };
   expect(dragged(turn, pointer, plain)?.rotation).toBe(45);

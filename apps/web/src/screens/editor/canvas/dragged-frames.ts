@@ -11,6 +11,7 @@ import {
   type Point,
   resizeFrame,
   rotationTowards,
+  type Snap,
   snapEdges,
   type SnapTargets,
   turnTogether,
@@ -29,6 +30,8 @@ const TURN_STEP = 15;
 export interface Manner {
   /** Moves straight, resizes in proportion, turns by single degrees. */
   readonly exact: boolean;
+  /** Whether a corner keeps the proportion, though nobody asks for it: of a picture. `exact` then lets it go. */
+  readonly inProportion?: boolean;
   /** Resizes from the centre. */
   readonly fromCentre: boolean;
   /** What things snap to, `null` for nothing; `reach` and `grid` in slide units. */
@@ -56,10 +59,9 @@ export function draggedFrames(
   const joint: Frame = all.length === 1 && all[0] ? all[0] : { ...around, rotation: 0 };
   switch (grip.kind) {
     case 'handle': {
-      const { frame, guides } = resizedTo(joint, grip.handle, way, {
-        ...manner,
-        exact: manner.exact || (all.length > 1 && !all.every(isSquareToSlide)),
-      });
+      const askew = all.length > 1 && !all.every(isSquareToSlide);
+      const proportional = askew || manner.exact !== (manner.inProportion ?? false);
+      const { frame, guides } = resizedTo(joint, grip.handle, way, proportional, manner);
       return {
         frames: eachFrame(frames, (single) => (all.length === 1 ? frame : fitTogether(single, joint, frame))),
         guides,
@@ -80,12 +82,41 @@ export function eachFrame(frames: Readonly<Record<ItemId, Frame>>, change: (fram
   return Object.fromEntries(Object.entries(frames).map(([id, frame]) => [id, rounded(change(frame))]));
 }
 
-function resizedTo(frame: Frame, handle: Handle, way: Point, { exact, fromCentre, snap }: Manner) {
-  const how = { proportional: exact, fromCentre };
+function resizedTo(
+  frame: Frame,
+  handle: Handle,
+  way: Point,
+  proportional: boolean,
+  { fromCentre, snap, exact }: Manner,
+): Snapped {
+  const how = { proportional, fromCentre };
   const resized = resizeFrame(frame, handle, way.x, way.y, how);
   if (!snap || frame.rotation !== 0 || exact || fromCentre) return { frame: resized, guides: [] };
   const { dx, dy, guides } = snapEdges(resized, handle, snap.targets, snap.reach, snap.grid);
-  return { frame: resizeFrame(frame, handle, way.x + dx, way.y + dy, how), guides };
+  if (!proportional || handle.horizontal === 0 || handle.vertical === 0)
+    return { frame: resizeFrame(frame, handle, way.x + dx, way.y + dy, how), guides };
+  return snappedInProportion(frame, handle, resized, { dx, dy, guides });
+}
+
+interface Snapped {
+  readonly frame: Frame;
+  readonly guides: readonly Guide[];
+}
+
+/** A corner that keeps the proportion snaps with the one of its two edges that is nearer to something. */
+function snappedInProportion(frame: Frame, handle: Handle, resized: Frame, { dx, dy, guides }: Snap): Snapped {
+  const onX = dx !== 0 || guides.some(({ axis }) => axis === 'x');
+  const onY = dy !== 0 || guides.some(({ axis }) => axis === 'y');
+  if (!onX && !onY) return { frame: resized, guides: [] };
+  const byX = onX && (!onY || Math.abs(dx) <= Math.abs(dy));
+  const scale = byX
+    ? (resized.width + handle.horizontal * dx) / frame.width
+    : (resized.height + handle.vertical * dy) / frame.height;
+  const grown = { x: handle.horizontal * frame.width * (scale - 1), y: handle.vertical * frame.height * (scale - 1) };
+  return {
+    frame: resizeFrame(frame, handle, grown.x, grown.y, { proportional: true }),
+    guides: guides.filter(({ axis }) => axis === (byX ? 'x' : 'y')),
+  };
 }
 
 function rounded(frame: Frame): Frame {

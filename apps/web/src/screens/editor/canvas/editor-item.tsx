@@ -90,7 +90,7 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
       aria-label={label}
       aria-pressed={isSelected}
       tabIndex={0}
-      className={`gv-item ${item.kind === 'line' ? 'gv-through' : ''} ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
+      className={`gv-item ${item.kind === 'line' || item.kind === 'viewpoint' ? 'gv-through' : ''} ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
       style={frameStyle((line ?? { frame: preview ?? item.frame }).frame)}
       onFocus={(event) => {
         // Tabbing through the items selects them; a press selects on its own.

@@ -121,7 +121,12 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
     prepared ??= prepare();
     const { before, snap } = prepared;
     if (grip.kind === 'canvas') return move?.handleEvent(at);
-    const manner = { exact: at.shiftKey, fromCentre: at.altKey, snap: at.ctrlKey || at.metaKey ? null : snap };
+    const manner = {
+      exact: at.shiftKey,
+      inProportion: Object.keys(before).some((id) => deck.items[id]?.kind === 'picture'),
+      fromCentre: at.altKey,
+      snap: at.ctrlKey || at.metaKey ? null : snap,
+    };
     const { frames, guides } = draggedFrames(before, grip, from, to, manner);
     resized = frames;
     showGuides(guides);
