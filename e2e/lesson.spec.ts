@@ -290,6 +290,38 @@ test('a device whose clock is an hour wrong shows the time that is really left',
   await context.close();
 });
 
+test('when time is up in the middle of a sentence, what is there is handed in, and everybody is told', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'shore-zones' });
+  const perrin = await student(browser, lesson, 'Perrin Holt');
+  await perrin.getByRole('button', { name: 'Next' }).tap();
+  const low = perrin.getByLabel('Twice a day it is');
+  await low.focus();
+  await perrin.keyboard.type('lo');
+  await page.request.patch(`/api/lessons/${lesson.id}`, {
+    data: { terms: { dueAt: Date.now() + 2000, late: false } },
+  });
+  // On and on, until the field takes no more.
+  await expect
+    .poll(async () => {
+      await perrin.keyboard.type('w');
+      return perrin.getByText(/^Time was up at \d\d:\d\d\. What you had done is handed in/).isVisible();
+    })
+    .toBe(true);
+  await expect(low).not.toBeEditable();
+  await expect(perrin.getByText('stays on this device')).toBeHidden();
+  const shown = await low.inputValue();
+  expect(shown).toMatch(/^low+$/);
+  await page.goto(`/lessons/${lesson.id}`);
+  await expect(row(page, 'Perrin Holt')).toContainText(/(?<!not )submitted/);
+  await perrin.reload();
+  await expect(perrin.getByText(/^Time was up at/)).toBeVisible();
+  await perrin.context().close();
+});
+
 test('an hour without a network: work goes on, the state is told as it is, and everything arrives afterwards', async ({
   page,
   browser,

@@ -1,5 +1,5 @@
 /** Reviewing by keys: letters are commands only where nothing is typed, and what was done by mistake is undone. */
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { type Lesson, lessonOf, student } from './handed-out';
 import { middleOf, odile } from './people';
@@ -53,3 +53,47 @@ test('returning by its key is undone by one press, and the student’s work is s
   await expect(work.getByRole('button', { name: 'Review' })).toBeHidden();
   await work.context().close();
 });
+
+test('slides are seen whole: beside the board, and by the student on a phone, with the spot where it was set', async ({
+  page,
+  browser,
+}) => {
+  const { lesson, work } = await reviewing(page, browser);
+  const slide = page.getByRole('img', { name: /as Farid Moss has it/ });
+  const seen = await slide.boundingBox();
+  if (!seen) throw new Error('the slide is on the screen');
+  // Near the right edge, which is what was cut off.
+  await page.mouse.click(seen.x + seen.width * 0.96, seen.y + seen.height * 0.5);
+  await page.keyboard.type('Look here.');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Comments' })).toContainText('Look here.');
+  await page.getByRole('button', { name: 'Return for another try' }).click();
+  await expect(work.getByText(/Returned: have another try/)).toBeVisible();
+
+  await work.setViewportSize({ width: 390, height: 844 });
+  await work.getByRole('button', { name: 'Review' }).click();
+  const dialog = work.getByRole('dialog');
+  const drawn = dialog.locator('.gv-slide').first();
+  await expectWithin(drawn, dialog);
+  const spot = await middleOf(dialog.locator('[aria-hidden] > span', { hasText: /^1$/ }).first());
+  const box = await drawn.boundingBox();
+  if (!box) throw new Error('the slide is on the screen');
+  expect((spot.x - box.x) / box.width).toBeCloseTo(0.96, 1);
+  expect((spot.y - box.y) / box.height).toBeCloseTo(0.5, 1);
+
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('button', { name: 'Farid Moss', exact: true }).click();
+  const panel = page.getByRole('region', { name: 'Slides of Farid Moss' });
+  await expectWithin(panel.locator('.gv-slide').first(), panel);
+  await work.context().close();
+});
+
+/** Expects that all of an element's width is within another one. */
+async function expectWithin(inner: Locator, outer: Locator): Promise<void> {
+  await expect
+    .poll(async () => {
+      const [a, b] = [await inner.boundingBox(), await outer.boundingBox()];
+      return a !== null && b !== null && a.width > 100 && a.x >= b.x && a.x + a.width <= b.x + b.width;
+    })
+    .toBe(true);
+}
