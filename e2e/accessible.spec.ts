@@ -133,7 +133,11 @@ test('links, gates and viewpoints, the plan, the presenter’s screen and a tria
   }
   await page.keyboard.press('Escape');
   await page.goto('/decks/night-walk?slide=owl');
-  await page.getByRole('button', { name: /^Viewpoint, “Its wings/ }).click();
+  // By its name: what it looks at can be pressed through it.
+  await page
+    .getByRole('button', { name: /^Viewpoint, “Its wings/ })
+    .getByText('Its wings')
+    .click();
   await expectClean(page);
   await page.goto('/decks/night-walk?see=plan');
   await expect(page.getByRole('textbox', { name: 'Story plan' })).toBeVisible();

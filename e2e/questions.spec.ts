@@ -60,6 +60,10 @@ test('words, lists, numbers and a place on a scale are answered by keys, and tol
   await dot.focus();
   for (let count = 0; count < 4; count += 1) await student.keyboard.press('ArrowLeft');
   await expect(student.getByText("23.04 o'clock")).toBeVisible();
+  // The key is told once nothing can be taken back any more.
+  const [lesson] = (await (await page.request.get('/api/lessons')).json()) as { id: string }[];
+  const once = await page.request.patch(`/api/lessons/${lesson?.id}`, { data: { terms: { attempts: 1 } } });
+  expect(once.ok()).toBe(true);
   await student.getByRole('button', { name: 'Submit' }).click();
   await student.getByRole('dialog').getByRole('button', { name: 'Submit' }).click();
   const told = student.getByRole('region', { name: 'Your answers here' });

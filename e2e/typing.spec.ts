@@ -11,20 +11,24 @@ test('letters typed on a selected title go into it; with Alt they are the comman
   await fresh(page);
   const title = item(page, /^Text/).first();
   await title.click();
-  await page.keyboard.press('Escape');
-  await title.focus();
   await page.keyboard.type('flow bugs, v? 90+1-0');
   await page.keyboard.press('Escape');
   const named = item(page, 'Text, “flow bugs, v? 90+1-0”');
   await expect(named).toBeVisible();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(named).not.toHaveAccessibleName(/locked/);
-  await named.focus();
+  await named.click();
   await page.keyboard.press('Alt+l');
   await expect(item(page, /flow bugs.*locked/)).toBeVisible();
   await page.keyboard.press('Alt+l');
   await page.keyboard.press('F1');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  // What is not selected any more is not typed in.
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('v');
+  await expect(page.getByText(/Draw the region on the slide/)).toBeVisible();
+  await expect(named).toHaveCount(1);
 });
 
 test('letters typed on a selected question go into its prompt', async ({ page }) => {

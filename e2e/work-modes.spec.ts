@@ -68,7 +68,7 @@ test('a slide each: five students, each first on their own card; it takes pictur
   await noor.keyboard.press('Space');
   for (let step = 0; step < 6; step += 1) await noor.keyboard.press('ArrowRight');
   await noor.keyboard.press('Space');
-  await noor.getByRole('button', { name: 'Done' }).tap();
+  await noor.getByRole('button', { name: 'Done', exact: true }).tap();
   await saved(noor);
   await noor.getByRole('button', { name: 'Submit' }).tap();
   await noor.getByRole('dialog').getByRole('button', { name: 'Submit' }).tap();

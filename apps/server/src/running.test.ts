@@ -134,6 +134,28 @@ describe('due', () => {
     expect(body[(await mine(student)).participantId]?.work.blanks['blank-low']).toBe('in mid-sent');
   });
 
+  test('devices are told that the time is over by the process they are connected to, whichever collected', async () => {
+    const second = await TestServer.start(server.databaseUrl);
+    try {
+      const lesson = await dueSoon();
+      const students = [await joinAs(server, lesson, 6), await joinAs(second, lesson, 7)];
+      const works = await Promise.all(students.map(workOf));
+      const shut = works.map(({ provider }) => {
+        const heard: string[] = [];
+        provider.on('stateless', ({ payload }: { payload: string }) => heard.push(payload));
+        return () => heard.some((payload) => payload.includes('"writing"') && payload.includes('false'));
+      });
+      for (const [at, { doc }] of works.entries())
+        writeWorkChanges(doc, [{ part: 'blanks', id: 'blank-low', value: `in mid-sentence ${at}` }]);
+      await Promise.all(works.map((work) => work.sent()));
+      for (const isShut of shut) await until(isShut);
+      for (const student of students) await collected(student);
+      for (const work of works) work.leave();
+    } finally {
+      await second.stop();
+    }
+  });
+
   test('what was submitted is collected no second time; more time gives back what was collected', async () => {
     const lesson = await dueSoon();
     const [early, student] = [await joinAs(server, lesson, 2), await joinAs(server, lesson, 3)];

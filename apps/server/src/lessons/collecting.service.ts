@@ -19,10 +19,15 @@ import { WritingService } from './writing.service.js';
 /** How often it is looked whether a lesson's time is over, in milliseconds. */
 const LOOK_EVERY = 1000;
 
+/** For how long after its time a lesson is looked for, to tell devices of what another process collected, in milliseconds. */
+const TELL_FOR = 60_000;
+
 @Injectable()
 export class CollectingService implements OnApplicationBootstrap, OnApplicationShutdown {
   private readonly log = new Logger('Collecting');
   private looking: ReturnType<typeof setTimeout> | undefined;
+  /** The lessons whose devices here were told that the time is over, with the due time that was. */
+  private told: ReadonlyMap<string, number> = new Map();
 
   constructor(
     @InjectDataSource() private readonly database: DataSource,
@@ -63,21 +68,33 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
     }, LOOK_EVERY).unref();
   }
 
+  /** Whichever process looks first collects; each shuts the work that is open with it, and tells its own devices. */
   private async collectWhatIsDue(): Promise<void> {
-    const due = await this.database
+    const over = Date.now() - ON_ITS_WAY;
+    const lessons = await this.database
       .getRepository(LessonRow)
       .createQueryBuilder('lesson')
       .where('lesson.closedAt IS NULL')
       .andWhere(`NOT coalesce((lesson.terms->>'late')::boolean, true)`)
-      .andWhere(`(lesson.terms->>'dueAt')::float8 < :over`, { over: Date.now() - ON_ITS_WAY })
-      .andWhere(`lesson.collectedFor IS DISTINCT FROM to_timestamp((lesson.terms->>'dueAt')::float8 / 1000)`)
+      .andWhere(`(lesson.terms->>'dueAt')::float8 < :over`, { over })
+      .andWhere(
+        `((lesson.terms->>'dueAt')::float8 > :recent
+          OR lesson.collectedFor IS DISTINCT FROM to_timestamp((lesson.terms->>'dueAt')::float8 / 1000))`,
+        { recent: over - TELL_FOR },
+      )
       .getMany();
-    for (const lesson of due) await this.collect(lesson);
+    const due = lessons.flatMap((lesson) => {
+      const { dueAt } = readTerms(lesson.terms);
+      return dueAt === null ? [] : [{ lesson, dueAt }];
+    });
+    for (const { lesson, dueAt } of due) {
+      if (Math.abs((lesson.collectedFor?.getTime() ?? 0) - dueAt) >= 1) await this.collect(lesson, dueAt);
+      else if (this.told.get(lesson.id) !== dueAt) await this.writing.settle(lesson.id);
+    }
+    this.told = new Map(due.map(({ lesson, dueAt }) => [lesson.id, dueAt]));
   }
 
-  private async collect(lesson: LessonRow): Promise<void> {
-    const { dueAt } = readTerms(lesson.terms);
-    if (dueAt === null) return;
+  private async collect(lesson: LessonRow, dueAt: number): Promise<void> {
     // Shut first, so that nothing comes in between what is collected and what is there.
     await this.writing.settle(lesson.id);
     const ids = await this.participants.workIds(lesson.id);

@@ -11,7 +11,7 @@ export function ViewpointView({ item, editing }: ItemProps<ViewpointItem>) {
     <div className={`gv-viewpoint ${item.framed ? 'gv-viewpoint-framed' : ''} ${editing ? 'gv-viewpoint-seen' : ''}`}>
       {editing ? (
         <>
-          <svg className="gv-line" aria-hidden>
+          <svg className="gv-line" width="100%" height="100%" aria-hidden>
             <rect className="gv-grasp gv-edge" width="100%" height="100%" />
           </svg>
           <span className={item.frame.y < NAME ? 'gv-within' : ''}>{item.name}</span>

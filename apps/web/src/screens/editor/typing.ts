@@ -14,15 +14,10 @@ export function writesLetter(event: KeyboardEvent): boolean {
   return event.getModifierState('AltGraph') || !(event.ctrlKey || event.metaKey || event.altKey);
 }
 
-/**
- * The one selected item of a slide that holds words, or the one that has the focus where nothing is selected; `null` when
- * there is none, or several are selected.
- */
+/** The one selected item of a slide that holds words; `null` when there is none, or several are selected. */
 export function itemWithWords(deck: Editing['deck'], slideId: SlideId): Item | null {
   const { selected } = useDesk.getState();
-  const focused = document.activeElement?.closest<HTMLElement>('[data-item]')?.dataset['item'];
-  const [only] = selected.length === 0 && focused ? [focused] : selected;
-  const item = selected.length <= 1 ? deck.items[only ?? ''] : undefined;
+  const item = selected.length === 1 ? deck.items[selected[0] ?? ''] : undefined;
   return item && item.slideId === slideId && holdsWords(item) ? item : null;
 }
 

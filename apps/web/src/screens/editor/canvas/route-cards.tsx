@@ -1,6 +1,15 @@
 /** The slide between where it is reached from and where it leads, tied by lines to the items that carry the links. */
 import { type BranchAnswer, type Deck, type Destination, type SlideId, sizeOf } from '@gobrel/core/deck';
-import { branchesOf, type Link, linksFrom, linksTo, onwardByOrder, reachedByOrder } from '@gobrel/core/routes';
+import {
+  branchesOf,
+  endsOfItself,
+  firstSlide,
+  type Link,
+  linksFrom,
+  linksTo,
+  onwardByOrder,
+  reachedByOrder,
+} from '@gobrel/core/routes';
 import type { Box, Frame, Point } from '@gobrel/core/geometry';
 import { LockKeyhole } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
@@ -23,6 +32,8 @@ interface RouteCardsProps {
 export function RouteCards({ deck, slideId, area, layout, onGo, children }: RouteCardsProps) {
   const arriving = useMemo(() => arrivals(deck, slideId), [deck, slideId]);
   const leaving = useMemo(() => departures(deck, slideId), [deck, slideId]);
+  const begins = firstSlide(deck)?.id === slideId;
+  const ends = deck.slides[slideId]?.ending === true || endsOfItself(deck, slideId) !== null;
   const shownArriving = arriving.slice(0, layout.fits);
   const shownLeaving = leaving.slice(0, layout.fits);
   return (
@@ -30,7 +41,11 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
       {children}
       <nav aria-label={words.editor.reachedFrom}>
         <Heading layout={layout} side="arriving" count={shownArriving.length}>
-          {arriving.length > 0 ? words.editor.reachedFrom : words.editor.reachedByNone}
+          {arriving.length > 0
+            ? words.editor.reachedFrom
+            : begins
+              ? words.editor.beginsHere
+              : words.editor.reachedByNone}
         </Heading>
         {shownArriving.map(({ from, byOrder }, index) => (
           <button
@@ -50,7 +65,7 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
       </nav>
       <nav aria-label={words.editor.leadsTo}>
         <Heading layout={layout} side="leaving" count={shownLeaving.length}>
-          {leaving.length > 0 ? words.editor.leadsTo : words.editor.leadsNowhere}
+          {leaving.length > 0 ? words.editor.leadsTo : ends ? words.editor.endsHere : words.editor.leadsNowhere}
         </Heading>
         {shownLeaving.map((way, index) => (
           <LeavingCard
