@@ -100,6 +100,10 @@ test('a viewpoint over the whole slide lets everything in it be pressed, and is 
   if (!edge) throw new Error('the viewpoint is on the screen');
   await page.mouse.click(edge.x + 2, edge.y + edge.height * 0.7);
   await expect(viewpoint).toHaveAttribute('aria-pressed', 'true');
+  // Enter places one in the middle, wherever the focus is by then.
+  await page.getByRole('button', { name: 'Viewpoint', exact: true }).click();
+  await page.keyboard.press('Enter');
+  await expect(viewpoint).toHaveCount(2);
   await saved(page);
 });
 

@@ -197,6 +197,26 @@ describe('questions', () => {
   const told = { pick: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: '', left: 0, of: '' } };
   const open = { ...readingHands(work), locked: false };
 
+  test('drawn twice on a page, choices keep a dot each: no two copies share the name of their buttons', () => {
+    const copy = <SlideView deck={deck} slideId="s" width={640} label="Creek" work={work} />;
+    const markup = draw(
+      <>
+        {copy}
+        {copy}
+      </>,
+    );
+    const radios = [...markup.matchAll(/<input[^>]*type="radio"[^>]*>/g)].map(([input]) => ({
+      name: /name="([^"]*)"/.exec(input)?.[1],
+      isPicked: input.includes('checked=""'),
+    }));
+    const picked = radios.filter(({ isPicked }) => isPicked);
+    // In each copy the choice, and how sure somebody is.
+    expect(picked).toHaveLength(4);
+    expect(new Set(picked.map(({ name }) => name)).size).toBe(4);
+    // The two choices of a copy still belong together, and so do the grades of being sure.
+    expect(new Set(radios.map(({ name }) => name)).size).toBeLessThan(radios.length);
+  });
+
   test('are drawn for everybody with their prompts, and never with their keys', () => {
     const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="" />);
     for (const prompt of ['Who?', 'A word', 'Tell', 'Count', 'Where', 'When', 'Draw', 'Speak'])

@@ -58,8 +58,10 @@ export function useKeys({ editing, slideId, onHelp, onLink, paused }: Keys): voi
         onLink();
         return event.preventDefault();
       }
-      if (isInField(event) || event.defaultPrevented || pressesButton(event)) return;
+      if (isInField(event) || event.defaultPrevented) return;
+      // Also where the button that was pressed for it has the focus still.
       if (useDesk.getState().drawing && onDrawing(event.key, editing, slideId)) return event.preventDefault();
+      if (pressesButton(event)) return;
       const item = writesLetter(event) ? itemWithWords(editing.deck, slideId) : null;
       if (item) {
         // On a button of its panel letters are neither commands nor words of the slide.
