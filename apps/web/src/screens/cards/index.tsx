@@ -20,7 +20,7 @@ export function Screen() {
     ({ closedAt, className }) => closedAt === null && className === schoolClass?.name,
   )?.code;
   if (classes.error) return <Failing message={messageOf(classes.error)} onRetry={() => void classes.refetch()} />;
-  if (!schoolClass || lessons.isPending) return <Loading what={says.cards} />;
+  if (!schoolClass || lessons.isPending) return <Loading what={says.theCards} />;
   return (
     <main className="min-h-full bg-[#fffcf5] p-6 text-[#1d2b2a] print:p-0">
       <div className="mb-4 flex items-center justify-between print:hidden">

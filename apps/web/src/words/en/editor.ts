@@ -36,7 +36,7 @@ export const editor = {
   picturesOfOthers: (count: number) =>
     `${many(count, 'picture is', 'pictures are')} somebody else’s and cannot be taken along. Ask them to share the deck with you.`,
   reachedFrom: 'reached from',
-  beginsHere: 'the show begins here',
+  beginsHere: 'begins here',
   reachedByNone: 'no way leads here',
   leadsTo: 'leads to',
   endsHere: 'an ending',

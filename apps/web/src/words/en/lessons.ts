@@ -104,6 +104,7 @@ export const classes = {
   rename: 'Rename the class',
   addStudents: 'Add students',
   cards: 'Print cards with new PINs',
+  theCards: 'the cards',
   cardsTitle: 'Print cards?',
   cardsText:
     'Everyone gets a new PIN and a card with it, the code of a running lesson and its QR code. The PINs they have now stop working, and everyone who is in a lesson is signed out.',
