@@ -1,6 +1,6 @@
 /** Questions in a student's hands: every kind answered, checked, and never told before it may be. */
 import { expect, test } from '@playwright/test';
-import { atSlide, middleOf } from './people';
+import { addQuestion, atSlide, item, middleOf, newDeck, newTeacher, saved } from './people';
 
 const DECK = 'night-watch';
 
@@ -141,4 +141,38 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
   const sound = await page.request.get((await heard.getAttribute('src')) ?? '');
   expect(sound.headers()['content-type']).toContain('audio/webm');
   expect((await sound.body()).length).toBeGreaterThan(500);
+});
+
+test('a key says how it was read, offers the other reading, and takes its unit', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Numbers');
+  await addQuestion(page, 'A number');
+  const key = page.getByLabel('Right number');
+  await key.fill('1,234');
+  await expect(page.getByText('Read as 1,234', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Or 1.234?' }).click();
+  await expect(page.getByText('Read as 1.234', { exact: true })).toBeVisible();
+  await key.fill('5*3');
+  await expect(page.getByText('This cannot be read as a number.')).toBeVisible();
+  await key.fill('5 km');
+  await key.press('Tab');
+  await expect(page.getByText('Read as 5 km', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('Units')).toHaveValue('km');
+  await saved(page);
+});
+
+test('on a question that is turned, a dot comes to lie under the finger', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Askew');
+  await addQuestion(page, 'A dot');
+  for (let turn = 0; turn < 3; turn += 1) await page.keyboard.press('Alt+.');
+  await expect(item(page, /^Point/)).toHaveAttribute('style', /rotate\([1-9]\d+deg\)/);
+  await saved(page);
+  await page.getByRole('button', { name: 'Try here' }).click();
+  const ground = page.locator('.gv-pointed.gv-open');
+  const { x, y } = await middleOf(ground);
+  const at = { x: x + 20, y: y - 15 };
+  await page.mouse.click(at.x, at.y);
+  const dot = await middleOf(page.getByRole('slider'));
+  expect(Math.hypot(dot.x - at.x, dot.y - at.y)).toBeLessThan(3);
 });
