@@ -63,6 +63,8 @@ test('on the board a PIN is reset and somebody removed and let in again; their d
   await menu.click();
   await page.getByRole('menuitem', { name: 'Reset PIN of Ida Marsh' }).click();
   await expect(ida.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(ida.getByText('Ida Marsh is signed out of “Plovers”.')).toBeVisible();
+  await expect(ida.getByRole('link', { name: 'Go on' })).toBeHidden();
   await ida.goto(`/join/${lesson.code}`);
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
   await ida.getByLabel('Choose a PIN').fill('1357');

@@ -7,7 +7,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { fetchStudentScreenAhead } from '../../ahead';
 import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../frame';
 import { forgetConnection, forgetWhatIsSaved } from '../../live';
-import { ask, joinQuery, messageOf, myLessonQuery } from '../../server';
+import { ask, joinQuery, messageOf, myLessonQuery, Refusal } from '../../server';
 import { Button, buttonClasses, Field, Loading } from '../../ui';
 import { words } from '../../words';
 
@@ -17,6 +17,8 @@ export function Screen() {
   const { code = '' } = useParams();
   const lesson = useQuery(joinQuery(plainCode(code)));
   const mine = useQuery({ ...myLessonQuery, retry: false });
+  // What was known of the lesson stays, also when the server does not let them in any more.
+  const isSignedOut = mine.error instanceof Refusal && [401, 403].includes(mine.error.problem.status);
   const [student, setStudent] = useState<Student | null>(null);
   useEffect(fetchStudentScreenAhead, []);
   const queries = useQueryClient();
@@ -33,11 +35,17 @@ export function Screen() {
       <main className="mx-auto w-full max-w-2xl flex-1 px-4 pb-12">
         {mine.data && !student ? (
           <p className="mb-5 flex flex-wrap items-center gap-3 rounded-md border border-edge bg-card p-3">
-            <span className="flex-1">{words.join.stillIn(mine.data.name, mine.data.title)}</span>
+            <span className="flex-1">
+              {isSignedOut
+                ? words.join.signedOut(mine.data.name, mine.data.title)
+                : words.join.stillIn(mine.data.name, mine.data.title)}
+            </span>
             <Button onClick={() => void leaving.leave()}>{words.join.leave}</Button>
-            <Link to="/work" className={buttonClasses('main')}>
-              {words.join.goOn}
-            </Link>
+            {isSignedOut ? null : (
+              <Link to="/work" className={buttonClasses('main')}>
+                {words.join.goOn}
+              </Link>
+            )}
           </p>
         ) : null}
         {leaving.asked === null ? null : (

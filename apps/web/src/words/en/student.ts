@@ -19,6 +19,7 @@ export const join = {
   goOn: 'Go on',
   leave: 'That is not me',
   isClosed: 'This lesson is closed. Pick your name to look at your work.',
+  signedOut: (name: string, title: string) => `${name} is signed out of “${title}”.`,
   stillIn: (name: string, title: string) => `${name} is still in “${title}” on this device.`,
 } as const;
 
