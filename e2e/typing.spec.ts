@@ -27,7 +27,7 @@ test('letters typed on a selected title go into it; with Alt they are the comman
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await page.keyboard.press('v');
-  await expect(page.getByText(/Draw the region on the slide/)).toBeVisible();
+  await expect(page.getByText(/Draw the region on the slide/).first()).toBeVisible();
   await expect(named).toHaveCount(1);
 });
 

@@ -19,7 +19,10 @@ export const keys = {
     ['F and B', 'to the front, to the back'],
     ['Q and W', 'pick up a look, give it'],
     ['+ and -, 0, 9', 'closer, further away, whole slide, what is selected'],
-    ['Shift, Alt, Ctrl while dragging', 'straight or in proportion (a picture: out of it); from the centre; without snapping'],
+    [
+      'Shift, Alt, Ctrl while dragging',
+      'straight or in proportion (a picture: out of it); from the centre; without snapping',
+    ],
     ['Escape while dragging', 'back to where it was'],
     ['Delete', 'remove it'],
     ['Ctrl + A', 'select everything on the slide'],
