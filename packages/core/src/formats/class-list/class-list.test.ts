@@ -63,7 +63,7 @@ describe('a class list', () => {
     expect(names('1\tWick\tOdhrán\n2\tLund\tZoë')).toEqual(['Odhrán Wick', 'Zoë Lund']);
   });
 
-  test('whoever knows better says what the second column is', () => {
+  test('the teacher can say what the second column is', () => {
     expect(students('Müller, Tom', 'group')).toEqual([{ name: 'Müller', group: 'Tom' }]);
     expect(students('Kit, Terns\nBo, Terns', 'first-name')[0]).toEqual({ name: 'Terns Kit', group: '' });
     expect(readClassList('Ana Lima\nBo Finch', 'first-name').second).toBeNull();
@@ -80,7 +80,7 @@ describe('a class list', () => {
     expect(students(file)).toEqual([{ name: 'Zoë Lund', group: 'Nord' }]);
   });
 
-  test('every line is told: its student, or why it gives none', () => {
+  test('every line shows its student, or why there is none', () => {
     const { lines } = readClassList(`Name;Group\nAna Lima;North\n;South\nana lima;\n${'x'.repeat(90)};`);
     expect(lines.map(({ line, note }) => [line, note])).toEqual([
       [1, 'headings'],

@@ -6,7 +6,7 @@ import { allWithin, within, type XmlElement } from './xml.js';
 
 /** What elements of the text mean that plain words cannot hold. */
 const ofElements: readonly { readonly names: readonly string[]; readonly lost: string }[] = [
-  { names: ['feedback-inline', 'feedback-block', 'modal-feedback'], lost: 'what is said to answers' },
+  { names: ['feedback-inline', 'feedback-block', 'modal-feedback'], lost: 'feedback' },
   { names: ['b', 'strong', 'i', 'em', 'u'], lost: 'bold, slanted and underlined words' },
   { names: ['math'], lost: 'formulas' },
   { names: ['audio', 'video', 'media-interaction'], lost: 'sounds and films' },
@@ -46,7 +46,7 @@ function lostFromText({ root, body, interaction, draft }: Carried): readonly str
   const signs = all.filter(({ name }) => name === 'sub' || name === 'sup');
   return [
     ...ofElements.flatMap(({ names, lost }) => (all.some(({ name }) => names.includes(name)) ? [lost] : [])),
-    ...(notes.some((note) => wordsIn(note) !== '') ? ['notes for whoever marks it'] : []),
+    ...(notes.some((note) => wordsIn(note) !== '') ? ['marking notes'] : []),
     ...(shown > pictures ? ['pictures in its text'] : []),
     ...(all.some(({ name, attributes }) => name === 'a' && attributes['href']) ? ['links in its text'] : []),
     ...(signs.some((sign) => /^[\^_]\(/.test(wordsIn({ ...sign, children: [sign] })))

@@ -62,7 +62,7 @@ function lostOf(draft: QuestionDraft): string {
   const lost = [
     hints.length > 0 ? 'hints' : '',
     attempts > 0 ? 'number of checks' : '',
-    said ? 'what is said to answers' : '',
+    said ? 'feedback' : '',
     asksSure ? 'the question how sure somebody is' : '',
     'slips' in draft.fields && (draft.fields.slips ?? 0) > 0 ? 'slips allowed' : '',
   ].filter(Boolean);

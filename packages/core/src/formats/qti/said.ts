@@ -1,4 +1,4 @@
-/** What an item says to whoever answers it, as plain words; and what of it plain words cannot say. */
+/** What an item says to the students who answer it, as plain words. */
 import type { XmlElement } from './xml.js';
 
 /** Elements within a line: no gap stands around them. */
@@ -17,7 +17,7 @@ function signs(plain: string, placed: string): ReadonlyMap<string, string> {
   return new Map([...plain].map((sign, at) => [sign, to[at] ?? sign]));
 }
 
-/** Whether an element is not for whoever answers: what is said to answers, or what is noted for whoever marks. */
+/** Whether an element is not for students to read while they answer: feedback, or marking notes. */
 export function isKeptBack({ name, attributes }: XmlElement): boolean {
   if (name === 'feedback-inline' || name === 'feedback-block' || name === 'modal-feedback') return true;
   return name === 'rubric-block' && !(attributes['view'] ?? '').split(/\s+/).includes('candidate');
@@ -29,7 +29,7 @@ export function isUnit({ name, attributes }: XmlElement): boolean {
 }
 
 /**
- * The words of an element for whoever answers. Raised and lowered signs stay so where there are such signs, and are
+ * The words of an element as students read them. Raised and lowered signs stay so where there are such signs, and are
  * marked by ^( ) and _( ) where there are none.
  * @param put what stands in the place of an element within it; `null` for its own words
  */
