@@ -99,10 +99,10 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
 
 test('results leave as a table and are looked at again', async ({ page }, info) => {
   await odile(page);
-  // The answers take their time: until they are there, nothing says that there are none.
+  // What was said to the answers takes its time: until it is here, nothing says how anybody did.
   let arrive = () => {};
   const arrival = new Promise<void>((resolve) => (arrive = resolve));
-  await page.route('**/api/lessons/exit-lesson/marks', async (route) => {
+  await page.route('**/api/lessons/exit-lesson/reviews', async (route) => {
     await arrival;
     await route.continue();
   });

@@ -7,7 +7,6 @@ import type {
   DeletedDeck,
   GradebookView,
   JoinView,
-  LessonMarks,
   LessonReviews,
   LessonSummary,
   LessonView,
@@ -117,8 +116,6 @@ export const gradebookQuery = (classId: string) =>
     queryFn: () => ask<GradebookView>('GET', `/classes/${classId}/gradebook`),
     refetchOnMount: 'always',
   });
-export const marksQuery = (id: string) =>
-  queryOptions({ queryKey: ['lessons', id, 'marks'], queryFn: () => ask<LessonMarks>('GET', `/lessons/${id}/marks`) });
 export const joinQuery = (code: string) =>
   queryOptions({
     queryKey: ['join', code],

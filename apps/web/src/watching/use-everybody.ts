@@ -11,6 +11,8 @@ import type { WorkOf } from './use-work-of';
 /** Somebody of the class with what they do. */
 export interface Watched extends WorkOf {
   readonly participant: ParticipantView;
+  /** Whether their work is here: until then it looks as if they had done nothing. */
+  readonly isKnown: boolean;
   /** Whether a device of theirs was connected while this screen looked on. */
   readonly wasHere: boolean;
   /** When they last did something while this screen looked on, or stored work; milliseconds by this device's clock. */
@@ -31,7 +33,9 @@ class WorkWatch {
   private onSlideSince: number | null = null;
   private isSettled = false;
   private wasHere = false;
+  private isKnown = false;
   private readonly document: OpenDocument;
+  private readonly stopStatus: () => void;
 
   constructor(
     private readonly name: string,
@@ -40,6 +44,8 @@ class WorkWatch {
     this.document = openDocument(name, 'teacher');
     this.document.doc.on('update', this.noteWork);
     this.document.awareness.on('change', this.notePlace);
+    this.isKnown = isHereToRead(this.document);
+    this.stopStatus = this.document.subscribe(this.noteStatus);
   }
 
   /** What is known by now; the same value while nothing changed. */
@@ -58,6 +64,7 @@ class WorkWatch {
     const next = {
       participant,
       work: this.work,
+      isKnown: this.isKnown,
       stop,
       isHere: told !== null,
       wasHere: this.wasHere,
@@ -71,12 +78,20 @@ class WorkWatch {
   close(): void {
     this.document.doc.off('update', this.noteWork);
     this.document.awareness.off('change', this.notePlace);
+    this.stopStatus();
     releaseDocument(this.name, 'teacher');
   }
 
   private readonly noteWork = (): void => {
     this.work = null;
     if (this.document.getStatus().ready) this.activeAt = Date.now();
+    this.onNews();
+  };
+
+  private readonly noteStatus = (): void => {
+    const isKnown = isHereToRead(this.document);
+    if (isKnown === this.isKnown) return;
+    this.isKnown = isKnown;
     this.onNews();
   };
 
@@ -88,10 +103,17 @@ class WorkWatch {
   };
 }
 
+/** Whether a document was read, or never will be. */
+function isHereToRead(document: OpenDocument): boolean {
+  const { ready, kept } = document.getStatus();
+  return ready || kept === 'forbidden' || kept === 'refused';
+}
+
 function isSame(a: Watched, b: Watched): boolean {
   return (
     a.participant === b.participant &&
     a.work === b.work &&
+    a.isKnown === b.isKnown &&
     a.isHere === b.isHere &&
     a.wasHere === b.wasHere &&
     a.activeAt === b.activeAt &&
@@ -138,6 +160,7 @@ export function useEverybody(lesson: LessonView, edition: Deck): readonly Watche
 const noWatches = { of: new Map<string, WorkWatch>() };
 const nothingDone = {
   work: emptyWork,
+  isKnown: false,
   stop: null,
   isHere: false,
   wasHere: false,

@@ -60,11 +60,12 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
   );
   const rows = everybody
     .map((watched): Row => {
-      const { participantId } = watched.participant;
+      const marked = marks[watched.participant.participantId ?? ''];
       return {
         ...watched,
         attention: attentionOf(doingOf(watched, lesson, edition), now),
-        marks: participantId === null ? undefined : marks[participantId]?.marks,
+        // Marks of an earlier state say nothing about this one.
+        marks: marked?.work === watched.work ? marked.marks : undefined,
       };
     })
     .filter((row) => fits[filter](row))

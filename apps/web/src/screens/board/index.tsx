@@ -8,7 +8,7 @@ import { type ReactNode, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../frame';
 import { JoinCard } from '../../handing-out';
-import { editionQuery, lessonQuery, messageOf } from '../../server';
+import { editionQuery, lessonQuery, messageOf, reviewsQuery } from '../../server';
 import { Button, Dialog, Failing, Loading, Tabs } from '../../ui';
 import { useEverybody } from '../../watching';
 import { words } from '../../words';
@@ -22,9 +22,8 @@ import { SideBySide } from './side-by-side';
 import { StudentPanel } from './student-panel';
 import { TurnList } from './turn-list';
 import { useBoardNews } from './use-board-news';
+import { useMarks } from './use-marks';
 import { Ways } from './ways';
-
-const noMarks: LessonMarks = {};
 
 export function Screen() {
   const { lessonId = '' } = useParams();
@@ -41,12 +40,15 @@ export function Screen() {
 
 function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const everybody = useEverybody(lesson, edition);
-  const { live, marks } = useBoardNews(lesson.id, everybody);
+  const live = useBoardNews(lesson.id);
+  const reviews = useQuery(reviewsQuery(lesson.id));
+  const { marks, isComplete } = useMarks(edition, everybody, reviews.data);
+  const joined = lesson.participants.filter(({ participantId }) => participantId !== null);
   /** What says how everybody did waits until it is known: without it, it would say that nobody did anything. */
   const withMarks = (show: (known: LessonMarks) => ReactNode) => {
-    if (marks.data) return show(marks.data);
-    return marks.error ? (
-      <Failing message={messageOf(marks.error)} onRetry={() => void marks.refetch()} />
+    if (isComplete) return show(marks);
+    return reviews.error ? (
+      <Failing message={messageOf(reviews.error)} onRetry={() => void reviews.refetch()} />
     ) : (
       <Loading what={words.board.theAnswers} />
     );
@@ -56,9 +58,9 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const [tab, setTab] = useState('by-student');
   // Turns and one student's slides stand beside what is about students; the rest needs the room.
   const isBeside = tab === 'by-student' || tab === 'lead';
-  const joined = lesson.participants.filter(({ participantId }) => participantId !== null);
   const submitted = lesson.participants.filter(({ submission }) => submission !== null).length;
-  const shown = joined.find(({ key }) => key === picked) ?? joined[0] ?? null;
+  const here = everybody.filter(({ participant }) => participant.participantId !== null);
+  const shown = here.find(({ participant }) => participant.key === picked) ?? here[0] ?? null;
   return (
     <div className="flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-4 py-1.5">
@@ -111,10 +113,10 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
                 <ByStudent
                   lesson={lesson}
                   edition={edition}
-                  marks={marks.data ?? noMarks}
+                  marks={marks}
                   everybody={everybody}
                   change={live.change}
-                  picked={shown}
+                  picked={shown?.participant ?? null}
                   onPick={({ key }) => setPicked(key)}
                 />
               ),
@@ -145,13 +147,13 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
         />
         <div className={isBeside ? 'flex flex-col gap-4' : 'hidden'}>
           <TurnList lesson={lesson} edition={edition} live={live} everybody={everybody} />
-          {shown?.participantId && tab === 'by-student' ? (
+          {shown && tab === 'by-student' ? (
             <StudentPanel
-              key={shown.participantId}
+              key={shown.participant.key}
               lesson={lesson}
               edition={edition}
-              participant={shown}
-              marks={marks.data?.[shown.participantId]?.marks}
+              watched={shown}
+              marked={marks[shown.participant.participantId ?? '']}
               live={live}
             />
           ) : null}

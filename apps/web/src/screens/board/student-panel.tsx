@@ -1,7 +1,7 @@
 /** One student's slides as the student has them, with marks. */
-import type { LessonView, ParticipantView } from '@gobrel/contract';
+import type { LessonView } from '@gobrel/contract';
 import { type Deck, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
-import { givenFor, isQuestion, type Marks } from '@gobrel/core/questions';
+import { givenFor, isQuestion, type MarkedWork } from '@gobrel/core/questions';
 import { startTurn, withOwner } from '@gobrel/core/lesson';
 import { strandedIn } from '@gobrel/core/work';
 import { ChevronLeft, ChevronRight, Presentation } from 'lucide-react';
@@ -10,24 +10,26 @@ import type { LiveLesson } from '../../live';
 import { serverNow } from '../../server';
 import { slideName, WideSlide } from '../../slides';
 import { Button, IconButton } from '../../ui';
-import { useWorkOf } from '../../watching';
+import type { Watched } from '../../watching';
 import { words } from '../../words';
 import { SeatMenu } from './seat-menu';
 
 interface StudentPanelProps {
   readonly lesson: LessonView;
   readonly edition: Deck;
-  readonly participant: ParticipantView;
-  readonly marks: Marks | undefined;
+  readonly watched: Watched;
+  /** Their marks, with the work they are of. */
+  readonly marked: MarkedWork | undefined;
   readonly live: LiveLesson;
 }
 
-export function StudentPanel({ lesson, edition, participant, marks, live }: StudentPanelProps) {
+export function StudentPanel({ lesson, edition, watched, marked, live }: StudentPanelProps) {
+  const { participant, work, stop } = watched;
   const own = useMemo(
     () => withOwner(edition, lesson.workMode, participant.name),
     [edition, lesson.workMode, participant.name],
   );
-  const { work, stop } = useWorkOf(lesson.id, edition, participant.participantId);
+  const marks = marked?.work === work ? marked.marks : undefined;
   const [chosen, setChosen] = useState<string | null>(null);
   const order = slidesInOrder(edition);
   const slideId = chosen ?? stop?.slideId ?? order[0]?.id ?? '';

@@ -1,47 +1,19 @@
-/** Keeps the board live: who joined and submitted by the server's news, marks a moment after anybody's work changed. */
-import type { LessonMarks } from '@gobrel/contract';
-import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+/** Keeps the board live: who joined, submitted and was reviewed, by the server's news. */
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect } from 'react';
 import { type LiveLesson, useBackAgain, useLesson } from '../../live';
-import { lessonQuery, marksQuery } from '../../server';
-import type { Watched } from '../../watching';
+import { lessonQuery, reviewsQuery } from '../../server';
 
-/** Pause before marks are fetched again after a change, in milliseconds: many change at once. */
-const GATHER = 700;
-
-/** What the board follows. */
-export interface BoardNews {
-  /** What the teacher steers. */
-  readonly live: LiveLesson;
-  /** Everybody's work and marks, by participant: asked of the server, so not there at once. */
-  readonly marks: UseQueryResult<LessonMarks>;
-}
-
-export function useBoardNews(lessonId: string, everybody: readonly Watched[]): BoardNews {
+/** What the teacher steers, with the lesson and its reviews asked for anew whenever the server says that they changed. */
+export function useBoardNews(lessonId: string): LiveLesson {
   const queries = useQueryClient();
   const live = useLesson(lessonId, 'teacher');
-  const marks = useQuery(marksQuery(lessonId));
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const look = useCallback(() => {
-    clearTimeout(timer.current);
-    timer.current = setTimeout(
-      () => void queries.invalidateQueries({ queryKey: marksQuery(lessonId).queryKey }),
-      GATHER,
-    );
-  }, [queries, lessonId]);
   const { document } = live;
   const lookAtAll = useCallback(() => {
     void queries.invalidateQueries({ queryKey: lessonQuery(lessonId).queryKey, exact: true });
-    look();
-  }, [queries, lessonId, look]);
+    void queries.invalidateQueries({ queryKey: reviewsQuery(lessonId).queryKey });
+  }, [queries, lessonId]);
   useEffect(() => document?.onNews(lookAtAll), [document, lookAtAll]);
   useBackAgain(document, lookAtAll);
-  const done = useMemo(() => everybody.map(({ work }) => work), [everybody]);
-  const known = useRef(done);
-  useEffect(() => {
-    // Marks are computed on the server, so a change of work means asking it again.
-    if (done.some((work, at) => work !== known.current[at])) look();
-    known.current = done;
-  }, [done, look]);
-  return { live, marks };
+  return live;
 }

@@ -15,7 +15,7 @@ import { emptyReview, overrule, reviewedMarks, type Review as ReviewOf } from '@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
-import { ask, lessonQuery, marksQuery, messageOf, reviewsQuery } from '../../../server';
+import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../server';
 import { Button, Choose, Empty, IconButton, tell } from '../../../ui';
 import type { Watched } from '../../../watching';
 import { words } from '../../../words';
@@ -148,8 +148,6 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
       queries.setQueryData(queryKey, { ...before, [participantId]: { ...view, review: next } });
       return { before };
     },
-    // The board's sums are by what was said, too.
-    onSuccess: () => queries.invalidateQueries({ queryKey: marksQuery(lesson.id).queryKey }),
     onError: (error, _next, context) => {
       queries.setQueryData(reviewsQuery(lesson.id).queryKey, context?.before);
       tell(messageOf(error), { tone: 'trouble' });
