@@ -19,7 +19,9 @@ test('a right answer is told right while somebody else types on and on', async (
   })();
   await blank(perrin).pressSequentially('low', { delay: 150 });
   // Nobody pauses, and the board has looked at it.
-  await expect(row(page, 'Perrin Holt')).toContainText('1/').finally(() => (isTyping = false));
+  await expect(row(page, 'Perrin Holt'))
+    .toContainText('1/')
+    .finally(() => (isTyping = false));
   await typing;
   for (const each of [perrin, amaro]) await each.context().close();
 });

@@ -21,6 +21,8 @@ interface Walker {
   readonly state: ShowState;
   readonly work: Work;
   readonly judge: Judge;
+  /** Whether no gate holds them, as whoever leads. */
+  readonly isFree?: boolean;
   /** Whether a slide may be walked to; every one where it is not given. */
   readonly mayEnter?: (slideId: SlideId) => boolean;
   /** Called with the state after a step. */
@@ -43,12 +45,12 @@ export interface Walk {
   readonly follow: (destination: Destination) => void;
 }
 
-export function useWalk({ deck, state, work, judge, mayEnter, onMove, onDeck }: Walker): Walk {
+export function useWalk({ deck, state, work, judge, isFree = false, mayEnter, onMove, onDeck }: Walker): Walk {
   const [notice, setNotice] = useState<string | null>(null);
   const [sound, setSound] = useState<ToFile | null>(null);
   const take = (wanted: ShowStep, told: Readonly<Record<ItemId, boolean>> = {}): void => {
     const isRight = (itemId: ItemId) => told[itemId] ?? judge.isRight(itemId);
-    const result = takeStep(deck, state, wanted, { work, isRight });
+    const result = takeStep(deck, state, wanted, { work, isRight, isFree });
     switch (result.type) {
       case 'moved':
         if (mayEnter && !mayEnter(shownSlide(result.state))) return setNotice(words.walking.notOpened);

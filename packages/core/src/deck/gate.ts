@@ -5,6 +5,9 @@ import { readFields, readNumber } from './reading.js';
 /** What opens a gate that asks for something about one item. */
 export const itemGates = ['answered', 'right', 'filled', 'found'] as const;
 
+/** A gate that asks for something students fill in; what it can ask of an item stands in the table of item kinds. */
+export type AskedGate = Exclude<(typeof itemGates)[number], 'found'>;
+
 /**
  * When a link is open: a question is answered, or answered right; something lies in a zone; a piece was taken from
  * where it lay; a slide was seen; so many different slides were seen.

@@ -32,7 +32,7 @@ export * from './identifiers.js';
 export * from './item.js';
 export * from './item-base.js';
 export * from './question-items.js';
-export { asksSomething, isItemKind, itemKinds, nameOf, picturesOf, withoutKey } from './item-kinds/index.js';
+export { asksSomething, isItemKind, itemKinds, nameOf, picturesOf, takesGate, withoutKey } from './item-kinds/index.js';
 export { MOST_CHOICES } from './item-kinds/choice.js';
 export { PLAIN_LOOK } from './item-kinds/kind.js';
 export { readSignStrokes } from './item-kinds/sign.js';

@@ -16,6 +16,7 @@ export { keepAsKey } from './keep-as-key.js';
 export { countWords, lengthOf } from './long-text/index.js';
 export * from './mark.js';
 export * from './marking.js';
+export * from './outcomes.js';
 export {
   keyWritten,
   type NumberKey,

@@ -145,7 +145,7 @@ describe('the gates of a deck', () => {
     const link = { to: 'by-answer', questionId: 'asked', right: 'good', wrong: 'help', choices: {} } as const;
     const { deck } = new DeckBuilder()
       .slide('ask', { exits: 'links-only' })
-      .item('asked', 'choice', { fields: { right: ['a'] } })
+      .item('asked', 'choice', { fields: { choices: ['a', 'b'].map((id) => ({ id, text: id })), right: ['a'] } })
       .item('on', 'shape', { link })
       .slide('good', { exits: 'links-only' })
       .slide('help', { exits: 'links-only' });

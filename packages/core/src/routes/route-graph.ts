@@ -2,17 +2,8 @@
  * A deck as a graph of numbers, for computing: slides in running order are 0, 1, 2 …; the ways on from slide `s` are
  * `targets[offsets[s]]` up to, but not with, `targets[offsets[s + 1]]` (compressed sparse rows).
  */
-import {
-  type Deck,
-  type Destination,
-  type Gate,
-  type GateName,
-  type Item,
-  type ItemId,
-  itemsOf,
-  type SlideId,
-  slidesInOrder,
-} from '../deck/index.js';
+import { type Deck, type Destination, type Gate, type ItemId, type SlideId, slidesInOrder } from '../deck/index.js';
+import { slidesByAnswer, slideToOpenOn } from '../questions/index.js';
 import { firstSlide } from './running-order.js';
 import { branchesOf, isOpen, linksFrom } from './links.js';
 import { endsInOrder, endsWalk } from './endings.js';
@@ -65,11 +56,6 @@ export function routeGraph(deck: Deck): RouteGraph {
     carriers.push(carrier);
     waits.push(gate, answer);
   };
-  /** What has to have been seen for something to be done with an item: the slide it is on. */
-  const waitFor = (itemId: ItemId, isPossible: (item: Item) => boolean): number => {
-    const item = deck.items[itemId];
-    return item && isPossible(item) ? (places.get(item.slideId) ?? Wait.forever) : Wait.forever;
-  };
   const waitOf = (gate: Gate | undefined): number => {
     if (!gate) return Wait.nothing;
     switch (gate.opens) {
@@ -77,10 +63,8 @@ export function routeGraph(deck: Deck): RouteGraph {
         return places.get(gate.slideId) ?? Wait.forever;
       case 'seen-count':
         return -2 - gate.count;
-      default: {
-        const { opens, itemId } = gate;
-        return waitFor(itemId, (item) => canOpen(deck, opens, item));
-      }
+      default:
+        return places.get(slideToOpenOn(deck, gate) ?? '') ?? Wait.forever;
     }
   };
   const placeLedTo = (from: number, destination: Destination): number => {
@@ -108,9 +92,11 @@ export function routeGraph(deck: Deck): RouteGraph {
       const gate = waitOf(destination.gate);
       if (isOpen(deck, destination)) open[from] = (open[from] ?? 0) + 1;
       if (destination.to === 'by-answer') {
-        const answer = waitFor(destination.questionId, (item) => canOpen(deck, 'answered', item));
-        const led = branchesOf(deck, slide.id, destination).map((branch) => places.get(branch.slideId) ?? -1);
-        for (const target of new Set(led)) if (target >= 0) add(target, itemId, gate, answer);
+        const answer = places.get(deck.items[destination.questionId]?.slideId ?? '') ?? Wait.forever;
+        const led = new Set(slidesByAnswer(deck, destination));
+        // A branch that no answer leads to is a way that never opens.
+        for (const slideId of new Set(branchesOf(deck, slide.id, destination).map((branch) => branch.slideId)))
+          add(places.get(slideId) ?? -1, itemId, gate, led.has(slideId) ? answer : Wait.forever);
         continue;
       }
       const target = placeLedTo(from, destination);
@@ -157,22 +143,4 @@ function neighbours(leftOut: readonly boolean[]) {
     if (!out) previous = place;
   });
   return { following, preceding, last: previous };
-}
-
-/** Whether what a gate asks of an item can be done at all. */
-function canOpen(deck: Deck, opens: GateName, item: Item): boolean {
-  switch (opens) {
-    case 'answered':
-      return item.kind === 'choice' || item.kind === 'short-text' || item.kind === 'blank';
-    case 'right':
-      if (item.kind === 'choice') return item.right.length > 0;
-      if (item.kind === 'zone') return item.belongs.some((id) => deck.items[id]?.loose);
-      return (item.kind === 'short-text' || item.kind === 'blank') && item.accepted.length > 0;
-    case 'filled':
-      return item.kind === 'zone' && itemsOf(deck, item.slideId).some((other) => other.loose);
-    case 'found':
-      return item.loose;
-    default:
-      return false;
-  }
 }

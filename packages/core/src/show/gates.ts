@@ -1,9 +1,19 @@
 /** Whether a link's gate is open to whoever walks, and which way a link goes by what they answered. */
-import { type ByAnswer, type Deck, type Gate, type ItemId, type SlideId, sourceOfPiece } from '../deck/index.js';
+import {
+  type ByAnswer,
+  type Deck,
+  type Gate,
+  type ItemId,
+  type SlideId,
+  sourceOfPiece,
+  takesGate,
+} from '../deck/index.js';
 import { isFilledIn, type Work } from '../work/index.js';
 
 /** What is known of whoever walks. */
 export interface Walker {
+  /** Whether nothing holds them, as whoever leads a class: gates are open, and links by an answer lead by a right one. */
+  readonly isFree?: boolean;
   readonly work: Work;
   /** Whether a question is answered right; `null` where the keys are elsewhere and it was not asked yet. */
   readonly isRight: (itemId: ItemId) => boolean | null;
@@ -21,7 +31,9 @@ export type Hold =
   { readonly type: 'missing'; readonly missing: Missing } | { readonly type: 'check'; readonly itemId: ItemId };
 
 /** What keeps a gate shut; `null` when it is open. A gate on something that is gone stays shut. */
-export function holdOf(deck: Deck, gate: Gate, { work, isRight }: Walker, seen: readonly SlideId[]): Hold | null {
+export function holdOf(deck: Deck, gate: Gate, walker: Walker, seen: readonly SlideId[]): Hold | null {
+  if (walker.isFree) return null;
+  const { work, isRight } = walker;
   const missing = (more = 0): Hold => ({ type: 'missing', missing: { gate, more } });
   switch (gate.opens) {
     case 'seen':
@@ -33,11 +45,10 @@ export function holdOf(deck: Deck, gate: Gate, { work, isRight }: Walker, seen: 
     case 'found':
       return isFound(deck, work, gate.itemId) ? null : missing();
     case 'filled':
-      return isGiven(deck, work, gate.itemId) ? null : missing();
     case 'answered':
-      return isGiven(deck, work, gate.itemId) ? null : missing();
+      return isDone(deck, work, gate) ? null : missing();
     case 'right': {
-      if (!isGiven(deck, work, gate.itemId)) return missing();
+      if (!isDone(deck, work, gate)) return missing();
       const right = isRight(gate.itemId);
       return right === null ? { type: 'check', itemId: gate.itemId } : right ? null : missing();
     }
@@ -48,6 +59,12 @@ export function holdOf(deck: Deck, gate: Gate, { work, isRight }: Walker, seen: 
 function isFound(deck: Deck, work: Work, itemId: ItemId): boolean {
   const ids = [itemId, ...(deck.items[itemId]?.groups ?? [])];
   return Object.keys(work.pieces).some((id) => ids.includes(sourceOfPiece(id)));
+}
+
+/** Whether something was given where a gate may ask for it. */
+function isDone(deck: Deck, work: Work, { opens, itemId }: Extract<Gate, { readonly itemId: ItemId }>): boolean {
+  const item = deck.items[itemId];
+  return item !== undefined && !item.hidden && takesGate(item, opens) && isFilledIn(item, work);
 }
 
 /** Whether a question was answered, a blank filled in, or something put into a zone. */
@@ -63,7 +80,9 @@ export type Way =
   | { readonly type: 'check'; readonly itemId: ItemId };
 
 /** Which way a link by an answer goes. A choice with a slide of its own comes before right and wrong. */
-export function wayByAnswer(deck: Deck, { questionId, right, wrong, choices }: ByAnswer, walker: Walker): Way {
+export function wayByAnswer(deck: Deck, link: ByAnswer, walker: Walker): Way {
+  if (walker.isFree) return { type: 'slide', slideId: slideForRight(deck, link) };
+  const { questionId, right, wrong, choices } = link;
   if (!isGiven(deck, walker.work, questionId)) return { type: 'unanswered' };
   const answer = walker.work.answers[questionId];
   const picked = answer?.kind === 'choice' ? answer.picked.find((choice) => choices[choice]) : undefined;
@@ -73,4 +92,11 @@ export function wayByAnswer(deck: Deck, { questionId, right, wrong, choices }: B
   return isRight === null
     ? { type: 'check', itemId: questionId }
     : { type: 'slide', slideId: isRight ? right : (wrong ?? null) };
+}
+
+/** Where a right answer leads: by the slide of the right choice, or of right answers; else wherever some answer does. */
+function slideForRight(deck: Deck, { questionId, right, wrong, choices }: ByAnswer): SlideId | null {
+  const question = deck.items[questionId];
+  const keyed = question?.kind === 'choice' ? question.right.flatMap((id) => choices[id] ?? []) : [];
+  return keyed[0] ?? right ?? Object.values(choices)[0] ?? wrong;
 }

@@ -47,6 +47,9 @@ const LONGEST_WAY = 500;
 /** Somebody who did nothing but walk. */
 export const ONLY_WALKING: Walker = { work: emptyWork, isRight: () => false };
 
+/** Somebody whom nothing holds, as a teacher who leads. */
+export const FREE_TO_WALK: Walker = { work: emptyWork, isRight: () => true, isFree: true };
+
 /** A show that begins at a slide, or at the first of the running order; `null` in a deck without slides. */
 export function startShow(deck: Deck, at?: SlideId): ShowState | null {
   const start = at !== undefined && deck.slides[at] ? at : firstSlide(deck)?.id;

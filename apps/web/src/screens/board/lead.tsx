@@ -28,7 +28,7 @@ export function Lead(props: LeadProps) {
 /** What the line around the slide takes, in CSS pixels. */
 const EDGES = 2;
 
-/** The teacher holds the keys: no gate keeps them. */
+/** Nobody asks how a leading teacher answers. */
 const allRight = { isRight: () => true, ask: () => Promise.resolve(true) };
 
 function Leading({ edition, live: { state, change }, everybody, lead }: LeadProps & { lead: ShowState }) {
@@ -37,6 +37,7 @@ function Leading({ edition, live: { state, change }, everybody, lead }: LeadProp
     state: lead,
     work: emptyWork,
     judge: allRight,
+    isFree: true,
     onMove: (next) => change(() => ({ lead: next })),
   });
   const [around, space] = useRoom<HTMLDivElement>();

@@ -23,9 +23,8 @@ const verdictOf = (marks: ReturnType<MarkedClass['look']>['marks'], id: string) 
 
 test('somebody’s answer is judged the moment it is here, however much others go on typing', () => {
   const marked = new MarkedClass();
-  let odd = typed('');
   for (const letters of ['l', 'lo', 'low']) {
-    odd = typed(`${letters}!`);
+    const odd = typed(`${letters}!`);
     const { marks } = marked.look(edition, [seat('a', typed(letters)), seat('b', odd)], {});
     expect(verdictOf(marks, 'a')).toBe(letters === 'low' ? 'right' : 'wrong');
     expect(marks['b']?.work).toBe(odd);

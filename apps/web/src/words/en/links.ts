@@ -107,7 +107,8 @@ export const links = {
   } satisfies Record<GateName, string>,
   onSlide: (name: string, slide: string) => `${name} (${slide})`,
   question: 'Question',
-  noQuestion: 'Place a question on a slide first; then a right answer can lead here and a wrong one there.',
+  noQuestion:
+    'Place a choice, or a question with a right answer, on a slide first; then one answer can lead here and another there.',
   ifRight: 'A right answer leads to',
   ifWrong: 'Any other answer leads to',
   ifChoice: (letter: string, text: string) => `${letter} ${text}`.trim(),

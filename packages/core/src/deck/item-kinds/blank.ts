@@ -18,4 +18,5 @@ export const blankKind: ItemKind<'blank'> = {
   withoutKey: (item) => ({ ...askingWithoutKey(item), accepted: [] }),
   words: () => '',
   asks: true,
+  gates: ['answered', 'right'],
 };

@@ -32,4 +32,5 @@ export const choiceKind: ItemKind<'choice'> = {
   withoutKey: (item) => ({ ...askingWithoutKey(item), right: [] }),
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered', 'right'],
 };

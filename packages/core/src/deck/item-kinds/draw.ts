@@ -16,4 +16,5 @@ export const drawKind: ItemKind<'draw'> = {
   withoutKey: askingWithoutKey,
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered'],
 };

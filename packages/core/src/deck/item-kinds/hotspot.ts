@@ -10,4 +10,5 @@ export const hotspotKind: ItemKind<'hotspot'> = {
   withoutKey: asItIs,
   words: () => '',
   asks: false,
+  gates: [],
 };

@@ -1,4 +1,5 @@
 /** The table of item kinds. A new kind is a file beside this one and a line here. */
+import type { itemGates } from '../gate.js';
 import type { Item, ItemKindName } from '../item.js';
 import { cutText } from '../reading.js';
 import { blankKind } from './blank.js';
@@ -66,6 +67,11 @@ export function nameOf(item: Item): string {
 /** Whether students fill something into this item. */
 export function asksSomething(item: Item): boolean {
   return kindOf(item).asks && !item.hidden;
+}
+
+/** Whether a gate of a kind can ask for something of an item as it is; whether that can be done is another matter. */
+export function takesGate(item: Item, opens: (typeof itemGates)[number]): boolean {
+  return opens === 'found' ? item.loose : kindOf(item).gates.includes(opens);
 }
 
 /** The pictures an item shows, by the SHA-256 of their bytes. */

@@ -1,5 +1,6 @@
 /** What the house must know of an item kind; one file a kind in this folder, entered in `index.ts`. */
 import { isFontName } from '../fonts.js';
+import type { AskedGate } from '../gate.js';
 import type { Dash, ItemKindName, ItemOf, OwnFields, TextLook } from '../item.js';
 import type { PixelSize } from '../item-base.js';
 import type { WordCare } from '../question-items.js';
@@ -21,6 +22,8 @@ export interface ItemKind<K extends ItemKindName> {
   readonly words: (item: ItemOf<K>) => string;
   /** Whether students fill something into it. */
   readonly asks: boolean;
+  /** What gates can ask of it, besides finding it when it is loose; nothing when no gate can. */
+  readonly gates: readonly AskedGate[];
 }
 
 /** For kinds that hold no answer key. */

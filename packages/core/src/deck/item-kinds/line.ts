@@ -23,6 +23,7 @@ export const lineKind: ItemKind<'line'> = {
   withoutKey: asItIs,
   words: () => '',
   asks: false,
+  gates: [],
 };
 
 function readEnd(value: unknown, usual: { readonly u: number; readonly v: number }): LineEnd {

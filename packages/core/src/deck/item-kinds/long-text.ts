@@ -18,4 +18,5 @@ export const longTextKind: ItemKind<'long-text'> = {
   withoutKey: (item) => ({ ...askingWithoutKey(item), model: '' }),
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered'],
 };

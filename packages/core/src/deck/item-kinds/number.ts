@@ -24,6 +24,7 @@ export const numberKind: ItemKind<'number'> = {
   withoutKey: (item) => ({ ...askingWithoutKey(item), right: null, tolerance: 0 }),
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered', 'right'],
 };
 
 function readUnit(value: unknown): readonly MeasuringUnit[] {

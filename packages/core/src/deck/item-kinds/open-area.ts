@@ -9,4 +9,5 @@ export const openAreaKind: ItemKind<'open-area'> = {
   withoutKey: asItIs,
   words: (item) => item.hint,
   asks: true,
+  gates: [],
 };

@@ -25,6 +25,7 @@ export const pictureKind: ItemKind<'picture'> = {
   withoutKey: asItIs,
   words: (item) => item.alt,
   asks: false,
+  gates: [],
 };
 
 function readCrop(fields: Fields | null) {

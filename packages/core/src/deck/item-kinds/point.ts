@@ -29,6 +29,7 @@ export const pointKind: ItemKind<'point'> = {
   }),
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered', 'right'],
 };
 
 function readAxis(value: unknown): PointAxis | null {

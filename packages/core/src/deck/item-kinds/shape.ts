@@ -21,4 +21,5 @@ export const shapeKind: ItemKind<'shape'> = {
   withoutKey: asItIs,
   words: (item) => lettersOf(item.text).trim(),
   asks: false,
+  gates: [],
 };

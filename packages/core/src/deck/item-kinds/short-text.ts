@@ -15,4 +15,5 @@ export const shortTextKind: ItemKind<'short-text'> = {
   withoutKey: (item) => ({ ...askingWithoutKey(item), accepted: [] }),
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered', 'right'],
 };

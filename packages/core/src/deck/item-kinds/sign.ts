@@ -27,4 +27,5 @@ export const signKind: ItemKind<'sign'> = {
   withoutKey: asItIs,
   words: (item) => item.shows,
   asks: false,
+  gates: [],
 };

@@ -14,4 +14,5 @@ export const spokenKind: ItemKind<'spoken'> = {
   withoutKey: askingWithoutKey,
   words: (item) => item.prompt,
   asks: true,
+  gates: ['answered'],
 };

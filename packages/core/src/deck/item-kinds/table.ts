@@ -28,4 +28,5 @@ export const tableKind: ItemKind<'table'> = {
       .filter((words) => words !== '')
       .join('\n'),
   asks: false,
+  gates: [],
 };

@@ -12,4 +12,5 @@ export const textKind: ItemKind<'text'> = {
   withoutKey: asItIs,
   words: (item) => lettersOf(item.text).trim(),
   asks: false,
+  gates: [],
 };

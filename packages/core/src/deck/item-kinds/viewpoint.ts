@@ -12,4 +12,5 @@ export const viewpointKind: ItemKind<'viewpoint'> = {
   withoutKey: asItIs,
   words: () => '',
   asks: false,
+  gates: [],
 };

@@ -27,4 +27,5 @@ export const zoneKind: ItemKind<'zone'> = {
   withoutKey: (item) => ({ ...askingWithoutKey(item), belongs: [], needs: 'all', inOrder: false }),
   words: (item) => item.label,
   asks: false,
+  gates: ['filled', 'right'],
 };

@@ -1,6 +1,6 @@
 /** What can be counted of the deck's routes, kept up to date by a worker. */
 import type { Deck, ItemId, SlideId } from '@gobrel/core/deck';
-import { type Ending, routeGraph, type Trouble, troublesOf } from '@gobrel/core/routes';
+import { type Ending, routeGraph, type Trouble, troublesOf, Wait } from '@gobrel/core/routes';
 import { useMemo } from 'react';
 import { askForFigures } from './ask-worker';
 import { useAnswer } from './use-answer';
@@ -21,9 +21,11 @@ export interface SlideFigures {
 /** The figures of a deck. */
 export interface DeckFigures {
   readonly slides: ReadonlyMap<SlideId, SlideFigures>;
-  /** The items whose links never open. */
-  readonly shut: ReadonlySet<ItemId>;
+  /** Whether the way by which an item leads to a slide never opens. */
+  readonly isShut: (itemId: ItemId, to: SlideId) => boolean;
   readonly endings: number;
+  /** Whether some way has to be opened first: then walks are counted as if it were open already, and can be longer. */
+  readonly hasGates: boolean;
   readonly shortest: number | null;
   readonly longest: number | 'endless' | null;
   /** Slides on a random reader's walk on the average. */
@@ -52,6 +54,7 @@ export function useRouteFigures(deck: Deck): DeckFigures | null {
     const { ids, carriers } = answer.graph;
     const endings = new Map(figures.endings.map((ending) => [ending.slide, ending]));
     const troubles = troublesOf(answer.graph, figures);
+    const shut = new Set(figures.shut.map((way) => `${carriers[way]} ${ids[answer.graph.targets[way] ?? -1]}`));
     const slides = new Map(
       ids.map((id, slide): [SlideId, SlideFigures] => {
         const steps = figures.distances[slide] ?? -1;
@@ -69,8 +72,9 @@ export function useRouteFigures(deck: Deck): DeckFigures | null {
     );
     return {
       slides,
-      shut: new Set(figures.shut.flatMap((way) => carriers[way] ?? [])),
+      isShut: (itemId, to) => shut.has(`${itemId} ${to}`),
       endings: figures.endings.length,
+      hasGates: answer.graph.waits.some((wait) => wait !== Wait.nothing && wait !== Wait.forever),
       shortest: figures.shortest,
       longest: figures.longest,
       length: chances.length,

@@ -1,6 +1,6 @@
 /** Leads a link by an answer: right here, wrong there, or a slide for each choice. */
 import { type ByAnswer, type Deck, type Item, itemsOf, nameOf, type SlideId, slidesInOrder } from '@gobrel/core/deck';
-import { choiceLetter } from '@gobrel/core/questions';
+import { canBeRight, choiceLetter } from '@gobrel/core/questions';
 import { useState } from 'react';
 import { slideName } from '../../../slides';
 import { Button } from '../../../ui';
@@ -81,10 +81,13 @@ export function ByAnswerFields({ deck, slideId, present, onPick }: ByAnswerField
   );
 }
 
-/** The questions of a deck, those on the link's own slide first. */
+/**
+ * The questions whose answer can lead somewhere, those on the link's own slide first: those with a key, and choices,
+ * which can lead each to a slide of their own.
+ */
 function questionsNear(deck: Deck, slideId: SlideId): readonly Item[] {
   const others = slidesInOrder(deck).flatMap(({ id }) => (id === slideId ? [] : id));
   return [slideId, ...others]
     .flatMap((id) => itemsOf(deck, id))
-    .filter(({ kind }) => kind === 'choice' || kind === 'short-text' || kind === 'blank' || kind === 'zone');
+    .filter((item) => !item.hidden && (item.kind === 'choice' || canBeRight(deck, item)));
 }

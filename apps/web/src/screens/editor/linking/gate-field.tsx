@@ -9,6 +9,7 @@ import {
   nameOf,
   type SlideId,
   slidesInOrder,
+  takesGate,
 } from '@gobrel/core/deck';
 import { slideName } from '../../../slides';
 import { Field } from '../../../ui';
@@ -95,12 +96,8 @@ function newGate(deck: Deck, slideId: SlideId, opens: GateName): Gate | null {
 
 /** What a kind of gate can ask for, that on the link's own slide first. */
 function askedBy(deck: Deck, slideId: SlideId, opens: (typeof itemGates)[number]): readonly Item[] {
-  const fits: Readonly<Record<typeof opens, (item: Item) => boolean>> = {
-    answered: (item) => ['choice', 'short-text', 'blank'].includes(item.kind),
-    right: (item) => ['choice', 'short-text', 'blank', 'zone'].includes(item.kind),
-    filled: (item) => item.kind === 'zone',
-    found: (item) => item.loose,
-  };
   const others = slidesInOrder(deck).flatMap(({ id }) => (id === slideId ? [] : id));
-  return [slideId, ...others].flatMap((id) => itemsOf(deck, id)).filter(fits[opens]);
+  return [slideId, ...others]
+    .flatMap((id) => itemsOf(deck, id))
+    .filter((item) => !item.hidden && takesGate(item, opens));
 }

@@ -129,6 +129,7 @@ function Sums({ figures }: { figures: DeckFigures }) {
         sum.endings(figures.endings),
         sum.routes(figures.shortest, figures.longest),
         sum.length(figures.length),
+        ...(figures.hasGates ? [sum.gates] : []),
       ].join(' · ')}{' '}
       ·{' '}
       <span className={figures.troubles > 0 ? 'font-semibold text-berry' : 'font-semibold text-reed'}>

@@ -44,8 +44,9 @@ test('each way is named by what carries it, what it waits for and for which answ
 test('a gate that never opens and the ways of a walk are drawn apart', () => {
   const figures = {
     slides: new Map(),
-    shut: new Set(['on']),
+    isShut: (itemId: string) => itemId === 'on',
     endings: 0,
+    hasGates: false,
     shortest: null,
     longest: null,
     length: 0,

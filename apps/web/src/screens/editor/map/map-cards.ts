@@ -168,7 +168,7 @@ export function wayEdges(deck: Deck, ways: readonly MapWay[], options: EdgesOpti
         carrier: [way.link?.carrier ?? '', branchWords(deck, way)].filter(Boolean).join(' '),
         isLink: way.link !== null,
         isGated: way.link?.destination.gate !== undefined,
-        isShut: way.link !== null && (figures?.shut.has(way.link.itemId) ?? false),
+        isShut: way.link !== null && (figures?.isShut(way.link.itemId, way.to) ?? false),
         isWalked: walked.has(pair),
         bends: bends[pair] ?? [],
         turn,
