@@ -45,6 +45,7 @@ export * from './picture-look.js';
 export * from './pieces.js';
 export * from './playing.js';
 export * from './rank.js';
+export * from './references/index.js';
 export * from './reading.js';
 export * from './rich-text.js';
 export * from './running-order.js';

@@ -148,23 +148,3 @@ export function viewpointAt(deck: Deck, itemId: ItemId): ViewpointItem | null {
   const item = deck.items[itemId];
   return item?.kind === 'viewpoint' ? item : null;
 }
-
-/** Whether a link leads nowhere any more: its slide, its viewpoint or its question is gone. */
-export function isOpen(deck: Deck, destination: Destination): boolean {
-  switch (destination.to) {
-    case 'slide':
-      return !deck.slides[destination.slideId];
-    case 'viewpoint':
-      return viewpointAt(deck, destination.itemId) === null;
-    case 'by-answer': {
-      const branches = allBranches(destination);
-      return (
-        !deck.items[destination.questionId] ||
-        branches.length === 0 ||
-        branches.some(({ slideId }) => !deck.slides[slideId])
-      );
-    }
-    default:
-      return false;
-  }
-}

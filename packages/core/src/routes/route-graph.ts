@@ -2,10 +2,18 @@
  * A deck as a graph of numbers, for computing: slides in running order are 0, 1, 2 …; the ways on from slide `s` are
  * `targets[offsets[s]]` up to, but not with, `targets[offsets[s + 1]]` (compressed sparse rows).
  */
-import { type Deck, type Destination, type Gate, type ItemId, type SlideId, slidesInOrder } from '../deck/index.js';
+import {
+  type Deck,
+  type Destination,
+  type Gate,
+  isDangling,
+  type ItemId,
+  type SlideId,
+  slidesInOrder,
+} from '../deck/index.js';
 import { slidesByAnswer, slideToOpenOn } from '../questions/index.js';
 import { firstSlide } from './running-order.js';
-import { branchesOf, isOpen, linksFrom } from './links.js';
+import { branchesOf, linksFrom } from './links.js';
 import { endsInOrder, endsWalk } from './endings.js';
 
 /**
@@ -90,7 +98,7 @@ export function routeGraph(deck: Deck): RouteGraph {
   slides.forEach((slide, from) => {
     for (const { destination, itemId } of linksFrom(deck, slide.id)) {
       const gate = waitOf(destination.gate);
-      if (isOpen(deck, destination)) open[from] = (open[from] ?? 0) + 1;
+      if (isDangling(deck, destination)) open[from] = (open[from] ?? 0) + 1;
       if (destination.to === 'by-answer') {
         const answer = places.get(deck.items[destination.questionId]?.slideId ?? '') ?? Wait.forever;
         const led = new Set(slidesByAnswer(deck, destination));

@@ -1,10 +1,9 @@
-import { addWay, applyChanges, leadAway, leadLink, leadTo, plainText } from '../deck/index.js';
+import { addWay, applyChanges, isDangling, leadAway, leadLink, leadTo, plainText } from '../deck/index.js';
 import { boxesMeet } from '../geometry/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   branchesOf,
   firstSlide,
-  isOpen,
   linksFrom,
   linksOf,
   linksTo,
@@ -113,7 +112,7 @@ describe('links', () => {
       choices: { ...byAnswer.choices, fox: 'splash' },
     });
     expect(branchesOf(led, 'gate', byAnswer).map(({ slideId }) => slideId)).toEqual(['hide', 'gate', 'hide', 'splash']);
-    expect(isOpen(led, { ...byAnswer, wrong: 'gone' })).toBe(true);
+    expect(isDangling(led, { ...byAnswer, wrong: 'gone' })).toBe(true);
   });
 
   test('a link to a viewpoint of another slide is a way there; to one of its own slide it is none', () => {
@@ -125,8 +124,8 @@ describe('links', () => {
       .item('near', 'shape', { link })
       .item('creek', 'viewpoint').deck;
     expect(linksTo(viewed, 'marsh').map(({ itemId }) => itemId)).toEqual(['far']);
-    expect(isOpen(viewed, link)).toBe(false);
-    expect(isOpen(viewed, { to: 'viewpoint', itemId: 'far' })).toBe(true);
+    expect(isDangling(viewed, link)).toBe(false);
+    expect(isDangling(viewed, { to: 'viewpoint', itemId: 'far' })).toBe(true);
     expect([...routeGraph(viewed).targets]).toEqual([1, 1]);
   });
 
@@ -182,7 +181,7 @@ describe('links', () => {
   test('a link to a slide that is gone is open', () => {
     expect(
       linksOf(deck)
-        .filter((link) => isOpen(deck, link.destination))
+        .filter((link) => isDangling(deck, link.destination))
         .map((link) => link.itemId),
     ).toEqual(['door']);
   });

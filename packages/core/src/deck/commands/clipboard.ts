@@ -7,7 +7,7 @@ import type { Item } from '../item.js';
 import { nameOf } from '../item-kinds/index.js';
 import { byRank, ranksAt } from '../rank.js';
 import { readFields } from '../reading.js';
-import { copyIdsFor, copyItem } from './copying.js';
+import { besideOn, copyIdsFor, copyItem, orderedLast } from './copying.js';
 import { setItemFields } from './items.js';
 
 /** The clipboard's type for items. */
@@ -59,12 +59,14 @@ export function pasteItems(
   const copies = copyIdsFor(clipped, options.createId ?? newId);
   const isAtHome = clipped.some((item) => present.some((other) => samePlace(item, other)));
   const by = options.offset ?? (isAtHome ? { x: 24, y: 24 } : { x: 0, y: 0 });
-  const changes = clipped.map((item, at): Change => {
-    const copy = copyItem(item, slideId, copies);
+  const isBeside = besideOn(deck, slideId);
+  const placed = clipped.map((item, at): Item => {
+    const copy = copyItem(item, slideId, { ids: copies, isBeside });
     const frame = moveFrame(copy.frame, by.x, by.y);
-    return { type: 'put-item', item: { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame } };
+    return { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame };
   });
-  return { changes, pasted: clipped.map((item) => copies.get(item.id) ?? item.id) };
+  const pasted = orderedLast(deck, slideId, placed);
+  return { changes: pasted.map((item) => ({ type: 'put-item', item })), pasted: pasted.map(({ id }) => id) };
 }
 
 function samePlace(a: Item, b: Item): boolean {

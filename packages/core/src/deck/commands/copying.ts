@@ -1,10 +1,10 @@
-/** What becomes of items when they are copied: new ids, and links, zones and groups that follow them. */
-import { type Destination, withGate } from '../destination.js';
-import type { Gate } from '../gate.js';
-import type { Item, LineEnd } from '../item.js';
+/** Copies of items among each other: new ids, and references that lead among the copies where they led among the originals. */
+import { type Deck, itemsOf } from '../deck.js';
 import type { ItemId, SlideId } from '../identifiers.js';
-import { mapDestinations } from '../rich-text.js';
-import { mapTexts } from '../texts.js';
+import type { Item } from '../item.js';
+import { mapRefs } from '../references/index.js';
+import { byRank, rankAt } from '../rank.js';
+import { rankedByOrder, viewpointsInOrder } from '../viewpoints.js';
 
 /** New ids for copies of items and of the groups they are in, by the old ones. */
 export function copyIdsFor(items: readonly Item[], createId: () => string): ReadonlyMap<string, string> {
@@ -12,77 +12,49 @@ export function copyIdsFor(items: readonly Item[], createId: () => string): Read
   return new Map([...old].map((id) => [id, createId()]));
 }
 
-/** New ids of what is copied, by the old ones; what is not copied keeps its own. */
-export interface CopiedIds {
-  readonly slide: (id: SlideId) => SlideId;
-  readonly item: (id: ItemId) => ItemId;
+/** How a set of copies comes about. */
+export interface CopySet {
+  /** The new ids of items and groups, by the old ones. */
+  readonly ids: ReadonlyMap<string, string>;
+  /** Where links to slides lead. */
+  readonly slide?: (id: SlideId) => SlideId;
+  /** What is on the slide the copies come to: of anything else that was not copied, they let go. */
+  readonly isBeside?: (id: string) => boolean;
 }
 
-/** A destination that leads among copies, where it led among what was copied; its gate goes along. */
-export function retied(destination: Destination, { slide, item }: CopiedIds): Destination {
-  const { gate } = destination;
-  return withGate(retiedPlace(destination, slide, item), gate ? retiedGate(gate, slide, item) : null);
-}
-
-function retiedPlace(place: Destination, slide: CopiedIds['slide'], item: CopiedIds['item']): Destination {
-  switch (place.to) {
-    case 'slide':
-      return { to: 'slide', slideId: slide(place.slideId) };
-    case 'viewpoint':
-      return { to: 'viewpoint', itemId: item(place.itemId) };
-    case 'by-answer':
-      return {
-        ...place,
-        questionId: item(place.questionId),
-        right: place.right === null ? null : slide(place.right),
-        wrong: place.wrong === null ? null : slide(place.wrong),
-        choices: Object.fromEntries(Object.entries(place.choices).map(([choice, id]) => [choice, slide(id)])),
-      };
-    default:
-      return place;
-  }
-}
-
-function retiedGate(gate: Gate, slide: CopiedIds['slide'], item: CopiedIds['item']): Gate {
-  switch (gate.opens) {
-    case 'seen':
-      return { opens: 'seen', slideId: slide(gate.slideId) };
-    case 'seen-count':
-      return gate;
-    default:
-      return { opens: gate.opens, itemId: item(gate.itemId) };
-  }
-}
-
-/** A copy of an item for another slide, with ids looked up in `copies` and destinations re-tied. */
+/** A copy of an item for a slide, tied among the copies of its set. */
 export function copyItem(
   item: Item,
   slideId: SlideId,
-  copies: ReadonlyMap<string, string>,
-  retie: (destination: Destination) => Destination = (destination) => destination,
+  { ids, slide = (id) => id, isBeside = () => false }: CopySet,
 ): Item {
-  const base = {
-    ...item,
-    id: copies.get(item.id) ?? item.id,
-    slideId,
-    link: item.link && retie(item.link),
-    groups: item.groups.map((group) => copies.get(group) ?? group),
-    piece: { ...item.piece, within: item.piece.within && (copies.get(item.piece.within) ?? item.piece.within) },
-  };
-  const copyOf = (piece: string) => copies.get(piece) ?? piece;
-  switch (base.kind) {
-    case 'text':
-    case 'shape':
-    case 'table':
-      return { ...base, ...mapTexts(base, (text) => mapDestinations(text, retie)) } as Item;
-    case 'line': {
-      const end = (of: LineEnd): LineEnd =>
-        of.at === null ? of : { ...of, at: copies.get(of.at) ?? (item.slideId === slideId ? of.at : null) };
-      return { ...base, from: end(base.from), to: end(base.to) };
-    }
-    case 'zone':
-      return { ...base, belongs: base.belongs.map(copyOf), takes: base.takes.map(copyOf) };
-    default:
-      return base;
+  const copy = mapRefs(item, {
+    slide,
+    item: (id) => ids.get(id) ?? (isBeside(id) ? id : null),
+    group: (id) => ids.get(id) ?? id,
+  });
+  return { ...copy, id: ids.get(item.id) ?? item.id, slideId };
+}
+
+/** Whether an item, or some item of a group, is on a slide. */
+export function besideOn(deck: Deck, slideId: SlideId): (id: string) => boolean {
+  const there = new Set(itemsOf(deck, slideId).flatMap(({ id, groups }) => [id, ...groups]));
+  return (id) => there.has(id);
+}
+
+/** Copies in the order of their originals; viewpoints among them come last on the way through their slide. */
+export function orderedLast(deck: Deck, slideId: SlideId, copies: readonly Item[]): readonly Item[] {
+  const ordered = viewpointsInOrder(deck, slideId).map(rankedByOrder);
+  const orders = new Map<ItemId, string>();
+  const inOrder = copies.flatMap((item) =>
+    item.kind === 'viewpoint' && item.order !== null ? [rankedByOrder(item)] : [],
+  );
+  for (const { id } of inOrder.sort(byRank)) {
+    const rank = rankAt(ordered, Infinity);
+    ordered.push({ id, rank });
+    orders.set(id, rank);
   }
+  return copies.map((item) =>
+    item.kind === 'viewpoint' && orders.has(item.id) ? { ...item, order: orders.get(item.id) ?? null } : item,
+  );
 }

@@ -9,8 +9,9 @@ import type { Layer, Role } from '../item-base.js';
 import { itemKinds, picturesOf } from '../item-kinds/index.js';
 import { lettingGo } from '../lines.js';
 import { byRank, ranksAt } from '../rank.js';
+import { letGoOf } from '../references/index.js';
 import type { RichText } from '../rich-text.js';
-import { copyIdsFor, copyItem } from './copying.js';
+import { copyIdsFor, copyItem, orderedLast } from './copying.js';
 
 /** How far a copy is set off from its original, in slide units. */
 const COPY_OFFSET = 24;
@@ -201,12 +202,13 @@ export function duplicateItems(
   const present = itemsOf(deck, first.slideId).filter((item) => item.layer === 'slide');
   const ranks = ranksAt(present, present.length, originals.length);
   const copyIds = copyIdsFor(originals, createId);
-  const changes = originals.map((item, at): Change => {
+  const copies = originals.map((item, at): Item => {
+    const copy = copyItem(item, item.slideId, { ids: copyIds, isBeside: () => true });
     const frame = moveFrame(item.frame, by.x, by.y);
-    const copy = copyItem(item, item.slideId, copyIds);
-    return { type: 'put-item', item: { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame } };
+    return { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame };
   });
-  return { changes, copies: originals.map((item) => copyIds.get(item.id) ?? item.id) };
+  const placed = orderedLast(deck, first.slideId, copies);
+  return { changes: placed.map((item) => ({ type: 'put-item', item })), copies: placed.map(({ id }) => id) };
 }
 
 /** Locks items where they are, or unlocks them. */
@@ -223,13 +225,8 @@ function setEach(deck: Deck, ids: readonly ItemId[], fields: Partial<Pick<Item, 
   return ids.flatMap((id): Change[] => (deck.items[id] ? [{ type: 'set-item', id, fields }] : []));
 }
 
-/** Removes items; zones no longer expect removed pieces. */
+/** Removes items; what referred to them lets go of them, but for links, which are dangling then. */
 export function removeItems(deck: Deck, ids: readonly ItemId[]): Change[] {
   const removed = ids.filter((id) => deck.items[id]);
-  const zones = Object.values(deck.items).flatMap((item): Change[] =>
-    item.kind === 'zone' && !removed.includes(item.id) && item.belongs.some((piece) => removed.includes(piece))
-      ? [{ type: 'set-item', id: item.id, fields: { belongs: item.belongs.filter((p) => !removed.includes(p)) } }]
-      : [],
-  );
-  return [...zones, ...removed.map((id): Change => ({ type: 'remove-item', id }))];
+  return [...letGoOf(deck, removed), ...removed.map((id): Change => ({ type: 'remove-item', id }))];
 }

@@ -1,11 +1,10 @@
 /** Slides on the clipboard, within a deck and between decks: written as JSON, and read back with suspicion. */
 import type { Change } from '../change.js';
 import { type Deck, itemsOf, readDeck, slidesInOrder } from '../deck.js';
-import type { Destination } from '../destination.js';
 import { newId, type SlideId } from '../identifiers.js';
 import { ranksAt } from '../rank.js';
 import { entriesOf } from '../running-order.js';
-import { copyIdsFor, copyItem, retied } from './copying.js';
+import { copyIdsFor, copyItem } from './copying.js';
 
 /** The clipboard's type for slides. */
 export const SLIDES_TYPE = 'application/x-gobrel-slides+json';
@@ -55,15 +54,15 @@ export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: ()
     if (copied === undefined && !deck.slides[slideId]) openLinks += 1;
     return copied ?? slideId;
   };
-  const retie = (destination: Destination): Destination =>
-    retied(destination, { slide: led, item: (id) => copies.get(id) ?? id });
+  // What stands behind the whole layout is not copied, and may be referred to.
+  const isBeside = (id: string) => deck.items[id]?.onLayout === true;
   const changes = clipped.flatMap((slide, at): Change[] => {
     const id = slideIds.get(slide.id) ?? slide.id;
     return [
       { type: 'put-slide', slide: { ...slide, id, rank: ranks[at] ?? slide.rank } },
       ...(itemsBySlide[at] ?? []).map((item): Change => ({
         type: 'put-item',
-        item: copyItem(item, id, copies, retie),
+        item: copyItem(item, id, { ids: copies, slide: led, isBeside }),
       })),
     ];
   });

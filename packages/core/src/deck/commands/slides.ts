@@ -1,12 +1,11 @@
 /** Commands on slides: pure functions from a deck and arguments to changes. */
 import { applyChanges, type Change } from '../change.js';
 import { type Deck, itemsOf, slidesInOrder } from '../deck.js';
-import type { Destination } from '../destination.js';
 import { newId, type SlideId } from '../identifiers.js';
 import { rankAt } from '../rank.js';
 import { entriesOf } from '../running-order.js';
 import { PAPER, type Slide } from '../slide.js';
-import { copyIdsFor, copyItem, retied } from './copying.js';
+import { type CopySet, copyIdsFor, copyItem } from './copying.js';
 import { leaveToLayout } from './items.js';
 
 /** Adds an empty slide after another one, or at the end. */
@@ -35,6 +34,13 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
   return [{ type: 'put-slide', slide }];
 }
 
+/** A slide to be copied, and the id and name of its copy. */
+interface SlideCopy {
+  readonly original: Slide;
+  readonly id: SlideId;
+  readonly name: string;
+}
+
 /**
  * Copies a slide with its items right after itself. Links from the slide to itself lead to the copy,
  * and zones of the copy expect the copied pieces. What stands behind the whole layout is there already.
@@ -45,21 +51,29 @@ export function duplicateSlide(
   options: { id: SlideId; name: string; createId?: () => string },
 ): Change[] {
   const original = deck.slides[id];
-  if (!original) return [];
-  const ordered = entriesOf(deck);
-  const rank = rankAt(ordered, ordered.findIndex((slide) => slide.id === id) + 1);
-  const createId = options.createId ?? newId;
-  const items = itemsOf(deck, id).filter((item) => !item.onLayout);
-  const copies = copyIdsFor(items, createId);
-  const retie = (destination: Destination): Destination =>
-    retied(destination, {
-      slide: (other) => (other === id ? options.id : other),
-      item: (other) => copies.get(other) ?? other,
-    });
-  return [
-    { type: 'put-slide', slide: { ...original, id: options.id, name: options.name, rank, onMap: null } },
-    ...items.map((item): Change => ({ type: 'put-item', item: copyItem(item, options.id, copies, retie) })),
-  ];
+  return original ? copySlides(deck, [{ original, ...options }], options.createId ?? newId) : [];
+}
+
+/** Copies slides, each right after its original; what they refer to among each other leads to the copies. */
+function copySlides(deck: Deck, copies: readonly SlideCopy[], createId: () => string): Change[] {
+  const ordered = entriesOf(deck).map(({ id, rank }) => ({ id, rank }));
+  const slideIds = new Map(copies.map(({ original, id }) => [original.id, id]));
+  const itemsOfEach = copies.map(({ original }) => itemsOf(deck, original.id).filter((item) => !item.onLayout));
+  const ids = copyIdsFor(itemsOfEach.flat(), createId);
+  const set: CopySet = {
+    ids,
+    slide: (other) => slideIds.get(other) ?? other,
+    isBeside: (id) => deck.items[id]?.onLayout === true,
+  };
+  return copies.flatMap(({ original, id, name }, at): Change[] => {
+    const place = ordered.findIndex((slide) => slide.id === original.id) + 1;
+    const rank = rankAt(ordered, place);
+    ordered.splice(place, 0, { id, rank });
+    return [
+      { type: 'put-slide', slide: { ...original, id, name, rank, onMap: null } },
+      ...(itemsOfEach[at] ?? []).map((item): Change => ({ type: 'put-item', item: copyItem(item, id, set) })),
+    ];
+  });
 }
 
 /** Removes a slide with its items. Links to it stay, and are shown as open. */
@@ -74,22 +88,18 @@ export function removeSlides(deck: Deck, ids: readonly SlideId[]): Change[] {
   return inTurn(deck, going, (present, id) => removeSlide(present, id));
 }
 
-/** Copies several slides, each right after itself; gives the ids of the copies in the order of `ids`. */
+/** Copies several slides, each right after itself, tied to one another as they were; gives the ids of the copies in the order of `ids`. */
 export function duplicateSlides(
   deck: Deck,
   ids: readonly SlideId[],
   options: { nameOf: (slide: Slide) => string; createId?: () => string },
 ): { readonly changes: Change[]; readonly copies: readonly SlideId[] } {
   const createId = options.createId ?? newId;
-  const copies: SlideId[] = [];
-  const changes = inTurn(deck, ids, (present, id) => {
-    const slide = present.slides[id];
-    if (!slide) return [];
-    const copy = createId();
-    copies.push(copy);
-    return duplicateSlide(present, id, { id: copy, name: options.nameOf(slide), createId });
+  const copies = ids.flatMap((id): SlideCopy[] => {
+    const original = deck.slides[id];
+    return original ? [{ original, id: createId(), name: options.nameOf(original) }] : [];
   });
-  return { changes, copies };
+  return { changes: copySlides(deck, copies, createId), copies: copies.map(({ id }) => id) };
 }
 
 /** The changes of one command after the other, each on what the ones before have made. */

@@ -2,6 +2,7 @@
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readStrings } from '../reading.js';
 import { type ItemKind, readWordCare } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 const MOST_OPTIONS = 20;
 
@@ -19,4 +20,5 @@ export const blankKind: ItemKind<'blank'> = {
   words: () => '',
   asks: true,
   gates: ['answered', 'right'],
+  references: noReferences,
 };

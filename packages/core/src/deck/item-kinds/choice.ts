@@ -4,6 +4,7 @@ import { isId } from '../identifiers.js';
 import { choiceForms } from '../question-items.js';
 import { readBoolean, readFields, readOneOf, readString, readStrings } from '../reading.js';
 import { type ItemKind, readPictureId } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 /** The most choices a question can have. */
 export const MOST_CHOICES = 12;
@@ -33,4 +34,5 @@ export const choiceKind: ItemKind<'choice'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered', 'right'],
+  references: noReferences,
 };

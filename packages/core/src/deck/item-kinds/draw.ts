@@ -2,6 +2,7 @@
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readString } from '../reading.js';
 import { type ItemKind, readPictureId, readPixels } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const drawKind: ItemKind<'draw'> = {
   kind: 'draw',
@@ -17,4 +18,5 @@ export const drawKind: ItemKind<'draw'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered'],
+  references: noReferences,
 };

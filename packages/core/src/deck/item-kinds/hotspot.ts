@@ -2,6 +2,7 @@
 import { readOneOf } from '../reading.js';
 import { shapeNames } from '../shapes.js';
 import { asItIs, type ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const hotspotKind: ItemKind<'hotspot'> = {
   kind: 'hotspot',
@@ -11,4 +12,5 @@ export const hotspotKind: ItemKind<'hotspot'> = {
   words: () => '',
   asks: false,
   gates: [],
+  references: noReferences,
 };

@@ -5,6 +5,7 @@ import type { Dash, ItemKindName, ItemOf, OwnFields, TextLook } from '../item.js
 import type { PixelSize } from '../item-base.js';
 import type { WordCare } from '../question-items.js';
 import { readColour } from '../colour.js';
+import type { KindReferences } from '../references/reference.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
 import { readWeight } from '../text-style.js';
 import { styledProperties, type StyledProperty, textStyleNames } from '../text-style-names.js';
@@ -24,6 +25,8 @@ export interface ItemKind<K extends ItemKindName> {
   readonly asks: boolean;
   /** What gates can ask of it, besides finding it when it is loose; nothing when no gate can. */
   readonly gates: readonly AskedGate[];
+  /** What it refers to besides its link, its linked words, its groups and what it stays within. */
+  readonly references: KindReferences<ItemOf<K>>;
 }
 
 /** For kinds that hold no answer key. */

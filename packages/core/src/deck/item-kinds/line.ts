@@ -2,9 +2,23 @@
 import { sides, ways } from '../../geometry/index.js';
 import { readColour } from '../colour.js';
 import { isId } from '../identifiers.js';
-import { type LineEnd, lineHeads } from '../item.js';
+import { type LineEnd, lineHeads, type LineItem } from '../item.js';
+import type { KindReferences, Reference, ReferenceMap } from '../references/reference.js';
 import { readBoolean, readFields, readNumber, readOneOf } from '../reading.js';
 import { asItIs, INK, type ItemKind, readDash } from './kind.js';
+
+const lineReferences: KindReferences<LineItem> = {
+  of: ({ from, to }) =>
+    [from.at, to.at].flatMap((id): Reference[] => (id === null ? [] : [{ to: 'item', id, by: 'line-end' }])),
+  map: (line, map) => ({ ...line, from: mapEnd(line.from, map), to: mapEnd(line.to, map) }),
+};
+
+/** An end tied to what became of its item; where that is gone it stays where it is, tied to nothing. */
+function mapEnd(end: LineEnd, { item }: ReferenceMap): LineEnd {
+  if (end.at === null) return end;
+  const at = item(end.at);
+  return at === null ? { ...end, at, side: null } : { ...end, at };
+}
 
 export const lineKind: ItemKind<'line'> = {
   kind: 'line',
@@ -24,6 +38,7 @@ export const lineKind: ItemKind<'line'> = {
   words: () => '',
   asks: false,
   gates: [],
+  references: lineReferences,
 };
 
 function readEnd(value: unknown, usual: { readonly u: number; readonly v: number }): LineEnd {

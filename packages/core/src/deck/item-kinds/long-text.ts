@@ -2,6 +2,7 @@
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readString } from '../reading.js';
 import type { ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 const MOST_WORDS = 2000;
 
@@ -19,4 +20,5 @@ export const longTextKind: ItemKind<'long-text'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered'],
+  references: noReferences,
 };

@@ -3,6 +3,7 @@ import { askingWithoutKey, readAsking } from '../asking.js';
 import type { MeasuringUnit } from '../question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import type { ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 const MOST_UNITS = 8;
 /** As large as numbers of physics and chemistry are written. */
@@ -25,6 +26,7 @@ export const numberKind: ItemKind<'number'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered', 'right'],
+  references: noReferences,
 };
 
 function readUnit(value: unknown): readonly MeasuringUnit[] {

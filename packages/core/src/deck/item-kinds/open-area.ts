@@ -1,6 +1,7 @@
 /** Open area: a region in which students may add texts of their own. */
 import { readString } from '../reading.js';
 import { asItIs, type ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const openAreaKind: ItemKind<'open-area'> = {
   kind: 'open-area',
@@ -10,4 +11,5 @@ export const openAreaKind: ItemKind<'open-area'> = {
   words: (item) => item.hint,
   asks: true,
   gates: [],
+  references: noReferences,
 };

@@ -4,6 +4,7 @@ import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import { shapeNames } from '../shapes.js';
 import { asItIs, INK, type ItemKind, readDash, readPixels } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const pictureKind: ItemKind<'picture'> = {
   kind: 'picture',
@@ -26,6 +27,7 @@ export const pictureKind: ItemKind<'picture'> = {
   words: (item) => item.alt,
   asks: false,
   gates: [],
+  references: noReferences,
 };
 
 function readCrop(fields: Fields | null) {

@@ -4,6 +4,7 @@ import { isId } from '../identifiers.js';
 import { type PointAxis, pointMarks } from '../question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import { type ItemKind, readPictureId, readPixels } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 /** The most dots an answer can have, and regions a key. */
 export const MOST_DOTS = 20;
@@ -30,6 +31,7 @@ export const pointKind: ItemKind<'point'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered', 'right'],
+  references: noReferences,
 };
 
 function readAxis(value: unknown): PointAxis | null {

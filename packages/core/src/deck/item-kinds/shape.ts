@@ -4,6 +4,7 @@ import { readNumber, readOneOf } from '../reading.js';
 import { lettersOf, readRichText } from '../rich-text.js';
 import { shapeNames } from '../shapes.js';
 import { asItIs, INK, type ItemKind, PLAIN_LOOK, readDash, readLook } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const shapeKind: ItemKind<'shape'> = {
   kind: 'shape',
@@ -22,4 +23,5 @@ export const shapeKind: ItemKind<'shape'> = {
   words: (item) => lettersOf(item.text).trim(),
   asks: false,
   gates: [],
+  references: noReferences,
 };

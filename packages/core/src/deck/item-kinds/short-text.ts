@@ -2,6 +2,7 @@
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readString, readStrings } from '../reading.js';
 import { type ItemKind, readWordCare } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const shortTextKind: ItemKind<'short-text'> = {
   kind: 'short-text',
@@ -16,4 +17,5 @@ export const shortTextKind: ItemKind<'short-text'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered', 'right'],
+  references: noReferences,
 };

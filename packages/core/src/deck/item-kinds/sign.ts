@@ -2,6 +2,7 @@
 import { readColour } from '../colour.js';
 import { readNumber, readString, readStrings } from '../reading.js';
 import { asItIs, INK, type ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 /** Path data and nothing else: what a sign draws is put into a page. */
 const PATH = /^[MmLlHhVvCcSsQqTtAaZz0-9eE\s.,+-]+$/;
@@ -28,4 +29,5 @@ export const signKind: ItemKind<'sign'> = {
   words: (item) => item.shows,
   asks: false,
   gates: [],
+  references: noReferences,
 };

@@ -2,6 +2,7 @@
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readString } from '../reading.js';
 import type { ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const spokenKind: ItemKind<'spoken'> = {
   kind: 'spoken',
@@ -15,4 +16,5 @@ export const spokenKind: ItemKind<'spoken'> = {
   words: (item) => item.prompt,
   asks: true,
   gates: ['answered'],
+  references: noReferences,
 };

@@ -5,6 +5,7 @@ import { lettersOf } from '../rich-text.js';
 import { cellsOf, readTableFields } from '../table.js';
 import { tableHeadings } from '../table-fields.js';
 import { asItIs, INK, type ItemKind, PLAIN_LOOK, readDash, readLook } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const tableKind: ItemKind<'table'> = {
   kind: 'table',
@@ -29,4 +30,5 @@ export const tableKind: ItemKind<'table'> = {
       .join('\n'),
   asks: false,
   gates: [],
+  references: noReferences,
 };

@@ -1,6 +1,7 @@
 /** Text: words on the slide. */
 import { lettersOf, readRichText } from '../rich-text.js';
 import { asItIs, type ItemKind, PLAIN_LOOK, readLook } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const textKind: ItemKind<'text'> = {
   kind: 'text',
@@ -13,4 +14,5 @@ export const textKind: ItemKind<'text'> = {
   words: (item) => lettersOf(item.text).trim(),
   asks: false,
   gates: [],
+  references: noReferences,
 };

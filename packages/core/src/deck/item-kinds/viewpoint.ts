@@ -1,6 +1,7 @@
 /** Viewpoint: a named region of a slide that the show travels to. */
 import { readBoolean, readString } from '../reading.js';
 import { asItIs, type ItemKind } from './kind.js';
+import { noReferences } from '../references/reference.js';
 
 export const viewpointKind: ItemKind<'viewpoint'> = {
   kind: 'viewpoint',
@@ -13,4 +14,5 @@ export const viewpointKind: ItemKind<'viewpoint'> = {
   words: () => '',
   asks: false,
   gates: [],
+  references: noReferences,
 };

@@ -1,13 +1,26 @@
 /** Zone: a place that takes pieces. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { isId } from '../identifiers.js';
-import { zoneLays } from '../question-items.js';
+import { type ZoneItem, zoneLays } from '../question-items.js';
+import type { KindReferences, Reference } from '../references/reference.js';
 import { readBoolean, readNumber, readOneOf, readString, readStrings } from '../reading.js';
 import { shapeNames } from '../shapes.js';
 import type { ItemKind } from './kind.js';
 
 /** The most pieces that a zone can be told to take at most. */
 export const MOST_PIECES = 60;
+
+const zoneReferences: KindReferences<ZoneItem> = {
+  of: ({ belongs, takes }) => [
+    ...belongs.map((id): Reference => ({ to: 'piece', id, by: 'belongs' })),
+    ...takes.map((id): Reference => ({ to: 'piece', id, by: 'takes' })),
+  ],
+  map: (zone, { item }) => ({
+    ...zone,
+    belongs: zone.belongs.flatMap((id) => item(id) ?? []),
+    takes: zone.takes.flatMap((id) => item(id) ?? []),
+  }),
+};
 
 export const zoneKind: ItemKind<'zone'> = {
   kind: 'zone',
@@ -28,4 +41,5 @@ export const zoneKind: ItemKind<'zone'> = {
   words: (item) => item.label,
   asks: false,
   gates: ['filled', 'right'],
+  references: zoneReferences,
 };

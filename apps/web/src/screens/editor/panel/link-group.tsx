@@ -1,6 +1,6 @@
 /** Where an item or a group leads, what its link waits for, and the ways to tie, follow and remove it. */
-import { type Destination, type Item, type ItemId, setLink, type SlideId } from '@gobrel/core/deck';
-import { branchesOf, isOpen } from '@gobrel/core/routes';
+import { type Destination, isDangling, type Item, type ItemId, setLink, type SlideId } from '@gobrel/core/deck';
+import { branchesOf } from '@gobrel/core/routes';
 import { Link2, LockKeyhole, X } from 'lucide-react';
 import { slideName, Thumbnail } from '../../../slides';
 import { Button, IconButton } from '../../../ui';
@@ -55,7 +55,7 @@ interface LinkRowProps {
 }
 
 function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: LinkRowProps) {
-  const gone = isOpen(deck, destination);
+  const gone = isDangling(deck, destination);
   const branches = branchesOf(deck, slideId, destination);
   const isSplit = destination.to === 'by-answer';
   const Icon = destinationIcons[destination.to];

@@ -1,6 +1,6 @@
 /** The links of the deck that lead nowhere any more, each a press away. */
-import type { Deck, ItemId, SlideId } from '@gobrel/core/deck';
-import { isOpen, linksOf } from '@gobrel/core/routes';
+import { type Deck, isDangling, type ItemId, type SlideId } from '@gobrel/core/deck';
+import { linksOf } from '@gobrel/core/routes';
 import { Unlink } from 'lucide-react';
 import { slideName } from '../../../slides';
 import { words } from '../../../words';
@@ -13,7 +13,7 @@ interface OpenLinksProps {
 }
 
 export function OpenLinks({ deck, onGo }: OpenLinksProps) {
-  const open = linksOf(deck).filter((link) => isOpen(deck, link.destination));
+  const open = linksOf(deck).filter((link) => isDangling(deck, link.destination));
   if (open.length === 0) return null;
   return (
     <Group title={words.routes.openLinks(open.length)}>
