@@ -96,3 +96,10 @@ function withFields(item: Item | undefined, fields: ItemFields): Item {
   for (const [name, value] of Object.entries(fields)) if (value === undefined) delete changed[name];
   return changed as unknown as Item;
 }
+
+/** The fields of an item that are others after something was done to it. */
+export function changedFields(before: Item, after: Item): ItemFields {
+  const was: Readonly<Record<string, unknown>> = { ...before };
+  const entries = Object.entries(after).filter(([name, value]) => JSON.stringify(was[name]) !== JSON.stringify(value));
+  return Object.fromEntries(entries);
+}

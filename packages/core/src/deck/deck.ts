@@ -3,12 +3,12 @@ import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
 import type { Item } from './item.js';
 import { type ItemBase, LAST_APPEARANCE, type PieceManner, type Role, roles } from './item-base.js';
-import { isItemKind, itemKinds, picturesOf, withoutKey } from './item-kinds/index.js';
+import { contentsOf, isItemKind, itemKinds, withoutKey } from './item-kinds/index.js';
 import { byRank } from './rank.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';
 import { type KeptWalk, readWalks } from './kept-walk.js';
 import { type Playing, readPlaying } from './playing.js';
-import { type Destination, readDestination } from './destination.js';
+import { readDestination } from './destination.js';
 import { readSection, type Section } from './section.js';
 import { readSlide, type Slide } from './slide.js';
 import { linkedWordsIn } from './texts.js';
@@ -170,24 +170,26 @@ export function withoutKeysAndNotes(deck: Deck): Deck {
   };
 }
 
+/** Everything of items that is stored beside their deck: what they show, and files their links lead to; each once. */
+export function contentsOfItems(items: readonly Item[]): readonly string[] {
+  return [...new Set([...items.flatMap(contentsOf), ...items.flatMap(filesOf)])];
+}
+
+/** The files that links of an item lead to, by the SHA-256 of their bytes. */
+function filesOf(item: Item): readonly string[] {
+  const destinations = [item.link, ...linkedWordsIn(item).map(({ destination }) => destination)];
+  return destinations.flatMap((destination) => (destination?.to === 'file' ? [destination.file] : []));
+}
+
 /** The pictures a deck shows, by the SHA-256 of their bytes, each once. */
 export function picturesIn(deck: Deck): readonly string[] {
-  const onItems = Object.values(deck.items).flatMap(picturesOf);
-  const onGrounds = Object.values(deck.slides).flatMap(({ groundPicture }) => groundPicture?.picture ?? []);
-  return [...new Set([...onItems, ...onGrounds])];
+  const grounds = Object.values(deck.slides).flatMap(({ groundPicture }) => groundPicture?.picture ?? []);
+  return [...new Set([...Object.values(deck.items).flatMap(contentsOf), ...grounds])];
 }
 
 /** The files that links of a deck lead to, by the SHA-256 of their bytes, each once. */
 export function filesIn(deck: Deck): readonly string[] {
-  const found = new Set<string>();
-  const look = (destination: Destination | null) => {
-    if (destination?.to === 'file') found.add(destination.file);
-  };
-  for (const item of Object.values(deck.items)) {
-    look(item.link);
-    for (const { destination } of linkedWordsIn(item)) look(destination);
-  }
-  return [...found];
+  return [...new Set(Object.values(deck.items).flatMap(filesOf))];
 }
 
 /** Everything of a deck that is stored beside it: pictures and files, by the SHA-256 of their bytes. */

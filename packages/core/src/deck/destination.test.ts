@@ -2,7 +2,12 @@
 import fc from 'fast-check';
 import { DeckBuilder } from '../testing/index.js';
 import {
+  applyChanges,
   contentsIn,
+  contentsOfItems,
+  copyToClip,
+  readClip,
+  withoutPictures,
   type Destination,
   filesIn,
   type Gate,
@@ -119,6 +124,30 @@ describe('what is stored beside a deck', () => {
   test('are its pictures, and the files that items and words lead to, each once', () => {
     expect(filesIn(deck)).toEqual(['b'.repeat(64), 'c'.repeat(64)]);
     expect(contentsIn(deck)).toEqual([sha, 'b'.repeat(64), 'c'.repeat(64)]);
+  });
+
+  test('of what is pasted are the pictures of questions too, so that it is asked whose they are', () => {
+    const shown = (name: string) => name.repeat(64);
+    const asked = new DeckBuilder()
+      .slide('ask')
+      .item('choice', 'choice', {
+        fields: {
+          choices: [
+            { id: 'a', text: 'otter', picture: shown('1') },
+            { id: 'b', text: 'rail' },
+          ],
+        },
+      })
+      .item('point', 'point', { fields: { picture: shown('2') } })
+      .item('draw', 'draw', { fields: { picture: shown('3') } })
+      .item('bare', 'draw')
+      .item('sound', 'shape', { link: file('b') }).deck;
+    const clipped = readClip(copyToClip(asked, Object.keys(asked.items)).json);
+    expect(contentsOfItems(clipped)).toEqual([shown('1'), shown('2'), shown('3'), shown('b')]);
+    // Refused ones go, and the questions stay.
+    const without = applyChanges(asked, withoutPictures(asked, [shown('1'), shown('2'), shown('3')]));
+    expect(Object.keys(without.items)).toEqual(Object.keys(asked.items));
+    expect(contentsOfItems(Object.values(without.items))).toEqual([shown('b')]);
   });
 
   test('students get no walks of its authors', () => {

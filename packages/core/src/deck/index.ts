@@ -25,6 +25,7 @@ export * from './commands/walks.js';
 export * from './deck.js';
 export * from './destination.js';
 export * from './dressing.js';
+export * from './field-text.js';
 export * from './fonts.js';
 export * from './frame-reading.js';
 export * from './gate.js';
@@ -32,7 +33,16 @@ export * from './identifiers.js';
 export * from './item.js';
 export * from './item-base.js';
 export * from './question-items.js';
-export { asksSomething, isItemKind, itemKinds, nameOf, picturesOf, takesGate, withoutKey } from './item-kinds/index.js';
+export {
+  asksSomething,
+  canCarryLink,
+  contentsOf,
+  isItemKind,
+  itemKinds,
+  nameOf,
+  takesGate,
+  withoutKey,
+} from './item-kinds/index.js';
 export { MOST_CHOICES } from './item-kinds/choice.js';
 export { PLAIN_LOOK } from './item-kinds/kind.js';
 export { readSignStrokes } from './item-kinds/sign.js';

@@ -7,7 +7,7 @@ import { type Deck, itemsOf } from './deck.js';
 import type { ItemId, SlideId } from './identifiers.js';
 import type { Item } from './item.js';
 import type { PieceManner } from './item-base.js';
-import { nameOf } from './item-kinds/index.js';
+import { itemKinds, nameOf } from './item-kinds/index.js';
 
 /** The id of a piece: of its item, or of its group. */
 export type PieceId = string;
@@ -25,16 +25,13 @@ export interface Piece {
   readonly manner: PieceManner;
 }
 
-/** Kinds that students can move: what is seen, and asks nothing itself. */
-const movable: readonly Item['kind'][] = ['text', 'shape', 'picture', 'sign', 'table'];
-
 /**
  * Whether an item can be made a piece, or a part of one. A line that is tied stays with what it joins: it can when
  * that moves with it.
  * @param among the items of which one piece is made
  */
 export function canBePiece(item: Item, among: readonly ItemId[] = []): boolean {
-  if (item.kind !== 'line') return movable.includes(item.kind);
+  if (item.kind !== 'line') return itemKinds[item.kind].canBeLoose;
   return [item.from.at, item.to.at].every((at) => at === null || among.includes(at));
 }
 

@@ -1,28 +1,13 @@
 /** The texts that authors write in items: one in a text or a shape, one a cell in a table. */
 import type { Item } from './item.js';
-import { cellsOf } from './table.js';
-import { type CellField, isCellField } from './table-fields.js';
+import type { FieldText } from './field-text.js';
+import { kindOf } from './item-kinds/index.js';
 import type { Destination } from './destination.js';
 import { type LinkedWords, linkedWordsOf, relinkWords, type RichText } from './rich-text.js';
 
-/** The field of an item that holds a text. */
-export type TextField = 'text' | CellField;
-
-/** A text of an item. */
-export interface FieldText {
-  readonly field: TextField;
-  readonly text: RichText;
-}
-
-/** Whether a field of an item holds a text that people type in. */
-export function isTextField(name: string): name is TextField {
-  return name === 'text' || isCellField(name);
-}
-
 /** The texts of an item, in reading order. */
 export function textsOf(item: Item): readonly FieldText[] {
-  if (item.kind === 'text' || item.kind === 'shape') return [{ field: 'text', text: item.text }];
-  return item.kind === 'table' ? cellsOf(item) : [];
+  return kindOf(item).texts(item);
 }
 
 /** The texts of an item, changed, by their fields. */

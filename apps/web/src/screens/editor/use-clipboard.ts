@@ -2,6 +2,7 @@
 import {
   addItem,
   addTable,
+  contentsOfItems,
   copyToClip,
   ITEMS_TYPE,
   LONGEST_TEXT,
@@ -57,10 +58,7 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
       else if (clipped.length > 0) {
         const { changes, pasted } = pasteItems(editing.deck, slideId, clipped);
         editing.run(changes);
-        void keepPastedPictures(
-          clipped.flatMap((item) => (item.kind === 'picture' && item.picture !== '' ? [item.picture] : [])),
-          onRefused,
-        );
+        void keepPastedPictures(contentsOfItems(clipped), onRefused);
         select(...pasted);
       } else if (files.length > 0) onPictures(files);
       else if (text.length > LONGEST_TEXT)

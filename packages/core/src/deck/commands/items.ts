@@ -1,12 +1,12 @@
 /** Commands on items: pure functions from a deck and arguments to changes. */
 import { type Frame, moveFrame, type Point } from '../../geometry/index.js';
-import type { Change, ItemFields } from '../change.js';
+import { type Change, changedFields, type ItemFields } from '../change.js';
 import { type Deck, itemsOf, readItem, sizeOf, slidesInOrder } from '../deck.js';
 import type { Destination } from '../destination.js';
 import { type ItemId, newId, type SlideId } from '../identifiers.js';
 import type { Item, ItemKindName, OwnFields } from '../item.js';
 import type { Layer, Role } from '../item-base.js';
-import { itemKinds, picturesOf } from '../item-kinds/index.js';
+import { contentsOf, itemKinds, withoutContents } from '../item-kinds/index.js';
 import { lettingGo } from '../lines.js';
 import { byRank, ranksAt } from '../rank.js';
 import { letGoOf } from '../references/index.js';
@@ -123,18 +123,14 @@ export function leaveToLayout(deck: Deck, slideId: SlideId): Change[] {
 
 /** Takes some pictures off slides and grounds, as those of somebody else. */
 export function withoutPictures(deck: Deck, pictures: readonly string[]): Change[] {
+  const gone = new Set(pictures);
   return [
     ...Object.values(deck.items).flatMap((item): Change[] => {
-      if (!picturesOf(item).some((picture) => pictures.includes(picture))) return [];
-      if (item.kind === 'picture') return [{ type: 'remove-item', id: item.id }];
-      // A question stays, without the picture it asked about.
-      return item.kind === 'choice'
-        ? setItemFields(deck, item.id, {
-            choices: item.choices.map(({ picture, ...choice }) =>
-              picture === undefined || pictures.includes(picture) ? choice : { ...choice, picture },
-            ),
-          })
-        : setItemFields(deck, item.id, { picture: '' });
+      if (!contentsOf(item).some((picture) => gone.has(picture))) return [];
+      const left = withoutContents(item, gone);
+      return left
+        ? [{ type: 'set-item', id: item.id, fields: changedFields(item, left) }]
+        : removeItems(deck, [item.id]);
     }),
     ...Object.values(deck.slides).flatMap(({ id, groundPicture }): Change[] =>
       groundPicture && pictures.includes(groundPicture.picture)

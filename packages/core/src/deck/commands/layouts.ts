@@ -7,7 +7,7 @@ import type { Item, TextLook } from '../item.js';
 import { nameOf } from '../item-kinds/index.js';
 import { frameOfPart, type LayoutPart, layouts } from '../layouts.js';
 import type { LayoutName } from '../slide.js';
-import { addItem, leaveToLayout } from './items.js';
+import { addItem, leaveToLayout, removeItems } from './items.js';
 import { addSlide } from './slides.js';
 
 /** Adds a slide with the parts of a layout, empty, after another one or at the end. */
@@ -42,7 +42,7 @@ export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, crea
   };
   const wanted = new Set(parts.map((part) => part.role));
   for (const item of present)
-    if (item.role && !wanted.has(item.role) && isEmpty(item)) add([{ type: 'remove-item', id: item.id }]);
+    if (item.role && !wanted.has(item.role) && isEmpty(item)) add(removeItems(next, [item.id]));
   for (const part of parts) {
     const frame = frameOfPart(part, sizeOf(deck));
     const player = present.find((item) => item.role === part.role);

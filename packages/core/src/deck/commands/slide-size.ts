@@ -1,11 +1,9 @@
 /** Another slide size for a deck, with its content scaled to it or kept as large as it is. */
 import type { Frame } from '../../geometry/index.js';
-import type { Change } from '../change.js';
+import type { Change, ItemFields } from '../change.js';
 import { type Deck, sizeOf, type SlideSize } from '../deck.js';
 import type { Item } from '../item.js';
-import { undistorted } from '../picture-look.js';
-import { scaleLetters } from '../rich-text.js';
-import { mapTexts } from '../texts.js';
+import { kindOf } from '../item-kinds/index.js';
 import { stylesScaled } from '../text-style.js';
 
 /** What becomes of the content: `scale` lets it fill the new slide, `keep` leaves its size. */
@@ -34,15 +32,11 @@ function covers(frame: Frame, slide: SlideSize): boolean {
   return rotation === 0 && x <= 0 && y <= 0 && x + width >= slide.width && y + height >= slide.height;
 }
 
-function coverFields(item: Item, to: SlideSize): Record<string, unknown> {
-  const frame: Frame = { x: 0, y: 0, ...to, rotation: 0 };
-  if (item.kind !== 'picture') return { frame };
-  // Where its pixels are not known, the picture was shown undistorted on the slide as it was.
-  const pixels = item.pixels.width > 0 ? item.pixels : item.frame;
-  return { frame, crop: undistorted(pixels, to) };
+function coverFields(item: Item, to: SlideSize): ItemFields {
+  return { frame: { x: 0, y: 0, ...to, rotation: 0 }, ...kindOf(item).stretched(item, to) };
 }
 
-function scaledFields(item: Item, from: SlideSize, to: SlideSize, scale: number): Record<string, unknown> {
+function scaledFields(item: Item, from: SlideSize, to: SlideSize, scale: number): ItemFields {
   const { frame } = item;
   const about = (at: number, length: number, before: number, after: number) =>
     after / 2 + (at + length / 2 - before / 2) * scale - (length * scale) / 2;
@@ -53,21 +47,5 @@ function scaledFields(item: Item, from: SlideSize, to: SlideSize, scale: number)
     height: frame.height * scale,
     rotation: frame.rotation,
   };
-  if (scale === 1) return { frame: moved };
-  switch (item.kind) {
-    case 'text':
-    case 'shape':
-    case 'table':
-      return {
-        frame: moved,
-        look: { ...item.look, size: item.look.size * scale },
-        ...mapTexts(item, (text) => scaleLetters(text, scale)),
-      };
-    case 'line':
-      return { frame: moved, bend: item.bend * scale };
-    case 'blank':
-      return { frame: moved, size: item.size * scale };
-    default:
-      return { frame: moved };
-  }
+  return scale === 1 ? { frame: moved } : { frame: moved, ...kindOf(item).scaled(item, scale) };
 }

@@ -1,7 +1,7 @@
 /** Blank: a text field that students fill in, or choose the words for from a list. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readStrings } from '../reading.js';
-import { type ItemKind, readWordCare } from './kind.js';
+import { type ItemKind, noContents, noLengths, noTexts, readWordCare } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 const MOST_OPTIONS = 20;
@@ -21,4 +21,10 @@ export const blankKind: ItemKind<'blank'> = {
   asks: true,
   gates: ['answered', 'right'],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
+  scaled: ({ size }, factor) => ({ size: size * factor }),
 };

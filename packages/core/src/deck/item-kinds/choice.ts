@@ -3,7 +3,7 @@ import { askingWithoutKey, readAsking } from '../asking.js';
 import { isId } from '../identifiers.js';
 import { choiceForms } from '../question-items.js';
 import { readBoolean, readFields, readOneOf, readString, readStrings } from '../reading.js';
-import { type ItemKind, readPictureId } from './kind.js';
+import { type ItemKind, noLengths, noTexts, readPictureId } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 /** The most choices a question can have. */
@@ -35,4 +35,15 @@ export const choiceKind: ItemKind<'choice'> = {
   asks: true,
   gates: ['answered', 'right'],
   references: noReferences,
+  texts: noTexts,
+  contents: ({ choices }) => choices.flatMap(({ picture }) => picture ?? []),
+  withoutContents: (item, gone) => ({
+    ...item,
+    choices: item.choices.map(({ picture, ...choice }) =>
+      picture === undefined || gone.has(picture) ? choice : { ...choice, picture },
+    ),
+  }),
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

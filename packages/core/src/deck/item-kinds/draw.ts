@@ -1,7 +1,7 @@
 /** Draw: a question answered by drawing, on a picture or an empty ground. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readString } from '../reading.js';
-import { type ItemKind, readPictureId, readPixels } from './kind.js';
+import { groundContents, type ItemKind, noLengths, noTexts, readPictureId, readPixels } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const drawKind: ItemKind<'draw'> = {
@@ -19,4 +19,9 @@ export const drawKind: ItemKind<'draw'> = {
   asks: true,
   gates: ['answered'],
   references: noReferences,
+  texts: noTexts,
+  ...groundContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

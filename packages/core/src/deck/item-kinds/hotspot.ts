@@ -1,7 +1,7 @@
 /** Hotspot: an invisible area that carries a link. */
 import { readOneOf } from '../reading.js';
 import { shapeNames } from '../shapes.js';
-import { asItIs, type ItemKind } from './kind.js';
+import { asItIs, type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const hotspotKind: ItemKind<'hotspot'> = {
@@ -13,4 +13,9 @@ export const hotspotKind: ItemKind<'hotspot'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: true,
+  canBeLoose: false,
+  ...noLengths,
 };

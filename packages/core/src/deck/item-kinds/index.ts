@@ -45,7 +45,7 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
 };
 
 /** The entry for an item's own kind, typed for any item of the union. */
-function kindOf(item: Item): ItemKind<ItemKindName> {
+export function kindOf(item: Item): ItemKind<ItemKindName> {
   return itemKinds[item.kind] as unknown as ItemKind<ItemKindName>;
 }
 
@@ -74,8 +74,17 @@ export function takesGate(item: Item, opens: (typeof itemGates)[number]): boolea
   return opens === 'found' ? item.loose : kindOf(item).gates.includes(opens);
 }
 
-/** The pictures an item shows, by the SHA-256 of their bytes. */
-export function picturesOf(item: Item): readonly string[] {
-  if (item.kind === 'choice') return item.choices.flatMap(({ picture }) => picture ?? []);
-  return 'picture' in item && item.picture !== '' ? [item.picture] : [];
+/** What an item shows of what is stored beside the deck, by the SHA-256 of its bytes. */
+export function contentsOf(item: Item): readonly string[] {
+  return kindOf(item).contents(item);
+}
+
+/** An item without some stored contents; `null` when there is nothing left of it. */
+export function withoutContents(item: Item, gone: ReadonlySet<string>): Item | null {
+  return kindOf(item).withoutContents(item, gone);
+}
+
+/** Whether an item can carry a link as a whole: a piece is dragged instead. */
+export function canCarryLink(item: Item): boolean {
+  return kindOf(item).carriesLink && !item.loose;
 }

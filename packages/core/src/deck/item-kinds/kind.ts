@@ -1,4 +1,5 @@
 /** What the house must know of an item kind; one file a kind in this folder, entered in `index.ts`. */
+import type { FieldText } from '../field-text.js';
 import { isFontName } from '../fonts.js';
 import type { AskedGate } from '../gate.js';
 import type { Dash, ItemKindName, ItemOf, OwnFields, TextLook } from '../item.js';
@@ -7,6 +8,7 @@ import type { WordCare } from '../question-items.js';
 import { readColour } from '../colour.js';
 import type { KindReferences } from '../references/reference.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../reading.js';
+import type { RichText } from '../rich-text.js';
 import { readWeight } from '../text-style.js';
 import { styledProperties, type StyledProperty, textStyleNames } from '../text-style-names.js';
 
@@ -27,6 +29,54 @@ export interface ItemKind<K extends ItemKindName> {
   readonly gates: readonly AskedGate[];
   /** What it refers to besides its link, its linked words, its groups and what it stays within. */
   readonly references: KindReferences<ItemOf<K>>;
+  /** The texts that authors write in it, in reading order. */
+  readonly texts: (item: ItemOf<K>) => readonly FieldText[];
+  /** What it shows of what is stored beside the deck: pictures and files, by the SHA-256 of their bytes. */
+  readonly contents: (item: ItemOf<K>) => readonly string[];
+  /** The item without some of them; `null` when there is nothing left of it. */
+  readonly withoutContents: (item: ItemOf<K>, gone: ReadonlySet<string>) => ItemOf<K> | null;
+  /** Whether it can carry a link as a whole. */
+  readonly carriesLink: boolean;
+  /** Whether it can be loose, so that students move it: it is seen, and asks nothing itself. */
+  readonly canBeLoose: boolean;
+  /** Its own fields when it is made larger by a factor, lengths and letters with it; its frame is another matter. */
+  readonly scaled: (item: ItemOf<K>, factor: number) => Partial<OwnFields<K>>;
+  /** Its own fields when it covers a whole slide whose sides become others, in slide units. */
+  readonly stretched: (
+    item: ItemOf<K>,
+    to: { readonly width: number; readonly height: number },
+  ) => Partial<OwnFields<K>>;
+}
+
+/** For kinds in which authors write nothing. */
+export const noTexts = (): readonly FieldText[] => [];
+
+/** For kinds with one text. */
+export function oneText({ text }: { readonly text: RichText }): readonly FieldText[] {
+  return [{ field: 'text', text }];
+}
+
+/** For kinds that show nothing stored. */
+export const noContents = { contents: (): readonly string[] => [], withoutContents: asItIs };
+
+/** For kinds that ask about a picture: the question stays without it. */
+export const groundContents = {
+  contents: contentsOfPicture,
+  withoutContents: <T extends { readonly picture: string }>(item: T, gone: ReadonlySet<string>): T =>
+    gone.has(item.picture) ? { ...item, picture: '' } : item,
+};
+
+/** The one picture of an item. */
+export function contentsOfPicture({ picture }: { readonly picture: string }): readonly string[] {
+  return picture === '' ? [] : [picture];
+}
+
+/** For kinds that have no length of their own besides their frame. */
+export const noLengths = { scaled: () => ({}), stretched: () => ({}) };
+
+/** The size of the letters of a look, larger by a factor. */
+export function scaledLook(look: TextLook, factor: number): TextLook {
+  return { ...look, size: look.size * factor };
 }
 
 /** For kinds that hold no answer key. */

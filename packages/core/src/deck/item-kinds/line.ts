@@ -5,7 +5,7 @@ import { isId } from '../identifiers.js';
 import { type LineEnd, lineHeads, type LineItem } from '../item.js';
 import type { KindReferences, Reference, ReferenceMap } from '../references/reference.js';
 import { readBoolean, readFields, readNumber, readOneOf } from '../reading.js';
-import { asItIs, INK, type ItemKind, readDash } from './kind.js';
+import { asItIs, INK, type ItemKind, noContents, noLengths, noTexts, readDash } from './kind.js';
 
 const lineReferences: KindReferences<LineItem> = {
   of: ({ from, to }) =>
@@ -39,6 +39,12 @@ export const lineKind: ItemKind<'line'> = {
   asks: false,
   gates: [],
   references: lineReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
+  scaled: ({ bend }, factor) => ({ bend: bend * factor }),
 };
 
 function readEnd(value: unknown, usual: { readonly u: number; readonly v: number }): LineEnd {

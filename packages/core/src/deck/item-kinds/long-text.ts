@@ -1,7 +1,7 @@
 /** Long text: a question answered at length, with a count of words. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readString } from '../reading.js';
-import type { ItemKind } from './kind.js';
+import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 const MOST_WORDS = 2000;
@@ -21,4 +21,9 @@ export const longTextKind: ItemKind<'long-text'> = {
   asks: true,
   gates: ['answered'],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

@@ -2,7 +2,7 @@
 import { askingWithoutKey, readAsking } from '../asking.js';
 import type { MeasuringUnit } from '../question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
-import type { ItemKind } from './kind.js';
+import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 const MOST_UNITS = 8;
@@ -27,6 +27,11 @@ export const numberKind: ItemKind<'number'> = {
   asks: true,
   gates: ['answered', 'right'],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };
 
 function readUnit(value: unknown): readonly MeasuringUnit[] {

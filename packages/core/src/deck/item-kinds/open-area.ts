@@ -1,6 +1,6 @@
 /** Open area: a region in which students may add texts of their own. */
 import { readString } from '../reading.js';
-import { asItIs, type ItemKind } from './kind.js';
+import { asItIs, type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const openAreaKind: ItemKind<'open-area'> = {
@@ -12,4 +12,9 @@ export const openAreaKind: ItemKind<'open-area'> = {
   asks: true,
   gates: [],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

@@ -1,9 +1,9 @@
 /** Picture: stored bytes by their SHA-256, and how they are shown. */
-import { tidyCrop, WHOLE_PICTURE } from '../picture-look.js';
+import { tidyCrop, undistorted, WHOLE_PICTURE } from '../picture-look.js';
 import { readColour } from '../colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
 import { shapeNames } from '../shapes.js';
-import { asItIs, INK, type ItemKind, readDash, readPixels } from './kind.js';
+import { asItIs, contentsOfPicture, INK, type ItemKind, noLengths, noTexts, readDash, readPixels } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const pictureKind: ItemKind<'picture'> = {
@@ -28,6 +28,14 @@ export const pictureKind: ItemKind<'picture'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: noTexts,
+  contents: contentsOfPicture,
+  withoutContents: (item, gone) => (gone.has(item.picture) ? null : item),
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
+  // Where its pixels are not known, the picture was shown undistorted on the slide as it was.
+  stretched: ({ pixels, frame }, to) => ({ crop: undistorted(pixels.width > 0 ? pixels : frame, to) }),
 };
 
 function readCrop(fields: Fields | null) {

@@ -3,7 +3,7 @@ import { askingWithoutKey, readAsking, type Region } from '../asking.js';
 import { isId } from '../identifiers.js';
 import { type PointAxis, pointMarks } from '../question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../reading.js';
-import { type ItemKind, readPictureId, readPixels } from './kind.js';
+import { groundContents, type ItemKind, noLengths, noTexts, readPictureId, readPixels } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 /** The most dots an answer can have, and regions a key. */
@@ -32,6 +32,11 @@ export const pointKind: ItemKind<'point'> = {
   asks: true,
   gates: ['answered', 'right'],
   references: noReferences,
+  texts: noTexts,
+  ...groundContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };
 
 function readAxis(value: unknown): PointAxis | null {

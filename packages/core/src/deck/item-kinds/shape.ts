@@ -1,9 +1,20 @@
 /** Shape: an outline, with or without words in it. */
 import { readColour } from '../colour.js';
 import { readNumber, readOneOf } from '../reading.js';
-import { lettersOf, readRichText } from '../rich-text.js';
+import { lettersOf, readRichText, scaleLetters } from '../rich-text.js';
 import { shapeNames } from '../shapes.js';
-import { asItIs, INK, type ItemKind, PLAIN_LOOK, readDash, readLook } from './kind.js';
+import {
+  asItIs,
+  INK,
+  type ItemKind,
+  noContents,
+  noLengths,
+  oneText,
+  PLAIN_LOOK,
+  readDash,
+  readLook,
+  scaledLook,
+} from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const shapeKind: ItemKind<'shape'> = {
@@ -24,4 +35,10 @@ export const shapeKind: ItemKind<'shape'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: oneText,
+  ...noContents,
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
+  scaled: ({ look, text }, factor) => ({ look: scaledLook(look, factor), text: scaleLetters(text, factor) }),
 };

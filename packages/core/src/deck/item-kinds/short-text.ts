@@ -1,7 +1,7 @@
 /** Short text: a question answered in a few words. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readString, readStrings } from '../reading.js';
-import { type ItemKind, readWordCare } from './kind.js';
+import { type ItemKind, noContents, noLengths, noTexts, readWordCare } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const shortTextKind: ItemKind<'short-text'> = {
@@ -18,4 +18,9 @@ export const shortTextKind: ItemKind<'short-text'> = {
   asks: true,
   gates: ['answered', 'right'],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

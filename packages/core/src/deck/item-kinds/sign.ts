@@ -1,7 +1,7 @@
 /** Sign: a drawing of a few lines, which it carries, or a sticker, by its name in the collection that comes along. */
 import { readColour } from '../colour.js';
 import { readNumber, readString, readStrings } from '../reading.js';
-import { asItIs, INK, type ItemKind } from './kind.js';
+import { asItIs, INK, type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 /** Path data and nothing else: what a sign draws is put into a page. */
@@ -30,4 +30,9 @@ export const signKind: ItemKind<'sign'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
 };

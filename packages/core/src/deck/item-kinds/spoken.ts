@@ -1,7 +1,7 @@
 /** Spoken: a question answered by speaking into the microphone. */
 import { askingWithoutKey, readAsking } from '../asking.js';
 import { readNumber, readString } from '../reading.js';
-import type { ItemKind } from './kind.js';
+import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const spokenKind: ItemKind<'spoken'> = {
@@ -17,4 +17,9 @@ export const spokenKind: ItemKind<'spoken'> = {
   asks: true,
   gates: ['answered'],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

@@ -1,10 +1,20 @@
 /** Table: rows and columns with words in their cells. */
 import { readColour } from '../colour.js';
 import { readNumber, readOneOf } from '../reading.js';
-import { lettersOf } from '../rich-text.js';
+import { lettersOf, scaleLetters } from '../rich-text.js';
 import { cellsOf, readTableFields } from '../table.js';
 import { tableHeadings } from '../table-fields.js';
-import { asItIs, INK, type ItemKind, PLAIN_LOOK, readDash, readLook } from './kind.js';
+import {
+  asItIs,
+  INK,
+  type ItemKind,
+  noContents,
+  noLengths,
+  PLAIN_LOOK,
+  readDash,
+  readLook,
+  scaledLook,
+} from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const tableKind: ItemKind<'table'> = {
@@ -31,4 +41,13 @@ export const tableKind: ItemKind<'table'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: cellsOf,
+  ...noContents,
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
+  scaled: (item, factor) => ({
+    look: scaledLook(item.look, factor),
+    ...Object.fromEntries(cellsOf(item).map(({ field, text }) => [field, scaleLetters(text, factor)])),
+  }),
 };

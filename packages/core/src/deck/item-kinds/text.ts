@@ -1,6 +1,6 @@
 /** Text: words on the slide. */
-import { lettersOf, readRichText } from '../rich-text.js';
-import { asItIs, type ItemKind, PLAIN_LOOK, readLook } from './kind.js';
+import { lettersOf, readRichText, scaleLetters } from '../rich-text.js';
+import { asItIs, type ItemKind, noContents, noLengths, oneText, PLAIN_LOOK, readLook, scaledLook } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const textKind: ItemKind<'text'> = {
@@ -15,4 +15,10 @@ export const textKind: ItemKind<'text'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: oneText,
+  ...noContents,
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
+  scaled: ({ look, text }, factor) => ({ look: scaledLook(look, factor), text: scaleLetters(text, factor) }),
 };

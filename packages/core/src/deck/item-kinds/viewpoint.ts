@@ -1,6 +1,6 @@
 /** Viewpoint: a named region of a slide that the show travels to. */
 import { readBoolean, readString } from '../reading.js';
-import { asItIs, type ItemKind } from './kind.js';
+import { asItIs, type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
 export const viewpointKind: ItemKind<'viewpoint'> = {
@@ -15,4 +15,9 @@ export const viewpointKind: ItemKind<'viewpoint'> = {
   asks: false,
   gates: [],
   references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

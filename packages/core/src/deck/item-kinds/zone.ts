@@ -5,7 +5,7 @@ import { type ZoneItem, zoneLays } from '../question-items.js';
 import type { KindReferences, Reference } from '../references/reference.js';
 import { readBoolean, readNumber, readOneOf, readString, readStrings } from '../reading.js';
 import { shapeNames } from '../shapes.js';
-import type { ItemKind } from './kind.js';
+import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 
 /** The most pieces that a zone can be told to take at most. */
 export const MOST_PIECES = 60;
@@ -42,4 +42,9 @@ export const zoneKind: ItemKind<'zone'> = {
   asks: false,
   gates: ['filled', 'right'],
   references: zoneReferences,
+  texts: noTexts,
+  ...noContents,
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
 };

@@ -1,8 +1,7 @@
 /** What becomes of references when items go. */
-import type { Change, ItemFields } from '../change.js';
+import { type Change, changedFields } from '../change.js';
 import type { Deck } from '../deck.js';
 import type { ItemId } from '../identifiers.js';
-import type { Item } from '../item.js';
 import { mapRefs, refsOf } from './item-references.js';
 import { SAME_REFERENCES } from './reference.js';
 
@@ -23,10 +22,4 @@ export function letGoOf(deck: Deck, ids: readonly ItemId[]): Change[] {
     const fields = changedFields(item, next);
     return Object.keys(fields).length === 0 ? [] : [{ type: 'set-item', id: item.id, fields }];
   });
-}
-
-function changedFields(before: Item, after: Item): ItemFields {
-  const was: Readonly<Record<string, unknown>> = { ...before };
-  const entries = Object.entries(after).filter(([name, value]) => JSON.stringify(was[name]) !== JSON.stringify(value));
-  return Object.fromEntries(entries);
 }

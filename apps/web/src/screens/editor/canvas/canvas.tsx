@@ -6,6 +6,7 @@ import {
   type Deck,
   type FrameOf,
   growRow,
+  canCarryLink,
   type Item,
   type ItemId,
   shapeRoom,
@@ -29,7 +30,6 @@ import { cellKey } from '../table/cell-keys';
 import { currentCell, typeInCell } from '../table/current-cell';
 import { TableBorders } from '../table/table-borders';
 import type { Editing } from '../editing';
-import { canCarryLink } from '../linking/can-carry-link';
 import { LinkHandle } from '../linking/link-handle';
 import { enterGroup } from '../selecting';
 import { useDragPreview } from './drag-preview';

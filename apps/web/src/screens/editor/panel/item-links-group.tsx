@@ -1,10 +1,9 @@
 /** The items of a slide that can carry a link, beside the map: each is dragged to the slide it leads to, or pressed. */
-import { type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
+import { canCarryLink, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
 import { Link2 } from 'lucide-react';
 import { words } from '../../../words';
 import { select } from '../desk';
 import type { Editing } from '../editing';
-import { canCarryLink } from '../linking/can-carry-link';
 import { useLinkDrag } from '../linking/use-link-drag';
 import { Group } from './parts';
 

@@ -1,6 +1,7 @@
 /** The panel for one selected item: only what applies to it. */
 import {
   canBePiece,
+  canCarryLink,
   type Item,
   nameOf,
   setFrames,
@@ -15,7 +16,6 @@ import { words } from '../../../words';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { AppearsGroup } from './appears-group';
-import { canCarryLink } from '../linking/can-carry-link';
 import { ArrangeGroup } from './arrange-group';
 import { LineGroup } from './line-group';
 import { LinkGroup } from './link-group';
