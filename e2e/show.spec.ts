@@ -143,6 +143,17 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await expect(stage.getByText('The moon')).toHaveCount(0);
   await page.keyboard.press('ArrowRight');
   await expect(stage.getByText('The moon')).toBeVisible();
+  // The slide that leaves is not drawn anew: it goes as it was, with whatever moves or plays on it.
+  await stage.getByText('The moon').evaluate((moon) => {
+    document.addEventListener('animationstart', ({ animationName, target }) => {
+      if (animationName.includes('to-left')) document.body.dataset['left'] = String((target as Element).contains(moon));
+    });
+  });
+  await page.keyboard.press('ArrowRight');
+  await expect(stage.getByRole('group', { name: 'Two' })).toBeVisible();
+  await expect.poll(() => page.evaluate(() => document.body.dataset['left'])).toBe('true');
+  await page.keyboard.press('ArrowLeft');
+  await expect(stage.getByRole('group', { name: 'One' })).toBeVisible();
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('a');
   await expect(stage.getByText('The moon')).toBeVisible();

@@ -1,8 +1,9 @@
 /** The stage of a show: a stop of a deck in some room, with the camera's travels and the ways slides follow one another. */
 import { type Deck, sizeOf, type TransitionName, viewpointsOn } from '@gobrel/core/deck';
 import { type Camera, cameraOn } from '@gobrel/core/geometry';
-import { isSameStop, type Stop } from '@gobrel/core/show';
+import type { Stop } from '@gobrel/core/show';
 import { useMemo, useState } from 'react';
+import { firstTurn, turnTo } from './turns.js';
 import { SlideView, type SlideViewProps } from './slide-view.js';
 import { fittedWidth } from './use-fitted-width.js';
 import { useCamera, wantsNoMotion } from './use-camera.js';
@@ -16,39 +17,40 @@ interface ShowStageProps extends Pick<SlideViewProps, 'deck' | 'follow' | 'fillI
   readonly whole?: boolean;
 }
 
-/** One stop at a time; the slide that is left stays in sight until the next one is there. */
-export function ShowStage({ stop, room, whole = false, deck, ...hands }: ShowStageProps) {
-  const [shown, setShown] = useState(stop);
-  const [going, setGoing] = useState<Stop | null>(null);
-  if (!isSameStop(shown, stop)) {
-    setShown(stop);
-    if (shown.slideId !== stop.slideId)
-      setGoing(transitionOf(deck, stop) === 'cut' || wantsNoMotion() || !deck.slides[shown.slideId] ? null : shown);
-  }
+/** One stop at a time; the slide that is left stays in sight, as it is, until the next one is there. */
+export function ShowStage({ stop, room, whole = false, deck, label, ...hands }: ShowStageProps) {
+  const [turns, setTurns] = useState(() => firstTurn(stop, whole));
   const transition = transitionOf(deck, stop);
+  const leaves = transition !== 'cut' && !wantsNoMotion() && deck.slides[turns.shown.stop.slideId] !== undefined;
+  const next = turnTo(turns, stop, whole, leaves);
+  if (next.shown !== turns.shown) setTurns(next);
+  const { shown, going } = next;
   return (
     <div className="gv-stage" style={room}>
-      {going ? (
-        <div key={`${going.slideId} going`} aria-hidden inert className={`gv-turn gv-going gv-going-${transition}`}>
-          <Travelling
-            deck={deck}
-            stop={going}
-            room={room}
-            whole={false}
-            label=""
-            work={hands.fillIn?.work ?? hands.work}
-          />
-        </div>
-      ) : null}
-      <div
-        key={stop.slideId}
-        className={`gv-turn ${going ? `gv-coming gv-coming-${transition}` : ''}`}
-        onAnimationEnd={(event) => {
-          if (event.target === event.currentTarget) setGoing(null);
-        }}
-      >
-        <Travelling deck={deck} stop={stop} room={room} whole={whole} {...hands} />
-      </div>
+      {(going ? [going, shown] : [shown]).map((turn) => {
+        const isGoing = turn !== shown;
+        const moves = going ? (isGoing ? `gv-going gv-going-${transition}` : `gv-coming gv-coming-${transition}`) : '';
+        return (
+          <div
+            key={turn.key}
+            aria-hidden={isGoing || undefined}
+            inert={isGoing}
+            className={`gv-turn ${moves}`}
+            onAnimationEnd={(event) => {
+              if (event.target === event.currentTarget && !isGoing) setTurns({ shown, going: null });
+            }}
+          >
+            <Travelling
+              deck={deck}
+              stop={turn.stop}
+              whole={turn.whole}
+              room={room}
+              label={isGoing ? '' : label}
+              {...hands}
+            />
+          </div>
+        );
+      })}
     </div>
   );
 }
