@@ -37,7 +37,8 @@ export function marksOf(items: Readonly<Record<ItemId, Mark>>): Marks {
   return { items, ...sumOfMarks(Object.values(items)) };
 }
 
-function kindFor(item: Item): QuestionKind<ItemKindName> | undefined {
+/** The entry for an item's own kind; `undefined` for what is no question. */
+export function questionKindOf(item: Item): QuestionKind<ItemKindName> | undefined {
   return questionKinds[item.kind] as QuestionKind<ItemKindName> | undefined;
 }
 
@@ -56,33 +57,33 @@ export function markWork(edition: Deck, work: Work): Marks {
 
 /** The mark of what a person is to mark; `null` for what nobody marks, or what is worth nothing. */
 function markToCome(item: Item, work: Work): Mark | null {
-  if (!('points' in item) || item.points === 0 || !kindFor(item)?.isRead(item)) return null;
+  if (!('points' in item) || item.points === 0 || !questionKindOf(item)?.isRead(item)) return null;
   return isFilledIn(item, work) ? unmarkedMark(item.points) : emptyMark(item.points, 'Nothing given.');
 }
 
 /** What a student gave for an item, in words; '' when nothing. */
 export function givenFor(item: Item, work: Work, edition: Deck): string {
-  return kindFor(item)?.given(item, work, edition) ?? '';
+  return questionKindOf(item)?.given(item, work, edition) ?? '';
 }
 
 /** The mark for one item; `null` when it is not marked. */
 export function markItem(item: Item, work: Work, edition: Deck): Mark | null {
-  return kindFor(item)?.mark(item, work, edition) ?? null;
+  return questionKindOf(item)?.mark(item, work, edition) ?? null;
 }
 
 /** How an item is marked, in a sentence; '' for what is no question. */
 export function ruleFor(item: Item, edition: Deck): string {
-  return kindFor(item)?.rule(item, edition) ?? '';
+  return questionKindOf(item)?.rule(item, edition) ?? '';
 }
 
 /** What somebody would do who answers a question just as its key says. */
 export function keyedAnswer(item: Item, edition: Deck): readonly WorkChange[] {
-  return kindFor(item)?.keyed(item, edition) ?? [];
+  return questionKindOf(item)?.keyed(item, edition) ?? [];
 }
 
 /** Whether an item is one students answer or place pieces into. */
 export function isQuestion(item: Item): boolean {
-  return kindFor(item) !== undefined;
+  return questionKindOf(item) !== undefined;
 }
 
 /** Marks read from stored JSON. */

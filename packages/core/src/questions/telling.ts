@@ -13,8 +13,7 @@ import {
 } from '../deck/index.js';
 import type { Work } from '../work/index.js';
 import { type Mark, type Verdict, verdictNames } from './mark.js';
-import { markItem, type Marks, markWork } from './marking.js';
-import { placedIn } from './placement/index.js';
+import { markItem, type Marks, markWork, questionKindOf } from './marking.js';
 
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
 export interface Told {
@@ -96,16 +95,9 @@ export function judge(item: Item, work: Work, edition: Deck): Told | null {
   );
 }
 
-/** What somebody answered to one item, so that two answers can be compared. */
+/** What somebody answered to one item, so that two answers can be compared; '' for what is no question. */
 export function answerPrint(item: Item, work: Work, edition: Deck): string {
-  switch (item.kind) {
-    case 'blank':
-      return work.blanks[item.id] ?? '';
-    case 'zone':
-      return placedIn(item, work, edition).join(' ');
-    default:
-      return JSON.stringify(work.answers[item.id] ?? null);
-  }
+  return questionKindOf(item)?.print(item, work, edition) ?? '';
 }
 
 /** What was told of the answers as they are now: what was told of others does not hold any more. */

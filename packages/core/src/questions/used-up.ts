@@ -2,8 +2,9 @@
  * Answers that were checked as often as they may be, and stay as they are. A change of one is put back, and whatever
  * came with it is kept: a device that had not heard yet must not lose the rest of its work.
  */
-import type { Deck, Item, ItemId } from '../deck/index.js';
+import type { Deck, ItemId } from '../deck/index.js';
 import type { Work, WorkChange } from '../work/index.js';
+import { questionKindOf } from './marking.js';
 import { answerPrint } from './telling.js';
 
 /** Those of some questions whose answers differ between two states of a student's work. */
@@ -23,21 +24,6 @@ export function putBackAnswers(
 ): readonly WorkChange[] {
   return changedAnswers(ids, before, after, edition).flatMap((id): readonly WorkChange[] => {
     const item = edition.items[id];
-    return item ? putBack(item, before, after) : [];
+    return item ? (questionKindOf(item)?.putBack(item, before, after) ?? []) : [];
   });
-}
-
-function putBack({ id, kind }: Item, before: Work, after: Work): readonly WorkChange[] {
-  switch (kind) {
-    case 'blank':
-      return [{ part: 'blanks', id, value: before.blanks[id] ?? null }];
-    case 'zone': {
-      const touched = [before, after].flatMap(({ pieces }) =>
-        Object.keys(pieces).filter((piece) => pieces[piece]?.zoneId === id),
-      );
-      return [...new Set(touched)].map((piece) => ({ part: 'pieces', id: piece, value: before.pieces[piece] ?? null }));
-    }
-    default:
-      return [{ part: 'answers', id, value: before.answers[id] ?? null }];
-  }
 }

@@ -1,42 +1,11 @@
 /** Whether something is filled in: what counts as having said something, for each kind of item. */
 import { type Deck, type Item, type ItemId, itemsOf, piecesOn, type SlideId, sourceOfPiece } from '../deck/index.js';
+import { fillKindOf } from './fill-kinds.js';
 import type { Work } from './work.js';
-
-/** Whether a question has an answer that says something. */
-export function isAnswered(work: Work, itemId: ItemId): boolean {
-  const answer = work.answers[itemId];
-  switch (answer?.kind) {
-    case undefined:
-      return false;
-    case 'choice':
-      return answer.picked.length > 0;
-    case 'words':
-      return answer.text.trim() !== '';
-    case 'dots':
-      return answer.dots.length > 0;
-    case 'sound':
-      return answer.bytes !== '';
-  }
-}
 
 /** Whether an item is filled in; of a zone, whether anything lies in it. */
 export function isFilledIn(item: Item, work: Work): boolean {
-  switch (item.kind) {
-    case 'blank':
-      return (work.blanks[item.id] ?? '').trim() !== '';
-    case 'zone':
-      return Object.values(work.pieces).some((place) => place.zoneId === item.id);
-    case 'draw':
-      return isDrawnOn(item.id, work);
-    case 'open-area':
-      return isDrawnOn(item.id, work) || Object.values(work.added).some(({ areaId }) => areaId === item.id);
-    default:
-      return isAnswered(work, item.id);
-  }
-}
-
-function isDrawnOn(itemId: ItemId, work: Work): boolean {
-  return Object.values(work.drawn).some((stroke) => stroke.itemId === itemId);
+  return fillKindOf(item)?.isFilled(item, work) ?? false;
 }
 
 /** Whether somebody has been on a slide, wherever they are now. */
@@ -61,38 +30,13 @@ const nothingFixed: IsFixed = () => false;
  */
 export function progressOn(edition: Deck, work: Work, slideId: SlideId, isFixed = nothingFixed): Progress {
   const items = itemsOf(edition, slideId).filter((item) => !item.hidden && !isFixed(item.id));
-  const questions = items.filter((item) => isToFillIn(item));
+  const questions = items.filter((item) => fillKindOf(item)?.countsAsOne);
   const pieces = items.some((item) => item.kind === 'zone')
     ? piecesOn(edition, slideId).filter(({ manner }) => manner.pile === 0)
     : [];
   const filled = questions.filter((item) => isFilledIn(item, work)).length;
   const placed = pieces.filter(({ id }) => work.pieces[id]?.zoneId != null).length;
   return { asked: questions.length + pieces.length, filled: filled + placed };
-}
-
-/** Whether an item is one that has to be filled in: a question, but for zones, which are filled piece by piece. */
-function isToFillIn(item: Item): boolean {
-  return takesAnswer(item) || item.kind === 'blank' || item.kind === 'draw' || item.kind === 'open-area';
-}
-
-/** Whether an item takes an answer of its own. */
-export function takesAnswer(item: Item | undefined): boolean {
-  switch (item?.kind) {
-    case 'choice':
-    case 'short-text':
-    case 'long-text':
-    case 'number':
-    case 'point':
-    case 'spoken':
-      return true;
-    default:
-      return false;
-  }
-}
-
-/** Whether somebody draws on an item. */
-export function takesInk(item: Item | undefined): boolean {
-  return item?.kind === 'draw' || item?.kind === 'open-area';
 }
 
 /** Progress over all slides of an edition. */

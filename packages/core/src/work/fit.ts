@@ -10,7 +10,7 @@ import {
   sourceOfPiece,
 } from '../deck/index.js';
 import { MOST_COPIES } from './lay-over.js';
-import { takesInk } from './filled-in.js';
+import { fillKindOf, fills } from './fill-kinds.js';
 import { type Added, type Answer, type PiecePlace, type Stroke, type Work, workLimits } from './work.js';
 
 /** Why a piece of work does not fit, in words for a log; empty when it fits. */
@@ -91,33 +91,9 @@ function blankMisfit(id: string, item: Item | undefined, text: string): string[]
 }
 
 function answerMisfit(id: string, item: Item | undefined, answer: Answer): string[] {
-  const wrongKind = [`${id} is not a question that takes such an answer`];
-  const tooLong = [`the answer to ${id} is too long`];
-  switch (answer.kind) {
-    case 'choice': {
-      if (item?.kind !== 'choice') return wrongKind;
-      const unknown = answer.picked.find((picked) => !item.choices.some((choice) => choice.id === picked));
-      if (unknown !== undefined) return [`question ${id} has no choice ${unknown}`];
-      if (new Set(answer.picked).size < answer.picked.length) return [`question ${id} has a choice picked twice`];
-      return answer.picked.length > 1 && !item.several ? [`question ${id} takes one choice`] : [];
-    }
-    case 'words':
-      if (item?.kind === 'long-text') return answer.text.length > workLimits.longText ? tooLong : [];
-      if (item?.kind === 'number') return answer.text.length > workLimits.blank ? tooLong : [];
-      if (item?.kind !== 'short-text') return wrongKind;
-      return answer.text.length > workLimits.words ? tooLong : [];
-    case 'dots':
-      if (item?.kind !== 'point') return wrongKind;
-      return answer.dots.length > mostDots(item) ? [`question ${id} takes ${mostDots(item)} dots at most`] : [];
-    case 'sound':
-      if (item?.kind !== 'spoken') return wrongKind;
-      return answer.bytes.length > workLimits.recording || /[^A-Za-z0-9+/=]/.test(answer.bytes) ? tooLong : [];
-  }
-}
-
-/** How many dots an answer can have: two for the ends of a line. */
-export function mostDots({ mark, most }: { readonly mark: string; readonly most: number }): number {
-  return mark === 'dot' ? 1 : mark === 'dots' ? most : 2;
+  const misfit = item ? fillKindOf(item)?.answerMisfit(item, answer) : undefined;
+  if (misfit === undefined) return [`${id} is not a question that takes such an answer`];
+  return misfit === null ? [] : [`question ${id} ${misfit}`];
 }
 
 function tooMuchSpoken(work: Work): string[] {
@@ -167,7 +143,7 @@ function tooManyPictures(work: Work): string[] {
 }
 
 function strokeMisfit(id: string, item: Item | undefined, { points }: Stroke): string[] {
-  if (!takesInk(item)) return [`stroke ${id} is on nothing that is drawn on`];
+  if (!fills(item, 'drawn')) return [`stroke ${id} is on nothing that is drawn on`];
   return points.length > workLimits.strokePoints ? [`stroke ${id} has too many points`] : [];
 }
 

@@ -1,6 +1,7 @@
 /** Work: what a student may change, laid over an edition, checked against it, and its limits. */
 export * from './adding.js';
 export * from './drawing.js';
+export { fillKindOf, fills, mostDots } from './fill-kinds.js';
 export * from './filled-in.js';
 export * from './fit.js';
 export * from './lay-over.js';

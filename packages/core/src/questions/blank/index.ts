@@ -1,5 +1,5 @@
 /** Blanks: words typed or chosen within a text. */
-import type { QuestionKind } from '../question-kind.js';
+import { acceptedInFront, type QuestionKind } from '../question-kind.js';
 import { isReadForWords, markTyped, ruleForWords } from '../typed-mark.js';
 
 export const blankQuestion: QuestionKind<'blank'> = {
@@ -7,6 +7,9 @@ export const blankQuestion: QuestionKind<'blank'> = {
   isRead: isReadForWords,
   rule: ruleForWords,
   given: (item, work) => work.blanks[item.id] ?? '',
+  print: ({ id }, work) => work.blanks[id] ?? '',
+  putBack: ({ id }, before) => [{ part: 'blanks', id, value: before.blanks[id] ?? null }],
+  keyFrom: ({ id, accepted }, work) => ({ accepted: acceptedInFront((work.blanks[id] ?? '').trim(), accepted) }),
   keyed: (item) => {
     const isOffered = (words: string) => item.options.length === 0 || item.options.includes(words);
     const value = item.accepted.find((words) => words.trim() !== '' && isOffered(words));

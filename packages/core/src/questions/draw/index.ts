@@ -1,5 +1,5 @@
 /** Drawing questions: looked at by a person. */
-import type { QuestionKind } from '../question-kind.js';
+import { noKey, type QuestionKind } from '../question-kind.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 import { strokesIn } from './strokes-in.js';
 
@@ -14,5 +14,16 @@ export const drawQuestion: QuestionKind<'draw'> = {
     const { length } = strokesIn(item, work);
     return length === 0 ? '' : length === 1 ? 'a stroke' : `${length} strokes`;
   },
-  keyed: () => [],
+  ...noKey,
+  print: ({ id }, work) =>
+    Object.entries(work.drawn)
+      .flatMap(([key, { itemId, points }]) => (itemId === id ? [`${key}:${points.length}`] : []))
+      .sort()
+      .join(' '),
+  putBack: ({ id }, before, after) => {
+    const touched = [before, after].flatMap(({ drawn }) =>
+      Object.keys(drawn).filter((key) => drawn[key]?.itemId === id),
+    );
+    return [...new Set(touched)].map((key) => ({ part: 'drawn', id: key, value: before.drawn[key] ?? null }));
+  },
 };

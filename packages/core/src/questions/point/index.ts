@@ -1,7 +1,8 @@
 /** Questions answered by pointing. */
 import type { PointItem } from '../../deck/index.js';
 import type { Dot, Work } from '../../work/index.js';
-import type { QuestionKind } from '../question-kind.js';
+import { givenAsAnswer, type QuestionKind } from '../question-kind.js';
+import { keyFromDots } from './key-from-dots.js';
 import { atValue, dotsIn, hasPointKey, markPoint, ruleForPoint, valueAt } from './mark-point.js';
 
 export { atValue, dotsIn, isIn, valueAt } from './mark-point.js';
@@ -12,6 +13,8 @@ export const pointQuestion: QuestionKind<'point'> = {
   isRead: (item) => !hasPointKey(item),
   rule: ruleForPoint,
   given: givenPoints,
+  ...givenAsAnswer,
+  keyFrom: keyFromDots,
   keyed: (item) => {
     const dots = keyDots(item);
     return dots.length === 0 ? [] : [{ part: 'answers', id: item.id, value: { kind: 'dots', dots } }];

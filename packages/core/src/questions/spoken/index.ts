@@ -1,5 +1,5 @@
 /** Spoken answers: listened to by a person. */
-import type { QuestionKind } from '../question-kind.js';
+import { givenAsAnswer, noKey, type QuestionKind } from '../question-kind.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 
 export const spokenQuestion: QuestionKind<'spoken'> = {
@@ -10,5 +10,6 @@ export const spokenQuestion: QuestionKind<'spoken'> = {
     const answer = work.answers[item.id];
     return answer?.kind === 'sound' && answer.bytes !== '' ? `${Math.round(answer.seconds)} s spoken` : '';
   },
-  keyed: () => [],
+  ...noKey,
+  ...givenAsAnswer,
 };
