@@ -9,7 +9,7 @@ import { followLeaving } from './live';
 import { installOfflineUse } from './offline-use';
 import { patiently } from './patience';
 import { router } from './router';
-import { mayPass, pictureUrl, stickerUrl, stillUrl } from './server';
+import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from './server';
 import { Tips, Toasts } from './ui';
 import { words } from './words';
 
@@ -30,7 +30,7 @@ const queries = new QueryClient({
   },
 });
 
-const surroundings = { pictureUrl, stickerUrl, stillUrl, words: words.onSlides };
+const surroundings = { fileUrl, pictureUrl, stickerUrl, stillUrl, words: words.onSlides };
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root element');
 createRoot(root).render(

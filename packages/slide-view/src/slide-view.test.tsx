@@ -110,6 +110,7 @@ const words: SlideWords = {
 };
 const surroundings = {
   pictureUrl: (id: string) => `/pictures/${id}`,
+  fileUrl: (id: string) => `/files/${id}`,
   stickerUrl: (name: string) => `/stickers/${name}.svg`,
   stillUrl: (id: string) => `/pictures/${id}/still`,
   words,

@@ -98,6 +98,8 @@ export interface Surroundings {
   readonly pictureUrl: (pictureId: string) => string;
   /** The address of the first picture of a moving one. */
   readonly stillUrl: (pictureId: string) => string;
+  /** The address of a stored file that is no picture. */
+  readonly fileUrl: (fileId: string) => string;
   /** The address of a sticker of the collection. */
   readonly stickerUrl: (sticker: string) => string;
   readonly words: SlideWords;

@@ -9,6 +9,7 @@ import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString
 import { type KeptWalk, readWalks } from './kept-walk.js';
 import { type Playing, readPlaying } from './playing.js';
 import { readDestination } from './destination.js';
+import type { StoredContent } from './item-kinds/kind.js';
 import { readSection, type Section } from './section.js';
 import { readSlide, type Slide } from './slide.js';
 import { linkedWordsIn } from './texts.js';
@@ -172,22 +173,28 @@ export function withoutKeysAndNotes(deck: Deck): Deck {
 
 /** Everything of items that is stored beside their deck: what they show, and files their links lead to; each once. */
 export function contentsOfItems(items: readonly Item[]): readonly string[] {
-  return [...new Set([...items.flatMap(contentsOf), ...items.flatMap(filesOf)])];
+  return [...new Set([...items.flatMap((item) => storedAs('picture', item)), ...items.flatMap(filesOf)])];
 }
 
-/** The files that links of an item lead to, by the SHA-256 of their bytes. */
+/** What an item shows that is stored in one of both ways, by the SHA-256 of its bytes. */
+function storedAs(as: StoredContent['as'], item: Item): readonly string[] {
+  return contentsOf(item).flatMap((content) => (content.as === as ? [content.id] : []));
+}
+
+/** The files that an item shows or that its links lead to, by the SHA-256 of their bytes. */
 function filesOf(item: Item): readonly string[] {
   const destinations = [item.link, ...linkedWordsIn(item).map(({ destination }) => destination)];
-  return destinations.flatMap((destination) => (destination?.to === 'file' ? [destination.file] : []));
+  const led = destinations.flatMap((destination) => (destination?.to === 'file' ? [destination.file] : []));
+  return [...storedAs('file', item), ...led];
 }
 
 /** The pictures a deck shows, by the SHA-256 of their bytes, each once. */
 export function picturesIn(deck: Deck): readonly string[] {
   const grounds = Object.values(deck.slides).flatMap(({ groundPicture }) => groundPicture?.picture ?? []);
-  return [...new Set([...Object.values(deck.items).flatMap(contentsOf), ...grounds])];
+  return [...new Set([...Object.values(deck.items).flatMap((item) => storedAs('picture', item)), ...grounds])];
 }
 
-/** The files that links of a deck lead to, by the SHA-256 of their bytes, each once. */
+/** The files that a deck shows or its links lead to, by the SHA-256 of their bytes, each once. */
 export function filesIn(deck: Deck): readonly string[] {
   return [...new Set(Object.values(deck.items).flatMap(filesOf))];
 }

@@ -1,4 +1,5 @@
 /** Texts that go by the text styles of a theme: how they look in it, and what they have of their own. */
+import { hasLook } from './texts.js';
 import type { Item, TextLook } from './item.js';
 import { styledProperties, type TextStyleName } from './text-style-names.js';
 import type { Theme } from './theme.js';
@@ -28,7 +29,7 @@ const dressedItems = new WeakMap<Item, { readonly theme: Theme; readonly dressed
 
 /** An item as it looks in a theme: the very same value for as long as both are the same. */
 export function dressed(theme: Theme, item: Item): Item {
-  if ((item.kind !== 'text' && item.kind !== 'shape' && item.kind !== 'table') || item.look.style === null) return item;
+  if (!hasLook(item) || item.look.style === null) return item;
   const known = dressedItems.get(item);
   if (known?.theme === theme) return known.dressed;
   const made: Item = { ...item, look: lookIn(theme, item.look) };

@@ -1,9 +1,19 @@
 /** The texts that authors write in items: one in a text or a shape, one a cell in a table. */
-import type { Item } from './item.js';
+import type { Item, ShapeItem, TableItem, TextItem } from './item.js';
 import type { FieldText } from './field-text.js';
 import { kindOf } from './item-kinds/index.js';
 import type { Destination } from './destination.js';
 import { type LinkedWords, linkedWordsOf, relinkWords, type RichText } from './rich-text.js';
+
+/** Whether an item is a box of words: one text that fills it. */
+export function isWordBox(item: Item): item is TextItem | ShapeItem {
+  return item.kind === 'text' || item.kind === 'shape';
+}
+
+/** Whether the words of an item have a look: a box of words, or a table. */
+export function hasLook(item: Item): item is TextItem | ShapeItem | TableItem {
+  return 'look' in item;
+}
 
 /** The texts of an item, in reading order. */
 export function textsOf(item: Item): readonly FieldText[] {

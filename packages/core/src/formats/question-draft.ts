@@ -60,6 +60,18 @@ export function draftsOf(deck: Deck): readonly QuestionDraft[] {
   return slidesInOrder(deck).flatMap((slide) => draftsOn(deck, slide));
 }
 
+/** What stands on slides with questions, and is missed in a file of them. */
+export function missedBeside(deck: Deck): readonly NotCarried[] {
+  return slidesInOrder(deck).flatMap((slide) => {
+    const items = itemsOf(deck, slide.id).filter((item) => !item.hidden);
+    if (!items.some(isAsking)) return [];
+    return items.flatMap((item) => {
+      const why = itemKinds[item.kind].missedInQuestions;
+      return why === '' ? [] : [{ name: nameOf(item) || slide.name, why }];
+    });
+  });
+}
+
 function draftsOn(deck: Deck, slide: Slide): readonly QuestionDraft[] {
   const items = itemsOf(deck, slide.id).filter((item) => !item.hidden && isAsking(item));
   const zones = items.filter((item): item is ZoneItem => item.kind === 'zone');

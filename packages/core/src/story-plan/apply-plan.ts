@@ -14,6 +14,7 @@ import {
   type Destination,
   emptyDeck,
   entriesOf,
+  isWordBox,
   itemsOf,
   leadLink,
   lettersOf,
@@ -328,8 +329,7 @@ function retell(deck: Deck, slide: Slide, passage: Passage, making: Making): Cha
     if (!link) return add(addChoice(present, slide.id, choice, making));
     if (link.said !== choice.words && link.run === null) {
       const item = present.items[link.itemId];
-      if (item?.kind === 'text' || item?.kind === 'shape')
-        add(setText(present, item.id, retold(item.text, choice.words)));
+      if (item && isWordBox(item)) add(setText(present, item.id, retold(item.text, choice.words)));
     }
     if (!destination || isSamePlace(link.destination, destination, making.isThere)) return;
     const { gate } = link.destination;

@@ -1,5 +1,5 @@
 /** What of a slide its story plan speaks of: its text, and its choices. */
-import { type Deck, type Item, itemsOf, lettersOf, type SlideId, type TextItem } from '../deck/index.js';
+import { type Deck, isWordBox, type Item, itemsOf, lettersOf, type SlideId, type TextItem } from '../deck/index.js';
 import { type Link, linksFrom } from '../routes/index.js';
 
 /** The item that holds a slide's text: the body of its layout, else the uppermost text that is no title and no choice. */
@@ -27,7 +27,7 @@ function isTitle({ role, look }: TextItem): boolean {
 /** What a choice says: the linked words, or what its item is called; its letters in one line. */
 export function wordsOf(deck: Deck, { words, itemId, carrier }: Link): string {
   const item: Item | undefined = deck.items[itemId];
-  const said = words ?? (item?.kind === 'text' || item?.kind === 'shape' ? lettersOf(item.text) : '');
+  const said = words ?? (item && isWordBox(item) ? lettersOf(item.text) : '');
   return (said.trim() || carrier).replace(/\s+/g, ' ').trim();
 }
 

@@ -17,6 +17,7 @@ import {
   CircleHelp,
   Focus,
   Image,
+  type LucideIcon,
   PencilLine,
   Puzzle,
   Rows3,
@@ -47,6 +48,33 @@ import { ShapePicker } from './panel/shape-picker';
 const ExchangeDialog = lazy(async () => ({
   default: (await import('./questions/exchange-dialog')).ExchangeDialog,
 }));
+
+/**
+ * Kinds that a press places as they are, besides those that have their own place below: `null` for these, and for what
+ * comes by a picker, a file or a gesture.
+ */
+const besidesThese: { readonly [K in ItemKindName]: LucideIcon | null } = {
+  text: null,
+  shape: null,
+  picture: null,
+  line: null,
+  table: null,
+  sign: null,
+  hotspot: null,
+  viewpoint: null,
+  zone: null,
+  blank: null,
+  choice: null,
+  'short-text': null,
+  'long-text': null,
+  number: null,
+  point: null,
+  draw: null,
+  spoken: null,
+  'open-area': null,
+};
+
+const kindNames = Object.keys(besidesThese) as ItemKindName[];
 
 interface PaletteProps {
   readonly editing: Editing;
@@ -97,22 +125,24 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
     const made = applyChanges(deck, changes).items[id];
     if (made?.kind === 'table') typeInCell(editing, made, currentCell(made).field);
   };
+  const once = (kind: ItemKindName, icon: LucideIcon) => ({ name: words.kinds[kind], icon, run: () => place(kind) });
   const entries = [
-    { name: words.kinds.text, icon: Type, run: () => place('text') },
+    once('text', Type),
     { name: words.kinds.picture, icon: Image, run: () => file.current?.click() },
     { name: words.editor.rectangle, icon: Square, run: () => place('shape') },
     { name: words.editor.shapes, icon: Shapes, run: () => setPicking('shape') },
     { name: words.lines.title, icon: Spline, run: () => setPicking('line') },
     { name: words.kinds.table, icon: Table, run: placeTable },
     { name: words.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
+    ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
     null,
     { name: words.questions.add, icon: CircleHelp, run: () => setPicking('question') },
-    { name: words.kinds.blank, icon: TextCursorInput, run: () => place('blank') },
+    once('blank', TextCursorInput),
     { name: words.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
     { name: words.questions.fromWords, icon: Rows3, run: () => setPicking('pieces') },
-    { name: words.kinds.zone, icon: BoxSelect, run: () => place('zone') },
-    { name: words.kinds['open-area'], icon: PencilLine, run: () => place('open-area') },
-    { name: words.kinds.hotspot, icon: Scan, run: () => place('hotspot') },
+    once('zone', BoxSelect),
+    once('open-area', PencilLine),
+    once('hotspot', Scan),
     { name: words.kinds.viewpoint, icon: Focus, run: beginViewpoint },
   ];
   const take = (event: ChangeEvent<HTMLInputElement>) => {

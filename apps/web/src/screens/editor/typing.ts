@@ -1,5 +1,5 @@
 /** Typing types: letters pressed on an item that holds words go into its words, and are no commands. */
-import { type Item, type SlideId } from '@gobrel/core/deck';
+import { hasLook, isWordBox, type Item, type SlideId } from '@gobrel/core/deck';
 import { typeIn, useDesk } from './desk';
 import type { Editing } from './editing';
 import { currentCell, typeInCell } from './table/current-cell';
@@ -27,7 +27,7 @@ export function itemWithWords(deck: Editing['deck'], slideId: SlideId): Item | n
  */
 export function typeOn(event: KeyboardEvent, editing: Editing, item: Item): boolean {
   if (item.layer === 'backdrop') return true;
-  if (item.kind === 'text' || item.kind === 'shape') {
+  if (isWordBox(item)) {
     typeIn(item.id);
     return typeAhead(event, editing.doc);
   }
@@ -42,7 +42,7 @@ export function typeOn(event: KeyboardEvent, editing: Editing, item: Item): bool
 }
 
 function holdsWords(item: Item): boolean {
-  if (item.kind === 'text' || item.kind === 'shape' || item.kind === 'table') return true;
+  if (hasLook(item)) return true;
   return ('prompt' in item || item.kind === 'zone' || item.kind === 'open-area') && fieldForTyping() !== null;
 }
 

@@ -4,6 +4,7 @@ import {
   duplicateItems,
   formatOf,
   groupItems,
+  isWordBox,
   type ItemId,
   itemsOf,
   moveItems,
@@ -13,8 +14,8 @@ import {
   setFrames,
   setLocked,
   type SlideId,
-  unitsAmong,
   ungroup,
+  unitsAmong,
 } from '@gobrel/core/deck';
 import { normaliseAngle, SMALLEST_SIDE } from '@gobrel/core/geometry';
 import { useEffect } from 'react';
@@ -155,8 +156,7 @@ function onSelection(event: KeyboardEvent, command: string, editing: Editing, sl
   const act = selectionKeys[command];
   if (act) act({ deck, run }, selected);
   else if (event.key === 'Enter' && item && enterGroup(deck, item)) return true;
-  else if (event.key === 'Enter' && (item?.kind === 'text' || item?.kind === 'shape') && item.layer === 'slide')
-    typeIn(first);
+  else if (event.key === 'Enter' && item && isWordBox(item) && item.layer === 'slide') typeIn(first);
   else if (event.key === 'Enter' && item?.kind === 'table' && item.layer === 'slide')
     typeInCell(editing, item, currentCell(item).field);
   else if (event.key === 'Delete' || event.key === 'Backspace') {

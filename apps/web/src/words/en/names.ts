@@ -1,5 +1,13 @@
 /** Names of what decks are made of. */
-import { type Deck, type LayoutName, type Role, type ShapeName, type SlideId, slidesInOrder } from '@gobrel/core/deck';
+import {
+  type Deck,
+  type ItemKindName,
+  type LayoutName,
+  type Role,
+  type ShapeName,
+  type SlideId,
+  slidesInOrder,
+} from '@gobrel/core/deck';
 
 export const kinds = {
   text: 'Text',
@@ -20,7 +28,7 @@ export const kinds = {
   draw: 'Draw',
   spoken: 'Speak',
   'open-area': 'Open area',
-} as const;
+} as const satisfies Readonly<Record<ItemKindName, string>>;
 
 export const colours = {
   '#fffcf5': 'Card white',

@@ -126,7 +126,7 @@ export function withoutPictures(deck: Deck, pictures: readonly string[]): Change
   const gone = new Set(pictures);
   return [
     ...Object.values(deck.items).flatMap((item): Change[] => {
-      if (!contentsOf(item).some((picture) => gone.has(picture))) return [];
+      if (!contentsOf(item).some(({ id }) => gone.has(id))) return [];
       const left = withoutContents(item, gone);
       return left
         ? [{ type: 'set-item', id: item.id, fields: changedFields(item, left) }]

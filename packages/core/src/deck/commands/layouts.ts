@@ -1,4 +1,5 @@
 /** Commands on layouts: a slide with its parts, and another layout for a slide that is there. */
+import { isWordBox } from '../texts.js';
 import { boundsOf, boxesMeet } from '../../geometry/index.js';
 import { applyChanges, type Change } from '../change.js';
 import { type Deck, itemsOf, sizeOf } from '../deck.js';
@@ -71,7 +72,7 @@ function coversSomething(deck: Deck, slideId: SlideId, part: LayoutPart): boolea
 
 /** The new part's look for words that had the look of their old part; an author's own look stays. */
 function lookFor(item: Item, before: readonly LayoutPart[], part: LayoutPart): { look?: TextLook } {
-  if ((item.kind !== 'text' && item.kind !== 'shape') || !part.look) return {};
+  if (!isWordBox(item) || !part.look) return {};
   const old = before.find((other) => other.role === item.role)?.look;
   const isUsual = old !== undefined && JSON.stringify({ ...item.look, ...old }) === JSON.stringify(item.look);
   return isUsual ? { look: { ...item.look, ...part.look } } : {};

@@ -6,7 +6,7 @@ import { blankKind } from './blank.js';
 import { choiceKind } from './choice.js';
 import { drawKind } from './draw.js';
 import { hotspotKind } from './hotspot.js';
-import type { ItemKind } from './kind.js';
+import type { ItemKind, StoredContent } from './kind.js';
 import { lineKind } from './line.js';
 import { longTextKind } from './long-text.js';
 import { numberKind } from './number.js';
@@ -74,8 +74,8 @@ export function takesGate(item: Item, opens: (typeof itemGates)[number]): boolea
   return opens === 'found' ? item.loose : kindOf(item).gates.includes(opens);
 }
 
-/** What an item shows of what is stored beside the deck, by the SHA-256 of its bytes. */
-export function contentsOf(item: Item): readonly string[] {
+/** What an item shows of what is stored beside the deck. */
+export function contentsOf(item: Item): readonly StoredContent[] {
   return kindOf(item).contents(item);
 }
 

@@ -23,6 +23,8 @@ export interface ItemKind<K extends ItemKindName> {
   readonly withoutKey: (item: ItemOf<K>) => ItemOf<K>;
   /** What it says or shows, in words; '' when it says nothing by itself. */
   readonly words: (item: ItemOf<K>) => string;
+  /** Whether it is seen in a show: what is not is only a place. */
+  readonly isSeen: boolean;
   /** Whether students fill something into it. */
   readonly asks: boolean;
   /** What gates can ask of it, besides finding it when it is loose; nothing when no gate can. */
@@ -31,10 +33,12 @@ export interface ItemKind<K extends ItemKindName> {
   readonly references: KindReferences<ItemOf<K>>;
   /** The texts that authors write in it, in reading order. */
   readonly texts: (item: ItemOf<K>) => readonly FieldText[];
-  /** What it shows of what is stored beside the deck: pictures and files, by the SHA-256 of their bytes. */
-  readonly contents: (item: ItemOf<K>) => readonly string[];
+  /** What it shows of what is stored beside the deck. */
+  readonly contents: (item: ItemOf<K>) => readonly StoredContent[];
   /** The item without some of them; `null` when there is nothing left of it. */
   readonly withoutContents: (item: ItemOf<K>, gone: ReadonlySet<string>) => ItemOf<K> | null;
+  /** Why it is missed in a file of the questions beside it, in words; '' for what says nothing that they need. */
+  readonly missedInQuestions: string;
   /** Whether it can carry a link as a whole. */
   readonly carriesLink: boolean;
   /** Whether it can be loose, so that students move it: it is seen, and asks nothing itself. */
@@ -48,6 +52,12 @@ export interface ItemKind<K extends ItemKindName> {
   ) => Partial<OwnFields<K>>;
 }
 
+/** Something stored beside a deck, by the SHA-256 of its bytes: as a picture, or as a file of any other sort. */
+export interface StoredContent {
+  readonly as: 'picture' | 'file';
+  readonly id: string;
+}
+
 /** For kinds in which authors write nothing. */
 export const noTexts = (): readonly FieldText[] => [];
 
@@ -57,7 +67,7 @@ export function oneText({ text }: { readonly text: RichText }): readonly FieldTe
 }
 
 /** For kinds that show nothing stored. */
-export const noContents = { contents: (): readonly string[] => [], withoutContents: asItIs };
+export const noContents = { contents: (): readonly StoredContent[] => [], withoutContents: asItIs };
 
 /** For kinds that ask about a picture: the question stays without it. */
 export const groundContents = {
@@ -67,8 +77,8 @@ export const groundContents = {
 };
 
 /** The one picture of an item. */
-export function contentsOfPicture({ picture }: { readonly picture: string }): readonly string[] {
-  return picture === '' ? [] : [picture];
+export function contentsOfPicture({ picture }: { readonly picture: string }): readonly StoredContent[] {
+  return picture === '' ? [] : [{ as: 'picture', id: picture }];
 }
 
 /** For kinds that have no length of their own besides their frame. */

@@ -38,11 +38,13 @@ export const tableKind: ItemKind<'table'> = {
       .map(({ text }) => lettersOf(text).trim())
       .filter((words) => words !== '')
       .join('\n'),
+  isSeen: true,
   asks: false,
   gates: [],
   references: noReferences,
   texts: cellsOf,
   ...noContents,
+  missedInQuestions: '',
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

@@ -1,11 +1,19 @@
 /** Everybody's answers, question by question in the order of the slides, and how the questions did. */
 import type { LessonMarks, LessonView } from '@gobrel/contract';
-import { type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '@gobrel/core/deck';
+import {
+  type Deck,
+  type Item,
+  type ItemKindName,
+  type ItemOf,
+  itemsOf,
+  nameOf,
+  slidesInOrder,
+} from '@gobrel/core/deck';
 import { analyseMarks, isAsking } from '@gobrel/core/questions';
 import { resultsTable, writeResultsCsv } from '@gobrel/core/formats';
 import type { Work } from '@gobrel/core/work';
 import { Download } from 'lucide-react';
-import { type ReactNode, useMemo } from 'react';
+import { type ComponentType, type ReactNode, useMemo } from 'react';
 import { QuestionFigures } from '../../../figures';
 import { saveText } from '../../../saving';
 import { Button, Empty } from '../../../ui';
@@ -73,34 +81,37 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
   );
 }
 
-interface AnswersOfProps {
-  readonly item: Item;
+interface AnswersOfProps<I extends Item = Item> {
+  readonly item: I;
   readonly edition: Deck;
   readonly works: readonly Work[];
   readonly lessonId: string;
   readonly people: readonly Person[];
 }
 
-/** The view for an item's kind. */
-function AnswersOf({ item, edition, works, lessonId, people }: AnswersOfProps): ReactNode {
-  switch (item.kind) {
-    case 'choice':
-      return <ChoiceAnswers item={item} works={works} />;
-    case 'short-text':
-    case 'blank':
-      return <TextAnswers item={item} works={works} />;
-    case 'number':
-      return <NumberAnswers item={item} works={works} />;
-    case 'point':
-      return <PointAnswers item={item} works={works} />;
-    case 'draw':
-      return <DrawingAnswers item={item} works={works} />;
-    case 'long-text':
-    case 'spoken':
-      return <ReadAnswers item={item} works={works} lessonId={lessonId} people={people} />;
-    case 'zone':
-      return <PlacementAnswers edition={edition} slideId={item.slideId} works={works} />;
-    default:
-      return null;
-  }
+/** The table of views: one an item kind; `null` for kinds that nobody answers. */
+const views: { readonly [K in ItemKindName]: ComponentType<AnswersOfProps<ItemOf<K>>> | null } = {
+  text: null,
+  shape: null,
+  picture: null,
+  line: null,
+  table: null,
+  sign: null,
+  hotspot: null,
+  viewpoint: null,
+  zone: ({ item, edition, works }) => <PlacementAnswers edition={edition} slideId={item.slideId} works={works} />,
+  blank: TextAnswers,
+  choice: ChoiceAnswers,
+  'short-text': TextAnswers,
+  'long-text': ReadAnswers,
+  number: NumberAnswers,
+  point: PointAnswers,
+  draw: DrawingAnswers,
+  spoken: ReadAnswers,
+  'open-area': null,
+};
+
+function AnswersOf(props: AnswersOfProps): ReactNode {
+  const View = views[props.item.kind] as ComponentType<AnswersOfProps> | null;
+  return View ? <View {...props} /> : null;
 }

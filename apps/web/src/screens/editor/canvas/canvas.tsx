@@ -1,23 +1,24 @@
 /** The slide in the middle, to work on. */
 import {
   addItem,
+  canCarryLink,
   type CellField,
   cellsOf,
   type Deck,
   type FrameOf,
   growRow,
-  canCarryLink,
+  isMovable,
+  isWordBox,
   type Item,
   type ItemId,
-  shapeRoom,
-  isMovable,
   itemKinds,
   itemsToDraw,
   newId,
   numberOf,
   plainText,
-  type SlideId,
+  shapeRoom,
   sizeOf,
+  type SlideId,
   type TextField,
 } from '@gobrel/core/deck';
 import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
@@ -67,7 +68,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
     const item = deck.items[pressed?.dataset['item'] ?? ''];
     if (item && isMovable(item)) {
       if (enterGroup(deck, item)) return;
-      if (item.kind === 'text' || item.kind === 'shape') typeIn(item.id);
+      if (isWordBox(item)) typeIn(item.id);
       // The first of the two presses has told in which cell.
       if (item.kind === 'table') typeInCell(editing, item, currentCell(item).field);
       return;
@@ -92,7 +93,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
         if (cell) extend(growRow(item, cell.rowId, Math.ceil(height + CELL_RIMS)));
       }
       // Only a text that grows with what is typed in it; what is typed and the growth are undone together.
-      if ((item.kind !== 'text' && item.kind !== 'shape') || item.look.fit !== 'grow') return;
+      if (!isWordBox(item) || item.look.fit !== 'grow') return;
       const needed = Math.ceil(item.kind === 'shape' ? height / shapeRoom(item.shape).height : height);
       if (needed > item.frame.height)
         extend([{ type: 'set-item', id: item.id, fields: { frame: { ...item.frame, height: needed } } }]);

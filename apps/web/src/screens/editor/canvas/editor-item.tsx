@@ -4,6 +4,7 @@ import {
   cellsOf,
   type FrameOf,
   isMovable,
+  isWordBox,
   type Item,
   type ItemId,
   led,
@@ -75,7 +76,7 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
     [item.id, field, onCellKey],
   );
   const [element, runsOver] = useOverflow(item, isTypedIn);
-  const hasText = item.kind === 'text' || item.kind === 'shape';
+  const hasText = isWordBox(item);
   const typing = isTypedIn ? typingPlace(drawn, field) : null;
   const isGone = isTypedIn && item.kind === 'table' && !typing;
   useEffect(() => {

@@ -3,32 +3,25 @@ import {
   canBePiece,
   canCarryLink,
   type Item,
+  itemKinds,
   nameOf,
   setFrames,
-  setItemFields,
   setLayer,
   setLoose,
   setOnLayout,
   type SlideId,
 } from '@gobrel/core/deck';
-import { Choose, Field } from '../../../ui';
+import { Choose } from '../../../ui';
 import { words } from '../../../words';
 import { useDesk } from '../desk';
 import type { Editing } from '../editing';
 import { AppearsGroup } from './appears-group';
 import { ArrangeGroup } from './arrange-group';
-import { LineGroup } from './line-group';
+import { KindSettings } from './kind-settings';
 import { LinkGroup } from './link-group';
 import { Group, NumberField } from './parts';
-import { PictureGroup } from './picture-group';
-import { CutGroup } from './cut-group';
 import { PieceGroup, QuestionGroups } from './questions';
-import { ShapeField } from './shape-field';
-import { ShapeGroup } from './shape-group';
-import { SignGroup } from './sign-group';
-import { TableGroup } from '../table/table-group';
-import { TextGroup } from './text-group';
-import { ViewpointFrom, ViewpointGroup } from './viewpoint-group';
+import { ViewpointFrom } from './viewpoint-group';
 
 /** What an item is for students. */
 type Standing = 'backdrop' | 'fixed' | 'piece';
@@ -50,7 +43,6 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
     else if (standing === 'backdrop') run(setLayer(deck, [item.id], 'slide'));
     else run(setLoose(deck, [item.id], next === 'piece'));
   };
-  const set = (fields: Parameters<typeof setItemFields>[2]) => run(setItemFields(deck, item.id, fields));
   const place = (side: 'x' | 'y' | 'width' | 'height' | 'rotation') => (value: number) =>
     run(setFrames(deck, { [item.id]: { ...item.frame, [side]: value } }));
   const options: { value: Standing; name: string }[] = [
@@ -62,7 +54,7 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
     <>
       <h2 className="text-lg">{nameOf(item) || words.kinds[item.kind]}</h2>
       <p className="mb-3 text-sm text-soft">{nameOf(item) ? words.kinds[item.kind] : ''}</p>
-      {canBeLoose || item.kind === 'line' || item.layer === 'backdrop' ? (
+      {itemKinds[item.kind].canBeLoose || item.layer === 'backdrop' ? (
         <Group title={words.editor.forStudents}>
           <Choose label={words.editor.forStudents} value={standing} options={options} onChange={setStanding} />
           {standing === 'backdrop' ? (
@@ -90,34 +82,8 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
       {canCarryLink(item) || item.link ? (
         <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
       ) : null}
-      {item.kind === 'table' ? <TableGroup editing={editing} item={item} /> : null}
-      {item.kind === 'text' || item.kind === 'shape' || item.kind === 'table' ? (
-        <TextGroup editing={editing} item={item} />
-      ) : null}
-      {item.kind === 'shape' ? <ShapeGroup editing={editing} item={item} /> : null}
-      {item.kind === 'line' ? <LineGroup editing={editing} item={item} /> : null}
-      {item.kind === 'sign' ? <SignGroup editing={editing} item={item} /> : null}
-      {item.kind === 'picture' ? (
-        <>
-          <PictureGroup editing={editing} item={item} />
-          <CutGroup editing={editing} item={item} />
-        </>
-      ) : null}
-      {item.kind === 'hotspot' ? (
-        <div className="mb-4">
-          <Field
-            label={words.editor.itemName}
-            hint={words.editor.hotspotHint}
-            value={item.name}
-            onChange={(event) => set({ name: event.target.value })}
-          />
-          <div className="mt-3">
-            <ShapeField title={words.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
-          </div>
-        </div>
-      ) : null}
-      {item.kind === 'viewpoint' ? <ViewpointGroup editing={editing} item={item} /> : null}
-      {item.kind !== 'viewpoint' && item.kind !== 'hotspot' && item.layer === 'slide' ? (
+      <KindSettings editing={editing} item={item} />
+      {itemKinds[item.kind].isSeen && item.layer === 'slide' ? (
         <>
           <AppearsGroup editing={editing} item={item} />
           <ViewpointFrom editing={editing} ids={[item.id]} />

@@ -1,6 +1,6 @@
 /** Taking a deck's questions out into a file, and bringing questions in: what has no counterpart is said before and after. */
 import type { SlideId } from '@gobrel/core/deck';
-import { draftsOf, type NotCarried, writeQtiPackage, writeQuestionsCsv } from '@gobrel/core/formats';
+import { draftsOf, missedBeside, type NotCarried, writeQtiPackage, writeQuestionsCsv } from '@gobrel/core/formats';
 import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { saveBlob, saveText } from '../../../saving';
@@ -43,6 +43,7 @@ function TakeQuestionsOut({ editing: { deck } }: { editing: Editing }) {
   const [after, setAfter] = useState<readonly NotCarried[] | null>(null);
   const drafts = useMemo(() => draftsOf(deck), [deck]);
   const table = useMemo(() => writeQuestionsCsv(drafts), [drafts]);
+  const beside = useMemo(() => missedBeside(deck), [deck]);
   // Known before: with every picture there, what the standard has no counterpart for.
   const before = useMemo(() => writeQtiPackage(drafts, stubs(drafts)).left, [drafts]);
   const name = (ending: string) => `${deck.title}.${ending}`;
@@ -67,7 +68,7 @@ function TakeQuestionsOut({ editing: { deck } }: { editing: Editing }) {
         <Button disabled={busy} onClick={() => void take()}>
           <Download size={18} aria-hidden /> {busy ? says.writing : says.takeQti}
         </Button>
-        <NotCarriedList title={after ? says.leftAfter : says.leftBefore} left={after ?? before} />
+        <NotCarriedList title={after ? says.leftAfter : says.leftBefore} left={[...(after ?? before), ...beside]} />
       </section>
       <section>
         <h3 className="text-lg">{says.csv}</h3>
@@ -75,7 +76,7 @@ function TakeQuestionsOut({ editing: { deck } }: { editing: Editing }) {
         <Button disabled={table.written === 0} onClick={() => saveText(table.csv, 'text/csv', name('csv'))}>
           <Download size={18} aria-hidden /> {says.takeCsv(table.written)}
         </Button>
-        <NotCarriedList title={says.leftBefore} left={table.left} />
+        <NotCarriedList title={says.leftBefore} left={[...table.left, ...beside]} />
       </section>
     </div>
   );

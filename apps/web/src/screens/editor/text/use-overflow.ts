@@ -1,5 +1,5 @@
 /** Whether an item's words run over its box: only the browser knows how high they are. */
-import type { Item } from '@gobrel/core/deck';
+import { hasLook, type Item } from '@gobrel/core/deck';
 import { overflows } from '@gobrel/slide-view';
 import { type RefObject, useLayoutEffect, useRef, useState } from 'react';
 
@@ -8,7 +8,7 @@ export function useOverflow(item: Item, isTypedIn: boolean): [RefObject<HTMLDivE
   const element = useRef<HTMLDivElement>(null);
   const [runsOver, setRunsOver] = useState(false);
   useLayoutEffect(() => {
-    if ((item.kind !== 'text' && item.kind !== 'shape' && item.kind !== 'table') || isTypedIn) return;
+    if (!hasLook(item) || isTypedIn) return;
     const boxes = element.current?.querySelectorAll<HTMLElement>('.gv-upright') ?? [];
     setRunsOver([...boxes].some((box) => overflows(box, item.look)));
   }, [item, isTypedIn]);

@@ -1,13 +1,21 @@
 /** Fields that the panels of questions share. */
-import type { Asking, ItemFields } from '@gobrel/core/deck';
+import type { Asking, Item, ItemFields } from '@gobrel/core/deck';
 import { type ComponentProps, useState } from 'react';
 import { LongField } from '../../../../ui';
 import { words } from '../../../../words';
+import type { Editing } from '../../editing';
 import { TAKES_TYPING } from '../../typing';
 import { NumberField } from '../parts';
 
 /** Sets fields of the item whose panel this is. */
 export type SetFields = (fields: ItemFields) => void;
+
+/** What the settings of a question are given. */
+export interface QuestionGroupProps<I extends Item> {
+  readonly editing: Editing;
+  readonly item: I;
+  readonly set: SetFields;
+}
 
 interface LinesFieldProps extends Pick<ComponentProps<typeof LongField>, 'label' | 'hint' | 'fault' | 'rows'> {
   readonly lines: readonly string[];

@@ -5,13 +5,13 @@ import { useState } from 'react';
 import { Button, Choose, Field, IconButton } from '../../../../ui';
 import { words } from '../../../../words';
 import { TAKES_TYPING } from '../../typing';
-import type { Editing } from '../../editing';
 import { select } from '../../desk';
+import type { Editing } from '../../editing';
 import { Group, NumberField, PickField } from '../parts';
 import { ShapeField } from '../shape-field';
-import { PointsField, type SetFields, Tick } from './fields';
+import { PointsField, type QuestionGroupProps, Tick } from './fields';
 
-export function ZoneGroup({ editing, zone, set }: { editing: Editing; zone: ZoneItem; set: SetFields }) {
+export function ZoneGroup({ editing, item: zone, set }: QuestionGroupProps<ZoneItem>) {
   const says = words.questions.zone;
   const pieces = piecesOn(editing.deck, zone.slideId);
   const inKeyOrder = zone.inOrder ? [...pieces].sort((a, b) => place(zone, a.id) - place(zone, b.id)) : pieces;
