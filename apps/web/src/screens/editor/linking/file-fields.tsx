@@ -1,11 +1,11 @@
 /** Leads a link to a file: uploads it, and says which one it is. */
-import type { StoredFileView } from '@gobrel/contract';
 import type { ToFile } from '@gobrel/core/deck';
 import { FileUp } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { ask, messageOf } from '../../../server';
+import { messageOf } from '../../../server';
 import { Button } from '../../../ui';
 import { words } from '../../../words';
+import { storeFile } from '../store-file';
 
 interface FileFieldsProps {
   readonly present: ToFile | null;
@@ -21,10 +21,7 @@ export function FileFields({ present, onPick }: FileFieldsProps) {
   const upload = async (file: File) => {
     setState({ underWay: true, fault: null });
     try {
-      const form = new FormData();
-      form.append('name', file.name);
-      form.append('file', file);
-      const stored = await ask<StoredFileView>('POST', '/files', form);
+      const stored = await storeFile(file);
       onPick({ to: 'file', file: stored.id, name: stored.name, plays: stored.plays });
     } catch (error) {
       setState({ underWay: false, fault: messageOf(error) });
