@@ -6,6 +6,7 @@ import {
   emptyDeck,
   groupItems,
   plainText,
+  readItem,
   readRichText,
   setHidden,
   setPieceManner,
@@ -119,6 +120,20 @@ const surroundings = {
 function draw(view: ReactNode): string {
   return renderToStaticMarkup(<SurroundingsProvider value={surroundings}>{view}</SurroundingsProvider>);
 }
+
+test('a video shows its poster, and plays by its controls or by a press; elsewhere it stands still', () => {
+  const item = readItem('v', { kind: 'video', slideId: 's', rank: 'a0', file: 'a'.repeat(64), alt: 'The tide' });
+  const video = item?.kind === 'video' ? item : null;
+  if (!video) throw new Error('no video was read');
+  const drawn = (fields: Partial<typeof video>, editing = false) =>
+    draw(<ItemContent item={{ ...video, ...fields }} editing={editing} follow={() => undefined} />);
+  expect(drawn({ poster: 'b'.repeat(64) })).toContain(`poster="/pictures/${'b'.repeat(64)}"`);
+  expect(drawn({})).toMatch(/<video[^>]* controls/);
+  expect(drawn({}, true)).not.toContain('controls');
+  expect(draw(<ItemContent item={video} />)).not.toContain('controls');
+  expect(drawn({ controls: false })).toMatch(/^<button[^>]* aria-label="The tide"/);
+  expect(drawn({ file: '' })).not.toContain('<video');
+});
 
 function sampleDeck(): Deck {
   let deck = applyChanges(emptyDeck('x'), addSlide(emptyDeck('x'), { id: 's', name: 'Creek' }));

@@ -174,6 +174,21 @@ export interface ViewpointItem extends ItemBase {
   readonly order: string | null;
 }
 
+/** A video, by the SHA-256 of its stored bytes. */
+export interface VideoItem extends ItemBase {
+  readonly kind: 'video';
+  /** The stored file; '' before one was chosen. */
+  readonly file: string;
+  /** What the file was called. */
+  readonly fileName: string;
+  /** The SHA-256 of the picture that is seen before it plays; '' for its own first one. */
+  readonly poster: string;
+  /** What it shows, in words. */
+  readonly alt: string;
+  /** Whether it is played by controls of its own; else a press starts and stops it. */
+  readonly controls: boolean;
+}
+
 /** A region in which students may add texts of their own. */
 export interface OpenAreaItem extends ItemBase {
   readonly kind: 'open-area';
@@ -188,6 +203,7 @@ export type Item =
   | LineItem
   | TableItem
   | SignItem
+  | VideoItem
   | HotspotItem
   | ViewpointItem
   | ZoneItem

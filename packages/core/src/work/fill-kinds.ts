@@ -68,6 +68,7 @@ const fillKinds = {
   line: null,
   table: null,
   sign: null,
+  video: null,
   hotspot: null,
   viewpoint: null,
   zone: {

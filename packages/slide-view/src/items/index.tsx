@@ -13,6 +13,7 @@ import { ShortTextView } from './short-text-view.js';
 import { SignView } from './sign-view.js';
 import { TableView } from './table-view.js';
 import { TextView } from './text-view.js';
+import { VideoView } from './video-view.js';
 import { ViewpointView } from './viewpoint-view.js';
 import { DrawView } from './draw-view.js';
 import { LongTextView } from './long-text-view.js';
@@ -28,6 +29,7 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   line: LineView,
   table: TableView,
   sign: SignView,
+  video: VideoView,
   hotspot: HotspotView,
   viewpoint: ViewpointView,
   zone: ZoneView,

@@ -15,6 +15,7 @@ import {
 import {
   BoxSelect,
   CircleHelp,
+  Clapperboard,
   Focus,
   Image,
   type LucideIcon,
@@ -60,6 +61,7 @@ const besidesThese: { readonly [K in ItemKindName]: LucideIcon | null } = {
   line: null,
   table: null,
   sign: null,
+  video: Clapperboard,
   hotspot: null,
   viewpoint: null,
   zone: null,
@@ -154,7 +156,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       role="toolbar"
       aria-label={words.editor.palette}
       aria-orientation="vertical"
-      className="flex w-[76px] flex-none flex-col overflow-y-auto border-r border-rule py-1.5"
+      className="flex w-[76px] flex-none flex-col overflow-y-auto border-r border-rule py-1"
     >
       {entries.map((entry) =>
         entry === null ? (
@@ -164,7 +166,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
             key={entry.name}
             type="button"
             onClick={entry.run}
-            className="flex min-h-[40px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50 pointer-coarse:min-h-[44px]"
+            className="flex min-h-[36px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50 pointer-coarse:min-h-[44px]"
           >
             <entry.icon size={18} aria-hidden /> {entry.name}
           </button>

@@ -33,8 +33,10 @@ import { watching } from './watching';
 import { reviewing } from './reviewing';
 import { gradebook } from './gradebook';
 import { seats } from './seats';
+import { video } from './video';
 
 export const en = {
+  video,
   common,
   duration,
   moment,

@@ -16,6 +16,7 @@ export const kinds = {
   line: 'Line',
   table: 'Table',
   sign: 'Sign',
+  video: 'Video',
   hotspot: 'Hotspot',
   viewpoint: 'Viewpoint',
   zone: 'Zone',

@@ -19,6 +19,7 @@ import { signKind } from './sign.js';
 import { spokenKind } from './spoken.js';
 import { tableKind } from './table.js';
 import { textKind } from './text.js';
+import { videoKind } from './video.js';
 import { viewpointKind } from './viewpoint.js';
 import { zoneKind } from './zone.js';
 
@@ -30,6 +31,7 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   line: lineKind,
   table: tableKind,
   sign: signKind,
+  video: videoKind,
   hotspot: hotspotKind,
   viewpoint: viewpointKind,
   zone: zoneKind,

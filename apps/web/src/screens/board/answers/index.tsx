@@ -97,6 +97,7 @@ const views: { readonly [K in ItemKindName]: ComponentType<AnswersOfProps<ItemOf
   line: null,
   table: null,
   sign: null,
+  video: null,
   hotspot: null,
   viewpoint: null,
   zone: ({ item, edition, works }) => <PlacementAnswers edition={edition} slideId={item.slideId} works={works} />,

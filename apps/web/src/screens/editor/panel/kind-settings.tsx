@@ -10,6 +10,7 @@ import { PictureGroup } from './picture-group';
 import { ShapeGroup } from './shape-group';
 import { SignGroup } from './sign-group';
 import { TextGroup } from './text-group';
+import { VideoGroup } from './video-group';
 import { ViewpointGroup } from './viewpoint-group';
 
 interface SettingsProps<I extends Item> {
@@ -27,6 +28,7 @@ const settings: { readonly [K in ItemKindName]: Groups<K> } = {
   line: [LineGroup],
   table: [TableGroup, TextGroup],
   sign: [SignGroup],
+  video: [VideoGroup],
   hotspot: [HotspotGroup],
   viewpoint: [ViewpointGroup],
   zone: [],

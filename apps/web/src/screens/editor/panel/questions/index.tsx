@@ -26,6 +26,7 @@ const groups: { readonly [K in ItemKindName]: ComponentType<QuestionGroupProps<I
   line: null,
   table: null,
   sign: null,
+  video: null,
   hotspot: null,
   viewpoint: null,
   zone: ZoneGroup,
