@@ -53,11 +53,57 @@ module.exports = {
       to: { path: '^packages/core/src/([^/]+)/', pathNot: ['^packages/core/src/$1/', '/index\\.ts$'] },
     },
     {
-      name: 'screens-apart',
-      comment: 'a screen of the web application never imports another',
+      name: 'shared-below-features',
+      comment: 'what is shared in the web application knows no feature and not the application around them',
       severity: 'error',
-      from: { path: '^apps/web/src/screens/([^/]+)/' },
-      to: { path: '^apps/web/src/screens/([^/]+)/', pathNot: '^apps/web/src/screens/$1/' },
+      from: { path: '^apps/web/src/shared/' },
+      to: { path: '^apps/web/src/(features|app)/' },
+    },
+    {
+      name: 'features-by-their-doors',
+      comment: 'a feature enters another one by its door only',
+      severity: 'error',
+      from: { path: '^apps/web/src/features/([^/]+)/' },
+      to: {
+        path: '^apps/web/src/features/',
+        pathNot: ['^apps/web/src/features/$1/', '^apps/web/src/features/[^/]+/index\\.ts$'],
+      },
+    },
+    // Which feature may use which: a short list without circles.
+    ...Object.entries({
+      account: [],
+      board: ['lessons', 'player'],
+      classes: ['lessons'],
+      editor: ['lessons', 'library', 'player'],
+      lessons: [],
+      library: ['lessons'],
+      player: [],
+      student: ['player'],
+    }).map(([feature, used]) => ({
+      name: `what-${feature}-uses`,
+      severity: 'error',
+      from: { path: `^apps/web/src/features/${feature}/` },
+      to: { path: `^apps/web/src/features/(?!(${[feature, ...used].join('|')})/)` },
+    })),
+    {
+      name: 'app-for-features',
+      comment: 'of the application around them features use the frame, the offline store and what is fetched ahead',
+      severity: 'error',
+      from: { path: '^apps/web/src/features/' },
+      to: {
+        path: '^apps/web/src/app/',
+        pathNot: '^apps/web/src/app/(frame/index\\.ts|offline/offline-caches\\.ts|prefetch\\.ts)$',
+      },
+    },
+    {
+      name: 'shared-doors',
+      comment: 'a room of what is shared is entered by its door',
+      severity: 'error',
+      from: { path: '^apps/web/src/(?:[^/]+)/([^/]+)/' },
+      to: {
+        path: '^apps/web/src/shared/([^/]+)/',
+        pathNot: ['^apps/web/src/shared/$1/', '^apps/web/src/shared/[^/]+/index\\.ts$'],
+      },
     },
   ],
   options: {

@@ -21,7 +21,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,
     rollupOptions: {
-      input: { page: 'index.html', 'service-worker': 'src/service-worker.ts' },
+      input: { page: 'index.html', 'service-worker': 'src/app/offline/service-worker.ts' },
       output: {
         entryFileNames: (chunk) => (chunk.name === 'service-worker' ? '[name].js' : 'assets/[name]-[hash].js'),
       },

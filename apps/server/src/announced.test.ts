@@ -14,8 +14,8 @@ function built(manifest: object | null): (address: string) => string {
 }
 
 const manifest = {
-  'src/screens/student/index.tsx': { file: 'assets/student.js', imports: ['_live.js', '_shared.js'] },
-  'src/screens/join/index.tsx': { file: 'assets/join.js', imports: ['_shared.js'] },
+  'src/features/student/student/index.tsx': { file: 'assets/student.js', imports: ['_live.js', '_shared.js'] },
+  'src/features/student/join/index.tsx': { file: 'assets/join.js', imports: ['_shared.js'] },
   '_live.js': { file: 'assets/live.js', imports: ['_shared.js'] },
   '_shared.js': { file: 'assets/shared.js' },
 };

@@ -22,12 +22,12 @@ interface Announced {
 const announced: readonly Announced[] = [
   {
     address: /^\/work$/,
-    module: 'src/screens/student/index.tsx',
+    module: 'src/features/student/student/index.tsx',
     asks: () => ['/api/my-lesson', '/api/my-lesson/edition'],
   },
   {
     address: /^\/join(?:\/([A-Za-z0-9]{1,16}))?$/,
-    module: 'src/screens/join/index.tsx',
+    module: 'src/features/student/join/index.tsx',
     asks: ([, code]) => (code === undefined ? [] : [`/api/join/${code}`]),
   },
 ];

@@ -1,0 +1,21 @@
+/** Says truthfully where what was typed is now. */
+import { Check, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react';
+import type { KeptWhere } from '../../shared/sync';
+import { words } from '../../shared/messages';
+
+export function KeptNote({ kept }: { kept: KeptWhere }) {
+  const looks = {
+    loading: { icon: CloudUpload, tone: 'text-soft' },
+    saved: { icon: Check, tone: 'text-reed' },
+    saving: { icon: CloudUpload, tone: 'text-soft' },
+    'on-device': { icon: CloudOff, tone: 'text-amber' },
+    refused: { icon: TriangleAlert, tone: 'text-berry' },
+    forbidden: { icon: TriangleAlert, tone: 'text-berry' },
+  } as const;
+  const { icon: Icon, tone } = looks[kept];
+  return (
+    <span role="status" className={`inline-flex items-center gap-1.5 text-sm font-semibold ${tone}`}>
+      <Icon size={16} aria-hidden /> {words.kept[kept]}
+    </span>
+  );
+}

@@ -1,0 +1,27 @@
+/** Asks before somebody leaves a device on which changes of theirs are kept that nobody else has. */
+import { Button, Dialog } from '../../shared/ui';
+import { words } from '../../shared/messages';
+
+interface LeavingProps {
+  /** How many documents hold such changes. */
+  readonly unsaved: number;
+  readonly onLeave: () => void;
+  readonly onStay: () => void;
+}
+
+export function LeavingDialog({ unsaved, onLeave, onStay }: LeavingProps) {
+  const says = words.frame;
+  return (
+    <Dialog title={says.leavingTitle} open onClose={onStay}>
+      <p>{says.leavingText(unsaved)}</p>
+      <div className="mt-5 flex justify-end gap-2">
+        <Button look="main" onClick={onStay}>
+          {says.stay}
+        </Button>
+        <Button look="danger" onClick={onLeave}>
+          {says.leaveAnyway}
+        </Button>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,58 @@
+/** The frame of a teacher's screens outside the editor: places to go, and who is signed in. */
+import { useQuery } from '@tanstack/react-query';
+import { LogOut } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link, NavLink } from 'react-router';
+import { sessionQuery } from '../../shared/api';
+import { IconButton } from '../../shared/ui';
+import { words } from '../../shared/messages';
+import { Brand } from './brand';
+import { LeavingDialog } from './leaving-dialog';
+import { SchemeButton } from './scheme-button';
+import { useLeaving } from './use-leaving';
+
+const places = [
+  { to: '/', name: words.frame.library },
+  { to: '/lessons', name: words.frame.lessons },
+  { to: '/classes', name: words.frame.classes },
+];
+
+export function TeacherPage({ children }: { children: ReactNode }) {
+  const session = useQuery(sessionQuery);
+  // A page loaded anew holds nothing of who was here before, what they copied included.
+  const leaving = useLeaving('teacher', () => window.location.assign('/sign-in'));
+  return (
+    <div className="flex min-h-full flex-col">
+      <header className="flex flex-wrap items-center gap-x-6 border-b border-rule px-4">
+        <Link to="/" aria-label={words.frame.home} className="py-2">
+          <Brand />
+        </Link>
+        <nav aria-label={words.frame.places} className="flex gap-1">
+          {places.map((place) => (
+            <NavLink
+              key={place.to}
+              to={place.to}
+              end
+              className={({ isActive }) =>
+                `inline-flex min-h-13 items-center border-b-[3px] px-3 font-semibold ${isActive ? 'border-ink' : 'border-transparent text-soft hover:text-ink'}`
+              }
+            >
+              {place.name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center gap-1">
+          <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
+          <SchemeButton />
+          <IconButton name={words.frame.signOut} onClick={() => void leaving.leave()}>
+            <LogOut size={20} aria-hidden />
+          </IconButton>
+        </div>
+      </header>
+      {leaving.asked === null ? null : (
+        <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
+      )}
+      <main className="mx-auto w-full max-w-6xl flex-1 px-4 py-6">{children}</main>
+    </div>
+  );
+}

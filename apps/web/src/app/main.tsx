@@ -1,0 +1,47 @@
+/** Starts the web application. */
+import './index.css';
+import { SurroundingsProvider } from '@gobrel/slide-view';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import './frame/scheme';
+import { followLeaving } from '../shared/sync';
+import { installOfflineUse } from './offline/offline-use';
+import { patiently } from './retry';
+import { router } from './router';
+import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
+import { Tips, Toasts } from '../shared/ui';
+import { words } from '../shared/messages';
+
+followLeaving();
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      networkMode: 'always',
+      staleTime: 10_000,
+      // What the server refuses stays refused; what it could not do just now may work in a moment.
+      retry: (count, error) => mayPass(error) && count < 2,
+      retryDelay: (count) => 600 * 2 ** count,
+      // A screen that says so goes on trying, so that nobody has to press anything once the server is back.
+      refetchInterval: ({ state }) => (mayPass(state.error) ? 3000 : false),
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+const surroundings = { fileUrl, pictureUrl, stickerUrl, stillUrl, words: words.onSlides };
+const root = document.getElementById('root');
+if (!root) throw new Error('the page has no root element');
+createRoot(root).render(
+  <QueryClientProvider client={queries}>
+    <SurroundingsProvider value={surroundings}>
+      <Tips>
+        <RouterProvider router={router} />
+        <Toasts />
+      </Tips>
+    </SurroundingsProvider>
+  </QueryClientProvider>,
+);
+
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void patiently(installOfflineUse).catch(console.error);

@@ -1,0 +1,39 @@
+/** The screens by address; each is loaded when it is first needed, so that a student never loads the editor. */
+import { createBrowserRouter, type RouteObject } from 'react-router';
+import { loadStudentScreen } from './prefetch';
+import { ForTeachers } from './frame';
+import { patiently } from './retry';
+import { Broken, NotHere } from './error-pages';
+
+/** A route whose screen is the export `Screen` of a module that is loaded on demand. */
+function screen(path: string, load: () => Promise<{ Screen: () => React.ReactNode }>): RouteObject {
+  return {
+    path,
+    errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
+    lazy: async () => ({ Component: (await patiently(load)).Screen }),
+  };
+}
+
+export const router = createBrowserRouter([
+  screen('/sign-in', () => import('../features/account/sign-in')),
+  screen('/join/:code?', () => import('../features/student/join')),
+  screen('/work', loadStudentScreen),
+  {
+    element: <ForTeachers />,
+    children: [
+      screen('/', () => import('../features/library/library')),
+      screen('/lessons', () => import('../features/lessons/lessons')),
+      screen('/classes', () => import('../features/classes/classes')),
+      screen('/classes/:classId/gradebook', () => import('../features/classes/gradebook')),
+      screen('/classes/:classId/cards', () => import('../features/classes/cards')),
+      screen('/decks/:deckId', () => import('../features/editor')),
+      screen('/decks/:deckId/show/:slideId?', () => import('../features/player/show')),
+      screen('/decks/:deckId/present/:slideId?', () => import('../features/player/presenter')),
+      screen('/decks/:deckId/trial/:slideId?', () => import('../features/player/trial')),
+      screen('/lessons/:lessonId', () => import('../features/board/board')),
+      screen('/lessons/:lessonId/screen', () => import('../features/board/class-screen')),
+    ],
+  },
+  { path: '*', element: <NotHere />, errorElement: <Broken /> },
+]);

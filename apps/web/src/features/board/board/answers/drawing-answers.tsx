@@ -1,0 +1,26 @@
+/** Everybody's drawings over each other. */
+import { type DrawItem, groundRatio } from '@gobrel/core/deck';
+import { layerDrawings } from '@gobrel/core/questions';
+import { pictureUrl } from '../../../../shared/api';
+import { DrawingLayers } from '../../../../shared/watching';
+import { words } from '../../../../shared/messages';
+import { AnswersCard, type AnswersProps } from './answers-card';
+
+export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
+  const { drew } = layerDrawings(item, works);
+  return (
+    <AnswersCard item={item} works={works} answered={drew}>
+      <div
+        className="relative w-full max-w-md overflow-hidden rounded border border-edge bg-paper"
+        style={{ aspectRatio: groundRatio(item) }}
+        role="img"
+        aria-label={words.board.layered(drew)}
+      >
+        {item.picture === '' ? null : (
+          <img src={pictureUrl(item.picture)} alt="" className="absolute inset-0 size-full object-contain opacity-60" />
+        )}
+        <DrawingLayers item={item} works={works} />
+      </div>
+    </AnswersCard>
+  );
+}

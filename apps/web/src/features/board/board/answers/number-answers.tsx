@@ -1,0 +1,72 @@
+/** Numbers along their scale, with the middle half of them, and those far outside. */
+import type { NumberItem } from '@gobrel/core/deck';
+import { tallyNumbers } from '@gobrel/core/questions';
+import { ReferenceArea, ReferenceLine, Scatter, ScatterChart, XAxis, YAxis } from 'recharts';
+import { words } from '../../../../shared/messages';
+import { AnswersCard, type AnswersProps } from './answers-card';
+
+/** Numbers that are the same stand over each other, so many high. */
+function stacked(numbers: readonly number[]) {
+  const heights = new Map<number, number>();
+  return numbers.map((value) => {
+    const height = (heights.get(value) ?? 0) + 1;
+    heights.set(value, height);
+    return { value, height };
+  });
+}
+
+export function NumberAnswers({ item, works }: AnswersProps<NumberItem>) {
+  const { spread, numbers, unread } = tallyNumbers(item, works);
+  const unit = item.units[0]?.name ?? '';
+  const inSight = numbers.filter((value) => !spread.outliers.includes(value));
+  const dots = stacked(inSight);
+  const highest = dots.reduce((most, { height }) => Math.max(most, height), 1);
+  const says = (value: number) => [Math.round(value * 100) / 100, unit].join(' ').trim();
+  return (
+    <AnswersCard item={item} works={works} answered={numbers.length + unread.length}>
+      {inSight.length > 0 ? (
+        <div aria-hidden>
+          <ScatterChart accessibilityLayer={false} width={380} height={Math.min(260, 70 + 14 * highest)}>
+            <XAxis
+              type="number"
+              dataKey="value"
+              domain={['dataMin', 'dataMax']}
+              padding={{ left: 16, right: 16 }}
+              tick={{ fill: 'var(--ink)', fontSize: 14 }}
+              stroke="var(--edge)"
+            />
+            <YAxis type="number" dataKey="height" hide domain={[0, highest + 1]} />
+            <ReferenceArea x1={spread.lowerQuartile} x2={spread.upperQuartile} fill="var(--dusk)" fillOpacity={0.14} />
+            <ReferenceLine x={spread.median} stroke="var(--dusk)" strokeWidth={2} />
+            {item.right === null ? null : (
+              <ReferenceLine x={item.right} stroke="var(--reed)" strokeWidth={3} strokeDasharray="4 3" />
+            )}
+            <Scatter data={dots} fill="var(--ink)" isAnimationActive={false} />
+          </ScatterChart>
+        </div>
+      ) : null}
+      <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-3">
+        {spread.count > 0 ? (
+          <>
+            <dt className="text-soft">{words.board.middle}</dt>
+            <dd>{says(spread.median)}</dd>
+            <dt className="text-soft">{words.board.half}</dt>
+            <dd>{words.board.fromTo(says(spread.lowerQuartile), says(spread.upperQuartile))}</dd>
+          </>
+        ) : null}
+        {spread.outliers.length > 0 ? (
+          <>
+            <dt className="text-soft">{words.board.farOut}</dt>
+            <dd>{spread.outliers.map(says).join(', ')}</dd>
+          </>
+        ) : null}
+        {unread.length > 0 ? (
+          <>
+            <dt className="text-soft">{words.board.noNumber}</dt>
+            <dd>{unread.join(', ')}</dd>
+          </>
+        ) : null}
+      </dl>
+    </AnswersCard>
+  );
+}

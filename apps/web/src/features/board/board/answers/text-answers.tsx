@@ -1,0 +1,51 @@
+/** Short texts, similar ones together. */
+import type { BlankItem, ShortTextItem } from '@gobrel/core/deck';
+import { groupTexts, isAccepted, wordsGiven } from '@gobrel/core/questions';
+import { useMemo } from 'react';
+import { Table } from '../../../../shared/ui';
+import { words } from '../../../../shared/messages';
+import { AnswersCard, type AnswersProps } from './answers-card';
+
+export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextItem>) {
+  const texts = works
+    .map((work) => (item.kind === 'blank' ? (work.blanks[item.id] ?? '') : wordsGiven(work, item.id)))
+    .filter((text) => text.trim() !== '');
+  // An answer may have several lines, so the texts are told apart as JSON tells them.
+  const key = JSON.stringify(texts);
+  // Grouping compares every text with every group: not for each letter that somebody types elsewhere.
+  const groups = useMemo(() => groupTexts(JSON.parse(key) as string[]), [key]);
+  return (
+    <AnswersCard item={item} works={works} answered={texts.length}>
+      <Table
+        caption={words.board.texts}
+        rows={groups}
+        rowKey={({ text }) => text}
+        columns={[
+          {
+            id: 'text',
+            name: words.board.answer,
+            cell: ({ text, others }) => (
+              <>
+                {text}
+                {others.length > 0 ? (
+                  <span className="block text-sm font-normal text-soft">
+                    {words.board.alsoWritten(others.map((other) => other.text).slice(0, 6))}
+                  </span>
+                ) : null}
+              </>
+            ),
+          },
+          {
+            id: 'key',
+            name: words.board.key,
+            cell: ({ text }) =>
+              isAccepted(text, item.accepted, item, 'options' in item ? item.options : [])
+                ? words.board.states.right
+                : '',
+          },
+          { id: 'count', name: words.board.givenBy, cell: ({ count }) => count, narrow: true },
+        ]}
+      />
+    </AnswersCard>
+  );
+}

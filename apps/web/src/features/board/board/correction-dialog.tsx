@@ -1,0 +1,78 @@
+/** A correction of the slides under a running lesson: what would change, for whom, and sending it. */
+import type { LessonView } from '@gobrel/contract';
+import { type Deck, slideDifferences } from '@gobrel/core/deck';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { ask, correctionQuery, lessonQuery, messageOf } from '../../../shared/api';
+import { slideName, Thumbnail } from '../../../shared/slides';
+import { Button, Dialog, Failing, Loading, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+interface CorrectionProps {
+  readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly onClose: () => void;
+}
+
+export function CorrectionDialog({ lesson, edition, onClose }: CorrectionProps) {
+  const says = words.leading;
+  const queries = useQueryClient();
+  const correction = useQuery(correctionQuery(lesson.id));
+  const send = useMutation({
+    mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/correction`),
+    onSuccess: (next) => {
+      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      tell(says.corrected);
+      onClose();
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  const deck = correction.data?.deck;
+  const affected = correction.data?.affected ?? [];
+  const changed = useMemo(
+    () => (deck ? [...slideDifferences(edition, deck)].filter(([, how]) => how !== 'same') : []),
+    [edition, deck],
+  );
+  const nameOf = (id: string) => lesson.participants.find(({ participantId }) => participantId === id)?.name ?? '';
+  return (
+    <Dialog title={says.correctTitle} open onClose={onClose} wide>
+      <p className="mb-3 text-soft">{says.correctHint}</p>
+      {correction.isPending ? <Loading what={says.correctTitle} /> : null}
+      {correction.isError ? <Failing message={messageOf(correction.error)} /> : null}
+      {deck && changed.length === 0 ? <p className="font-semibold">{says.nothingToCorrect}</p> : null}
+      {deck && changed.length > 0 ? (
+        <>
+          <ul className="flex flex-wrap gap-3">
+            {changed.map(([id, how]) => (
+              <li key={id} className="w-[150px]">
+                <Thumbnail deck={how === 'removed' ? edition : deck} slideId={id} width={146} />
+                <strong className="block truncate">{slideName(how === 'removed' ? edition : deck, id)}</strong>
+                <span className="text-sm text-soft">{says.slideDifference[how]}</span>
+              </li>
+            ))}
+          </ul>
+          <h3 className="mt-4 text-lg">{affected.length === 0 ? says.affectsNobody : says.affects(affected.length)}</h3>
+          <ul className="max-h-48 overflow-auto">
+            {affected.map(({ participantId, stranded, points }) => (
+              <li key={participantId} className="border-t border-rule py-1">
+                <strong>{nameOf(participantId)}</strong>{' '}
+                {[
+                  points.before === points.after ? '' : says.pointsChange(points.before, points.after),
+                  stranded === 0 ? '' : says.fitsNoMore(stranded),
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+      <div className="mt-5 flex justify-end gap-2">
+        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button look="main" disabled={changed.length === 0 || send.isPending} onClick={() => send.mutate()}>
+          {says.sendCorrection}
+        </Button>
+      </div>
+    </Dialog>
+  );
+}

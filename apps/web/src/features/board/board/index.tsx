@@ -1,0 +1,167 @@
+/** The board: leading a lesson, watching it live, reviewing it, and who shows their slides. */
+import type { LessonMarks, LessonView } from '@gobrel/contract';
+import { readableCode } from '@gobrel/contract/join-code';
+import type { Deck } from '@gobrel/core/deck';
+import { useQuery } from '@tanstack/react-query';
+import { Presentation, QrCode } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Brand, SchemeButton } from '../../../app/frame';
+import { JoinCard } from '../../lessons';
+import { editionQuery, lessonQuery, messageOf, reviewsQuery } from '../../../shared/api';
+import { Button, Dialog, Failing, Loading, Tabs } from '../../../shared/ui';
+import { useEverybody } from '../../../shared/watching';
+import { words } from '../../../shared/messages';
+import { Answers } from './answers';
+import { ByStudent } from './by-student';
+import { Lead } from './lead';
+import { LeadBar } from './lead-bar';
+import { LessonMenu } from './lesson-menu';
+import { Review } from './review';
+import { SideBySide } from './side-by-side';
+import { StudentPanel } from './student-panel';
+import { TurnList } from './turn-list';
+import { useBoardNews } from './use-board-news';
+import { useMarks } from './use-marks';
+import { Ways } from './ways';
+
+export function Screen() {
+  const { lessonId = '' } = useParams();
+  const lesson = useQuery(lessonQuery(lessonId));
+  const edition = useQuery(editionQuery(lessonId, lesson.data?.edition));
+  const failed = lesson.error ?? edition.error;
+  if (lesson.data && edition.data) return <Board lesson={lesson.data} edition={edition.data} />;
+  if (failed)
+    return (
+      <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
+    );
+  return <Loading what={words.lessons.lesson} />;
+}
+
+function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
+  const everybody = useEverybody(lesson, edition);
+  const live = useBoardNews(lesson.id);
+  const reviews = useQuery(reviewsQuery(lesson.id));
+  const { marks, isComplete } = useMarks(edition, everybody, reviews.data);
+  const joined = lesson.participants.filter(({ participantId }) => participantId !== null);
+  /** What says how everybody did waits until it is known: without it, it would say that nobody did anything. */
+  const withMarks = (show: (known: LessonMarks) => ReactNode) => {
+    if (isComplete) return show(marks);
+    return reviews.error ? (
+      <Failing message={messageOf(reviews.error)} onRetry={() => void reviews.refetch()} />
+    ) : (
+      <Loading what={words.board.theAnswers} />
+    );
+  };
+  const [picked, setPicked] = useState<string | null>(null);
+  const [showsWayIn, setShowsWayIn] = useState(false);
+  const [tab, setTab] = useState('by-student');
+  // Turns and one student's slides stand beside what is about students; the rest needs the room.
+  const isBeside = tab === 'by-student' || tab === 'lead';
+  const submitted = lesson.participants.filter(({ submission }) => submission !== null).length;
+  const here = everybody.filter(({ participant }) => participant.participantId !== null);
+  const shown = here.find(({ participant }) => participant.key === picked) ?? here[0] ?? null;
+  return (
+    <div className="flex min-h-full flex-col">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-4 py-1.5">
+        <Link to="/lessons" aria-label={words.board.toLessons}>
+          <Brand />
+        </Link>
+        <Link to="/lessons" className="text-sm text-soft hover:text-ink">
+          {words.frame.lessons} /
+        </Link>
+        <h1 className="text-xl">{[lesson.title, lesson.className].filter(Boolean).join(' · ')}</h1>
+        <span className="text-soft">{words.board.counts(joined.length, lesson.participants.length, submitted)}</span>
+        <span className="ml-auto flex flex-wrap items-center gap-2">
+          <SchemeButton />
+          {lesson.closedAt ? (
+            <span className="font-semibold text-amber">{words.lessons.isClosed}</span>
+          ) : (
+            <Button onClick={() => setShowsWayIn(true)}>
+              <QrCode size={18} aria-hidden /> {readableCode(lesson.code)}
+            </Button>
+          )}
+          <Button
+            look="main"
+            onClick={() =>
+              window.open(`/lessons/${lesson.id}/screen`, `screen-${lesson.id}`, 'popup,width=1280,height=800')
+            }
+          >
+            <Presentation size={18} aria-hidden /> {words.board.classScreen}
+          </Button>
+          <LessonMenu lesson={lesson} edition={edition} />
+        </span>
+      </header>
+      {lesson.closedAt ? null : <LeadBar lesson={lesson} edition={edition} live={live} />}
+      <main
+        className={`grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-6 px-4 py-3 ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
+      >
+        <Tabs
+          label={words.board.views}
+          start={tab}
+          onChange={setTab}
+          tabs={[
+            {
+              id: 'lead',
+              name: words.leading.tab,
+              content: <Lead edition={edition} live={live} everybody={everybody} />,
+            },
+            {
+              id: 'by-student',
+              name: words.board.byStudent,
+              content: (
+                <ByStudent
+                  lesson={lesson}
+                  edition={edition}
+                  marks={marks}
+                  everybody={everybody}
+                  change={live.change}
+                  picked={shown?.participant ?? null}
+                  onPick={({ key }) => setPicked(key)}
+                />
+              ),
+            },
+            {
+              id: 'side-by-side',
+              name: words.watching.sideBySide,
+              content: <SideBySide lesson={lesson} edition={edition} live={live} everybody={everybody} />,
+            },
+            {
+              id: 'answers',
+              name: words.board.answers,
+              content: withMarks((known) => <Answers lesson={lesson} edition={edition} marks={known} />),
+            },
+            {
+              id: 'ways',
+              name: words.watching.ways,
+              content: <Ways edition={edition} everybody={everybody} />,
+            },
+            {
+              id: 'review',
+              name: words.reviewing.tab,
+              content: withMarks((known) => (
+                <Review lesson={lesson} edition={edition} marks={known} everybody={everybody} />
+              )),
+            },
+          ]}
+        />
+        <div className={isBeside ? 'flex flex-col gap-4' : 'hidden'}>
+          <TurnList lesson={lesson} edition={edition} live={live} everybody={everybody} />
+          {shown && tab === 'by-student' ? (
+            <StudentPanel
+              key={shown.participant.key}
+              lesson={lesson}
+              edition={edition}
+              watched={shown}
+              marked={marks[shown.participant.participantId ?? '']}
+              live={live}
+            />
+          ) : null}
+        </div>
+      </main>
+      <Dialog title={words.handOut.wayIn} open={showsWayIn} onClose={() => setShowsWayIn(false)} wide>
+        <JoinCard code={lesson.code} />
+      </Dialog>
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+/** What the teacher steers whatever they look at: pace, hold, dark screens, time, calling all to a slide, asking now. */
+import type { LessonView } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { gather, leadIn, setPace } from '@gobrel/core/lesson';
+import { shownSlide } from '@gobrel/core/show';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Hand, Megaphone, MessageCircleQuestion, Moon, Sun } from 'lucide-react';
+import { useState } from 'react';
+import type { LiveLesson } from '../../../shared/sync';
+import { ask, lessonQuery, messageOf } from '../../../shared/api';
+import { slideName } from '../../../shared/slides';
+import { Button, Choose, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { PutInDialog } from './put-in-dialog';
+import { TimeButton } from './time-button';
+
+interface LeadBarProps {
+  readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly live: LiveLesson;
+}
+
+export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarProps) {
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const hold = useMutation({
+    mutationFn: (held: boolean) => ask<LessonView>('POST', `/lessons/${lesson.id}/hold`, { held }),
+    onSuccess: (next) => queries.setQueryData(lessonQuery(lesson.id).queryKey, next),
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  const lead = leadIn(edition, state);
+  const at = lead && shownSlide(lead);
+  return (
+    <div
+      role="toolbar"
+      aria-label={words.leading.title}
+      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-4 py-1.5"
+    >
+      <span className="w-60">
+        <Choose
+          label={words.leading.pace}
+          value={state.pace}
+          options={[
+            { value: 'together', name: words.leading.together },
+            { value: 'own-pace', name: words.leading.ownPace },
+          ]}
+          onChange={(pace) => change((now) => setPace(edition, now, pace))}
+        />
+      </span>
+      <Button aria-pressed={lesson.held} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
+        <Hand size={18} aria-hidden /> {lesson.held ? words.board.letGo : words.board.hold}
+      </Button>
+      <Button aria-pressed={state.dark} onClick={() => change((now) => ({ dark: !now.dark }))}>
+        {state.dark ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
+        {state.dark ? words.leading.light : words.leading.dark}
+      </Button>
+      <TimeButton state={state} change={change} />
+      {state.pace === 'own-pace' && at !== null ? (
+        <Button
+          onClick={() => {
+            change((now) => gather(now, at));
+            tell(words.leading.gathered(slideName(edition, at)));
+          }}
+        >
+          <Megaphone size={18} aria-hidden /> {words.leading.gather}
+        </Button>
+      ) : null}
+      <Button onClick={() => setAsking(true)}>
+        <MessageCircleQuestion size={18} aria-hidden /> {words.leading.putIn}
+      </Button>
+      {asking ? (
+        <PutInDialog lesson={lesson} edition={edition} after={at} change={change} onClose={() => setAsking(false)} />
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,111 @@
+/** What is done with a lesson as a whole: its terms, a correction, closing and opening again, keeping, deleting. */
+import type { DeckSummary, LessonView } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Copy, Download, Library, MoreHorizontal, Pencil, RotateCcw, Settings2, Square, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { TermsDialog, UseAgainDialog } from '../../lessons';
+import { ask, lessonQuery, messageOf } from '../../../shared/api';
+import { Button, Dialog, Menu, MenuEntry, MenuRule, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { CorrectionDialog } from './correction-dialog';
+
+type Open = 'terms' | 'correction' | 'close' | 'again' | 'delete' | null;
+
+export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
+  const says = words.lessons;
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [open, setOpen] = useState<Open>(null);
+  const onError = (error: unknown) => tell(messageOf(error), { tone: 'trouble' });
+  const setClosed = useMutation({
+    mutationFn: (isClosed: boolean) =>
+      ask<LessonView>('POST', `/lessons/${lesson.id}/${isClosed ? 'close' : 'reopen'}`),
+    onSuccess: (next) => {
+      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      setOpen(null);
+    },
+    onError,
+  });
+  const remove = useMutation({
+    mutationFn: () => ask('DELETE', `/lessons/${lesson.id}`),
+    onSuccess: async () => {
+      tell(says.deleted);
+      await navigate('/lessons');
+    },
+    onError,
+  });
+  const keepDeck = useMutation({
+    mutationFn: () => ask<DeckSummary>('POST', `/lessons/${lesson.id}/deck`),
+    onSuccess: ({ id, title }) =>
+      tell(says.deckKept(title), { action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) } }),
+    onError,
+  });
+  const close = () => setOpen(null);
+  return (
+    <>
+      <Menu
+        trigger={
+          <Button aria-label={says.more} title={says.more}>
+            <MoreHorizontal size={18} aria-hidden />
+          </Button>
+        }
+      >
+        <MenuEntry onSelect={() => setOpen('terms')}>
+          <Settings2 size={18} aria-hidden /> {words.leading.settings}
+        </MenuEntry>
+        {lesson.deckId === null ? null : (
+          <MenuEntry onSelect={() => setOpen('correction')}>
+            <Pencil size={18} aria-hidden /> {words.leading.correct}
+          </MenuEntry>
+        )}
+        <MenuEntry onSelect={() => setOpen('again')}>
+          <Copy size={18} aria-hidden /> {says.useAgain}
+        </MenuEntry>
+        {lesson.workMode === 'slide-each' ? (
+          <MenuEntry onSelect={() => keepDeck.mutate()}>
+            <Library size={18} aria-hidden /> {says.keepDeck}
+          </MenuEntry>
+        ) : null}
+        <MenuEntry onSelect={() => window.location.assign(`/api/lessons/${lesson.id}/file`)}>
+          <Download size={18} aria-hidden /> {says.takeAlong}
+        </MenuEntry>
+        <MenuRule />
+        {lesson.closedAt ? (
+          <MenuEntry onSelect={() => setClosed.mutate(false)}>
+            <RotateCcw size={18} aria-hidden /> {says.reopen}
+          </MenuEntry>
+        ) : (
+          <MenuEntry onSelect={() => setOpen('close')}>
+            <Square size={18} aria-hidden /> {words.board.close}
+          </MenuEntry>
+        )}
+        <MenuEntry danger onSelect={() => setOpen('delete')}>
+          <Trash2 size={18} aria-hidden /> {says.delete}
+        </MenuEntry>
+      </Menu>
+      {open === 'terms' ? <TermsDialog lesson={lesson} onClose={close} /> : null}
+      {open === 'correction' ? <CorrectionDialog lesson={lesson} edition={edition} onClose={close} /> : null}
+      {open === 'again' ? <UseAgainDialog lesson={lesson} onClose={close} /> : null}
+      <Dialog title={words.board.closeTitle} open={open === 'close'} onClose={close}>
+        <p>{words.board.closeText}</p>
+        <div className="mt-5 flex justify-end gap-2">
+          <Button onClick={close}>{words.common.cancel}</Button>
+          <Button look="danger" onClick={() => setClosed.mutate(true)} disabled={setClosed.isPending}>
+            {words.board.close}
+          </Button>
+        </div>
+      </Dialog>
+      <Dialog title={says.deleteTitle} open={open === 'delete'} onClose={close}>
+        <p>{says.deleteText}</p>
+        <div className="mt-5 flex justify-end gap-2">
+          <Button onClick={close}>{words.common.cancel}</Button>
+          <Button look="danger" onClick={() => remove.mutate()} disabled={remove.isPending}>
+            {says.delete}
+          </Button>
+        </div>
+      </Dialog>
+    </>
+  );
+}

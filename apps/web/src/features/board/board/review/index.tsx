@@ -1,0 +1,236 @@
+/** Reviewing what was submitted: through all students by question, or all questions by student, by keys only. */
+import type { LessonMarks, LessonView, ParticipantView, ReviewView } from '@gobrel/contract';
+import {
+  type Asking,
+  type Deck,
+  type Item,
+  itemsOf,
+  nameOf,
+  type OpenAreaItem,
+  slidesInOrder,
+} from '@gobrel/core/deck';
+import { isFixed } from '@gobrel/core/lesson';
+import { isAsking, markWork } from '@gobrel/core/questions';
+import { emptyReview, overrule, reviewedMarks, type Review as ReviewOf } from '@gobrel/core/review';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../../shared/api';
+import { Button, Choose, Empty, IconButton, tell } from '../../../../shared/ui';
+import type { Watched } from '../../../../shared/watching';
+import { words } from '../../../../shared/messages';
+import { ReviewedSlide } from './reviewed-slide';
+import { Points } from './points';
+import { useReviewKeys } from './use-review-keys';
+
+interface ReviewProps {
+  readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly marks: LessonMarks;
+  /** Their work as it is, with sounds and pictures. */
+  readonly everybody: readonly Watched[];
+}
+
+/** One answer that is looked at. */
+interface Place {
+  readonly participant: ParticipantView & { readonly participantId: string };
+  readonly item: Reviewed;
+}
+
+/** What is looked at: a question, or an area in which students add things of their own. */
+type Reviewed = (Item & Asking) | OpenAreaItem;
+
+type Order = 'byQuestion' | 'byStudent';
+
+export function Review({ lesson, edition, marks, everybody }: ReviewProps) {
+  const [order, setOrder] = useState<Order>('byQuestion');
+  const [at, setAt] = useState(0);
+  const places = useMemo(() => placesIn(lesson, edition, order), [lesson, edition, order]);
+  const place = places[Math.min(at, places.length - 1)];
+  if (!place) return <Empty title={words.reviewing.nobody} />;
+  const here = Math.min(at, places.length - 1);
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <span className="w-60">
+          <Choose
+            label={words.reviewing.how}
+            value={order}
+            options={[
+              { value: 'byQuestion', name: words.reviewing.byQuestion },
+              { value: 'byStudent', name: words.reviewing.byStudent },
+            ]}
+            onChange={(next) => {
+              setOrder(next);
+              setAt(0);
+            }}
+          />
+        </span>
+        <IconButton name={words.reviewing.before} disabled={here === 0} onClick={() => setAt(here - 1)}>
+          <ChevronLeft aria-hidden />
+        </IconButton>
+        <span className="tabular-nums" role="status">
+          {words.reviewing.progress(here + 1, places.length)}
+        </span>
+        <IconButton name={words.reviewing.after} disabled={here === places.length - 1} onClick={() => setAt(here + 1)}>
+          <ChevronRight aria-hidden />
+        </IconButton>
+        <ReleaseButton lesson={lesson} />
+      </div>
+      <Reviewing
+        key={`${place.participant.participantId} ${place.item.id}`}
+        lesson={lesson}
+        edition={edition}
+        marks={marks}
+        everybody={everybody}
+        place={place}
+        onGo={(by) => setAt(Math.max(0, Math.min(places.length - 1, here + by)))}
+      />
+      <p className="mt-3 text-sm text-soft">{words.reviewing.keys}</p>
+    </>
+  );
+}
+
+/** Every answer of everybody who submitted, in the order in which they are gone through. */
+function placesIn(lesson: LessonView, edition: Deck, order: Order): readonly Place[] {
+  const items = slidesInOrder(edition).flatMap(({ id }) =>
+    itemsOf(edition, id).filter(
+      (item): item is Reviewed =>
+        (isAsking(item) || item.kind === 'open-area') && !item.hidden && !isFixed(edition, lesson.workMode, item.id),
+    ),
+  );
+  const people = lesson.participants.flatMap((participant) =>
+    participant.participantId !== null && participant.tries > 0
+      ? [{ ...participant, participantId: participant.participantId }]
+      : [],
+  );
+  return order === 'byQuestion'
+    ? items.flatMap((item) => people.map((participant) => ({ participant, item })))
+    : people.flatMap((participant) => items.map((item) => ({ participant, item })));
+}
+
+function ReleaseButton({ lesson }: { lesson: LessonView }) {
+  const queries = useQueryClient();
+  const release = useMutation({
+    mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/release`, {}),
+    onSuccess: (next) => {
+      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      tell(words.reviewing.released);
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  return (
+    <Button className="ml-auto" look="main" disabled={release.isPending} onClick={() => release.mutate()}>
+      {words.reviewing.release}
+    </Button>
+  );
+}
+
+interface ReviewingProps extends ReviewProps {
+  readonly place: Place;
+  readonly onGo: (by: number) => void;
+}
+
+function Reviewing({ lesson, edition, marks, everybody, place: { participant, item }, onGo }: ReviewingProps) {
+  const queries = useQueryClient();
+  const reviews = useQuery(reviewsQuery(lesson.id));
+  const { participantId } = participant;
+  const comment = useRef<HTMLTextAreaElement>(null);
+  const review = reviews.data?.[participantId]?.review ?? emptyReview;
+  const keep = useMutation({
+    mutationFn: (next: ReviewOf) =>
+      ask<ReviewView>('PUT', `/lessons/${lesson.id}/reviews/${participantId}`, { review: next }),
+    // What was said is seen at once, and taken back when it could not be kept.
+    onMutate: (next) => {
+      const { queryKey } = reviewsQuery(lesson.id);
+      const before = queries.getQueryData(queryKey);
+      const view = before?.[participantId] ?? { releasedAt: null, returnedAt: null };
+      queries.setQueryData(queryKey, { ...before, [participantId]: { ...view, review: next } });
+      return { before };
+    },
+    onError: (error, _next, context) => {
+      queries.setQueryData(reviewsQuery(lesson.id).queryKey, context?.before);
+      tell(messageOf(error), { tone: 'trouble' });
+    },
+  });
+  const giveBack = useMutation({
+    mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return`),
+    onSuccess: (next) => {
+      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      tell(words.reviewing.givenBack(participant.name), {
+        action: { name: words.common.undo, run: () => undoReturn.mutate(participant) },
+      });
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  const undoReturn = useMutation({
+    mutationFn: ({ releasedAt, returnedAt }: ParticipantView) =>
+      ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return/undo`, { releasedAt, returnedAt }),
+    onSuccess: (next) => {
+      queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      tell(words.reviewing.notGivenBack(participant.name));
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  const asking = isAsking(item) ? item : null;
+  const entry = marks[participantId];
+  const work = everybody.find((each) => each.participant.participantId === participantId)?.work;
+  const byKey = useMemo(() => (work ? markWork(edition, work) : null), [edition, work]);
+  const give = (points: number, why = review.overruled[item.id]?.why ?? '') => {
+    const most = byKey?.items[item.id]?.outOf ?? asking?.points ?? 0;
+    if (asking) keep.mutate(overrule(review, item.id, { points: Math.min(points, most), why }));
+  };
+  useReviewKeys({
+    onGo,
+    onPoints: give,
+    onComment: () => comment.current?.focus(),
+    onReturn: () => (participant.submission ? giveBack.mutate() : undefined),
+  });
+  if (!entry || !work || !byKey) return null;
+  return (
+    <div className="grid gap-5 xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <ReviewedSlide
+        edition={edition}
+        slideId={item.slideId}
+        participant={participant}
+        work={work}
+        marks={reviewedMarks(byKey, review, edition)}
+        review={review}
+        field={comment}
+        onReview={(next) => keep.mutate(next)}
+      />
+      <section aria-label={nameOf(item)} className="flex flex-col gap-3">
+        <div>
+          <h3 className="text-lg">{participant.name}</h3>
+          <p className="text-sm text-soft">
+            {[
+              participant.submission
+                ? words.reviewing.try(participant.submission.number)
+                : words.reviewing.try(participant.tries),
+              participant.submission?.late ? words.reviewing.late : '',
+              participant.releasedAt ? words.reviewing.releasedAt : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+        </div>
+        {asking ? (
+          <Points
+            item={asking}
+            edition={edition}
+            work={work}
+            mark={byKey.items[item.id]}
+            overruled={review.overruled[item.id]}
+            onGive={give}
+            onKey={() => keep.mutate(overrule(review, item.id, null))}
+          />
+        ) : (
+          <p className="text-soft">{words.reviewing.ownThings}</p>
+        )}
+        <Button disabled={participant.submission === null || giveBack.isPending} onClick={() => giveBack.mutate()}>
+          <Undo2 size={18} aria-hidden /> {words.reviewing.giveBack}
+        </Button>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,37 @@
+/** Everybody's marks on the board, from the work and the keys that are here. */
+import type { LessonReviews } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { useEffect, useMemo, useState } from 'react';
+import type { Watched } from '../../../shared/watching';
+import { markApart } from './mark-apart';
+import { type Look, MarkedClass } from './marked-class';
+
+const nothing: Look = { marks: {}, isComplete: false, left: [] };
+
+/**
+ * @param reviews what was said to the work; nothing is marked before it is known
+ */
+export function useMarks(
+  edition: Deck,
+  everybody: readonly Watched[],
+  reviews: LessonReviews | undefined,
+): Omit<Look, 'left'> {
+  const [marked] = useState(() => new MarkedClass());
+  const [learnt, setLearnt] = useState(0);
+  const look = useMemo(
+    () => (reviews ? marked.look(edition, everybody, reviews) : nothing),
+    // What was marked apart is known to `marked`, which stays the same.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [marked, edition, everybody, reviews, learnt],
+  );
+  const { left } = look;
+  useEffect(() => {
+    // The worker is outside React. What it marks stays right whatever happens meanwhile: it is kept by its work.
+    if (left.length === 0) return;
+    void markApart(edition, left).then((made) => {
+      marked.learn(edition, left, made);
+      setLearnt((before) => before + 1);
+    });
+  }, [marked, edition, left]);
+  return look;
+}

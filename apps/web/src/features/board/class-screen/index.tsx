@@ -1,0 +1,128 @@
+/** The class screen: a window for the projector, on any device of the teacher. It follows what the teacher steers. */
+import type { LessonView } from '@gobrel/contract';
+import { readableCode } from '@gobrel/contract/join-code';
+import type { Deck } from '@gobrel/core/deck';
+import { ledStop, type LessonState } from '@gobrel/core/lesson';
+import { useQuery } from '@tanstack/react-query';
+import { Maximize2, Minimize2 } from 'lucide-react';
+import { useEffect, useRef } from 'react';
+import { useParams } from 'react-router';
+import { JoinCard, joinAddress, useQr } from '../../lessons';
+import { useLesson } from '../../../shared/sync';
+import { editionQuery, lessonQuery, messageOf } from '../../../shared/api';
+import { useFullScreen } from '../../player';
+import { slideName } from '../../../shared/slides';
+import { Failing, IconButton, Loading } from '../../../shared/ui';
+import { TimeLeft } from '../../../shared/watching';
+import { words } from '../../../shared/messages';
+import { AnswersStage } from './answers-stage';
+import { LessonStage } from './lesson-stage';
+import { TurnStage } from './turn-stage';
+
+export function Screen() {
+  const { lessonId = '' } = useParams();
+  const lesson = useQuery({ ...lessonQuery(lessonId), refetchInterval: 5000 });
+  const edition = useQuery(editionQuery(lessonId, lesson.data?.edition));
+  const { document, state } = useLesson(lessonId, 'teacher');
+  const { refetch } = lesson;
+  useEffect(() => document?.onNews(() => void refetch()), [document, refetch]);
+  const failed = lesson.error ?? edition.error;
+  if (failed && !lesson.data) return <Failing message={messageOf(failed)} />;
+  if (!lesson.data || !edition.data || !document) return <Loading what={words.board.classScreen} />;
+  return <ClassScreen lesson={lesson.data} edition={edition.data} state={state} />;
+}
+
+interface ClassScreenProps {
+  readonly lesson: LessonView;
+  readonly edition: Deck;
+  readonly state: LessonState;
+}
+
+function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
+  const whole = useRef<HTMLDivElement>(null);
+  const [isFull, toggleFull] = useFullScreen(whole);
+  const shown =
+    state.showing === null
+      ? undefined
+      : lesson.participants.find(({ participantId }) => participantId === state.showing);
+  const stop = ledStop(edition, state);
+  return (
+    <div ref={whole} className="flex h-full flex-col bg-paper">
+      {state.dark ? (
+        <p className="absolute inset-0 z-20 flex items-center justify-center bg-black text-xl text-[#9a9a92]">
+          {words.leading.isDark}
+        </p>
+      ) : null}
+      {state.answersShown ? (
+        <AnswersStage lesson={lesson} edition={edition} shown={state.answersShown} />
+      ) : shown?.participantId ? (
+        <TurnStage
+          lesson={lesson}
+          edition={edition}
+          state={state}
+          name={shown.name}
+          participantId={shown.participantId}
+        />
+      ) : stop ? (
+        <LessonStage edition={edition} stop={stop} />
+      ) : (
+        <Waiting lesson={lesson} />
+      )}
+      <footer className="flex min-h-14 items-center gap-4 border-t border-rule px-5 py-1 text-xl" role="status">
+        {state.answersShown ? (
+          <strong className="font-display">{slideName(edition, state.answersShown.slideId)}</strong>
+        ) : shown ? (
+          <strong className="font-display">{words.board.shows(shown.name)}</strong>
+        ) : stop ? (
+          <strong className="font-display">{slideName(edition, stop.slideId)}</strong>
+        ) : null}
+        {state.turnTime && shown ? <TimeLeft time={state.turnTime} /> : null}
+        {state.applause > 0 && shown ? <span>{words.turns.applause(state.applause)}</span> : null}
+        {state.countdown ? <TimeLeft time={state.countdown} className="text-3xl font-bold" /> : null}
+        {lesson.held && !lesson.closedAt ? <span className="text-amber">{words.board.isHeld}</span> : null}
+        <span className="ml-auto flex items-center gap-3">
+          {lesson.closedAt || (!stop && !shown && !state.answersShown) ? null : <SmallWayIn code={lesson.code} />}
+          <IconButton name={isFull ? words.show.leaveFull : words.show.full} onClick={toggleFull}>
+            {isFull ? <Minimize2 size={20} aria-hidden /> : <Maximize2 size={20} aria-hidden />}
+          </IconButton>
+        </span>
+      </footer>
+    </div>
+  );
+}
+
+/** The way in for those who come late: code and QR code. */
+function SmallWayIn({ code }: { code: string }) {
+  const qr = useQr(joinAddress(code));
+  return (
+    <>
+      <strong>{readableCode(code)}</strong>
+      {qr.data ? <img src={qr.data} alt={words.handOut.qr} className="size-14" /> : null}
+    </>
+  );
+}
+
+/** Nobody leads: the way in, and who has arrived. */
+function Waiting({ lesson }: { lesson: LessonView }) {
+  const here = lesson.participants.filter(({ participantId }) => participantId !== null);
+  return (
+    <main className="dotted-ground flex min-h-0 flex-1 flex-col justify-center gap-8 overflow-auto p-10">
+      <div>
+        <p className="text-xl text-soft">{lesson.className}</p>
+        <h1 className="text-6xl">{lesson.title}</h1>
+      </div>
+      {lesson.closedAt ? <p className="text-2xl">{words.board.isClosed}</p> : <JoinCard code={lesson.code} large />}
+      <div>
+        <p className="text-2xl">{words.board.joined(here.length, lesson.participants.length)}</p>
+        <ul
+          aria-label={words.board.arrived}
+          className="mt-2 flex max-h-40 flex-wrap gap-x-5 gap-y-1 overflow-auto text-lg text-soft"
+        >
+          {here.map(({ key, name }) => (
+            <li key={key}>{name}</li>
+          ))}
+        </ul>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,97 @@
+/** What is done with a class as a whole: its gradebook, more students, cards, another name, putting it away. */
+import type { ClassView } from '@gobrel/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Archive, ArchiveRestore, IdCard, MoreHorizontal, Pencil, Table2, UserPlus } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useNewPins } from '../../lessons';
+import { ask, messageOf } from '../../../shared/api';
+import { Button, buttonClasses, Dialog, Field, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { NewClassDialog } from './new-class-dialog';
+
+export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
+  const says = words.classes;
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [open, setOpen] = useState<'rename' | 'add' | 'cards' | null>(null);
+  const [name, setName] = useState(schoolClass.name);
+  const onError = (error: unknown) => tell(messageOf(error), { tone: 'trouble' });
+  const pins = useNewPins(schoolClass.id);
+  const toCards = () => void navigate(`/classes/${schoolClass.id}/cards`);
+  const change = useMutation({
+    mutationFn: (fields: { name?: string; archived?: boolean }) =>
+      ask<ClassView>('PATCH', `/classes/${schoolClass.id}`, fields),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['classes'] });
+      setOpen(null);
+    },
+    onError,
+  });
+  const isArchived = schoolClass.archivedAt !== null;
+  return (
+    <span className="flex items-center gap-2">
+      <Link to={`/classes/${schoolClass.id}/gradebook`} className={buttonClasses()}>
+        <Table2 size={18} aria-hidden /> {says.gradebook}
+      </Link>
+      <Menu
+        trigger={
+          <Button aria-label={says.more(schoolClass.name)} title={says.more(schoolClass.name)}>
+            <MoreHorizontal size={18} aria-hidden />
+          </Button>
+        }
+      >
+        {isArchived ? (
+          <MenuEntry onSelect={() => change.mutate({ archived: false })}>
+            <ArchiveRestore size={18} aria-hidden /> {says.takeBack}
+          </MenuEntry>
+        ) : (
+          <>
+            <MenuEntry onSelect={() => setOpen('add')}>
+              <UserPlus size={18} aria-hidden /> {says.addStudents}
+            </MenuEntry>
+            <MenuEntry onSelect={() => setOpen('cards')}>
+              <IdCard size={18} aria-hidden /> {says.cards}
+            </MenuEntry>
+            <MenuEntry onSelect={() => setOpen('rename')}>
+              <Pencil size={18} aria-hidden /> {says.rename}
+            </MenuEntry>
+            <MenuEntry onSelect={() => change.mutate({ archived: true })}>
+              <Archive size={18} aria-hidden /> {says.archive}
+            </MenuEntry>
+          </>
+        )}
+      </Menu>
+      {open === 'add' ? <NewClassDialog into={schoolClass} onClose={() => setOpen(null)} /> : null}
+      <Dialog title={says.rename} open={open === 'rename'} onClose={() => setOpen(null)}>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            change.mutate({ name });
+          }}
+        >
+          <Field label={says.name} value={name} autoFocus onChange={({ target }) => setName(target.value)} />
+          <div className="mt-4 flex justify-end gap-2">
+            <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
+            <Button type="submit" look="main">
+              {words.common.keep}
+            </Button>
+          </div>
+        </form>
+      </Dialog>
+      <Dialog title={says.cardsTitle} open={open === 'cards'} onClose={() => setOpen(null)}>
+        <p>{says.cardsText}</p>
+        <div className="mt-5 flex justify-end gap-2">
+          <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
+          <Button
+            look="main"
+            disabled={pins.isPending}
+            onClick={() => pins.mutate(undefined, { onSuccess: toCards, onError })}
+          >
+            {says.cardsAction}
+          </Button>
+        </div>
+      </Dialog>
+    </span>
+  );
+}

@@ -1,0 +1,93 @@
+/** A new class, or more students of one: names typed, pasted or from a CSV file, with their groups. */
+import type { ClassView } from '@gobrel/contract';
+import { readClassList, type SecondColumn } from '@gobrel/core/formats';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask, messageOf, Refusal } from '../../../shared/api';
+import { Button, Dialog, Field, FileButton, LongField, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { decodeText } from './decode-text';
+import { ListPreview } from './list-preview';
+
+interface NewClassProps {
+  /** The class that students are added to; `null` for a new one. */
+  readonly into: ClassView | null;
+  readonly onClose: () => void;
+}
+
+export function NewClassDialog({ into, onClose }: NewClassProps) {
+  const says = words.classes;
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [list, setList] = useState('');
+  const [said, setSaid] = useState<SecondColumn | null>(null);
+  const read = readClassList(list, said);
+  const students = read.students.map((student) => student.name);
+  const groups = read.students.map(({ group }) => group);
+  const create = useMutation({
+    mutationFn: () =>
+      into
+        ? ask<ClassView>('POST', `/classes/${into.id}/students`, { students, groups })
+        : ask<ClassView>('POST', '/classes', { name, students, groups }),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['classes'] });
+      onClose();
+    },
+  });
+  const take = async (file: File) => {
+    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
+    const found = readClassList(text);
+    if (found.students.length === 0) return tell(says.unreadable, { tone: 'trouble' });
+    if (list.trim() === '') return setList(text.trim());
+    const lines = [...read.students, ...found.students].map(({ name: each, group }) =>
+      [each, group].filter(Boolean).join(', '),
+    );
+    setList(lines.join('\n'));
+    setSaid('group');
+  };
+  const fields = create.error instanceof Refusal ? create.error.problem.fields : undefined;
+  return (
+    <Dialog title={into ? says.addStudents : says.newClass} open onClose={onClose} wide>
+      <form
+        noValidate
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          create.mutate();
+        }}
+      >
+        {into ? null : (
+          <Field
+            label={says.name}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            fault={fields?.['name']}
+          />
+        )}
+        <div className="grid gap-4 sm:grid-cols-2">
+          <LongField
+            label={says.students}
+            rows={11}
+            value={list}
+            onChange={(event) => setList(event.target.value)}
+            hint={says.studentsHint(students.length)}
+            fault={fields?.['students']}
+          />
+          <ListPreview list={read} onSay={setSaid} />
+        </div>
+        <FileButton name={says.fromFile} accept=".csv,.txt,text/csv,text/plain" onFile={(file) => void take(file)} />
+        {create.isError && !fields ? (
+          <p role="alert" className="text-berry">
+            {messageOf(create.error)}
+          </p>
+        ) : null}
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>{words.common.cancel}</Button>
+          <Button type="submit" look="main" disabled={create.isPending || students.length === 0}>
+            {words.common.keep}
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,140 @@
+/** A student of a class: name, group and PIN, and what is done with them. */
+import type { ClassView, StudentView } from '@gobrel/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ArrowRightLeft, Download, KeyRound, MoreHorizontal, Pencil, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { ask, messageOf } from '../../../shared/api';
+import { Button, Dialog, Field, IconButton, Menu, MenuEntry, MenuRule, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+interface StudentEntryProps {
+  readonly schoolClass: ClassView;
+  readonly student: StudentView;
+  /** The teacher's classes, to move to. */
+  readonly classes: readonly ClassView[];
+}
+
+export function StudentEntry({ schoolClass, student, classes }: StudentEntryProps) {
+  const says = words.classes;
+  const queries = useQueryClient();
+  const [open, setOpen] = useState<'change' | 'erase' | null>(null);
+  const path = `/classes/${schoolClass.id}/students/${student.id}`;
+  const settle = {
+    onError: (error: unknown) => tell(messageOf(error), { tone: 'trouble' }),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['classes'] }),
+  };
+  const forget = useMutation({
+    mutationFn: () => ask('DELETE', `${path}/pin`),
+    onSuccess: () => tell(says.pinForgotten),
+    ...settle,
+  });
+  const change = useMutation({
+    mutationFn: (fields: { name?: string; group?: string; classId?: string }) => ask('PATCH', path, fields),
+    onSuccess: (_answer, { classId }) => {
+      setOpen(null);
+      const to = classes.find(({ id }) => id === classId);
+      if (to) tell(says.moved(student.name, to.name));
+    },
+    ...settle,
+  });
+  const erase = useMutation({
+    mutationFn: () => ask('DELETE', path),
+    onSuccess: () => tell(says.erased(student.name)),
+    ...settle,
+  });
+  return (
+    <li className="flex min-h-12 items-center justify-between gap-1 border-b border-rule">
+      <span className="min-w-0 flex-1">
+        {student.name}
+        {student.group ? <span className="text-sm text-soft"> · {student.group}</span> : null}
+      </span>
+      {student.hasPin ? (
+        <IconButton name={says.forgetPin(student.name)} onClick={() => forget.mutate()}>
+          <KeyRound size={18} aria-hidden />
+        </IconButton>
+      ) : (
+        <span className="text-sm text-soft">{says.noPin}</span>
+      )}
+      <Menu
+        trigger={
+          <button
+            type="button"
+            aria-label={says.moreOf(student.name)}
+            className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
+          >
+            <MoreHorizontal size={18} aria-hidden />
+          </button>
+        }
+      >
+        <MenuEntry onSelect={() => setOpen('change')}>
+          <Pencil size={18} aria-hidden /> {says.nameAndGroup}
+        </MenuEntry>
+        {classes
+          .filter(({ id }) => id !== schoolClass.id)
+          .map(({ id, name }) => (
+            <MenuEntry key={id} onSelect={() => change.mutate({ classId: id })}>
+              <ArrowRightLeft size={18} aria-hidden /> {says.moveTo(name)}
+            </MenuEntry>
+          ))}
+        <MenuEntry onSelect={() => window.open(`/api${path}/data`, '_blank', 'noopener')}>
+          <Download size={18} aria-hidden /> {says.data}
+        </MenuEntry>
+        <MenuRule />
+        <MenuEntry danger onSelect={() => setOpen('erase')}>
+          <Trash2 size={18} aria-hidden /> {says.erase}
+        </MenuEntry>
+      </Menu>
+      {open === 'change' ? (
+        <ChangeDialog student={student} onKeep={(fields) => change.mutate(fields)} onClose={() => setOpen(null)} />
+      ) : null}
+      <Dialog title={says.eraseTitle(student.name)} open={open === 'erase'} onClose={() => setOpen(null)}>
+        <p>{says.eraseText}</p>
+        <div className="mt-5 flex justify-end gap-2">
+          <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
+          <Button look="danger" disabled={erase.isPending} onClick={() => erase.mutate()}>
+            {says.erase}
+          </Button>
+        </div>
+      </Dialog>
+    </li>
+  );
+}
+
+interface ChangeProps {
+  readonly student: StudentView;
+  readonly onKeep: (fields: { name?: string; group?: string }) => void;
+  readonly onClose: () => void;
+}
+
+function ChangeDialog({ student, onKeep, onClose }: ChangeProps) {
+  const says = words.classes;
+  const [name, setName] = useState(student.name);
+  const [group, setGroup] = useState(student.group);
+  return (
+    <Dialog title={says.nameAndGroup} open onClose={onClose}>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          // A number that only tells two of the same name apart is no part of the name.
+          onKeep({ ...(name === student.name ? {} : { name }), group });
+        }}
+      >
+        <Field label={words.board.student} value={name} onChange={({ target }) => setName(target.value)} />
+        <Field
+          label={says.group}
+          hint={says.groupHint}
+          value={group}
+          maxLength={40}
+          onChange={({ target }) => setGroup(target.value)}
+        />
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>{words.common.cancel}</Button>
+          <Button type="submit" look="main">
+            {words.common.keep}
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

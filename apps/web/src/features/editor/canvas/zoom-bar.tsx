@@ -1,0 +1,67 @@
+/** Below the slide in the middle: its scale, the grid, and trying it as a student. */
+import { Grid3x3, Hand, Minus, Plus } from 'lucide-react';
+import { IconButton } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { useDesk } from '../state/desk';
+import { ZOOM_STEP } from './view';
+
+interface ZoomBarProps {
+  /** CSS pixels a slide unit. */
+  readonly scale: number;
+  readonly onZoom: (factor: number) => void;
+  readonly onFit: () => void;
+  /** Tries the slide as a student. */
+  readonly onTry: () => void;
+}
+
+export function ZoomBar({ scale, onZoom, onFit, onTry }: ZoomBarProps) {
+  const fits = useDesk((desk) => desk.view === null);
+  const grid = useDesk((desk) => desk.grid);
+  return (
+    <div
+      role="toolbar"
+      aria-label={words.editor.zoom}
+      className="absolute bottom-1.5 left-1/2 flex -translate-x-1/2 items-center rounded-md border border-rule bg-paper"
+    >
+      <IconButton
+        name={words.editor.gridOn}
+        pressed={grid}
+        onClick={() => useDesk.setState({ grid: !grid })}
+        className="!size-9 pointer-coarse:!size-11"
+      >
+        <Grid3x3 size={16} aria-hidden />
+      </IconButton>
+      <IconButton
+        name={words.editor.zoomOut}
+        onClick={() => onZoom(1 / ZOOM_STEP)}
+        className="!size-9 pointer-coarse:!size-11"
+      >
+        <Minus size={16} aria-hidden />
+      </IconButton>
+      <button
+        type="button"
+        title={words.editor.zoomFit}
+        aria-label={`${words.editor.zoomFit}, ${words.editor.zoomed(scale)}`}
+        aria-pressed={fits}
+        onClick={onFit}
+        className="min-h-9 w-14 rounded-md text-sm font-semibold tabular-nums hover:bg-rule/50 pointer-coarse:min-h-11"
+      >
+        {words.editor.zoomed(scale)}
+      </button>
+      <IconButton
+        name={words.editor.zoomIn}
+        onClick={() => onZoom(ZOOM_STEP)}
+        className="!size-9 pointer-coarse:!size-11"
+      >
+        <Plus size={16} aria-hidden />
+      </IconButton>
+      <button
+        type="button"
+        onClick={onTry}
+        className="flex min-h-9 items-center gap-1.5 rounded-md border-l border-rule px-3 text-sm font-semibold hover:bg-rule/50 pointer-coarse:min-h-11"
+      >
+        <Hand size={16} aria-hidden /> {words.questions.tryHere}
+      </button>
+    </div>
+  );
+}

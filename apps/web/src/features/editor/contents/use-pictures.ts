@@ -1,0 +1,74 @@
+/** Pictures into the slide: uploaded, then placed at a fitting size. */
+import { type KeptPictures, LARGEST_PICTURE, type PictureView } from '@gobrel/contract';
+import { addItem, centredFrame, newId, type SlideId, sizeOf } from '@gobrel/core/deck';
+import { useCallback, useState } from 'react';
+import { ask, messageOf } from '../../../shared/api';
+import { tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { select } from '../state/desk';
+import type { Editing } from '../state/editing';
+
+/** Part of the slide that a new picture takes at the most. */
+const PART = 0.6;
+
+/** Stores a picture on the server; `null` when it was refused, after saying so. */
+export async function storePicture(file: File): Promise<PictureView | null> {
+  if (file.size > LARGEST_PICTURE) {
+    tell(words.editor.pictureTooLarge(file.name), { tone: 'trouble' });
+    return null;
+  }
+  try {
+    const form = new FormData();
+    form.append('picture', file);
+    return await ask<PictureView>('POST', '/pictures', form);
+  } catch (error) {
+    tell(messageOf(error), { tone: 'trouble' });
+    return null;
+  }
+}
+
+/**
+ * Keeps pictures that came with something pasted, so that they can be seen here; takes those away again that are
+ * somebody else's, and says so. What was pasted is there at once; this follows.
+ */
+export async function keepPastedPictures(
+  pictures: readonly string[],
+  onRefused: (refused: readonly string[]) => void,
+): Promise<void> {
+  if (pictures.length === 0) return;
+  try {
+    const { refused } = await ask<KeptPictures>('POST', '/pictures/kept', { ids: [...pictures] });
+    if (refused.length === 0) return;
+    onRefused(refused);
+    tell(words.editor.picturesOfOthers(refused.length), { tone: 'trouble' });
+  } catch (error) {
+    tell(messageOf(error), { tone: 'trouble' });
+  }
+}
+
+/** A function that uploads and places pictures, and how many are on their way. */
+export function usePictures(editing: Editing, slideId: SlideId): [(files: readonly File[]) => Promise<void>, number] {
+  const [underWay, setUnderWay] = useState(0);
+  const { deck, run } = editing;
+  const place = useCallback(
+    async (files: readonly File[]) => {
+      for (const file of files) {
+        setUnderWay((count) => count + 1);
+        const picture = await storePicture(file);
+        setUnderWay((count) => count - 1);
+        if (!picture) continue;
+        const room = sizeOf(deck);
+        const scale = Math.min(1, (room.width * PART) / picture.width, (room.height * PART) / picture.height);
+        const size = { width: Math.round(picture.width * scale), height: Math.round(picture.height * scale) };
+        const id = newId();
+        const { width, height, moving } = picture;
+        const pixels = { width, height };
+        const frame = centredFrame(deck, size);
+        run(addItem(deck, { id, slideId, kind: 'picture', frame, fields: { picture: picture.id, pixels, moving } }));
+        select(id);
+      }
+    },
+    [deck, run, slideId],
+  );
+  return [place, underWay];
+}

@@ -1,0 +1,103 @@
+/** The editor's header: the deck's title, where it is kept, how the slides are seen, and what is done with all of it. */
+import type { SlideId } from '@gobrel/core/deck';
+import { CircleHelp, GraduationCap, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
+import { Link } from 'react-router';
+import { Brand, KeptNote, SchemeButton } from '../../app/frame';
+import { type CoAuthor, type OpenDocument, useStatus } from '../../shared/sync';
+import { Button, buttonClasses, IconButton } from '../../shared/ui';
+import { words } from '../../shared/messages';
+import type { Editing } from './state/editing';
+import { SeeSwitch, type Seeing } from './order/see-switch';
+
+/** The dialogs that the header opens. */
+export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'authors' | 'starters' | 'keep-starter';
+
+interface EditorHeaderProps {
+  readonly deckId: string;
+  readonly slideId: SlideId;
+  readonly editing: Editing;
+  readonly document: OpenDocument | null;
+  readonly others: readonly CoAuthor[];
+  /** How many pictures are on their way. */
+  readonly underWay: number;
+  readonly seeing: Seeing;
+  readonly onSee: (seeing: Seeing) => void;
+  readonly onDialog: (dialog: EditorDialog) => void;
+}
+
+/** Changes with every letter, so it is looked at apart from everything else, and has room for what it says then. */
+function Kept({ document }: { document: OpenDocument | null }) {
+  return (
+    <span className="flex min-w-[5.25rem] flex-none items-center">
+      <KeptNote kept={useStatus(document, ({ kept }) => kept)} />
+    </span>
+  );
+}
+
+export function EditorHeader(props: EditorHeaderProps) {
+  const { deckId, slideId, editing, document, others, underWay, seeing, onSee, onDialog } = props;
+  return (
+    <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
+      {/* What is said here comes and goes: the title gives way to it, so that nothing below moves. */}
+      <span className="flex min-w-0 flex-1 basis-[21rem] items-center gap-2">
+        <Link to="/" aria-label={words.frame.home} className="-m-1.5 flex-none p-1.5">
+          <Brand />
+        </Link>
+        <Link to="/" className="hidden flex-none text-sm text-soft hover:text-ink xl:inline">
+          {words.frame.library} /
+        </Link>
+        <input
+          aria-label={words.library.deckTitle}
+          value={editing.deck.title}
+          maxLength={200}
+          onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
+          className="min-h-11 min-w-16 max-w-80 flex-1 text-ellipsis rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+        />
+        <Kept document={document} />
+        {underWay > 0 ? (
+          <span role="status" className="min-w-0 truncate text-sm text-soft">
+            {words.editor.uploading(underWay)}
+          </span>
+        ) : null}
+        {others.length > 0 ? (
+          <span role="status" className="min-w-0 truncate text-sm text-soft">
+            {words.editor.alsoHere(others.map((other) => other.name))}
+          </span>
+        ) : null}
+      </span>
+      <SeeSwitch value={seeing} onChange={onSee} />
+      <span className="ml-auto flex items-center gap-1">
+        <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
+          <Undo2 size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
+          <Redo2 size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.versions.title} onClick={() => onDialog('versions')}>
+          <History size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.authors.title} onClick={() => onDialog('authors')}>
+          <UserPlus size={20} aria-hidden />
+        </IconButton>
+        <IconButton name={words.keys.title} onClick={() => onDialog('keys')}>
+          <CircleHelp size={20} aria-hidden />
+        </IconButton>
+        <SchemeButton />
+        <Link
+          to={`/decks/${deckId}/trial/${slideId}`}
+          aria-label={words.editor.asStudent}
+          title={words.editor.asStudent}
+          className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
+        >
+          <GraduationCap size={20} aria-hidden />
+        </Link>
+        <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
+          <Play size={18} aria-hidden /> {words.editor.tryIt}
+        </Link>
+        <Button look="main" onClick={() => onDialog('hand-out')}>
+          <Send size={18} aria-hidden /> {words.handOut.action}
+        </Button>
+      </span>
+    </header>
+  );
+}

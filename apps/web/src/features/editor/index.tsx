@@ -1,0 +1,335 @@
+/** The editor: the slide in the middle, its routes at its edges, the running order below. */
+import {
+  addSlideFrom,
+  type ItemId,
+  type LayoutName,
+  newId,
+  type SlideId,
+  sizeOf,
+  slidesInOrder,
+  slidesToClip,
+} from '@gobrel/core/deck';
+import { ownPages } from '@gobrel/core/lesson';
+import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { HandOutDialog } from '../lessons';
+import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
+import { useRoom } from '@gobrel/slide-view';
+import { KeepStarterDialog, StarterDialog } from '../library';
+import { KeysSheet, Loading, Tabs } from '../../shared/ui';
+import { words } from '../../shared/messages';
+import { Canvas } from './canvas/canvas';
+import { RouteCards } from './canvas/route-cards';
+import { layOutRoutes } from './canvas/route-layout';
+import { beginDrag } from './canvas/use-drag';
+import { useView } from './canvas/use-view';
+import { ZoomBar } from './canvas/zoom-bar';
+import { select, useDesk } from './state/desk';
+import { AuthorsDialog } from './authors/authors-dialog';
+import { type EditorDialog, EditorHeader } from './editor-header';
+import { type Editing, useEditing } from './state/editing';
+import { LinkDialog } from './links/link-dialog';
+import { NotOpen } from './not-open';
+import { Palette } from './palette/palette';
+import { TrySlide } from './questions/try-slide';
+import { ItemPanel } from './panel/item-panel';
+import { ItemsList } from './panel/items-list';
+import { SeveralPanel } from './panel/several-panel';
+import { SlidePanel } from './panel/slide-panel';
+import { Grid } from './order/grid';
+import { Outline } from './order/outline';
+import { type Seeing, seeings } from './order/see-switch';
+import { RemoveDialog } from './order/remove-dialog';
+import { Strip } from './order/strip';
+import { ViewpointStrip } from './order/viewpoint-strip';
+import { chosenSlides } from './order/choosing';
+import { useSlideActions } from './order/use-slide-actions';
+import { VersionsDialog } from './authors/versions-dialog';
+import { useClipboard } from './keyboard/use-clipboard';
+import { useKeys } from './keyboard/use-keys';
+import { useLinking } from './links/use-linking';
+import { useStable } from './state/use-stable';
+import { usePictures } from './contents/use-pictures';
+import { usePresence } from './authors/use-presence';
+
+/** Comes only when it is looked at: its drawing is the largest part of the editor. */
+const RouteMap = lazy(async () => ({ default: (await import('./map/route-map')).RouteMap }));
+
+const PlanView = lazy(async () => ({ default: (await import('./plan/plan-view')).PlanView }));
+
+export function Screen() {
+  const { deckId = '' } = useParams();
+  const document = useDocument(`deck:${deckId}`, 'teacher');
+  const isForbidden = useStatus(document, ({ kept }) => kept === 'forbidden');
+  const isReady = useStatus(document, ({ ready }) => ready);
+  const editing = useEditing(document);
+  if (isForbidden) return <NotOpen deckId={deckId} />;
+  if (!editing || !isReady) return <Loading what={words.show.deck} />;
+  return <Editor deckId={deckId} document={document} editing={editing} />;
+}
+
+interface EditorProps {
+  readonly deckId: string;
+  readonly document: OpenDocument | null;
+  readonly editing: Editing;
+}
+
+function Editor({ deckId, document, editing }: EditorProps) {
+  const { deck, run, tellDone } = editing;
+  const [search, setSearch] = useSearchParams();
+  const order = slidesInOrder(deck);
+  // The slide changes at once, so that whatever is typed next goes to it; the address follows when it can.
+  const [current, setCurrent] = useState(search.get('slide') ?? '');
+  const slide = deck.slides[current] ?? order[0] ?? null;
+  const slideId = slide?.id ?? '';
+  const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
+  const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
+  const [dialog, setDialog] = useState<EditorDialog | null>(null);
+  const [trying, setTrying] = useState(false);
+  const others = usePresence(document, slideId);
+  const { linking, begin, end } = useLinking(editing, selected);
+  const [placePictures, underWay] = usePictures(editing, slideId);
+  const onPictures = useCallback((files: readonly File[]) => void placePictures(files), [placePictures]);
+  const go = useCallback(
+    (next: SlideId) => {
+      select();
+      useDesk.setState({ chosen: [] });
+      setCurrent(next);
+      setSearch((before) => ({ ...Object.fromEntries(before), slide: next }), { replace: true });
+    },
+    [setSearch],
+  );
+  const goTo = (next: SlideId, itemId: ItemId) => {
+    open(next);
+    select(itemId);
+  };
+  const see = (next: Seeing) => {
+    select();
+    setSearch((before) => ({ ...Object.fromEntries(before), see: next }), { replace: true });
+  };
+  const seeing = seeings.find((each) => each === search.get('see')) ?? 'slide';
+  const [actions, removal] = useSlideActions(editing, go);
+  const open = (next: SlideId) => {
+    go(next);
+    setSearch({ slide: next, see: 'slide' }, { replace: true });
+  };
+  const slides = chosenSlides(
+    deck,
+    slideId,
+    useDesk((desk) => desk.chosen),
+  );
+  const add = useStable((layout: LayoutName) => {
+    const id = newId();
+    run(addSlideFrom(deck, layout, { id, name: '', after: slideId }));
+    go(id);
+  });
+  // What stands around the slide may follow a moment later than the slide that is worked on.
+  const deferredDeck = useDeferredValue(deck);
+  const orderProps = { deck: deferredDeck, run, tellDone, others, current: slideId, actions, onGo: go };
+  const onStarters = useCallback(() => setDialog('starters'), []);
+  const onHelp = useCallback(() => setDialog('keys'), []);
+  const onLink = useStable(begin);
+  const paused = trying && seeing === 'slide';
+  useKeys({ editing, slideId, onHelp, onLink, paused });
+  useClipboard({ editing, slideId, slides, actions, onPictures, paused });
+  useEffect(() => () => select(), []);
+
+  return (
+    <div className="flex h-full flex-col">
+      <EditorHeader
+        deckId={deckId}
+        slideId={slideId}
+        editing={editing}
+        document={document}
+        others={others}
+        underWay={underWay}
+        seeing={seeing}
+        onSee={see}
+        onDialog={setDialog}
+      />
+      <div className="flex min-h-0 flex-1">
+        {seeing === 'slide' && !paused ? (
+          <Palette editing={editing} slideId={slideId} onPictures={onPictures} onGo={go} />
+        ) : null}
+        {paused && slide ? (
+          <TrySlide key={slideId} editing={editing} slideId={slideId} onEnd={() => setTrying(false)} />
+        ) : seeing === 'grid' ? (
+          <Grid {...orderProps} onOpen={open} />
+        ) : seeing === 'map' ? (
+          <Suspense fallback={<Loading what={words.routes.map} />}>
+            <RouteMap editing={editing} current={slideId} actions={actions} onGo={go} onOpen={open} />
+          </Suspense>
+        ) : seeing === 'plan' ? (
+          <Suspense fallback={<Loading what={words.plan.title} />}>
+            <PlanView editing={editing} />
+          </Suspense>
+        ) : seeing === 'outline' ? (
+          <Outline editing={editing} current={slideId} onGo={go} onOpen={open} />
+        ) : slide ? (
+          <Middle
+            others={others}
+            editing={editing}
+            slideId={slideId}
+            onGo={go}
+            onPickLink={onLink}
+            onPictures={onPictures}
+            onTry={() => {
+              select();
+              setTrying(true);
+            }}
+          />
+        ) : (
+          <p className="flex-1 p-8">{words.show.noSlides}</p>
+        )}
+        {seeing === 'plan' || paused ? null : (
+          <aside
+            aria-label={words.editor.panel}
+            className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
+          >
+            <Tabs
+              label={words.editor.panel}
+              tabs={[
+                {
+                  id: 'settings',
+                  name: words.editor.settings,
+                  content: (
+                    <>
+                      {selected.length > 1 ? (
+                        <SeveralPanel editing={editing} ids={selected} onPickLink={begin} onGo={go} />
+                      ) : null}
+                      {item ? (
+                        <ItemPanel key={item.id} editing={editing} item={item} onPickLink={begin} onGo={go} />
+                      ) : null}
+                      {selected.length === 0 && slide ? (
+                        <SlidePanel
+                          key={slides.join(' ')}
+                          editing={editing}
+                          ids={slides}
+                          onMap={seeing === 'map'}
+                          actions={actions}
+                          onGoTo={goTo}
+                          onKeep={() => setDialog('keep-starter')}
+                        />
+                      ) : null}
+                    </>
+                  ),
+                },
+                {
+                  id: 'items',
+                  name: words.editor.allItems,
+                  content: <ItemsList editing={editing} slideId={slideId} />,
+                },
+              ]}
+            />
+          </aside>
+        )}
+      </div>
+      {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
+      {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onStarters={onStarters} /> : null}
+      {dialog === 'hand-out' ? (
+        <HandOutDialog deckId={deckId} hasOwnPage={ownPages(deck).length > 0} onClose={() => setDialog(null)} />
+      ) : null}
+      {dialog === 'versions' ? (
+        <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
+      ) : null}
+      {dialog === 'authors' ? <AuthorsDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'keys' ? <KeysSheet {...words.keys} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'starters' ? (
+        <StarterDialog
+          decksFirst={false}
+          onPick={(starter) => {
+            setDialog(null);
+            const slides = slidesInOrder(starter.deck).map(({ id }) => id);
+            actions.paste(slidesToClip(starter.deck, slides), slideId);
+          }}
+          onClose={() => setDialog(null)}
+        />
+      ) : null}
+      {dialog === 'keep-starter' ? (
+        <KeepStarterDialog deck={deck} ids={slides} onClose={() => setDialog(null)} />
+      ) : null}
+      {removal ? (
+        <RemoveDialog
+          deck={deck}
+          ids={removal.ids}
+          links={removal.links}
+          onRemove={removal.answer}
+          onClose={removal.cancel}
+        />
+      ) : null}
+      {linking ? (
+        <LinkDialog
+          deck={deck}
+          slideId={slideId}
+          carrier={linking.carrier}
+          present={linking.present}
+          onPick={linking.tie}
+          onClose={end}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+interface MiddleProps {
+  readonly others: readonly CoAuthor[];
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  readonly onGo: (slideId: SlideId) => void;
+  readonly onPickLink: () => void;
+  readonly onPictures: (files: readonly File[]) => void;
+  /** Tries the slide as a student. */
+  readonly onTry: () => void;
+}
+
+function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry }: MiddleProps) {
+  const { deck } = editing;
+  const deferredDeck = useDeferredValue(deck);
+  const element = useRef<HTMLElement>(null);
+  const [measured, area] = useRoom<HTMLElement>();
+  const around = useCallback(
+    (main: HTMLElement) => {
+      element.current = main;
+      return measured(main);
+    },
+    [measured],
+  );
+  const size = sizeOf(deck);
+  const fitting = layOutRoutes(area, size);
+  const { view, zoom, fit } = useView(element, area, fitting.slide, editing, slideId);
+  const slide = { x: view.x, y: view.y, width: size.width * view.scale, height: size.height * view.scale };
+  const layout = { ...fitting, slide };
+  const drop = (event: DragEvent) => {
+    if (event.dataTransfer.files.length === 0) return;
+    event.preventDefault();
+    onPictures([...event.dataTransfer.files]);
+  };
+  return (
+    <main
+      ref={around}
+      className="dotted-ground relative min-w-0 flex-1 touch-none overflow-hidden"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={drop}
+      onPointerDown={(event) => {
+        // A press beside the slide selects nothing; a drag draws a marquee from there.
+        if (!(event.target instanceof Element) || event.target.closest('button, [data-canvas], [role=toolbar]')) return;
+        beginDrag(event, { kind: 'canvas' }, { editing, slideId, scale: view.scale });
+      }}
+    >
+      {area.width > 0 ? (
+        <RouteCards deck={deferredDeck} slideId={slideId} area={area} layout={layout} onGo={onGo}>
+          <div className="absolute" style={{ left: layout.slide.x, top: layout.slide.y }}>
+            <Canvas
+              editing={editing}
+              others={others}
+              slideId={slideId}
+              width={layout.slide.width}
+              onPickLink={onPickLink}
+            />
+          </div>
+        </RouteCards>
+      ) : null}
+      <ZoomBar scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
+    </main>
+  );
+}

@@ -1,0 +1,63 @@
+/** Drawing a link from something to a slide: its tile, its card, or its place on the map. */
+import { type ItemId, leadTo } from '@gobrel/core/deck';
+import type { Point } from '@gobrel/core/geometry';
+import { keysWhileDragging } from '@gobrel/slide-view';
+import { type PointerEvent, useRef, useState } from 'react';
+import { slideName } from '../../../shared/slides';
+import { words } from '../../../shared/messages';
+import type { Editing } from '../state/editing';
+
+/** A shorter way than this is a press, in CSS pixels. */
+const PRESS = 8;
+
+/**
+ * Handlers for the button that a link is drawn from, and the line while it is drawn.
+ * @param onPress is called when the button was only pressed
+ */
+export function useLinkDrag({ deck, run, tellDone }: Editing, itemId: ItemId, onPress: () => void) {
+  const [line, setLine] = useState<{ readonly from: Point; readonly to: Point } | null>(null);
+  const dragged = useRef(false);
+  const handlers = {
+    onPointerDown: (event: PointerEvent<HTMLButtonElement>) => {
+      event.stopPropagation();
+      event.currentTarget.setPointerCapture(event.pointerId);
+      const at = { x: event.clientX, y: event.clientY };
+      setLine({ from: at, to: at });
+      dragged.current = false;
+      keysWhileDragging(event.pointerId, () => {
+        setLine(null);
+        dragged.current = true;
+      });
+    },
+    onPointerMove: ({ clientX: x, clientY: y }: PointerEvent) =>
+      setLine((before) => before && { ...before, to: { x, y } }),
+    onPointerUp: ({ clientX: x, clientY: y }: PointerEvent) => {
+      if (!line) return;
+      setLine(null);
+      dragged.current = Math.hypot(x - line.from.x, y - line.from.y) >= PRESS;
+      const onto = dragged.current ? slideUnder(x, y) : null;
+      if (onto === null || !deck.slides[onto]) return;
+      run(leadTo(deck, { itemId, run: null }, { to: 'slide', slideId: onto }));
+      tellDone(words.routes.linkLed(words.links.called(deck, itemId), slideName(deck, onto)));
+    },
+    onPointerCancel: () => setLine(null),
+    onClick: () => {
+      // A drag ends with a click of its own; only a press, or a key, is one.
+      if (!dragged.current) onPress();
+      dragged.current = false;
+    },
+  };
+  const drawn = line ? (
+    <svg aria-hidden className="pointer-events-none fixed inset-0 z-30 h-full w-full">
+      <line x1={line.from.x} y1={line.from.y} x2={line.to.x} y2={line.to.y} stroke="var(--clay)" strokeWidth={3} />
+      <circle cx={line.to.x} cy={line.to.y} r={7} fill="var(--clay)" />
+    </svg>
+  ) : null;
+  return { handlers, drawn };
+}
+
+/** The slide whose tile, card, or card on the map lies at a point of the screen. */
+function slideUnder(x: number, y: number): string | null {
+  const under = document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-slide], .react-flow__node');
+  return under?.dataset['slide'] ?? under?.dataset['id'] ?? null;
+}

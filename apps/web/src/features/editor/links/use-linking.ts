@@ -1,0 +1,46 @@
+/** Tying a link to what is selected: to the marked words while typing, else to the item or the whole group. */
+import { type Destination, type ItemId, nameOf, setLink, unitsAmong } from '@gobrel/core/deck';
+import { useState } from 'react';
+import { words } from '../../../shared/messages';
+import { useDesk } from '../state/desk';
+import type { Editing } from '../state/editing';
+
+/** What a link is being tied to. */
+export interface Linking {
+  readonly carrier: string;
+  readonly present: Destination | null;
+  readonly tie: (destination: Destination | null) => void;
+}
+
+/** The link being tied, a way to begin with what is selected, and a way to end. */
+export function useLinking(
+  editing: Editing,
+  selected: readonly ItemId[],
+): { linking: Linking | null; begin: () => void; end: () => void } {
+  const [linking, setLinking] = useState<Linking | null>(null);
+  const begin = () => {
+    const item = editing.deck.items[selected[0] ?? ''];
+    if (!item || unitsAmong(editing.deck, selected).length !== 1) return;
+    const { typingIn, textEditor } = useDesk.getState();
+    if (typingIn === item.id && textEditor && !(textEditor.state.selection.empty && !textEditor.isActive('link'))) {
+      if (textEditor.state.selection.empty) textEditor.commands.extendMarkRange('link');
+      const { from, to } = textEditor.state.selection;
+      setLinking({
+        carrier: textEditor.state.doc.textBetween(from, to, ' '),
+        present: (textEditor.getAttributes('link')['destination'] as Destination | undefined) ?? null,
+        tie: (destination) => {
+          const chain = textEditor.chain().focus().setTextSelection({ from, to });
+          if (destination) chain.setMark('link', { destination }).run();
+          else chain.unsetMark('link').run();
+        },
+      });
+      return;
+    }
+    setLinking({
+      carrier: selected.length > 1 ? words.editor.group : nameOf(item) || words.kinds[item.kind],
+      present: item.link,
+      tie: (destination) => editing.run(selected.flatMap((id) => setLink(editing.deck, id, destination))),
+    });
+  };
+  return { linking, begin, end: () => setLinking(null) };
+}

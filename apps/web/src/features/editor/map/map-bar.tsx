@@ -1,0 +1,168 @@
+/** The bar over the map: the sums, finding a slide, what is shown and how. */
+import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
+import { useReactFlow } from '@xyflow/react';
+import { LayoutDashboard, Maximize, Minus, Percent, Plus, SquarePlus, Table2, Trash2, Waypoints } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import { slideName } from '../../../shared/slides';
+import { Choose, IconButton } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { RIM } from './opening-view';
+import { type Look, looks } from './map-cards';
+import type { DeckFigures } from '../routes-worker/use-route-figures';
+
+interface MapBarProps {
+  readonly deck: Deck;
+  readonly figures: DeckFigures | null;
+  readonly look: Look;
+  readonly onLook: (look: Look) => void;
+  readonly heat: boolean;
+  readonly onHeat: (heat: boolean) => void;
+  readonly asTable: boolean;
+  readonly onAsTable: (asTable: boolean) => void;
+  readonly onFind: (slideId: SlideId) => void;
+  readonly onForget: (walk: string) => void;
+  readonly onAdd: () => void;
+  readonly onLayOut: () => void;
+  readonly canLayOut: boolean;
+  /** What else stands in the bar. */
+  readonly children: ReactNode;
+}
+
+export function MapBar(props: MapBarProps) {
+  const {
+    deck,
+    figures,
+    look,
+    onLook,
+    onForget,
+    heat,
+    onHeat,
+    asTable,
+    onAsTable,
+    onAdd,
+    onLayOut,
+    canLayOut,
+    children,
+  } = props;
+  const flow = useReactFlow();
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1.5">
+      <span className="w-24">
+        <Choose
+          label={words.routes.shownAs}
+          value={asTable ? 'table' : 'map'}
+          options={[
+            { value: 'map', name: words.routes.asMap, icon: <Waypoints size={18} aria-hidden /> },
+            { value: 'table', name: words.routes.asTable, icon: <Table2 size={18} aria-hidden /> },
+          ]}
+          onChange={(as) => onAsTable(as === 'table')}
+        />
+      </span>
+      <FindSlide {...props} />
+      {asTable ? null : (
+        <>
+          <label className="flex min-h-11 items-center gap-1 rounded-md border border-edge bg-card pl-2 text-sm">
+            <span aria-hidden className="text-soft">
+              {words.routes.look}
+            </span>
+            <select
+              aria-label={words.routes.look}
+              value={typeof look === 'object' ? look.walk : look}
+              className="min-h-11 max-w-36 xl:max-w-52 rounded-md bg-card pr-1 font-semibold"
+              onChange={({ target }) => onLook(looks.find((each) => each === target.value) ?? { walk: target.value })}
+            >
+              {looks.map((each) => (
+                <option key={each} value={each}>
+                  {words.routes.looks[each]}
+                </option>
+              ))}
+              {deck.walks.length > 0 ? (
+                <optgroup label={words.routes.walks}>
+                  {deck.walks.map((walk) => (
+                    <option key={walk.id} value={walk.id}>
+                      {walk.name}
+                    </option>
+                  ))}
+                </optgroup>
+              ) : null}
+            </select>
+          </label>
+          {typeof look === 'object' ? (
+            <IconButton name={words.routes.forgetWalk} onClick={() => onForget(look.walk)}>
+              <Trash2 size={18} aria-hidden />
+            </IconButton>
+          ) : null}
+          <IconButton name={words.routes.heat} pressed={heat} onClick={() => onHeat(!heat)}>
+            <Percent size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.routes.addSlide} onClick={onAdd}>
+            <SquarePlus size={19} aria-hidden />
+          </IconButton>
+          <IconButton name={words.routes.layOut} disabled={!canLayOut} onClick={onLayOut}>
+            <LayoutDashboard size={18} aria-hidden />
+          </IconButton>
+          {children}
+          <IconButton name={words.routes.zoomOut} onClick={() => void flow.zoomOut()}>
+            <Minus size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.routes.zoomIn} onClick={() => void flow.zoomIn()}>
+            <Plus size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.routes.fit} onClick={() => void flow.fitView({ maxZoom: 1, padding: RIM })}>
+            <Maximize size={18} aria-hidden />
+          </IconButton>
+        </>
+      )}
+      <p role="status" className="min-w-0 flex-1 basis-full text-sm text-soft">
+        {figures ? <Sums figures={figures} /> : words.routes.counting}
+      </p>
+    </div>
+  );
+}
+
+function Sums({ figures }: { figures: DeckFigures }) {
+  const { sum } = words.routes;
+  return (
+    <>
+      {[
+        sum.slides(figures.slides.size),
+        sum.endings(figures.endings),
+        sum.routes(figures.shortest, figures.longest),
+        sum.length(figures.length),
+        ...(figures.hasGates ? [sum.gates] : []),
+      ].join(' · ')}{' '}
+      ·{' '}
+      <span className={figures.troubles > 0 ? 'font-semibold text-berry' : 'font-semibold text-reed'}>
+        {sum.troubles(figures.troubles)}
+      </span>
+    </>
+  );
+}
+
+/** Finds a slide by a part of its name; Enter goes to the first that fits, and on to the next. */
+function FindSlide({ deck, onFind }: Pick<MapBarProps, 'deck' | 'onFind'>) {
+  const [sought, setSought] = useState('');
+  const [turn, setTurn] = useState(0);
+  const found = slidesInOrder(deck).filter((slide) =>
+    slideName(deck, slide.id).toLowerCase().includes(sought.trim().toLowerCase()),
+  );
+  return (
+    <input
+      type="search"
+      aria-label={words.routes.find}
+      placeholder={words.routes.findHint}
+      value={sought}
+      className="min-h-11 w-36 xl:w-44 rounded-md border border-edge bg-card px-2"
+      onChange={(event) => {
+        setSought(event.target.value);
+        setTurn(0);
+      }}
+      onKeyDown={(event) => {
+        const next = found[turn % Math.max(1, found.length)];
+        if (event.key !== 'Enter' || !next) return;
+        setTurn(turn + 1);
+        onFind(next.id);
+      }}
+    />
+  );
+}

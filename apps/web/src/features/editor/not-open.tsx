@@ -1,0 +1,39 @@
+/** A deck that is not open to whoever looks: deleted, or not theirs. Its owner can restore it here. */
+import type { DeckSummary } from '@gobrel/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { ask, deckQuery, messageOf, Refusal } from '../../shared/api';
+import { Button, buttonClasses, Failing, Loading, tell } from '../../shared/ui';
+import { words } from '../../shared/messages';
+
+export function NotOpen({ deckId }: { deckId: string }) {
+  const queries = useQueryClient();
+  const deck = useQuery({ ...deckQuery(deckId), staleTime: 0, retry: false });
+  const restore = useMutation({
+    mutationFn: () => ask<DeckSummary>('POST', `/decks/${deckId}/restore`),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['decks'] });
+      // The document was shut for good: the page is opened anew, and with it what this device kept.
+      window.location.reload();
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  if (deck.isFetching) return <Loading what={words.show.deck} />;
+  const code = deck.error instanceof Refusal ? deck.error.problem.code : null;
+  const isDeleted = code === 'deck-deleted' || code === 'deck-deleted-by-owner';
+  return (
+    <>
+      <Failing message={isDeleted ? messageOf(deck.error) : words.editor.notYours} />
+      <p className="flex justify-center gap-3">
+        {code === 'deck-deleted' ? (
+          <Button look="main" disabled={restore.isPending} onClick={() => restore.mutate()}>
+            {words.library.restore}
+          </Button>
+        ) : null}
+        <Link to="/" className={buttonClasses()}>
+          {words.elsewhere.home}
+        </Link>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+/** Before slides are removed that links lead to: which links these are, and where they shall lead instead. */
+import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
+import { type Link } from '@gobrel/core/routes';
+import { useState } from 'react';
+import { slideName } from '../../../shared/slides';
+import { Button, Dialog } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+interface RemoveDialogProps {
+  readonly deck: Deck;
+  readonly ids: readonly SlideId[];
+  /** The links of other slides that lead to them. */
+  readonly links: readonly Link[];
+  /** Removes the slides; the links then lead to the slide given, or stay open. */
+  readonly onRemove: (instead: SlideId | null) => void;
+  readonly onClose: () => void;
+}
+
+export function RemoveDialog({ deck, ids, links, onRemove, onClose }: RemoveDialogProps) {
+  const [instead, setInstead] = useState<SlideId | ''>('');
+  const resting = slidesInOrder(deck).filter((slide) => !ids.includes(slide.id));
+  return (
+    <Dialog title={words.routes.removeTitle(links.length)} open onClose={onClose}>
+      <ul className="mb-3 max-h-48 list-disc overflow-auto pl-5">
+        {links.map((link, index) => (
+          <li key={index}>
+            {words.routes.openLink(
+              slideName(deck, link.from),
+              link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'],
+            )}
+          </li>
+        ))}
+      </ul>
+      <label className="block font-semibold">
+        {words.routes.leadInstead}
+        <select
+          value={instead}
+          className="mt-1 block min-h-11 w-full rounded-md border border-edge bg-card px-2 font-normal"
+          onChange={(event) => setInstead(event.target.value)}
+        >
+          <option value="">{words.routes.stayOpen}</option>
+          {resting.map((slide) => (
+            <option key={slide.id} value={slide.id}>
+              {slideName(deck, slide.id)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="mt-4 flex justify-end gap-2">
+        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button look="danger" onClick={() => onRemove(instead === '' ? null : instead)}>
+          {words.routes.removeSlides(ids.length)}
+        </Button>
+      </div>
+    </Dialog>
+  );
+}

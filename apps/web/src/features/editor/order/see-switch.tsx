@@ -1,0 +1,28 @@
+/** How the slides are seen: one at a time, all of them, as an outline, as a map of ways, or as a story plan. */
+import { LayoutGrid, ListTree, Presentation, ScrollText, Waypoints } from 'lucide-react';
+import { Choose } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+/** The ways of seeing the slides. */
+export const seeings = ['slide', 'grid', 'outline', 'map', 'plan'] as const;
+
+/** A way of seeing the slides. */
+export type Seeing = (typeof seeings)[number];
+
+const icons = { slide: Presentation, grid: LayoutGrid, outline: ListTree, map: Waypoints, plan: ScrollText };
+
+export function SeeSwitch({ value, onChange }: { value: Seeing; onChange: (seeing: Seeing) => void }) {
+  return (
+    <span className="w-56">
+      <Choose
+        label={words.order.seeing}
+        value={value}
+        options={seeings.map((each) => {
+          const Icon = icons[each];
+          return { value: each, name: words.order.sees[each], icon: <Icon size={18} aria-hidden /> };
+        })}
+        onChange={onChange}
+      />
+    </span>
+  );
+}

@@ -1,0 +1,125 @@
+/** A slide in the running order: its picture, its name, who else is there; to go to, choose and drag. */
+import { type Deck, type Slide, type SlideId } from '@gobrel/core/deck';
+import { linksFrom } from '@gobrel/core/routes';
+import { Check } from 'lucide-react';
+import { type CSSProperties, type KeyboardEvent, memo, type MouseEvent, useEffect, useRef } from 'react';
+import { Thumbnail } from '../../../shared/slides';
+import { words } from '../../../shared/messages';
+import { DropMarker, useDragged } from './sortable-order';
+
+interface SlideTileProps {
+  /** The part of the deck that draws the slide: it changes only when the slide does. */
+  readonly drawing: Deck;
+  readonly name: string;
+  readonly slide: Slide;
+  readonly number: number | null;
+  readonly place: number;
+  /** How many slides there are. */
+  readonly count: number;
+  /** The names of other authors on this slide. */
+  readonly here: string;
+  readonly isCurrent: boolean;
+  readonly isChosen: boolean;
+  /** Width of the picture, in CSS pixels. */
+  readonly width: number;
+  /** Where it stands, in a list that places its entries by itself. */
+  readonly left?: number;
+  /** Whether it can be chosen by a box of its own, as on a touch screen. */
+  readonly withBox?: boolean;
+  readonly onPress: (
+    id: SlideId,
+    how: { readonly ctrlKey: boolean; readonly metaKey: boolean; readonly shiftKey: boolean },
+  ) => void;
+  readonly onPick: (id: SlideId) => void;
+  readonly onKey: (event: KeyboardEvent, id: SlideId) => void;
+  readonly onOpen?: (id: SlideId) => void;
+}
+
+export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
+  const { drawing, name, slide, number, place, count, here, isCurrent, isChosen, width, left } = props;
+  const { attributes, listeners, setNodeRef, style, isDragging, marker } = useDragged(slide.id);
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    // Who goes from tile to tile by keys takes the focus along.
+    const focused = document.activeElement;
+    if (isCurrent && focused !== button.current && focused?.closest('[data-slide]')) button.current?.focus();
+  }, [isCurrent]);
+  const exits = linksFrom(drawing, slide.id).length;
+  const placed: CSSProperties = left === undefined ? {} : { position: 'absolute', left };
+  const frame = isCurrent
+    ? 'outline-3 outline-offset-1 outline-dusk'
+    : isChosen
+      ? 'outline-3 outline-dashed outline-dusk'
+      : '';
+  const keys = (event: KeyboardEvent) => {
+    listeners?.['onKeyDown']?.(event);
+    if (!event.defaultPrevented && !isDragging) props.onKey(event, slide.id);
+  };
+  return (
+    <li
+      ref={setNodeRef}
+      aria-setsize={count}
+      aria-posinset={place}
+      style={{ ...placed, ...style, width: width + 2 }}
+      className="group relative flex-none"
+    >
+      <DropMarker side={marker} />
+      <button
+        ref={button}
+        type="button"
+        {...attributes}
+        {...listeners}
+        aria-label={words.editor.stripSlide(place, name, slide.leftOut, exits, here)}
+        aria-pressed={isChosen}
+        data-slide={slide.id}
+        aria-current={isCurrent ? 'true' : undefined}
+        onClick={(event: MouseEvent) => props.onPress(slide.id, event)}
+        onDoubleClick={() => props.onOpen?.(slide.id)}
+        onKeyDown={keys}
+        className="block w-full text-left"
+      >
+        <span className={`relative block rounded ${frame}`}>
+          <span className={`block ${slide.leftOut ? 'opacity-50' : ''}`}>
+            <Thumbnail deck={drawing} slideId={slide.id} width={width} number={number} />
+          </span>
+          {here ? (
+            <span
+              aria-hidden
+              className="absolute bottom-1 left-1 max-w-[96px] truncate rounded bg-[#3d4e8a] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
+            >
+              {here}
+            </span>
+          ) : null}
+          {exits > 0 ? (
+            <span
+              aria-hidden
+              className="absolute right-1 top-1 rounded bg-[#a84226] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
+            >
+              {exits}→
+            </span>
+          ) : null}
+        </span>
+        <span className={`block truncate pt-1.5 text-xs ${isCurrent ? 'font-bold' : ''}`}>
+          {place} {name}
+        </span>
+        {slide.leftOut ? <span className="block text-[11px] leading-3 text-soft">{words.editor.leftOut}</span> : null}
+      </button>
+      {props.withBox ? (
+        <button
+          type="button"
+          role="checkbox"
+          aria-checked={isChosen}
+          aria-label={words.order.pick(`${place} ${name}`)}
+          onClick={() => props.onPick(slide.id)}
+          className={`absolute left-0 top-0 flex size-11 items-start justify-start p-1 group-focus-within:opacity-100 group-hover:opacity-100 focus-visible:opacity-100 pointer-coarse:opacity-100 ${isChosen ? '' : 'opacity-0'}`}
+        >
+          <span
+            className={`flex size-6 items-center justify-center rounded border-2 ${isChosen ? 'border-dusk bg-dusk text-card' : 'border-ink/70 bg-card/85'}`}
+          >
+            {isChosen ? <Check size={16} aria-hidden /> : null}
+          </span>
+        </button>
+      ) : null}
+    </li>
+  );
+});

@@ -1,0 +1,56 @@
+/** Characters that no key types, to put into a text: signs, arrows, letters with accents, small pictures. */
+import { Omega } from 'lucide-react';
+import { useState } from 'react';
+import { IconButton, Popover } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+/** The characters offered, in rows of their own kind. */
+const characters = {
+  signs: '… – — „ “ ” ‚ ‘ ’ « » · • § © ® ™ † ° ′ ″ € £ ½ ¼ ¾ ⅓ ⅔'.split(' '),
+  mathematics: '± × ÷ ≠ ≈ ≤ ≥ ∞ √ ∑ ∏ ∫ π Δ Ω µ α β γ λ ∈ ∅ ∩ ∪ → ← ↑ ↓ ↔ ⇒ ⇔'.split(' '),
+  letters: 'à á â ä ã å æ ç è é ê ë ì í î ï ñ ò ó ô ö õ ø œ ß ù ú û ü ý ÿ ł ş ğ ž'.split(' '),
+  pictures: '😀 😂 😍 🤔 😮 😢 👍 👏 🙌 ⭐ ❤️ ✅ ❌ ❓ ❗ 🌍 🌙 🌊 🌱 🌸 🐚 🦀 🐟 🦉 🦆 🦋 🔍 💡 📌 🎉 🎵 ⏰'.split(
+    ' ',
+  ),
+} as const;
+
+export function CharacterPicker({ onPick }: { onPick: (character: string) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Popover
+      label={words.editor.characters}
+      side="left"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <IconButton name={words.editor.characters} onMouseDown={(event) => event.preventDefault()}>
+          <Omega size={18} aria-hidden />
+        </IconButton>
+      }
+    >
+      <div className="w-[360px] max-w-full">
+        {(Object.keys(characters) as (keyof typeof characters)[]).map((kind) => (
+          <section key={kind} className="mb-2">
+            <h3 className="font-sans text-sm font-semibold text-soft">{words.editor.characterKinds[kind]}</h3>
+            <div className="flex flex-wrap">
+              {characters[kind].map((character) => (
+                <button
+                  key={character}
+                  type="button"
+                  onMouseDown={(event) => event.preventDefault()}
+                  onClick={() => {
+                    onPick(character);
+                    setOpen(false);
+                  }}
+                  className="size-9 rounded-md text-lg hover:bg-rule/50 pointer-coarse:size-11"
+                >
+                  {character}
+                </button>
+              ))}
+            </div>
+          </section>
+        ))}
+      </div>
+    </Popover>
+  );
+}

@@ -1,0 +1,112 @@
+/** The panel for one selected item: only what applies to it. */
+import {
+  canBePiece,
+  canCarryLink,
+  type Item,
+  itemKinds,
+  nameOf,
+  setFrames,
+  setLayer,
+  setLoose,
+  setOnLayout,
+  type SlideId,
+} from '@gobrel/core/deck';
+import { Choose } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { useDesk } from '../state/desk';
+import type { Editing } from '../state/editing';
+import { AppearsGroup } from './appears-group';
+import { ArrangeGroup } from './arrange-group';
+import { KindSettings } from './kind-settings';
+import { LinkGroup } from './link-group';
+import { Group, NumberField } from './parts';
+import { PieceGroup, QuestionGroups } from './questions';
+import { ViewpointFrom } from './viewpoint-group';
+
+/** What an item is for students. */
+type Standing = 'backdrop' | 'fixed' | 'piece';
+
+interface ItemPanelProps {
+  readonly editing: Editing;
+  readonly item: Item;
+  readonly onPickLink: () => void;
+  readonly onGo: (slideId: SlideId) => void;
+}
+
+export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
+  const { deck, run } = editing;
+  const typing = useDesk((desk) => desk.typingIn === item.id);
+  const standing: Standing = item.layer === 'backdrop' ? 'backdrop' : item.loose ? 'piece' : 'fixed';
+  const canBeLoose = canBePiece(item);
+  const setStanding = (next: Standing) => {
+    if (next === 'backdrop') run(setLayer(deck, [item.id], 'backdrop'));
+    else if (standing === 'backdrop') run(setLayer(deck, [item.id], 'slide'));
+    else run(setLoose(deck, [item.id], next === 'piece'));
+  };
+  const place = (side: 'x' | 'y' | 'width' | 'height' | 'rotation') => (value: number) =>
+    run(setFrames(deck, { [item.id]: { ...item.frame, [side]: value } }));
+  const options: { value: Standing; name: string }[] = [
+    { value: 'backdrop', name: words.editor.backdrop },
+    { value: 'fixed', name: words.editor.fixed },
+    ...(canBeLoose ? [{ value: 'piece' as const, name: words.editor.aPiece }] : []),
+  ];
+  return (
+    <>
+      <h2 className="text-lg">{nameOf(item) || words.kinds[item.kind]}</h2>
+      <p className="mb-3 text-sm text-soft">{nameOf(item) ? words.kinds[item.kind] : ''}</p>
+      {itemKinds[item.kind].canBeLoose || item.layer === 'backdrop' ? (
+        <Group title={words.editor.forStudents}>
+          <Choose label={words.editor.forStudents} value={standing} options={options} onChange={setStanding} />
+          {standing === 'backdrop' ? (
+            <>
+              <p className="mt-1 text-sm text-soft">{words.editor.backdropHint}</p>
+              <div className="mt-2">
+                <Choose
+                  label={words.editor.backdropOf}
+                  value={item.onLayout ? 'layout' : 'slide'}
+                  options={[
+                    { value: 'slide', name: words.editor.backdropOfSlide },
+                    { value: 'layout', name: words.editor.backdropOfLayout },
+                  ]}
+                  onChange={(of) => run(setOnLayout(deck, [item.id], of === 'layout'))}
+                />
+              </div>
+            </>
+          ) : null}
+        </Group>
+      ) : null}
+      {item.loose ? <PieceGroup editing={editing} item={item} pieceId={item.id} ids={[item.id]} /> : null}
+      <div className="mb-4 empty:hidden">
+        <QuestionGroups editing={editing} item={item} />
+      </div>
+      {canCarryLink(item) || item.link ? (
+        <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
+      ) : null}
+      <KindSettings editing={editing} item={item} />
+      {itemKinds[item.kind].isSeen && item.layer === 'slide' ? (
+        <>
+          <AppearsGroup editing={editing} item={item} />
+          <ViewpointFrom editing={editing} ids={[item.id]} />
+        </>
+      ) : null}
+      {item.layer === 'slide' && item.kind !== 'line' ? (
+        <Group title={words.editor.place}>
+          <div className="grid grid-cols-2 gap-2">
+            <NumberField label={words.editor.fromLeft} value={item.frame.x} onChange={place('x')} />
+            <NumberField label={words.editor.fromTop} value={item.frame.y} onChange={place('y')} />
+            <NumberField label={words.editor.wide} value={item.frame.width} least={8} onChange={place('width')} />
+            <NumberField label={words.editor.high} value={item.frame.height} least={8} onChange={place('height')} />
+            <NumberField
+              label={words.editor.turned}
+              value={item.frame.rotation}
+              least={0}
+              most={359}
+              onChange={place('rotation')}
+            />
+          </div>
+        </Group>
+      ) : null}
+      {item.layer === 'slide' ? <ArrangeGroup editing={editing} ids={[item.id]} /> : null}
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+/** The table of settings: how an item of each kind looks, and what only it has. Questions have a table of their own. */
+import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
+import type { ComponentType } from 'react';
+import type { Editing } from '../state/editing';
+import { TableGroup } from '../table/table-group';
+import { CutGroup } from './cut-group';
+import { HotspotGroup } from './hotspot-group';
+import { LineGroup } from './line-group';
+import { PictureGroup } from './picture-group';
+import { ShapeGroup } from './shape-group';
+import { SignGroup } from './sign-group';
+import { TextGroup } from './text-group';
+import { VideoGroup } from './video-group';
+import { ViewpointGroup } from './viewpoint-group';
+
+interface SettingsProps<I extends Item> {
+  readonly editing: Editing;
+  readonly item: I;
+}
+
+/** The groups of a kind, from the top. */
+type Groups<K extends ItemKindName> = readonly ComponentType<SettingsProps<ItemOf<K>>>[];
+
+const settings: { readonly [K in ItemKindName]: Groups<K> } = {
+  text: [TextGroup],
+  shape: [TextGroup, ShapeGroup],
+  picture: [PictureGroup, CutGroup],
+  line: [LineGroup],
+  table: [TableGroup, TextGroup],
+  sign: [SignGroup],
+  video: [VideoGroup],
+  hotspot: [HotspotGroup],
+  viewpoint: [ViewpointGroup],
+  zone: [],
+  blank: [],
+  choice: [],
+  'short-text': [],
+  'long-text': [],
+  number: [],
+  point: [],
+  draw: [],
+  spoken: [],
+  'open-area': [],
+};
+
+/** What an item of its kind has to set. */
+export function KindSettings(props: SettingsProps<Item>) {
+  const groups = settings[props.item.kind] as Groups<ItemKindName> as readonly ComponentType<SettingsProps<Item>>[];
+  return groups.map((Group, place) => <Group key={place} {...props} />);
+}

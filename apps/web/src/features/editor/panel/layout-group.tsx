@@ -1,0 +1,141 @@
+/** The layout of a slide, and the size of all slides. */
+import {
+  type Deck,
+  OWN_SIZE,
+  type Refitting,
+  setLayout,
+  setSlideSize,
+  sizeOf,
+  type Slide,
+  type SlideSize,
+  type SlideSizeName,
+  slideSizes,
+} from '@gobrel/core/deck';
+import { LayoutTemplate } from 'lucide-react';
+import { useState } from 'react';
+import { Button, Choose, Dialog, Popover } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import type { Editing } from '../state/editing';
+import { LayoutPicker } from '../palette/layout-picker';
+import { Group, NumberField } from './parts';
+
+export function LayoutGroup({ editing, slide }: { editing: Editing; slide: Slide }) {
+  const { deck, run } = editing;
+  const [open, setOpen] = useState(false);
+  const [sizing, setSizing] = useState(false);
+  return (
+    <Group title={words.editor.layout}>
+      <div className="flex gap-1">
+        <Popover
+          label={words.editor.layout}
+          side="left"
+          open={open}
+          onOpenChange={setOpen}
+          trigger={
+            <Button
+              className="min-w-0 flex-1 !justify-start !px-2.5"
+              aria-label={`${words.editor.layout}: ${words.layouts[slide.layout]}`}
+            >
+              <LayoutTemplate size={18} aria-hidden className="flex-none" />
+              <span className="truncate">{words.layouts[slide.layout]}</span>
+            </Button>
+          }
+        >
+          <LayoutPicker
+            label={words.editor.layout}
+            size={deck.size}
+            value={slide.layout}
+            onPick={(layout) => {
+              setOpen(false);
+              run(setLayout(deck, slide.id, layout));
+            }}
+          />
+        </Popover>
+        <Button className="!px-2.5" onClick={() => setSizing(true)} aria-label={words.editor.slideSize}>
+          {sizeName(deck)}
+        </Button>
+      </div>
+      {sizing ? <SizeDialog editing={editing} onClose={() => setSizing(false)} /> : null}
+    </Group>
+  );
+}
+
+function SizeDialog({ editing, onClose }: { editing: Editing; onClose: () => void }) {
+  const { deck, run } = editing;
+  const [refitting, setRefitting] = useState<Refitting>('scale');
+  return (
+    <Dialog title={words.editor.slideSize} open onClose={onClose}>
+      <p className="mb-1 font-semibold">{words.editor.refitting}</p>
+      <Choose
+        label={words.editor.refitting}
+        value={refitting}
+        options={(['scale', 'keep'] as const).map((value) => ({ value, name: words.editor.refittings[value] }))}
+        onChange={setRefitting}
+      />
+      <div className="mt-4 grid grid-cols-3 gap-2">
+        {(Object.keys(slideSizes) as SlideSizeName[]).map((size) => (
+          <Button
+            key={size}
+            aria-pressed={deck.size === size}
+            className={`flex-col !py-3 ${deck.size === size ? '!border-dusk bg-dusk-wash' : ''}`}
+            onClick={() => {
+              run(setSlideSize(deck, size, refitting));
+              onClose();
+            }}
+          >
+            <span
+              aria-hidden
+              className="border-2 border-current"
+              style={{ width: slideSizes[size].width / 24, height: slideSizes[size].height / 24 }}
+            />
+            {words.editor.sizeNames[size]}
+          </Button>
+        ))}
+      </div>
+      <OwnSize
+        deck={deck}
+        onPick={(size) => {
+          run(setSlideSize(deck, size, refitting));
+          onClose();
+        }}
+      />
+    </Dialog>
+  );
+}
+
+function sizeName({ size }: Deck): string {
+  return typeof size === 'string' ? words.editor.sizeNames[size] : words.editor.sizeOf(size.width, size.height);
+}
+
+/** A size of one's own, for very large slides that the show travels over. */
+function OwnSize({ deck, onPick }: { deck: Deck; onPick: (size: SlideSize) => void }) {
+  const [size, setSize] = useState(sizeOf(deck));
+  const { least, most } = OWN_SIZE;
+  const within = (value: number) => Math.round(Math.min(most, Math.max(least, value)));
+  return (
+    <fieldset className="mt-4 border-t border-rule pt-3">
+      <legend className="spoken">{words.editor.ownSize}</legend>
+      <p className="mb-1 font-semibold">{words.editor.ownSize}</p>
+      <div className="flex flex-wrap items-center gap-2">
+        <NumberField
+          label={words.editor.wide}
+          value={size.width}
+          least={least}
+          most={most}
+          onChange={(width) => setSize({ ...size, width })}
+        />
+        <NumberField
+          label={words.editor.high}
+          value={size.height}
+          least={least}
+          most={most}
+          onChange={(height) => setSize({ ...size, height })}
+        />
+        <Button onClick={() => onPick({ width: within(size.width), height: within(size.height) })}>
+          {words.editor.useSize}
+        </Button>
+      </div>
+      <p className="mt-1 text-sm text-soft">{words.editor.ownSizeHint(least, most)}</p>
+    </fieldset>
+  );
+}

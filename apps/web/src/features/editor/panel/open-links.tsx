@@ -1,0 +1,42 @@
+/** The links of the deck that lead nowhere any more, each a press away. */
+import { type Deck, isDangling, type ItemId, type SlideId } from '@gobrel/core/deck';
+import { linksOf } from '@gobrel/core/routes';
+import { Unlink } from 'lucide-react';
+import { slideName } from '../../../shared/slides';
+import { words } from '../../../shared/messages';
+import { Group } from './parts';
+
+interface OpenLinksProps {
+  readonly deck: Deck;
+  /** Goes to the item that carries a link. */
+  readonly onGo: (slideId: SlideId, itemId: ItemId) => void;
+}
+
+export function OpenLinks({ deck, onGo }: OpenLinksProps) {
+  const open = linksOf(deck).filter((link) => isDangling(deck, link.destination));
+  if (open.length === 0) return null;
+  return (
+    <Group title={words.routes.openLinks(open.length)}>
+      <p className="mb-1 text-sm text-soft">{words.routes.openLinksHint}</p>
+      <ul aria-label={words.routes.openLinks(open.length)} className="max-h-60 overflow-y-auto">
+        {open.map((link, index) => (
+          <li key={`${link.itemId} ${index}`}>
+            <button
+              type="button"
+              className="flex min-h-11 w-full items-center gap-2 rounded-md px-2 text-left text-sm text-berry hover:bg-paper"
+              onClick={() => onGo(link.from, link.itemId)}
+            >
+              <Unlink size={16} aria-hidden className="flex-none" />
+              <span className="min-w-0 break-words">
+                {words.routes.openLink(
+                  slideName(deck, link.from),
+                  link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'],
+                )}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Group>
+  );
+}

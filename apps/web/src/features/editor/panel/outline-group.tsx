@@ -1,0 +1,66 @@
+/** The line around a shape or a picture, and how much shines through. */
+import type { Dash, ShapeItem, Theme } from '@gobrel/core/deck';
+import { Choose } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { Colours } from './colours';
+import { Group, NumberField } from './parts';
+
+type Outlined = Pick<ShapeItem, 'outline' | 'outlineWidth' | 'dash' | 'opacity'>;
+
+interface OutlineGroupProps {
+  readonly theme: Theme;
+  readonly item: Outlined;
+  readonly onChange: (fields: Partial<Outlined>) => void;
+}
+
+const dashes: readonly Dash[] = ['solid', 'dashed', 'dotted'];
+const samples = { solid: undefined, dashed: '6 4', dotted: '0.1 5' } as const;
+
+export function OutlineGroup({ theme, item, onChange }: OutlineGroupProps) {
+  return (
+    <Group title={words.editor.outline}>
+      <Colours
+        theme={theme}
+        label={words.editor.outline}
+        value={item.outline}
+        onChange={(outline) => onChange(item.outlineWidth > 0 ? { outline } : { outline, outlineWidth: 4 })}
+      />
+      <div className="my-2 grid grid-cols-2 gap-2">
+        <NumberField
+          label={words.editor.weight}
+          value={item.outlineWidth}
+          least={0}
+          most={40}
+          onChange={(outlineWidth) => onChange({ outlineWidth })}
+        />
+        <NumberField
+          label={words.editor.opacity}
+          value={item.opacity * 100}
+          least={0}
+          most={100}
+          onChange={(percent) => onChange({ opacity: percent / 100 })}
+        />
+      </div>
+      <Choose
+        label={words.editor.dash}
+        value={item.dash}
+        options={dashes.map((dash) => ({
+          value: dash,
+          name: words.editor.dashes[dash],
+          icon: (
+            <svg width="40" height="8" aria-hidden="true">
+              <path
+                d="M4 4H36"
+                stroke="currentColor"
+                strokeWidth={3}
+                strokeDasharray={samples[dash]}
+                strokeLinecap={dash === 'dotted' ? 'round' : 'butt'}
+              />
+            </svg>
+          ),
+        }))}
+        onChange={(dash) => onChange({ dash })}
+      />
+    </Group>
+  );
+}

@@ -1,0 +1,123 @@
+/** How slides are played: how they come, how long they stay, when the whole is seen; and the same for the deck. */
+import {
+  type Deck,
+  overviews,
+  type Playing,
+  type Slide,
+  transitionNames,
+  type TransitionName,
+  viewpointsOn,
+} from '@gobrel/core/deck';
+import { readingTime } from '@gobrel/core/show';
+import { ChevronRight } from 'lucide-react';
+import { words } from '../../../shared/messages';
+import type { Editing } from '../state/editing';
+import { Group, NumberField, PickField } from './parts';
+
+interface PlayingGroupProps {
+  readonly editing: Editing;
+  readonly slide: Slide;
+  /** Sets fields on all chosen slides. */
+  readonly onSet: (fields: Partial<Omit<Slide, 'id'>>) => void;
+}
+
+export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGroupProps) {
+  const { playing } = deck;
+  const setDeck = (fields: Partial<Playing>) =>
+    run([{ type: 'set-deck', fields: { playing: { ...playing, ...fields } } }]);
+  return (
+    <Group title={words.editor.playing}>
+      <PickField
+        label={words.editor.transition}
+        shown={words.editor.comes}
+        value={slide.transition ?? ''}
+        onChange={(name) => onSet({ transition: transitionNamed(name) })}
+      >
+        <option value="">{words.editor.transitionOfDeck(words.editor.transitions[playing.transition])}</option>
+        <Transitions />
+      </PickField>
+      <Stays deck={deck} slide={slide} onSet={onSet} />
+      {viewpointsOn(deck, slide.id).length > 0 ? (
+        <PickField
+          label={words.editor.overview}
+          shown={words.editor.wholeSeen}
+          value={slide.overview}
+          onChange={(value) => onSet({ overview: overviews.find((each) => each === value) ?? slide.overview })}
+        >
+          {overviews.map((each) => (
+            <option key={each} value={each}>
+              {words.editor.overviews[each]}
+            </option>
+          ))}
+        </PickField>
+      ) : null}
+      <details className="group">
+        <summary className="flex min-h-11 cursor-pointer items-center gap-1 text-sm font-semibold">
+          <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
+          {words.editor.deckPlaying}
+        </summary>
+        <PickField
+          label={`${words.editor.deckPlaying}: ${words.editor.transition}`}
+          shown={words.editor.comes}
+          value={playing.transition}
+          onChange={(name) => setDeck({ transition: transitionNamed(name) ?? 'cut' })}
+        >
+          <Transitions />
+        </PickField>
+        {(['byItself', 'overAndOver'] as const).map((name) => (
+          <label key={name} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 flex-none accent-tide"
+              checked={playing[name]}
+              onChange={(event) => setDeck({ [name]: event.target.checked })}
+            />
+            {words.editor[name]}
+          </label>
+        ))}
+      </details>
+    </Group>
+  );
+}
+
+function Stays({ deck, slide, onSet }: { deck: Deck } & Omit<PlayingGroupProps, 'editing'>) {
+  const computed = Math.round(readingTime(deck, slide.id) / 1000);
+  return (
+    <div className="mb-1">
+      <PickField
+        label={words.editor.stays}
+        shown={words.editor.staysShort}
+        value={slide.stays === null ? 'computed' : 'fixed'}
+        onChange={(value) => onSet({ stays: value === 'fixed' ? computed : null })}
+      >
+        <option value="computed">{words.editor.staysFor(computed)}</option>
+        <option value="fixed">{words.editor.staysFixed}</option>
+      </PickField>
+      {slide.stays === null ? null : (
+        <NumberField
+          label={words.editor.seconds}
+          value={slide.stays}
+          least={1}
+          most={3600}
+          onChange={(stays) => onSet({ stays: Math.max(1, stays) })}
+        />
+      )}
+    </div>
+  );
+}
+
+function Transitions() {
+  return (
+    <>
+      {transitionNames.map((name) => (
+        <option key={name} value={name}>
+          {words.editor.transitions[name]}
+        </option>
+      ))}
+    </>
+  );
+}
+
+function transitionNamed(value: string): TransitionName | null {
+  return transitionNames.find((each) => each === value) ?? null;
+}

@@ -1,0 +1,61 @@
+/** How a question is marked and what students are told of their answers: the same for every kind. */
+import { type Asking, type Item, MOST_ATTEMPTS, tellings } from '@gobrel/core/deck';
+import { ruleFor } from '@gobrel/core/questions';
+import { Field } from '../../../../shared/ui';
+import { words } from '../../../../shared/messages';
+import type { Editing } from '../../state/editing';
+import { Group, NumberField, PickField } from '../parts';
+import { LinesField, type SetFields, Tick } from './fields';
+
+interface AskingGroupProps {
+  readonly editing: Editing;
+  readonly item: Item & Asking;
+  readonly set: SetFields;
+}
+
+const verdicts = ['right', 'partly', 'wrong'] as const;
+
+export function AskingGroup({ editing, item, set }: AskingGroupProps) {
+  const says = words.questions;
+  return (
+    <>
+      <Group title={says.marking}>
+        <p className="text-sm">{ruleFor(item, editing.deck)}</p>
+      </Group>
+      <Group title={says.toStudents}>
+        <PickField
+          label={says.tells}
+          value={item.tells}
+          onChange={(tells) => set({ tells: tellings.find((each) => each === tells) ?? 'never' })}
+        >
+          {tellings.map((telling) => (
+            <option key={telling} value={telling}>
+              {says.telling[telling]}
+            </option>
+          ))}
+        </PickField>
+        {item.tells === 'at-once' ? (
+          <NumberField
+            label={says.attempts}
+            value={item.attempts}
+            least={0}
+            most={MOST_ATTEMPTS}
+            onChange={(attempts) => set({ attempts })}
+          />
+        ) : null}
+        {item.tells === 'never'
+          ? null
+          : verdicts.map((verdict) => (
+              <Field
+                key={verdict}
+                label={says.feedback[verdict]}
+                value={item.feedback[verdict]}
+                onChange={(event) => set({ feedback: { ...item.feedback, [verdict]: event.target.value } })}
+              />
+            ))}
+        <LinesField label={says.hints} hint={says.hintsHint} lines={item.hints} onChange={(hints) => set({ hints })} />
+        <Tick label={says.asksSure} checked={item.asksSure} onChange={(asksSure) => set({ asksSure })} />
+      </Group>
+    </>
+  );
+}

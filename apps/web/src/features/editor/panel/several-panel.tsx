@@ -1,0 +1,46 @@
+/** The panel while several items are selected; a whole group can carry a link. */
+import { canBePiece, type ItemId, piecesOn, setLayer, setLoose, type SlideId, unitsAmong } from '@gobrel/core/deck';
+import { Puzzle } from 'lucide-react';
+import { Button } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import type { Editing } from '../state/editing';
+import { ArrangeGroup } from './arrange-group';
+import { LinkGroup } from './link-group';
+import { PieceGroup } from './questions';
+import { ViewpointFrom } from './viewpoint-group';
+
+interface SeveralPanelProps {
+  readonly editing: Editing;
+  readonly ids: readonly ItemId[];
+  readonly onPickLink: () => void;
+  readonly onGo: (slideId: SlideId) => void;
+}
+
+export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelProps) {
+  const { deck, run } = editing;
+  const first = deck.items[ids[0] ?? ''];
+  const isGroup = unitsAmong(deck, ids).length === 1;
+  const movable = ids.filter((id) => deck.items[id] && canBePiece(deck.items[id], ids));
+  const areLoose = movable.length > 0 && movable.every((id) => deck.items[id]?.loose);
+  const piece = first && piecesOn(deck, first.slideId).find(({ items }) => items.some(({ id }) => id === first.id));
+  const isOnePiece = isGroup && piece?.items.length === ids.length;
+  return (
+    <>
+      <h2 className="mb-3 text-lg">{isGroup ? words.links.groupOf(ids.length) : words.editor.several(ids.length)}</h2>
+      {isGroup && first ? (
+        <LinkGroup editing={editing} item={first} ids={ids} onWords={false} onPick={onPickLink} onGo={onGo} />
+      ) : null}
+      {movable.length > 0 ? (
+        <Button className="mb-3 w-full" onClick={() => run(setLoose(deck, movable, !areLoose))}>
+          <Puzzle size={18} aria-hidden /> {areLoose ? words.questions.fixMany : words.questions.looseMany}
+        </Button>
+      ) : null}
+      {isOnePiece && piece && first ? <PieceGroup editing={editing} item={first} pieceId={piece.id} ids={ids} /> : null}
+      <ArrangeGroup editing={editing} ids={ids} />
+      <ViewpointFrom editing={editing} ids={ids} />
+      <Button className="w-full" onClick={() => run(setLayer(deck, ids, 'backdrop'))}>
+        {words.editor.intoBackdrop}
+      </Button>
+    </>
+  );
+}

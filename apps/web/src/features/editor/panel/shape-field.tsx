@@ -1,0 +1,41 @@
+/** The shape something has, and the sheet to pick another one. */
+import type { ShapeName } from '@gobrel/core/deck';
+import { useState } from 'react';
+import { Button, Popover } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { Group } from './parts';
+import { ShapePicker, ShapeSign } from './shape-picker';
+
+interface ShapeFieldProps {
+  readonly title: string;
+  readonly value: ShapeName;
+  readonly onPick: (shape: ShapeName) => void;
+}
+
+export function ShapeField({ title, value, onPick }: ShapeFieldProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Group title={title}>
+      <Popover
+        label={title}
+        side="left"
+        open={open}
+        onOpenChange={setOpen}
+        trigger={
+          <Button className="w-full !justify-start" aria-label={`${title}: ${words.shapes[value]}`}>
+            <ShapeSign name={value} /> {words.shapes[value]}
+          </Button>
+        }
+      >
+        <ShapePicker
+          label={title}
+          value={value}
+          onPick={(shape) => {
+            onPick(shape);
+            setOpen(false);
+          }}
+        />
+      </Popover>
+    </Group>
+  );
+}

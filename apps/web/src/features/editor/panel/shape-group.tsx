@@ -1,0 +1,27 @@
+/** How a shape looks: its outline, its fill, its line. */
+import { setItemFields, type OwnFields, type ShapeItem } from '@gobrel/core/deck';
+import { words } from '../../../shared/messages';
+import type { Editing } from '../state/editing';
+import { OutlineGroup } from './outline-group';
+import { Colours } from './colours';
+import { Group } from './parts';
+import { ShapeField } from './shape-field';
+
+export function ShapeGroup({ editing, item }: { editing: Editing; item: ShapeItem }) {
+  const set = (fields: Partial<OwnFields<'shape'>>) => editing.run(setItemFields(editing.deck, item.id, { ...fields }));
+  return (
+    <>
+      <ShapeField title={words.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
+      <Group title={words.editor.fill}>
+        <Colours
+          theme={editing.deck.theme}
+          label={words.editor.fill}
+          value={item.fill}
+          canBeNone
+          onChange={(fill) => set({ fill })}
+        />
+      </Group>
+      <OutlineGroup theme={editing.deck.theme} item={item} onChange={set} />
+    </>
+  );
+}

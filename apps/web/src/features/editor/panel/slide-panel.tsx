@@ -1,0 +1,178 @@
+/** The panel while nothing is selected: the slide itself, or the slides chosen together. */
+import { type Change, type ItemId, type Slide, type SlideId, slidesInOrder, stepEntries } from '@gobrel/core/deck';
+import { endsOfItself } from '@gobrel/core/routes';
+import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Sprout, Trash2 } from 'lucide-react';
+import { Button, Choose, Field, IconButton, LongField } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { useDesk } from '../state/desk';
+import type { Editing } from '../state/editing';
+import type { SlideActions } from '../order/use-slide-actions';
+import { GroundGroup } from './ground-group';
+import { ItemLinksGroup } from './item-links-group';
+import { LayoutGroup } from './layout-group';
+import { OpenLinks } from './open-links';
+import { Group } from './parts';
+import { PlayingGroup } from './playing-group';
+import { RoutesGroup } from './routes-group';
+import { ThemeGroup } from './theme-group';
+
+interface SlidePanelProps {
+  readonly editing: Editing;
+  /** The slides it is for, one at the least. */
+  readonly ids: readonly SlideId[];
+  /** Whether the map is what is looked at. */
+  readonly onMap: boolean;
+  readonly actions: SlideActions;
+  /** Goes to an item of a slide. */
+  readonly onGoTo: (slideId: SlideId, itemId: ItemId) => void;
+  /** Keeps the slides as a starter. */
+  readonly onKeep: () => void;
+}
+
+export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: SlidePanelProps) {
+  const { deck, run } = editing;
+  const clip = useDesk((desk) => desk.slideClip);
+  const slides = ids.flatMap((id) => deck.slides[id] ?? []);
+  const [slide] = slides;
+  const last = slides.at(-1);
+  if (!slide || !last) return null;
+  const isOne = slides.length === 1;
+  const all = slidesInOrder(deck);
+  const set = (fields: Partial<Omit<Slide, 'id'>>, of: readonly Slide[] = slides) =>
+    run(of.map(({ id }): Change => ({ type: 'set-slide', id, fields })));
+  /** What all of the slides have in common there; `null` when they differ. */
+  const common = <T extends string>(read: (of: Slide) => T): T | null =>
+    slides.every((each) => read(each) === read(slide)) ? read(slide) : null;
+  const ends = isOne ? endsOfItself(deck, slide.id) : null;
+  const earlier = stepEntries(deck, ids, 'earlier');
+  const later = stepEntries(deck, ids, 'later');
+  return (
+    <>
+      <h2 className="mb-3 text-lg">{isOne ? words.editor.thisSlide : words.order.severalSlides(slides.length)}</h2>
+      {isOne ? (
+        <div className="mb-4">
+          <Field
+            label={words.editor.slideName}
+            value={slide.name}
+            maxLength={120}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+        </div>
+      ) : (
+        <p className="mb-4 text-sm text-soft">{words.order.severalHint}</p>
+      )}
+      <OpenLinks deck={deck} onGo={onGoTo} />
+      {isOne && onMap ? <ItemLinksGroup editing={editing} slideId={slide.id} /> : null}
+      {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
+      <Group title={words.editor.exits}>
+        <Choose
+          label={words.editor.exits}
+          value={common((each) => each.exits)}
+          options={[
+            { value: 'open', name: words.editor.exitsOpen },
+            { value: 'links-only', name: words.editor.exitsLinks },
+          ]}
+          onChange={(exits) => set({ exits })}
+        />
+        <div className="mt-1">
+          {ends === null || slide.ending ? (
+            <Choose
+              label={words.routes.endingTitle}
+              value={common((each) => (each.ending ? 'yes' : 'no'))}
+              options={[
+                { value: 'no', name: words.routes.endings.no },
+                { value: 'yes', name: words.routes.endings.yes },
+              ]}
+              onChange={(choice) => set({ ending: choice === 'yes' })}
+            />
+          ) : (
+            <p className="text-sm">{words.routes.endsOfItself[ends]}</p>
+          )}
+        </div>
+      </Group>
+      {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
+      <Group title={words.editor.inShow}>
+        <Choose
+          label={words.editor.inShow}
+          value={common((each) => (each.leftOut ? 'out' : 'in'))}
+          options={[
+            { value: 'in', name: words.editor.shown },
+            { value: 'out', name: words.editor.leftOut },
+          ]}
+          onChange={(choice) => set({ leftOut: choice === 'out' })}
+        />
+      </Group>
+      <PlayingGroup editing={editing} slide={slide} onSet={set} />
+      {isOne ? <ThemeGroup editing={editing} /> : null}
+      <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
+      <Group title={words.order.numbers}>
+        <Choose
+          label={words.order.numbers}
+          value={common((each) => (each.numbered ? 'yes' : 'no'))}
+          options={[
+            { value: 'yes', name: words.order.numbered.yes },
+            { value: 'no', name: words.order.numbered.no },
+          ]}
+          onChange={(choice) => set({ numbered: choice === 'yes' })}
+        />
+        <Button
+          look="quiet"
+          className="mt-1 w-full"
+          disabled={all.every((each) => each.numbered === slide.numbered)}
+          onClick={() => set({ numbered: slide.numbered }, all)}
+        >
+          {words.order.onAll}
+        </Button>
+      </Group>
+      <Group title={words.editor.order}>
+        <div className="flex flex-wrap gap-1">
+          <IconButton name={words.editor.moveEarlier} disabled={earlier.length === 0} onClick={() => run(earlier)}>
+            <ChevronLeft aria-hidden />
+          </IconButton>
+          <IconButton name={words.editor.moveLater} disabled={later.length === 0} onClick={() => run(later)}>
+            <ChevronRight aria-hidden />
+          </IconButton>
+          <IconButton
+            name={isOne ? words.editor.duplicateSlide : words.order.duplicate}
+            onClick={() => actions.duplicate(ids)}
+          >
+            <CopyPlus size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.order.copy} onClick={() => actions.copy(ids)}>
+            <Copy size={18} aria-hidden />
+          </IconButton>
+          <IconButton
+            name={words.order.pasteAfter}
+            disabled={clip === null}
+            onClick={() => actions.paste(clip ?? '', last.id)}
+          >
+            <ClipboardPaste size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
+            <Heading size={18} aria-hidden />
+          </IconButton>
+          <IconButton name={words.starters.keep} onClick={onKeep}>
+            <Sprout size={18} aria-hidden />
+          </IconButton>
+          <IconButton
+            name={isOne ? words.editor.removeSlide : words.order.remove}
+            disabled={slides.length >= all.length}
+            onClick={() => actions.remove(ids)}
+            className="text-berry"
+          >
+            <Trash2 size={18} aria-hidden />
+          </IconButton>
+        </div>
+      </Group>
+      {isOne ? (
+        <LongField
+          label={words.editor.notes}
+          hint={words.editor.notesHint}
+          rows={4}
+          value={slide.notes}
+          onChange={(event) => set({ notes: event.target.value })}
+        />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,206 @@
+/** How a text is set: what is marked while typing, else the whole item. */
+import {
+  lookGoingBy,
+  lookIn,
+  lookWith,
+  setItemFields,
+  type ShapeItem,
+  type TableItem,
+  type TextItem,
+  type TextLook,
+  type TextStyle,
+} from '@gobrel/core/deck';
+import type { Editor } from '@tiptap/core';
+import { useEditorState } from '@tiptap/react';
+import {
+  AlignCenter,
+  AlignJustify,
+  AlignLeft,
+  AlignRight,
+  AlignVerticalJustifyCenter,
+  AlignVerticalJustifyEnd,
+  AlignVerticalJustifyStart,
+  Bold,
+  Heading,
+  Highlighter,
+  Italic,
+  List,
+  ListOrdered,
+  Quote,
+  Subscript,
+  Superscript,
+} from 'lucide-react';
+import { Choose, IconButton } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { useDesk, withText } from '../state/desk';
+import type { Editing } from '../state/editing';
+import { CharacterPicker } from './character-picker';
+import { currentCell } from '../table/current-cell';
+import { Colours } from './colours';
+import { FontField } from './font-field';
+import { Group, NumberField, POINTS } from './parts';
+import { StyleField, WeightField } from './style-fields';
+
+/** Usual distance of lines, in letter sizes. */
+const USUAL_SPACING = 1.25;
+
+const marks = [
+  { name: 'bold', icon: Bold, run: (editor: Editor) => editor.chain().focus().toggleBold().run() },
+  { name: 'italic', icon: Italic, run: (editor: Editor) => editor.chain().focus().toggleItalic().run() },
+  {
+    name: 'highlight',
+    icon: Highlighter,
+    run: (editor: Editor) => editor.chain().focus().toggleMark('highlight').run(),
+  },
+  {
+    name: 'superscript',
+    icon: Superscript,
+    run: (editor: Editor) => editor.chain().focus().toggleMark('superscript').run(),
+  },
+  {
+    name: 'subscript',
+    icon: Subscript,
+    run: (editor: Editor) => editor.chain().focus().toggleMark('subscript').run(),
+  },
+  { name: 'bulletList', icon: List, run: (editor: Editor) => editor.chain().focus().toggleBulletList().run() },
+  { name: 'orderedList', icon: ListOrdered, run: (editor: Editor) => editor.chain().focus().toggleOrderedList().run() },
+  { name: 'blockquote', icon: Quote, run: (editor: Editor) => editor.chain().focus().toggleBlockquote().run() },
+] as const;
+
+/** A press on a button of the panel leaves the marked words marked. */
+const keepFocus = { onMouseDown: (event: React.MouseEvent) => event.preventDefault() };
+
+export function TextGroup({ editing, item }: { editing: Editing; item: TextItem | ShapeItem | TableItem }) {
+  const editor = useDesk((desk) => (desk.typingIn === item.id ? desk.textEditor : null));
+  const on = useEditorState({
+    editor,
+    selector: ({ editor: current }) => marks.filter((mark) => current?.isActive(mark.name)).map((mark) => mark.name),
+  });
+  const { theme } = editing.deck;
+  const pressed = useDesk((desk) => desk.cell);
+  const field = item.kind === 'table' ? currentCell(item, pressed).field : 'text';
+  const look = lookIn(theme, item.look);
+  const keep = (next: TextLook) => editing.run(setItemFields(editing.deck, item.id, { look: next }));
+  const setLook = (fields: Partial<TextLook>) => keep(lookWith(item.look, fields));
+  /** Marked words get their own style; without any, the item does. */
+  const setStyle = (style: Partial<TextStyle>, fields: Partial<TextLook>) => {
+    if (!editor || editor.state.selection.empty) return setLook(fields);
+    const present = editor.getAttributes('textStyle');
+    editor
+      .chain()
+      .focus()
+      .setMark('textStyle', { ...present, ...style })
+      .run();
+  };
+  return (
+    <Group title={words.editor.text}>
+      <div className="mb-2 flex flex-wrap" role="group" aria-label={words.editor.text}>
+        {marks.map((mark) => (
+          <IconButton
+            key={mark.name}
+            name={words.editor.textMarks[mark.name]}
+            pressed={on?.includes(mark.name) ?? false}
+            {...keepFocus}
+            onClick={() => withText(item.id, (current) => mark.run(current), field)}
+          >
+            <mark.icon size={18} aria-hidden />
+          </IconButton>
+        ))}
+        <IconButton
+          name={words.editor.heading}
+          pressed={look.heading}
+          {...keepFocus}
+          onClick={() => setLook({ heading: !look.heading })}
+        >
+          <Heading size={18} aria-hidden />
+        </IconButton>
+        <CharacterPicker
+          onPick={(character) =>
+            withText(
+              item.id,
+              (current) => {
+                // Without marked words in a text being typed in, the character goes to its end and replaces nothing.
+                const at = editor ? current.state.selection : current.state.doc.content.size - 1;
+                current.chain().insertContentAt(at, character).focus().run();
+              },
+              field,
+            )
+          }
+        />
+      </div>
+      <StyleField
+        value={item.look.style}
+        isChanged={item.look.own.length > 0}
+        onChange={(style) => keep(lookGoingBy(theme, item.look, style))}
+      />
+      <div className="mb-2 flex flex-col gap-2">
+        <FontField
+          label={words.editor.font}
+          value={look.font ?? (look.heading ? 'heading' : 'text')}
+          onChange={(font) => setStyle({ font }, { font })}
+        />
+        <WeightField value={look.weight} onChange={(weight) => setLook({ weight })} />
+      </div>
+      <div className="mb-2 grid grid-cols-2 gap-2">
+        <NumberField
+          label={words.editor.size}
+          value={look.size * POINTS}
+          least={6}
+          most={300}
+          onChange={(points) => setStyle({ fontSize: points / POINTS }, { size: points / POINTS })}
+        />
+        <NumberField
+          label={words.editor.lineSpacing}
+          value={look.lineSpacing ?? USUAL_SPACING}
+          least={0.8}
+          most={4}
+          step={0.05}
+          onChange={(lineSpacing) => setLook({ lineSpacing })}
+        />
+      </div>
+      <div className="mb-2 flex flex-col gap-2">
+        <Choose
+          label={words.editor.align}
+          value={look.align}
+          options={[
+            { value: 'left', name: words.editor.alignLeft, icon: <AlignLeft size={16} aria-hidden /> },
+            { value: 'center', name: words.editor.alignCenter, icon: <AlignCenter size={16} aria-hidden /> },
+            { value: 'right', name: words.editor.alignRight, icon: <AlignRight size={16} aria-hidden /> },
+            { value: 'justify', name: words.editor.alignJustify, icon: <AlignJustify size={16} aria-hidden /> },
+          ]}
+          onChange={(align) => setLook({ align })}
+        />
+        <Choose
+          label={words.editor.upright}
+          value={look.upright}
+          options={[
+            { value: 'top', name: words.editor.uprightTop, icon: <AlignVerticalJustifyStart size={16} aria-hidden /> },
+            {
+              value: 'middle',
+              name: words.editor.uprightMiddle,
+              icon: <AlignVerticalJustifyCenter size={16} aria-hidden />,
+            },
+            {
+              value: 'bottom',
+              name: words.editor.uprightBottom,
+              icon: <AlignVerticalJustifyEnd size={16} aria-hidden />,
+            },
+          ]}
+          onChange={(upright) => setLook({ upright })}
+        />
+        <Choose
+          label={words.editor.fit}
+          value={look.fit}
+          options={(['leave', 'shrink', 'grow'] as const).map((fit) => ({ value: fit, name: words.editor.fits[fit] }))}
+          onChange={(fit) => setLook({ fit })}
+        />
+      </div>
+      <Colours
+        theme={editing.deck.theme}
+        label={words.editor.textColour}
+        value={look.color}
+        onChange={(color) => setStyle({ color }, { color })}
+      />
+    </Group>
+  );
+}

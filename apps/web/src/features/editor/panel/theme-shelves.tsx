@@ -1,0 +1,184 @@
+/** Where themes come from: those that come along, one's own, and those of other decks. */
+import type { OwnThemeView } from '@gobrel/contract';
+import { isSameTheme, type Theme, themes } from '@gobrel/core/deck';
+import { ThemeBackdrop, themeStyle } from '@gobrel/slide-view';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { ask, decksQuery, messageOf, themesQuery } from '../../../shared/api';
+import { Button, ConfirmDialog, Field, IconButton, Tabs, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+interface ThemeShelvesProps {
+  readonly theme: Theme;
+  readonly onPick: (theme: Theme) => void;
+}
+
+export function ThemeShelves(props: ThemeShelvesProps) {
+  return (
+    <Tabs
+      label={words.editor.theme}
+      tabs={[
+        {
+          id: 'along',
+          name: words.ownThemes.along,
+          content: (
+            <Shelf
+              {...props}
+              label={words.editor.themes}
+              entries={themes.map((each) => ({ key: each.name, name: each.name, theme: each }))}
+            />
+          ),
+        },
+        { id: 'mine', name: words.ownThemes.mine, content: <MyThemes {...props} /> },
+        { id: 'others', name: words.ownThemes.others, content: <ThemesOfDecks {...props} /> },
+      ]}
+    />
+  );
+}
+
+function MyThemes(props: ThemeShelvesProps) {
+  const { data: mine = [] } = useQuery(themesQuery);
+  const queries = useQueryClient();
+  const [asked, setAsked] = useState<OwnThemeView | null>(null);
+  const remove = useMutation({
+    mutationFn: ({ id }: OwnThemeView) => ask('DELETE', `/themes/${id}`),
+    onSuccess: (_answer, { theme }) => {
+      setAsked(null);
+      tell(words.ownThemes.removed(theme.name));
+      return queries.invalidateQueries({ queryKey: themesQuery.queryKey });
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  if (mine.length === 0) return <p className="py-3 text-soft">{words.ownThemes.none}</p>;
+  return (
+    <>
+      <Shelf
+        {...props}
+        label={words.ownThemes.mine}
+        entries={mine.map((each) => ({ key: each.id, name: each.theme.name, theme: each.theme }))}
+        onRemove={(key) => setAsked(mine.find((each) => each.id === key) ?? null)}
+      />
+      {asked ? (
+        <ConfirmDialog
+          title={words.ownThemes.removeTitle(asked.theme.name)}
+          action={words.library.delete}
+          isPending={remove.isPending}
+          onConfirm={() => remove.mutate(asked)}
+          onClose={() => setAsked(null)}
+        >
+          {words.ownThemes.removeText}
+        </ConfirmDialog>
+      ) : null}
+    </>
+  );
+}
+
+function ThemesOfDecks(props: ThemeShelvesProps) {
+  const { data: decks = [] } = useQuery(decksQuery);
+  const others = decks.filter((deck) => !isSameTheme(deck.cover.theme, props.theme));
+  if (others.length === 0) return <p className="py-3 text-soft">{words.ownThemes.noDecks}</p>;
+  return (
+    <Shelf
+      {...props}
+      label={words.ownThemes.others}
+      entries={others.map((deck) => ({ key: deck.id, name: deck.title, theme: deck.cover.theme }))}
+    />
+  );
+}
+
+interface ShelfProps extends ThemeShelvesProps {
+  readonly label: string;
+  readonly entries: readonly { readonly key: string; readonly name: string; readonly theme: Theme }[];
+  readonly onRemove?: (key: string) => void;
+}
+
+function Shelf({ label, entries, theme, onPick, onRemove }: ShelfProps) {
+  return (
+    <div role="group" aria-label={label} className="grid max-h-72 grid-cols-2 gap-2 overflow-y-auto p-1 sm:grid-cols-5">
+      {entries.map((entry) => {
+        const isOn = isSameTheme(entry.theme, theme);
+        return (
+          <div key={entry.key} className="relative">
+            <button
+              type="button"
+              aria-pressed={isOn}
+              onClick={() => onPick(entry.theme)}
+              className={`w-full rounded-md border p-1 text-left ${isOn ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
+            >
+              <Sample theme={entry.theme} />
+              <span className="block truncate px-1 pt-1 text-sm font-semibold">{entry.name}</span>
+            </button>
+            {onRemove ? (
+              <span className="absolute right-0 top-0">
+                <IconButton
+                  name={words.ownThemes.remove(entry.name)}
+                  className="bg-card/85 text-berry"
+                  onClick={() => onRemove(entry.key)}
+                >
+                  <Trash2 size={16} aria-hidden />
+                </IconButton>
+              </span>
+            ) : null}
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+/** A theme at a glance: a headline, words, and the colours that stand out. */
+function Sample({ theme }: { theme: Theme }) {
+  const { colours, backdrop } = theme;
+  return (
+    <svg viewBox="0 0 160 90" className="block w-full rounded" style={themeStyle(theme)} aria-hidden="true">
+      <rect width="160" height="90" fill={colours.ground} />
+      <g transform="scale(0.125)">
+        <ThemeBackdrop backdrop={backdrop} width={1280} height={720} />
+      </g>
+      <rect x="14" y="16" width="92" height="12" fill={colours.words} />
+      <rect x="14" y="38" width="120" height="5" fill={colours.soft} />
+      <rect x="14" y="48" width="104" height="5" fill={colours.soft} />
+      <rect x="14" y="64" width="36" height="14" rx="3" fill={colours.accent} />
+      <rect x="56" y="64" width="36" height="14" rx="3" fill={colours.second} />
+      <rect x="98" y="64" width="36" height="14" rx="3" fill={colours.third} />
+    </svg>
+  );
+}
+
+/** Keeping the deck's theme, under a name, for one's other decks. */
+export function KeepTheme({ theme, onKept }: { theme: Theme; onKept: (theme: Theme) => void }) {
+  const [name, setName] = useState('');
+  const queries = useQueryClient();
+  const keep = useMutation({
+    mutationFn: (named: Theme) => ask<OwnThemeView[]>('POST', '/themes', { theme: named }),
+    onSuccess: (mine, named) => {
+      queries.setQueryData(themesQuery.queryKey, mine);
+      onKept(named);
+      setName('');
+      tell(words.ownThemes.kept(named.name));
+    },
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  return (
+    <form
+      className="mt-4 flex items-end gap-2 border-t border-rule pt-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep.mutate({ ...theme, name: name.trim() });
+      }}
+    >
+      <div className="flex-1">
+        <Field
+          label={words.ownThemes.name}
+          maxLength={80}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <Button type="submit" className="mb-1" disabled={name.trim() === '' || keep.isPending}>
+        {words.ownThemes.keep}
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,112 @@
+/** What following a plan would change, and what is wrong with it; each row leads to its line. */
+import { type PlanProblem, type PlanWishes, readPlan } from '@gobrel/core/story-plan';
+import { TriangleAlert } from 'lucide-react';
+import { useDeferredValue, useMemo } from 'react';
+import { words } from '../../../shared/messages';
+import { Tick } from '../panel/questions/fields';
+import type { Planned } from '../routes-worker/routes-worker';
+
+interface PlanFindingsProps {
+  readonly text: string;
+  /** Whether it says something else than the slides. */
+  readonly isChanged: boolean;
+  /** What following it would change; `null` while it says what the slides say, or is being read. */
+  readonly planned: Planned | null;
+  /** What is to stay though the plan does not speak of it. */
+  readonly wishes: PlanWishes;
+  readonly onWishes: (wishes: PlanWishes) => void;
+  readonly onLine: (line: number) => void;
+}
+
+/** More rows of one kind than this are not listed. */
+const MOST = 60;
+
+export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLine }: PlanFindingsProps) {
+  const lately = useDeferredValue(text);
+  // A plan that the slides already follow is read here; one that is typed was read by the worker.
+  const own = useMemo(() => (isChanged ? null : readPlan(lately).problems), [isChanged, lately]);
+  const problems = own ?? planned?.problems ?? [];
+  const effect = planned?.effect;
+  const rows = effect
+    ? [
+        words.plan.added(effect.added),
+        words.plan.renamed(effect.renamed),
+        words.plan.changed(effect.changed),
+        wishes.keepSlides ? '' : words.plan.removed(effect.removed),
+        wishes.keepLinks ? '' : words.plan.cut(effect.cut),
+      ].filter(Boolean)
+    : [];
+  const losses = effect ? [words.plan.removed(effect.removed), words.plan.cut(effect.cut)] : [];
+  return (
+    <>
+      {effect && effect.cut.length > 0 ? (
+        <Tick
+          label={words.plan.keepLinks(effect.cut)}
+          checked={wishes.keepLinks}
+          onChange={(keepLinks) => onWishes({ ...wishes, keepLinks })}
+        />
+      ) : null}
+      {effect && effect.removed.length > 0 ? (
+        <Tick
+          label={words.plan.keepSlides(effect.removed)}
+          checked={wishes.keepSlides}
+          onChange={(keepSlides) => onWishes({ ...wishes, keepSlides })}
+        />
+      ) : null}
+      <div role="status">
+        {!isChanged ? (
+          <p className="font-semibold text-reed">{words.plan.same}</p>
+        ) : !effect ? (
+          <p className="text-soft">{words.plan.reading}</p>
+        ) : (
+          <ul className="list-disc pl-5">
+            {rows.length === 0 ? <li>{words.plan.nothing}</li> : null}
+            {rows.map((row) => (
+              <li key={row} className={losses.includes(row) ? 'font-semibold text-berry' : ''}>
+                {row}
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+      {problems.length > 0 ? (
+        <div>
+          <h2 className="mb-1 flex items-center gap-1.5 font-sans text-sm font-semibold text-amber">
+            <TriangleAlert size={16} aria-hidden /> {words.plan.problems(problems.length)}
+          </h2>
+          <ul className="flex flex-col">
+            {problems.slice(0, MOST).map((problem, index) => (
+              <li key={index}>
+                <button
+                  type="button"
+                  className="min-h-11 w-full rounded-md px-2 text-left hover:bg-rule/50"
+                  onClick={() => onLine(problem.line)}
+                >
+                  <span className="text-soft">{words.plan.line(problem.line)}</span> {problemInWords(problem)}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {problems.length > MOST ? (
+            <p className="px-2 text-soft">{words.editor.more(problems.length - MOST)}</p>
+          ) : null}
+        </div>
+      ) : null}
+    </>
+  );
+}
+
+function problemInWords(problem: PlanProblem): string {
+  switch (problem.kind) {
+    case 'no-passage':
+      return words.plan.noPassage(problem.words, problem.named);
+    case 'no-target':
+      return words.plan.noTarget(problem.words);
+    case 'unchosen':
+      return words.plan.unchosen(problem.name);
+    case 'same-name':
+      return words.plan.sameName(problem.name);
+    case 'unclosed':
+      return words.plan.unclosed(problem.words);
+  }
+}

@@ -1,0 +1,2 @@
+/** The lessons' door: handing a deck out, and the way into a lesson. */
+export * from './handing-out';

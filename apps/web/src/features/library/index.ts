@@ -1,0 +1,2 @@
+/** The library's door: starters to begin from. */
+export * from './starters';

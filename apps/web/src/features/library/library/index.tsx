@@ -1,0 +1,188 @@
+/** The library: a teacher's decks as live pictures. */
+import type { DeckSummary } from '@gobrel/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type Deck, type SlideSizeName, slideSizes } from '@gobrel/core/deck';
+import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Sprout, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { TeacherPage } from '../../../app/frame';
+import { HandOutDialog } from '../../lessons';
+import { ask, decksQuery, messageOf } from '../../../shared/api';
+import { Cover } from '../../../shared/slides';
+import { StarterDialog } from '../starters';
+import {
+  Button,
+  ConfirmDialog,
+  Empty,
+  Failing,
+  IconButton,
+  Loading,
+  Menu,
+  MenuEntry,
+  MenuRule,
+  tell,
+} from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { DeletedDecks } from './deleted-decks';
+import { RenameDialog } from './rename-dialog';
+
+type OpenDialog = { readonly kind: 'rename' | 'hand-out' | 'delete'; readonly deck: DeckSummary } | null;
+
+export function Screen() {
+  const decks = useQuery(decksQuery);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [dialog, setDialog] = useState<OpenDialog>(null);
+  const [starting, setStarting] = useState(false);
+  const settled = {
+    onSettled: () => queries.invalidateQueries({ queryKey: ['decks'] }),
+    onError: (error: unknown) => tell(messageOf(error), { tone: 'trouble' }),
+  };
+  const create = useMutation({
+    ...settled,
+    mutationFn: (begun: { readonly size: SlideSizeName } | { readonly title: string; readonly deck: Deck }) =>
+      ask<DeckSummary>('POST', '/decks', { title: words.library.untitled, ...begun }),
+    onSuccess: (deck) => navigate(`/decks/${deck.id}`),
+  });
+  const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
+  const restore = useMutation({
+    ...settled,
+    mutationFn: ({ id }: { readonly id: string }) => ask<DeckSummary>('POST', `/decks/${id}/restore`),
+    onSuccess: ({ title }) => tell(words.library.restored(title)),
+  });
+  const remove = useMutation({
+    ...settled,
+    mutationFn: (deck: DeckSummary) => ask('DELETE', `/decks/${deck.id}`),
+    onSuccess: (_answer, deck) => {
+      setDialog(null);
+      tell(words.library.deleted(deck.title), {
+        action: { name: words.common.undo, run: () => restore.mutate(deck) },
+      });
+    },
+  });
+
+  return (
+    <TeacherPage>
+      <div className="mb-5 flex items-center justify-between gap-4">
+        <h1 className="text-3xl">{words.library.title}</h1>
+        <span className="flex">
+          <Button
+            look="main"
+            className="rounded-r-none"
+            onClick={() => create.mutate({ size: '16:9' })}
+            disabled={create.isPending}
+          >
+            <Plus size={18} aria-hidden /> {words.library.newDeck}
+          </Button>
+          <Menu
+            trigger={
+              <Button
+                look="main"
+                className="rounded-l-none !border-l-on-tide/50 !px-2"
+                aria-label={words.library.otherSize}
+                disabled={create.isPending}
+              >
+                <ChevronDown size={18} aria-hidden />
+              </Button>
+            }
+          >
+            {(Object.keys(slideSizes) as SlideSizeName[]).map((size) => (
+              <MenuEntry key={size} onSelect={() => create.mutate({ size })}>
+                <span aria-hidden className="flex w-9 justify-center">
+                  <span
+                    className="border-2 border-current"
+                    style={{ width: slideSizes[size].width / 40, height: slideSizes[size].height / 40 }}
+                  />
+                </span>
+                {words.editor.sizeNames[size]}
+              </MenuEntry>
+            ))}
+            <MenuRule />
+            <MenuEntry onSelect={() => setStarting(true)}>
+              <span aria-hidden className="flex w-9 justify-center">
+                <Sprout size={20} />
+              </span>
+              {words.starters.fromStarter}
+            </MenuEntry>
+          </Menu>
+        </span>
+      </div>
+      {decks.isPending ? <Loading what={words.library.decks} /> : null}
+      {decks.isError ? <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} /> : null}
+      {decks.data?.length === 0 ? (
+        <Empty title={words.library.empty}>
+          <p>{words.library.emptyText}</p>
+        </Empty>
+      ) : null}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-6">
+        {decks.data?.map((deck) => (
+          <li key={deck.id} className="relative overflow-hidden rounded-md border border-edge bg-card">
+            <Link to={`/decks/${deck.id}`} className="block pb-2 after:absolute after:inset-0 after:content-['']">
+              <Cover deck={deck.cover} />
+              <span className="border-t border-rule px-3.5 pr-14 pt-2.5 font-display text-lg font-bold leading-tight wrap-anywhere line-clamp-3">
+                {deck.title}
+              </span>
+              <span className="block px-3.5 text-sm text-soft">
+                {words.library.facts(deck.slideCount, deck.updatedAt)}
+                {deck.sharedBy ? ` · ${words.authors.sharedBy(deck.sharedBy)}` : ''}
+              </span>
+            </Link>
+            <div className="absolute bottom-2 right-1.5">
+              <Menu
+                trigger={
+                  <IconButton name={words.library.actions(deck.title)}>
+                    <EllipsisVertical size={20} aria-hidden />
+                  </IconButton>
+                }
+              >
+                <MenuEntry onSelect={() => setDialog({ kind: 'hand-out', deck })}>
+                  <Send size={18} aria-hidden /> {words.handOut.action}
+                </MenuEntry>
+                <MenuEntry onSelect={() => setDialog({ kind: 'rename', deck })}>
+                  <PenLine size={18} aria-hidden /> {words.library.rename}
+                </MenuEntry>
+                <MenuEntry onSelect={() => copy.mutate(deck)}>
+                  <Copy size={18} aria-hidden /> {words.library.duplicate}
+                </MenuEntry>
+                {deck.sharedBy ? null : (
+                  <>
+                    <MenuRule />
+                    <MenuEntry danger onSelect={() => setDialog({ kind: 'delete', deck })}>
+                      <Trash2 size={18} aria-hidden /> {words.library.delete}
+                    </MenuEntry>
+                  </>
+                )}
+              </Menu>
+            </div>
+          </li>
+        ))}
+      </ul>
+      <DeletedDecks onRestore={restore.mutate} />
+      {starting ? (
+        <StarterDialog
+          decksFirst
+          onPick={({ name, deck }) => {
+            setStarting(false);
+            create.mutate({ title: name, deck });
+          }}
+          onClose={() => setStarting(false)}
+        />
+      ) : null}
+      {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
+      {dialog?.kind === 'delete' ? (
+        <ConfirmDialog
+          title={words.library.deleteTitle(dialog.deck.title)}
+          action={words.library.delete}
+          isPending={remove.isPending}
+          onConfirm={() => remove.mutate(dialog.deck)}
+          onClose={() => setDialog(null)}
+        >
+          {words.library.deleteText}
+        </ConfirmDialog>
+      ) : null}
+      {dialog?.kind === 'hand-out' ? (
+        <HandOutDialog deckId={dialog.deck.id} hasOwnPage={dialog.deck.hasOwnPage} onClose={() => setDialog(null)} />
+      ) : null}
+    </TeacherPage>
+  );
+}

@@ -1,0 +1,87 @@
+/** A starter as a card: its first slide, its name, and what can be done with one that is kept. */
+import { slidesInOrder } from '@gobrel/core/deck';
+import type { Starter } from '@gobrel/core/starters';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { EllipsisVertical, Trash2, UserPlus } from 'lucide-react';
+import { useState } from 'react';
+import { ask, messageOf, startersQuery } from '../../../shared/api';
+import { Thumbnail } from '../../../shared/slides';
+import { ConfirmDialog, IconButton, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { ShareStarterDialog } from './share-starter-dialog';
+import type { FoundStarter } from './use-starters';
+
+/** Width of a card's picture, in CSS pixels. */
+const WIDTH = 192;
+
+export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick: (starter: Starter) => void }) {
+  const says = words.starters;
+  const { deck, name, kept } = starter;
+  const slides = slidesInOrder(deck);
+  const facts = [
+    slides.length > 1 ? says.deckSize(slides.length) : '',
+    kept?.by ? says.by(kept.by) : '',
+    kept && kept.sharedWith.length > 0
+      ? `${says.sharedWith} ${kept.sharedWith.map((each) => each.name).join(', ')}`
+      : '',
+  ].filter(Boolean);
+  return (
+    <li className="relative">
+      <button
+        type="button"
+        onClick={() => onPick(starter)}
+        className="block w-full rounded-md p-1 text-left hover:bg-rule/50"
+      >
+        {/* The opening of a deck says little about it. */}
+        <Thumbnail deck={deck} slideId={slides[slides.length > 1 ? 1 : 0]?.id ?? ''} width={WIDTH} />
+        <strong className="mt-1 block pr-9 leading-tight">{name}</strong>
+        {facts.length > 0 ? <span className="block pr-9 text-sm text-soft">{facts.join(' · ')}</span> : null}
+      </button>
+      {kept ? <KeptMenu starter={starter} /> : null}
+    </li>
+  );
+}
+
+function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
+  const says = words.starters;
+  const queries = useQueryClient();
+  const [sharing, setSharing] = useState(false);
+  const [deleting, setDeleting] = useState(false);
+  const remove = useMutation({
+    mutationFn: () => ask('DELETE', `/starters/${id}`),
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
+  });
+  return (
+    <div className="absolute bottom-0 right-0">
+      <Menu
+        trigger={
+          <IconButton name={says.actions(name)}>
+            <EllipsisVertical size={18} aria-hidden />
+          </IconButton>
+        }
+      >
+        {kept?.by === null ? (
+          <MenuEntry onSelect={() => setSharing(true)}>
+            <UserPlus size={18} aria-hidden /> {says.share}
+          </MenuEntry>
+        ) : null}
+        <MenuEntry danger onSelect={() => setDeleting(true)}>
+          <Trash2 size={18} aria-hidden /> {says.remove}
+        </MenuEntry>
+      </Menu>
+      {deleting ? (
+        <ConfirmDialog
+          title={says.removeTitle(name)}
+          action={says.remove}
+          isPending={remove.isPending}
+          onConfirm={() => remove.mutate()}
+          onClose={() => setDeleting(false)}
+        >
+          {says.removeText}
+        </ConfirmDialog>
+      ) : null}
+      {sharing && kept ? <ShareStarterDialog starter={kept} onClose={() => setSharing(false)} /> : null}
+    </div>
+  );
+}

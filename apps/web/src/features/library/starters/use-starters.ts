@@ -1,0 +1,28 @@
+/** All starters: those that come along, one's own, and those of colleagues. */
+import type { KeptStarterView } from '@gobrel/contract';
+import { deckStarter, slideStarter, type Starter } from '@gobrel/core/starters';
+import { useQuery } from '@tanstack/react-query';
+import { startersQuery } from '../../../shared/api';
+import { words } from '../../../shared/messages';
+
+/** A starter, with what is known of one that somebody keeps. */
+export interface FoundStarter extends Starter {
+  readonly kept: KeptStarterView | null;
+}
+
+let shipped: readonly FoundStarter[] | null = null;
+
+/** Made when somebody looks for the first time. */
+function shippedStarters(): readonly FoundStarter[] {
+  const { slides, decks } = words.starters;
+  shipped ??= [...decks.map((deck) => deckStarter(deck, slides)), ...slides.map(slideStarter)].map((starter) => ({
+    ...starter,
+    kept: null,
+  }));
+  return shipped;
+}
+
+export function useStarters(): readonly FoundStarter[] {
+  const { data } = useQuery(startersQuery);
+  return [...(data ?? []).map((kept) => ({ ...kept, kept })), ...shippedStarters()];
+}

@@ -1,0 +1,152 @@
+/** The show: plays a deck from any slide, in a window of its own or together with the presenter's screen. */
+import { type Deck, keepWalk, newId } from '@gobrel/core/deck';
+import { writeChanges } from '@gobrel/core/shared-doc';
+import { type ShowState, slidesWalked, startShow, takeStep } from '@gobrel/core/show';
+import { useRoom } from '@gobrel/slide-view';
+import { CircleHelp, Expand, Focus, Footprints, MonitorUp, Moon, Search, Shrink, Timer, X } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { deckReading, type OpenDocument, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
+import {
+  HandButtons,
+  showNotice,
+  type ShowSheet,
+  ShowSheets,
+  StageWindow,
+  StepButtons,
+  Trail,
+  useFullScreen,
+  useShow,
+  useShowKeys,
+} from '../showing';
+import { Failing, IconButton, Loading, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+export function Screen() {
+  const { deckId = '', slideId } = useParams();
+  const [search] = useSearchParams();
+  const document = useDocument(`deck:${deckId}`, 'teacher');
+  const { ready, kept } = useDocumentStatus(document);
+  const deck = useObserved(document, deckReading);
+  const at = search.get('at');
+  if (kept === 'forbidden') return <Failing message={words.links.deckNotOpen} />;
+  if (!deck || !ready || !document) return <Loading what={words.show.deck} />;
+  const start = startAt(deck, slideId, at);
+  if (!start) return <Failing message={words.show.noSlides} />;
+  return <Window key={deckId} deckId={deckId} document={document} deck={deck} start={start} />;
+}
+
+/** A show that begins at a slide, or at a viewpoint on it. */
+function startAt(deck: Deck, slideId: string | undefined, viewpointId: string | null): ShowState | null {
+  const start = startShow(deck, slideId);
+  if (!start || viewpointId === null) return start;
+  const looked = takeStep(deck, start, { type: 'look', viewpointId });
+  return looked.type === 'moved' ? looked.state : start;
+}
+
+interface WindowProps {
+  readonly deckId: string;
+  readonly document: OpenDocument;
+  readonly deck: Deck;
+  readonly start: ShowState;
+}
+
+function Window({ deckId, document, deck, start }: WindowProps) {
+  const [search, setSearch] = useSearchParams();
+  const channel = search.get('with');
+  const show = useShow(deck, start, channel, true);
+  const { walk, shared, set, setGoesOn } = show;
+  const [around, space] = useRoom<HTMLDivElement>();
+  const stage = useRef<HTMLDivElement>(null);
+  const [isFull, toggleFull] = useFullScreen(stage);
+  const [sheet, setSheet] = useState<ShowSheet | null>(null);
+  const navigate = useNavigate();
+  const leave = `/decks/${deckId}?slide=${walk.at}`;
+  useShowKeys(show, {
+    onFull: toggleFull,
+    onFind: () => setSheet('find'),
+    onHelp: () => setSheet('keys'),
+    onLeave: () => void navigate(leave),
+  });
+  const openOwn = () => {
+    const name = channel ?? newId();
+    setSearch((before) => ({ ...Object.fromEntries(before), with: name }), { replace: true });
+    window.open(`/decks/${deckId}/present/${walk.at}?with=${name}`, `presenter ${name}`, 'popup,width=1100,height=720');
+  };
+  const keep = () => {
+    const name = words.show.walkName(words.moment(new Date().toISOString()));
+    writeChanges(document.doc, keepWalk(deck, { id: newId(), name, slides: slidesWalked(shared.state) }));
+    tell(words.show.walkKept);
+  };
+  const note = showNotice(show);
+  return (
+    <div ref={stage} className="flex h-full flex-col bg-[#101616] text-[#efe8da]">
+      <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
+        <StageWindow show={show} space={space} />
+      </main>
+      <footer className="flex items-center gap-1 px-3 py-1">
+        <StepButtons walk={walk} press={Press} />
+        <p role="status" className={note ? 'min-w-0 flex-1 truncate px-3 text-center font-semibold' : 'spoken'}>
+          {note}
+        </p>
+        {note ? null : <Trail deck={deck} state={shared.state} walk={walk} most={4} />}
+        <span className="hidden items-center sm:flex">
+          <Press name={words.show.goTo} onClick={() => setSheet('find')}>
+            <Search size={20} aria-hidden />
+          </Press>
+          <HandButtons show={show} press={Press} />
+        </span>
+        <Menu
+          trigger={
+            <button
+              type="button"
+              className="min-h-11 rounded-md px-3 font-semibold hover:bg-white/15"
+              aria-label={words.show.more}
+            >
+              {words.show.more}
+            </button>
+          }
+        >
+          <MenuEntry onSelect={() => setSheet('find')}>
+            <Search size={18} aria-hidden /> {words.show.goTo}
+          </MenuEntry>
+          <MenuEntry onSelect={() => set({ whole: !shared.whole })}>
+            <Focus size={18} aria-hidden /> {words.show.whole}
+          </MenuEntry>
+          <MenuEntry onSelect={() => set({ black: true })}>
+            <Moon size={18} aria-hidden /> {words.show.black}
+          </MenuEntry>
+          <MenuEntry onSelect={() => setGoesOn(!shared.goesOn)}>
+            <Timer size={18} aria-hidden /> {words.show.byItself}
+          </MenuEntry>
+          <MenuEntry onSelect={keep}>
+            <Footprints size={18} aria-hidden /> {words.show.saveWalk}
+          </MenuEntry>
+          <MenuEntry onSelect={openOwn}>
+            <MonitorUp size={18} aria-hidden /> {words.show.mine}
+          </MenuEntry>
+          <MenuEntry onSelect={() => setSheet('keys')}>
+            <CircleHelp size={18} aria-hidden /> {words.show.keysTitle}
+          </MenuEntry>
+        </Menu>
+        <Press name={isFull ? words.show.leaveFull : words.show.full} onClick={toggleFull}>
+          {isFull ? <Shrink size={20} aria-hidden /> : <Expand size={20} aria-hidden />}
+        </Press>
+        <Link
+          to={leave}
+          aria-label={words.show.end}
+          title={words.show.end}
+          className="inline-flex size-11 flex-none items-center justify-center rounded-md hover:bg-white/15"
+        >
+          <X size={22} aria-hidden />
+        </Link>
+      </footer>
+      <ShowSheets show={show} open={sheet} onClose={() => setSheet(null)} />
+    </div>
+  );
+}
+
+/** A button on the dark rim of the show. */
+function Press(props: React.ComponentProps<typeof IconButton>) {
+  return <IconButton {...props} className={props.pressed ? '!bg-[#efe8da] !text-[#101616]' : 'hover:bg-white/15'} />;
+}

@@ -1,0 +1,64 @@
+/** The slide of a show in its window: with pen and pointer, black when wanted, turned by swiping. */
+import { cameraAt, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
+import { type PointerEvent, useMemo, useRef } from 'react';
+import { slideName } from '../../../shared/slides';
+import { SoundPlayer } from '../walking';
+import { words } from '../../../shared/messages';
+import { InkLayer } from './ink-layer';
+import type { Show } from './use-show';
+
+/** How far a finger has to go sideways to turn the page, in CSS pixels. */
+const SWIPE = 70;
+
+export function StageWindow({ show, space }: { show: Show; space: Room }) {
+  const { deck, walk, shared, fillIn, hand } = show;
+  const { stop } = walk;
+  const room = useMemo(() => fittedRoom(deck, stop, space), [deck, stop, space]);
+  const camera = cameraAt(deck, shared.whole ? { viewpointId: null } : stop, room);
+  const swipe = useSwipe(show);
+  if (room.width <= 0) return null;
+  return (
+    <div className="relative touch-pan-y touch-pinch-zoom" {...(hand === 'press' ? swipe : {})}>
+      <ShowStage
+        deck={deck}
+        stop={stop}
+        room={room}
+        whole={shared.whole}
+        follow={walk.follow}
+        fillIn={fillIn}
+        label={slideName(deck, walk.at)}
+      />
+      <InkLayer show={show} room={room} width={camera.width} />
+      <SoundPlayer walk={walk} />
+      {shared.black ? (
+        <button
+          type="button"
+          className="absolute inset-0 z-20 bg-black text-[#9a9a92]"
+          onClick={() => show.set({ black: false })}
+        >
+          <span className="spoken">{words.show.isBlack}</span>
+        </button>
+      ) : null}
+    </div>
+  );
+}
+
+/** Turns pages by a finger that goes sideways, but for one that drags a piece or writes. */
+function useSwipe({ walk, shared, setGoesOn }: Show) {
+  const from = useRef<{ readonly x: number; readonly y: number } | null>(null);
+  return {
+    onPointerDown: (event: PointerEvent<HTMLElement>) => {
+      if (shared.goesOn) setGoesOn(false);
+      const isFree = !(event.target as HTMLElement).closest('.gv-loose, .gv-piece, input, textarea, audio');
+      from.current = event.pointerType === 'touch' && isFree ? { x: event.clientX, y: event.clientY } : null;
+    },
+    onPointerUp: (event: PointerEvent<HTMLElement>) => {
+      const begun = from.current;
+      from.current = null;
+      if (!begun) return;
+      const [dx, dy] = [event.clientX - begun.x, event.clientY - begun.y];
+      if (Math.abs(dx) < SWIPE || Math.abs(dx) < 2 * Math.abs(dy)) return;
+      walk.step({ type: dx < 0 ? 'next' : 'back' });
+    },
+  };
+}

@@ -1,0 +1,43 @@
+/** How we got here: the slides walked so far, each a press away. */
+import type { Deck } from '@gobrel/core/deck';
+import type { ShowState } from '@gobrel/core/show';
+import { ChevronRight } from 'lucide-react';
+import { slideName } from '../../../shared/slides';
+import { words } from '../../../shared/messages';
+import type { Walk } from '../walking';
+
+interface TrailProps {
+  readonly deck: Deck;
+  readonly state: ShowState;
+  readonly walk: Walk;
+  /** How many of the last slides are shown; all of them when it is not given. */
+  readonly most?: number;
+}
+
+export function Trail({ deck, state, walk, most = Infinity }: TrailProps) {
+  // Where each slide was come to; stops on the same slide that follow one another are one.
+  const slides = state.way.flatMap((stop, place) =>
+    stop.slideId === state.way[place - 1]?.slideId ? [] : [{ slideId: stop.slideId, place }],
+  );
+  const shown = slides.slice(-Math.min(most, slides.length));
+  return (
+    <nav aria-label={words.show.trail} className="min-w-0 flex-1 overflow-hidden">
+      <ol className="flex min-w-0 items-center">
+        {slides.length > shown.length ? <li aria-hidden>…</li> : null}
+        {shown.map(({ slideId, place }, index) => (
+          <li key={place} className={`flex min-w-0 items-center ${index === shown.length - 1 ? 'flex-none' : ''}`}>
+            {index > 0 ? <ChevronRight size={16} aria-hidden className="flex-none opacity-60" /> : null}
+            <button
+              type="button"
+              aria-current={index === shown.length - 1 ? 'step' : undefined}
+              className={`min-h-11 max-w-52 truncate rounded-md px-2 ${index === shown.length - 1 ? 'font-bold' : 'opacity-80 hover:opacity-100'}`}
+              onClick={() => walk.step({ type: 'back-to', place })}
+            >
+              {slideName(deck, slideId)}
+            </button>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}

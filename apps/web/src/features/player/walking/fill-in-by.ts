@@ -1,0 +1,107 @@
+/** Hands that fill in: turn what somebody does on a slide into changes of their work. */
+import { type Deck, newId } from '@gobrel/core/deck';
+import { changedAnswers } from '@gobrel/core/questions';
+import {
+  type AddedContent,
+  addedLetters,
+  applyWorkChanges,
+  type Drop,
+  dropPiece,
+  hasRoomFor,
+  misfitsOf,
+  moveAdded,
+  nextStrokeId,
+  nudgePiece,
+  placeAdded,
+  putIntoZone,
+  sendHome,
+  sizeAdded,
+  turnPiece,
+  type Work,
+  type WorkChange,
+} from '@gobrel/core/work';
+import type { FillIn } from '@gobrel/slide-view';
+import { tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+/** What can be asked for, to be added in an open area. */
+export type AskedToAdd = 'picture' | 'camera' | 'sign';
+
+interface Desk {
+  readonly edition: Deck;
+  readonly work: Work;
+  readonly locked: boolean;
+  readonly who: string;
+  readonly told: FillIn['told'];
+  readonly say: (words: string) => void;
+  /** Asks for a picture or a sticker, and gives it to `add`; where it is not given, there are texts and ink only. */
+  readonly onAsk?: ((what: AskedToAdd, add: (content: AddedContent) => void) => void) | undefined;
+  /** Takes changes; not called while locked. */
+  readonly write: (changes: readonly WorkChange[]) => void;
+}
+
+/** Hands over the given work. */
+export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }: Desk): FillIn {
+  const warn = (text: string) => tell(text, { tone: 'trouble' });
+  const stays = Object.keys(told).filter((id) => told[id]?.left === 0);
+  /** Whether changes leave alone what was checked for the last time: pieces in a zone can be reached all the same. */
+  const isAllowed = (changes: readonly WorkChange[]) => {
+    const isFree =
+      stays.length === 0 || changedAnswers(stays, work, applyWorkChanges(work, changes), edition).length === 0;
+    if (!isFree) warn(words.telling.stays);
+    return isFree;
+  };
+  const put = (...changes: WorkChange[]): boolean => {
+    if (locked || changes.length === 0 || !isAllowed(changes)) return false;
+    write(changes);
+    return true;
+  };
+  const dropped = (drop: Drop | null) => {
+    if (drop && drop.changes.length > 0 && !put(...drop.changes)) return null;
+    return drop;
+  };
+  const add = (areaId: string, content: AddedContent) => {
+    const added = placeAdded(edition, work, areaId, content);
+    if (!added) return;
+    const id = newId();
+    if (misfitsOf(applyWorkChanges(work, [{ part: 'added', id, value: added }]), edition).length > 0)
+      warn(words.onSlides.asking.noRoom);
+    else put({ part: 'added', id, value: added });
+  };
+  return {
+    work,
+    locked,
+    who,
+    told,
+    say,
+    warn,
+    setBlank: (id, value) => put({ part: 'blanks', id, value }),
+    setAnswer: (id, value) => put({ part: 'answers', id, value }),
+    setSure: (id, value) => put({ part: 'sure', id, value }),
+    addStroke: (stroke) => {
+      if (hasRoomFor(work, stroke)) put({ part: 'drawn', id: nextStrokeId(work, newId()), value: stroke });
+      else warn(words.onSlides.asking.noRoom);
+    },
+    removeStrokes: (ids) => put(...ids.map((id): WorkChange => ({ part: 'drawn', id, value: null }))),
+    addText: (areaId) => add(areaId, { kind: 'text', text: '', size: addedLetters.usual }),
+    askToAdd: onAsk ? (areaId, what) => onAsk(what, (content) => add(areaId, content)) : null,
+    setAddedText: (id, text) => {
+      const added = work.added[id];
+      if (added?.kind === 'text') put({ part: 'added', id, value: { ...added, text } });
+    },
+    moveAdded: (id, x, y) => {
+      const added = work.added[id];
+      if (added) put({ part: 'added', id, value: moveAdded(edition, added, x, y) });
+    },
+    sizeAdded: (id, factor) => {
+      const added = work.added[id];
+      if (added) put({ part: 'added', id, value: sizeAdded(edition, added, factor) });
+    },
+    removeAdded: (id) => put({ part: 'added', id, value: null }),
+    dropPiece: (id, at) => dropped(dropPiece(edition, work, id, at)),
+    putIntoZone: (id, zoneId) => dropped(putIntoZone(edition, work, id, zoneId)),
+    nudgePiece: (id, dx, dy) => dropped(nudgePiece(edition, work, id, dx, dy)),
+    turnPiece: (id, by) => put(...turnPiece(edition, work, id, by)),
+    sendHome: (ids) => put(...sendHome(edition, work, ids)),
+  };
+}

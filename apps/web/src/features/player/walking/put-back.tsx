@@ -1,0 +1,48 @@
+/** Puts pieces back where they lay at first: all of a slide with one press, or those of one zone, or a single one. */
+import { type Deck, nameOf, piecesIn, type SlideId, sourceOfPiece, zonesOn } from '@gobrel/core/deck';
+import { movedOn } from '@gobrel/core/work';
+import type { FillIn } from '@gobrel/slide-view';
+import { ChevronDown, RotateCcw } from 'lucide-react';
+import { Button, IconButton, Menu, MenuEntry, MenuRule } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+export function PutBack({ edition, slideId, fillIn }: { edition: Deck; slideId: SlideId; fillIn: FillIn }) {
+  const { work, sendHome } = fillIn;
+  const moved = movedOn(edition, work, slideId);
+  if (moved.length === 0 || fillIn.locked) return null;
+  const pieces = piecesIn(edition);
+  const zones = zonesOn(edition, slideId).flatMap((zone, at) => {
+    const ids = moved.filter((id) => work.pieces[id]?.zoneId === zone.id);
+    return ids.length < 2
+      ? []
+      : [{ id: zone.id, name: nameOf(zone) || words.onSlides.pieces.unnamedZone(at + 1), ids }];
+  });
+  return (
+    <span className="flex">
+      <Button onClick={() => sendHome(moved)}>
+        <RotateCcw size={18} aria-hidden /> {words.student.putBack}
+      </Button>
+      {moved.length > 1 ? (
+        <Menu
+          trigger={
+            <IconButton name={words.student.putSomeBack}>
+              <ChevronDown size={18} aria-hidden />
+            </IconButton>
+          }
+        >
+          {zones.map((zone) => (
+            <MenuEntry key={zone.id} onSelect={() => sendHome(zone.ids)}>
+              {words.student.thoseIn(zone.name)}
+            </MenuEntry>
+          ))}
+          {zones.length > 0 ? <MenuRule /> : null}
+          {moved.map((id) => (
+            <MenuEntry key={id} onSelect={() => sendHome([id])}>
+              {pieces.get(sourceOfPiece(id))?.name || words.onSlides.pieces.unnamed}
+            </MenuEntry>
+          ))}
+        </Menu>
+      ) : null}
+    </span>
+  );
+}

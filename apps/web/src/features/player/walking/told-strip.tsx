@@ -1,0 +1,83 @@
+/** Under a slide: checking its answers, what was said to them, and hints for whoever wants one. */
+import { type Asking, type Deck, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
+import { isAsking, tellingOn, type Told, type Verdict } from '@gobrel/core/questions';
+import { isFilledIn, type Work } from '@gobrel/core/work';
+import { CircleCheck, Lightbulb } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+interface ToldStripProps {
+  readonly edition: Deck;
+  readonly slideId: SlideId;
+  readonly work: Work;
+  readonly told: Readonly<Record<string, Told>>;
+  readonly locked: boolean;
+  readonly checking: boolean;
+  readonly onCheck: (itemIds: readonly string[]) => void;
+}
+
+const signs: Readonly<Record<Verdict, string>> = { right: '✓', partly: '½', wrong: '✕', empty: '–', unmarked: '✎' };
+const tones: Readonly<Record<Verdict, string>> = {
+  right: 'text-reed',
+  partly: 'text-amber',
+  wrong: 'text-berry',
+  empty: 'text-soft',
+  unmarked: 'text-dusk',
+};
+
+/** Everything of one slide; give it the slide's id as key, so that hints of another slide are not open here. */
+export function ToldStrip({ edition, slideId, work, told, locked, checking, onCheck }: ToldStripProps) {
+  const [given, setGiven] = useState(0);
+  const asking = itemsOf(edition, slideId).filter((item): item is Item & Asking => isAsking(item) && !item.hidden);
+  const hints = locked ? [] : asking.flatMap((item) => item.hints.map((hint) => ({ hint, item })));
+  const checkable = locked ? [] : tellingOn(edition, slideId).filter(({ id }) => told[id]?.left !== 0);
+  const filled = checkable.filter((item) => isFilledIn(item, work) && !told[item.id]);
+  const said = asking.flatMap((item) => (told[item.id] ? [{ item, ...(told[item.id] as Told) }] : []));
+  if (hints.length === 0 && checkable.length === 0 && said.length === 0) return null;
+  const called = (item: Item) => (asking.length > 1 ? nameOf(item) || words.kinds[item.kind] : '');
+  const left = checkable.flatMap(({ id, attempts }) =>
+    attempts === 0 || told[id]?.verdict === 'right' ? [] : [told[id]?.left ?? attempts],
+  );
+  return (
+    <section aria-label={words.telling.title} className="border-t border-rule bg-card px-3 py-2">
+      <div className="mx-auto flex max-w-5xl flex-wrap items-center gap-x-3 gap-y-1">
+        {checkable.length > 0 ? (
+          <>
+            <Button disabled={checking || filled.length === 0} onClick={() => onCheck(filled.map(({ id }) => id))}>
+              <CircleCheck size={18} aria-hidden /> {checking ? words.telling.checking : words.telling.check}
+            </Button>
+            {left.length > 0 ? (
+              <span className="text-sm text-soft">{words.telling.left(Math.min(...left))}</span>
+            ) : null}
+          </>
+        ) : null}
+        {given < hints.length ? (
+          <Button look="quiet" onClick={() => setGiven(given + 1)}>
+            <Lightbulb size={18} aria-hidden /> {given === 0 ? words.telling.hint : words.telling.nextHint}
+          </Button>
+        ) : null}
+        <ul role="status" className="min-w-0 flex-1 basis-72">
+          {hints.slice(0, given).map(({ hint, item }, at) => (
+            <li key={at}>
+              <Lightbulb size={16} aria-hidden className="mr-1 inline" />
+              <span className="spoken">{words.telling.hint}: </span>
+              {called(item) ? <strong>{called(item)}: </strong> : null}
+              {hint}
+            </li>
+          ))}
+          {said.map(({ item, verdict, says, why, points, outOf }) => (
+            <li key={item.id}>
+              <strong className={tones[verdict]}>
+                <span aria-hidden>{signs[verdict]} </span>
+                {words.onSlides.verdicts[verdict]} {verdict === 'unmarked' ? '' : words.onSlides.points(points, outOf)}
+              </strong>{' '}
+              {called(item) ? <span className="text-soft">{called(item)} · </span> : null}
+              {[says, why].filter(Boolean).join(' ')}
+            </li>
+          ))}
+        </ul>
+      </div>
+    </section>
+  );
+}

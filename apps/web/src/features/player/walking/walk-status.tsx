@@ -1,0 +1,32 @@
+/** Where somebody is, how much is done there, or why the last step led nowhere. */
+import type { Deck } from '@gobrel/core/deck';
+import { type IsFixed, progressOn, type Work } from '@gobrel/core/work';
+import { slideName } from '../../../shared/slides';
+import { words } from '../../../shared/messages';
+import type { Walk } from './use-walk';
+
+interface WalkStatusProps {
+  readonly edition: Deck;
+  readonly walk: Walk;
+  readonly work: Work;
+  /** What is not theirs to fill in. */
+  readonly isFixed?: IsFixed | undefined;
+}
+
+export function WalkStatus({ edition, walk, work, isFixed }: WalkStatusProps) {
+  const here = progressOn(edition, work, walk.at, isFixed);
+  return (
+    <p role="status" className="order-first basis-full text-center sm:order-none sm:min-w-40 sm:flex-1 sm:basis-auto">
+      {walk.notice ? (
+        <strong className="text-clay">{walk.notice}</strong>
+      ) : (
+        <>
+          <strong>{slideName(edition, walk.at)}</strong>
+          {here.asked > 0 ? (
+            <span className="text-soft"> · {words.student.progress(here.filled, here.asked)}</span>
+          ) : null}
+        </>
+      )}
+    </p>
+  );
+}

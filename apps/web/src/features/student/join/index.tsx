@@ -1,0 +1,201 @@
+/** Coming into a lesson: the code, one's name, a PIN. */
+import type { JoinView, MyLessonView } from '@gobrel/contract';
+import { plainCode, readableCode } from '@gobrel/contract/join-code';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { fetchStudentScreenAhead } from '../../../app/prefetch';
+import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../../app/frame';
+import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
+import { ask, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
+import { Button, buttonClasses, Field, Loading } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+type Student = JoinView['students'][number];
+
+export function Screen() {
+  const { code = '' } = useParams();
+  const lesson = useQuery(joinQuery(plainCode(code)));
+  const mine = useQuery({ ...myLessonQuery, retry: false });
+  // What was known of the lesson stays, also when the server does not let them in any more.
+  const isSignedOut = mine.error instanceof Refusal && [401, 403].includes(mine.error.problem.status);
+  const [student, setStudent] = useState<Student | null>(null);
+  useEffect(fetchStudentScreenAhead, []);
+  const queries = useQueryClient();
+  const leaving = useLeaving('student', () => {
+    queries.removeQueries({ queryKey: ['my-lesson'] });
+    void mine.refetch();
+  });
+  return (
+    <div className="dotted-ground flex min-h-full flex-col">
+      <header className="flex items-center justify-between px-4 py-2">
+        <Brand />
+        <SchemeButton />
+      </header>
+      <main className="mx-auto w-full max-w-2xl flex-1 px-4 pb-12">
+        {mine.data && !student ? (
+          <p className="mb-5 flex flex-wrap items-center gap-3 rounded-md border border-edge bg-card p-3">
+            <span className="flex-1">
+              {isSignedOut
+                ? words.join.signedOut(mine.data.name, mine.data.title)
+                : words.join.stillIn(mine.data.name, mine.data.title)}
+            </span>
+            <Button onClick={() => void leaving.leave()}>{words.join.leave}</Button>
+            {isSignedOut ? null : (
+              <Link to="/work" className={buttonClasses('main')}>
+                {words.join.goOn}
+              </Link>
+            )}
+          </p>
+        ) : null}
+        {leaving.asked === null ? null : (
+          <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
+        )}
+        {lesson.isFetching && !lesson.data ? <Loading what={words.join.lesson} /> : null}
+        {code === '' || lesson.isError ? (
+          <CodeForm fault={lesson.isError ? messageOf(lesson.error) : undefined} typed={code} />
+        ) : null}
+        {lesson.data && !student ? <Names lesson={lesson.data} code={code} onPick={setStudent} /> : null}
+        {lesson.data?.guests && !student ? <GuestForm code={code} isOnly={lesson.data.students.length === 0} /> : null}
+        {student ? <PinForm code={code} student={student} onBack={() => setStudent(null)} /> : null}
+      </main>
+    </div>
+  );
+}
+
+function CodeForm({ fault, typed }: { fault: string | undefined; typed: string }) {
+  const [code, setCode] = useState(typed);
+  const navigate = useNavigate();
+  return (
+    <form
+      className="mx-auto mt-10 flex max-w-sm flex-col gap-4 rounded-md border border-edge bg-card p-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (plainCode(code) !== '') void navigate(`/join/${plainCode(code)}`);
+      }}
+    >
+      <h1 className="text-2xl">{words.join.title}</h1>
+      <Field
+        label={words.join.code}
+        hint={words.join.codeHint}
+        fault={fault}
+        value={code}
+        onChange={(event) => setCode(event.target.value)}
+        autoFocus
+        autoComplete="off"
+        autoCapitalize="characters"
+        spellCheck={false}
+        className="text-center font-display text-3xl font-bold uppercase tracking-widest"
+      />
+      <Button type="submit" look="main">
+        {words.join.enter}
+      </Button>
+    </form>
+  );
+}
+
+function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPick: (student: Student) => void }) {
+  return (
+    <>
+      <p className="text-soft">{[lesson.className, readableCode(plainCode(code))].filter(Boolean).join(' · ')}</p>
+      <h1 className="text-3xl">{lesson.title}</h1>
+      {lesson.closed ? <p className="mt-2">{words.join.isClosed}</p> : null}
+      {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{words.join.whoAreYou}</h2> : null}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
+        {lesson.students.map((student) => (
+          <li key={student.id}>
+            <Button className="w-full justify-start" onClick={() => onPick(student)}>
+              {student.name}
+              {student.group ? <span className="text-sm font-normal text-soft">{student.group}</span> : null}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Coming in by a first name, for those who are not on the list. */
+function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
+  const [name, setName] = useState('');
+  const join = useJoin((said) => ask<MyLessonView>('POST', '/join/guest', { code, name: said }));
+  return (
+    <form
+      className="mt-6 flex max-w-sm flex-col gap-3 rounded-md border border-edge bg-card p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        join.mutate(name);
+      }}
+    >
+      <Field
+        label={isOnly ? words.join.firstName : words.join.guestName}
+        fault={join.isError ? messageOf(join.error) : undefined}
+        value={name}
+        maxLength={40}
+        autoComplete="off"
+        onChange={(event) => setName(event.target.value)}
+      />
+      <Button type="submit" look={isOnly ? 'main' : 'plain'} disabled={name.trim() === '' || join.isPending}>
+        {words.join.begin}
+      </Button>
+    </form>
+  );
+}
+
+/** Comes in with what is said, a name or a PIN, and goes to the slides. */
+function useJoin(come: (said: string) => Promise<MyLessonView>) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  return useMutation({
+    mutationFn: come,
+    onSuccess: async (lesson) => {
+      const before = queries.getQueryData(myLessonQuery.queryKey);
+      // Somebody else sits here now: what is left of the one before is not for them.
+      if (before?.participantId === lesson.participantId) forgetConnection('student');
+      else await forgetWhatIsSaved('student');
+      queries.removeQueries({ queryKey: ['my-lesson'] });
+      queries.setQueryData(myLessonQuery.queryKey, lesson);
+      await navigate('/work');
+    },
+  });
+}
+
+function PinForm({ code, student, onBack }: { code: string; student: Student; onBack: () => void }) {
+  const [pin, setPin] = useState('');
+  const join = useJoin((said) => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin: said }));
+  const type = (typed: string) => {
+    const digits = typed.replace(/\D/g, '').slice(0, 4);
+    setPin(digits);
+    // The last digit of a known PIN is enough; one that is chosen may be looked over first.
+    if (student.hasPin && digits.length === 4 && digits !== pin) join.mutate(digits);
+  };
+  return (
+    <form
+      className="mx-auto mt-6 flex max-w-sm flex-col gap-4 rounded-md border border-edge bg-card p-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        join.mutate(pin);
+      }}
+    >
+      <h1 className="text-2xl">{student.name}</h1>
+      <Field
+        label={student.hasPin ? words.join.pin : words.join.newPin}
+        hint={student.hasPin ? words.join.pinHint : words.join.newPinHint}
+        fault={join.isError ? messageOf(join.error) : undefined}
+        value={pin}
+        onChange={(event) => type(event.target.value)}
+        type="password"
+        inputMode="numeric"
+        autoComplete="off"
+        autoFocus
+        className="text-center text-3xl tracking-[0.5em]"
+      />
+      <Button type="submit" look="main" disabled={pin.length !== 4 || join.isPending}>
+        {words.join.begin}
+      </Button>
+      <Button look="quiet" onClick={onBack}>
+        {words.join.notMe}
+      </Button>
+    </form>
+  );
+}

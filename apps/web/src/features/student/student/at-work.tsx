@@ -1,0 +1,200 @@
+/** The student's screen once everything is there: the slide, the way through, what is kept, and submitting. */
+import type { MyLessonView } from '@gobrel/contract';
+import { type Deck, itemsOf } from '@gobrel/core/deck';
+import type { Point } from '@gobrel/core/geometry';
+import { fixedIn, isFixed, type LessonState, type WorkMode } from '@gobrel/core/lesson';
+import { resumeShow, type ShowState } from '@gobrel/core/show';
+import { type AddedContent, progressOver, type Work } from '@gobrel/core/work';
+import { Undo2 } from 'lucide-react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Brand, KeptNote, SchemeButton } from '../../../app/frame';
+import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../../shared/sync';
+import { Failing, IconButton, Loading } from '../../../shared/ui';
+import { type AskedToAdd, FilledInStage, ToldStrip, WalkFooter } from '../../player';
+import { PointerDot, TimeLeft } from '../../../shared/watching';
+import { words } from '../../../shared/messages';
+import { Companions } from './companions';
+import { DarkScreen } from './dark-screen';
+import { FollowTurn } from './follow-turn';
+import { Instructions } from './instructions';
+import { LeaveButton } from './leave-button';
+import { LedFooter } from './led-footer';
+import { OthersButton } from './others-button';
+import { ReviewButton } from './review-button';
+import { StandingNote } from './standing-note';
+import { SubmitButton } from './submit-button';
+import { TurnTools } from './turn-tools';
+import { useChecks } from './use-checks';
+import { useFillIn } from './use-fill-in';
+import { useKeptOffline } from './use-kept-offline';
+import { useLessonNews } from './use-lesson-news';
+import { beginning, usePacedWalk } from './use-paced-walk';
+
+/** Comes only when it is asked for: the collection of stickers and the camera are not needed before. */
+const AddDialog = lazy(() => import('../adding').then(({ AddDialog: dialog }) => ({ default: dialog })));
+
+/** What somebody wants to add, and what is done with it. */
+interface Asked {
+  readonly what: AskedToAdd;
+  readonly add: (content: AddedContent) => void;
+}
+
+interface AtWorkProps {
+  readonly lesson: MyLessonView;
+  readonly edition: Deck;
+  readonly document: OpenDocument;
+  readonly status: DocumentStatus;
+  readonly work: Work;
+}
+
+export function AtWork(props: AtWorkProps) {
+  const { lesson, edition, work } = props;
+  const { state: lessonState, isReady } = useLessonNews(lesson);
+  const isNew = work.way.length === 0;
+  // Where somebody begins may be for the teacher to say.
+  if (isNew && !isReady) return <Loading what={words.student.slides} />;
+  const start = isNew ? beginning(edition, lesson, lessonState) : resumeShow(edition, work);
+  if (!start) return <Failing message={words.show.noSlides} />;
+  return <Working {...props} start={start} lessonState={lessonState} isReady={isReady} />;
+}
+
+interface WorkingProps extends AtWorkProps {
+  readonly start: ShowState;
+  readonly lessonState: LessonState;
+  /** Whether the lesson's state is known by now. */
+  readonly isReady: boolean;
+}
+
+function Working({ lesson, edition, document, status, work, start, lessonState, isReady }: WorkingProps) {
+  const isShut = lesson.submission !== null || lesson.closedAt !== null || lesson.held || !status.writable;
+  const { walk, isLed } = usePacedWalk({
+    edition,
+    document,
+    work,
+    locked: isShut,
+    lessonState,
+    isReady,
+    start,
+  });
+  const locked = isShut || isFixedPage(edition, lesson, walk.at);
+  const { told, checking, check } = useChecks(lesson, document, edition, work);
+  const { participantId: who } = lesson;
+  const fixed = useMemo(() => fixedIn(edition, lesson.workMode), [edition, lesson.workMode]);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const onAsk = useCallback((what: AskedToAdd, add: Asked['add']) => setAsked({ what, add }), []);
+  const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told, onAsk });
+  const isShowing = lessonState.showing === who;
+  const [pointer, setPointer] = useState<Point | null>(null);
+  const [zoom, setZoom] = useState<Zoom | null>(null);
+  const [follows, setFollows] = useState(false);
+  useKeptOffline(edition);
+
+  const isGroup = lesson.members.length > 0 || lesson.owner !== lesson.name;
+  const { stop } = walk;
+  useEffect(() => {
+    // The teacher's board and the class screen follow where this device is, and a group sees what its others point at.
+    const place: StudentPlace = { stop, name: lesson.name, pointer, zoom: isShowing ? zoom : null };
+    document.announce({ ...place });
+  }, [document, stop, lesson.name, pointer, zoom, isShowing]);
+
+  const canFollow = lessonState.showing !== null && !isShowing && lessonState.allowed.following;
+  if (canFollow && follows)
+    return <FollowTurn lesson={lesson} edition={edition} state={lessonState} onLeave={() => setFollows(false)} />;
+  return (
+    <div className="flex h-full flex-col">
+      {lessonState.dark ? <DarkScreen /> : null}
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
+        <span className="hidden sm:block">
+          <Brand />
+        </span>
+        <h1 className="text-lg">{edition.title}</h1>
+        <span className="text-soft">
+          {[lesson.owner === lesson.name ? '' : lesson.owner, lesson.name, lesson.className]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
+        <Overall edition={edition} work={work} mode={lesson.workMode} />
+        {lesson.terms.dueAt !== null && !lesson.submission ? (
+          <span className="text-soft">{words.student.due(lesson.terms.dueAt)}</span>
+        ) : null}
+        {lessonState.countdown ? <TimeLeft time={lessonState.countdown} className="text-lg font-bold" /> : null}
+        <span className="ml-auto flex items-center gap-2">
+          <KeptNote kept={status.kept} />
+          <SchemeButton />
+          <OthersButton lesson={lesson} edition={edition} />
+          <ReviewButton lesson={lesson} edition={edition} work={work} />
+          <SubmitButton lesson={lesson} edition={edition} work={work} document={document} locked={isShut} />
+          <LeaveButton name={lesson.name} />
+        </span>
+      </header>
+      <StandingNote lesson={lesson} isShowing={isShowing} isOver={!status.writable} />
+      <TurnTools
+        lesson={lesson}
+        state={lessonState}
+        zoom={zoom}
+        onZoom={setZoom}
+        onFollow={canFollow ? () => setFollows(true) : null}
+      />
+      <Instructions lesson={lesson} isFirst={start.way[0].slideId === walk.at} />
+      <FilledInStage
+        edition={edition}
+        walk={walk}
+        fillIn={fillIn}
+        over={
+          isGroup ? (
+            <Companions document={document} edition={edition} slideId={walk.at} />
+          ) : (
+            <PointerDot edition={edition} pointer={isShowing ? pointer : null} />
+          )
+        }
+        onPoint={isGroup || isShowing ? setPointer : undefined}
+      />
+      <ToldStrip
+        key={walk.at}
+        edition={edition}
+        slideId={walk.at}
+        work={work}
+        told={told}
+        locked={locked}
+        checking={checking}
+        onCheck={check}
+      />
+      {isLed ? (
+        <LedFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed}>
+          <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
+        </LedFooter>
+      ) : (
+        <WalkFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed}>
+          <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
+        </WalkFooter>
+      )}
+      {asked ? (
+        <Suspense fallback={null}>
+          <AddDialog what={asked.what} onAdd={asked.add} onClose={() => setAsked(null)} />
+        </Suspense>
+      ) : null}
+      <p aria-live="assertive" className="spoken">
+        {spoken}
+      </p>
+    </div>
+  );
+}
+
+function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void }) {
+  return (
+    <IconButton name={words.common.undo} disabled={!canUndo} onClick={onUndo}>
+      <Undo2 size={20} aria-hidden />
+    </IconButton>
+  );
+}
+
+/** How much of everything that is asked is done. */
+function Overall({ edition, work, mode }: { edition: Deck; work: Work; mode: WorkMode }) {
+  const { asked, filled } = useMemo(() => progressOver(edition, work, fixedIn(edition, mode)), [edition, work, mode]);
+  return asked === 0 ? null : <span className="text-soft">{words.student.overall(filled, asked)}</span>;
+}
+
+/** Whether a page stays as it is for students: instruction and samples of a class deck. */
+function isFixedPage(edition: Deck, { workMode }: MyLessonView, slideId: string): boolean {
+  return itemsOf(edition, slideId).some(({ id }) => isFixed(edition, workMode, id));
+}

@@ -1,0 +1,42 @@
+/** A student at work: their own copy of the slides, filled in, kept, submitted, shown. */
+import type { MyLessonView } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { withOwner } from '@gobrel/core/lesson';
+import { formatDocumentName } from '@gobrel/core/shared-doc';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import { Navigate } from 'react-router';
+import { useDocument, useDocumentStatus, useObserved, workReading } from '../../../shared/sync';
+import { messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../../shared/api';
+import { Failing, Loading } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+import { AtWork } from './at-work';
+
+export function Screen() {
+  const lesson = useQuery(myLessonQuery);
+  const edition = useQuery(myEditionQuery(lesson.data?.edition));
+  const failed = lesson.error ?? edition.error;
+  if (failed instanceof Refusal && [401, 403].includes(failed.problem.status)) return <Navigate to="/join" replace />;
+  if (lesson.data && edition.data) return <Opening lesson={lesson.data} edition={edition.data} />;
+  if (failed)
+    return (
+      <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
+    );
+  return <Loading what={words.student.slides} />;
+}
+
+function Opening({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
+  const { lessonId, participantId, workMode, owner } = lesson;
+  const document = useDocument(formatDocumentName({ kind: 'work', lessonId, participantId }), 'student');
+  const status = useDocumentStatus(document);
+  const work = useObserved(document, workReading);
+  const queries = useQueryClient();
+  const isSentAway = status.kept === 'forbidden';
+  useEffect(() => {
+    // Their seat may be another's by now, or nobody's: the server says whose it is.
+    if (isSentAway) void queries.invalidateQueries({ queryKey: myLessonQuery.queryKey });
+  }, [isSentAway, queries]);
+  const own = useMemo(() => withOwner(edition, workMode, owner), [edition, workMode, owner]);
+  if (!document || !work || !status.ready) return <Loading what={words.student.slides} />;
+  return <AtWork lesson={lesson} edition={own} document={document} status={status} work={work} />;
+}

@@ -1,0 +1,111 @@
+/** Submitting: says what is still empty, waits until everything is on the server, and tells that it arrived. */
+import type { MyLessonView } from '@gobrel/contract';
+import { type Deck, newId, slidesInOrder } from '@gobrel/core/deck';
+import { fixedIn } from '@gobrel/core/lesson';
+import { type IsFixed, progressOn, progressOver, type Work } from '@gobrel/core/work';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { OpenDocument } from '../../../shared/sync';
+import { ask, messageOf, myLessonQuery } from '../../../shared/api';
+import { slideName } from '../../../shared/slides';
+import { Button, Dialog, tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+interface SubmitProps {
+  readonly lesson: MyLessonView;
+  readonly edition: Deck;
+  readonly work: Work;
+  readonly document: OpenDocument;
+  readonly locked: boolean;
+}
+
+/** How long submitting waits for the last changes to reach the server, in milliseconds. */
+const PATIENCE = 6000;
+
+export function SubmitButton({ lesson, edition, work, document, locked }: SubmitProps) {
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  // One key for each attempt to submit, kept while it is repeated, so that repeating it is harmless.
+  const [key, setKey] = useState(() => newId());
+  const take = (next: MyLessonView) => queries.setQueryData(myLessonQuery.queryKey, next);
+  const submit = useMutation({
+    mutationFn: async () => {
+      if (!(await document.reachedServer(PATIENCE))) throw new NotYetThere();
+      return ask<MyLessonView>('POST', '/my-lesson/submission', { key });
+    },
+    onSuccess: (next) => {
+      take(next);
+      setAsking(false);
+      setKey(newId());
+      tell(words.student.arrived);
+    },
+  });
+  const reopen = useMutation({
+    mutationFn: () => ask<MyLessonView>('DELETE', '/my-lesson/submission'),
+    onSuccess: take,
+    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+  });
+  if (lesson.closedAt) return null;
+  if (lesson.submission && !lesson.mayTakeBack) return null;
+  if (lesson.submission) {
+    return (
+      <Button onClick={() => reopen.mutate()} disabled={reopen.isPending}>
+        {words.student.takeBack}
+      </Button>
+    );
+  }
+  const isFixed = fixedIn(edition, lesson.workMode);
+  const { asked, filled } = progressOver(edition, work, isFixed);
+  const fault =
+    submit.error instanceof NotYetThere ? words.student.notYetThere : submit.error ? messageOf(submit.error) : null;
+  return (
+    <>
+      <Button look="main" disabled={locked} onClick={() => setAsking(true)}>
+        {words.student.submit}
+      </Button>
+      <Dialog title={words.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
+        <p>{asked > filled ? words.student.stillEmpty(asked - filled) : words.student.allFilled}</p>
+        <StillEmpty edition={edition} work={work} isFixed={isFixed} />
+        <p className="mt-2 text-soft">{attemptsLeft(lesson)}</p>
+        {fault ? (
+          <p role="alert" className="mt-3 text-berry">
+            {fault}
+          </p>
+        ) : null}
+        <div className="mt-5 flex justify-end gap-2">
+          <Button onClick={() => setAsking(false)}>{words.student.notYet}</Button>
+          <Button look="main" disabled={submit.isPending} onClick={() => submit.mutate()}>
+            {submit.isPending ? words.student.sending : words.student.submit}
+          </Button>
+        </div>
+      </Dialog>
+    </>
+  );
+}
+
+/** The last changes have not reached the server yet. */
+class NotYetThere extends Error {}
+
+/** The slides on which something is still empty, with how much. */
+function StillEmpty({ edition, work, isFixed }: { edition: Deck; work: Work; isFixed: IsFixed }) {
+  const empty = slidesInOrder(edition).flatMap(({ id }) => {
+    const { asked, filled } = progressOn(edition, work, id, isFixed);
+    return asked > filled ? [{ id, count: asked - filled }] : [];
+  });
+  if (empty.length === 0) return null;
+  return (
+    <ul className="mt-2 max-h-40 overflow-auto">
+      {empty.map(({ id, count }) => (
+        <li key={id} className="border-t border-rule py-1">
+          {words.student.emptyOn(slideName(edition, id), count)}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Whether it can be taken back afterwards, in words. */
+function attemptsLeft({ terms: { attempts }, tries }: MyLessonView): string {
+  if (attempts === 0) return words.student.canTakeBack;
+  return tries + 1 >= attempts ? words.student.lastTry : words.student.triesLeft(attempts - tries - 1);
+}

@@ -1,0 +1,29 @@
+/** Having answers checked by the server, which has the keys; answers are sent there first. */
+import type { MyLessonView } from '@gobrel/contract';
+import type { Deck } from '@gobrel/core/deck';
+import { toldOfPresent } from '@gobrel/core/questions';
+import type { Work } from '@gobrel/core/work';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { OpenDocument } from '../../../shared/sync';
+import { ask, myLessonQuery } from '../../../shared/api';
+import { tell } from '../../../shared/ui';
+import { words } from '../../../shared/messages';
+
+/** How long answers may take to reach the server before they are checked, in milliseconds. */
+const PATIENCE = 4000;
+
+/** What was told of the answers as they are now, and checking more of them. */
+export function useChecks(lesson: MyLessonView, document: OpenDocument, edition: Deck, work: Work) {
+  const queries = useQueryClient();
+  const told = useMemo(() => toldOfPresent(lesson.told, work, edition), [lesson.told, work, edition]);
+  const check = useMutation({
+    mutationFn: async (itemIds: readonly string[]) => {
+      if (!(await document.reachedServer(PATIENCE))) throw new Error('the server cannot be reached');
+      return ask<MyLessonView>('POST', '/my-lesson/checks', { itemIds });
+    },
+    onSuccess: (next) => queries.setQueryData(myLessonQuery.queryKey, next),
+    onError: () => tell(words.telling.cannot, { tone: 'trouble' }),
+  });
+  return { told, checking: check.isPending, check: (itemIds: readonly string[]) => check.mutate(itemIds) };
+}

@@ -1,0 +1,34 @@
+/** Keeps what this lesson needs on the device, so that a reload without a network finds it all. */
+import { type Deck, filesIn, picturesIn } from '@gobrel/core/deck';
+import { useEffect } from 'react';
+import { FILES_CACHE } from '../../../app/offline/offline-caches';
+import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../../shared/api';
+
+export function useKeptOffline(edition: Deck): void {
+  useEffect(() => {
+    // The service worker was not there yet when the first files were loaded, so they are put beside its own.
+    if (!('caches' in window)) return;
+    const loaded = performance
+      .getEntriesByType('resource')
+      .map((entry) => new URL(entry.name))
+      .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/assets/'))
+      .map((url) => url.href);
+    const others = Object.values(edition.items).flatMap((item) => {
+      if (item.kind === 'sign' && item.sticker !== '') return [stickerUrl(item.sticker)];
+      return item.kind === 'picture' && item.moving ? [stillUrl(item.picture)] : [];
+    });
+    const contents = [...picturesIn(edition).map(pictureUrl), ...filesIn(edition).map(fileUrl), ...others].map(
+      (address) => new URL(address, window.location.origin).href,
+    );
+    void keep([...new Set([...loaded, ...contents])]);
+  }, [edition]);
+}
+
+async function keep(addresses: readonly string[]): Promise<void> {
+  const cache = await caches.open(FILES_CACHE);
+  for (const address of addresses) {
+    if (await cache.match(address)) continue;
+    // Without a network there is nothing to add; the next visit tries again.
+    await cache.add(address).catch(() => undefined);
+  }
+}

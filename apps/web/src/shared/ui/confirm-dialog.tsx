@@ -1,0 +1,32 @@
+/** Asks before something is done that cannot simply be undone. */
+import type { ReactNode } from 'react';
+import { words } from '../messages';
+import { Button } from './button';
+import { Dialog } from './dialog';
+
+interface ConfirmProps {
+  /** The question. */
+  readonly title: string;
+  /** What happens then. */
+  readonly children: ReactNode;
+  /** The verb of the button that does it. */
+  readonly action: string;
+  readonly open?: boolean;
+  readonly isPending?: boolean;
+  readonly onConfirm: () => void;
+  readonly onClose: () => void;
+}
+
+export function ConfirmDialog({ title, children, action, open = true, isPending, onConfirm, onClose }: ConfirmProps) {
+  return (
+    <Dialog title={title} open={open} onClose={onClose}>
+      <div>{children}</div>
+      <div className="mt-5 flex justify-end gap-2">
+        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button look="danger" disabled={isPending} onClick={onConfirm}>
+          {action}
+        </Button>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,32 @@
+/** The states a screen can be in beside its ordinary one: loading, failing, empty. */
+import { CircleAlert, LoaderCircle } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { words } from '../messages';
+import { Button } from './button';
+
+export function Loading({ what }: { what: string }) {
+  return (
+    <div role="status" className="flex items-center justify-center gap-3 p-12 text-soft">
+      <LoaderCircle className="animate-spin" aria-hidden /> {words.common.loading(what)}
+    </div>
+  );
+}
+
+export function Failing({ message, onRetry }: { message: string; onRetry?: () => void }) {
+  return (
+    <div role="alert" className="mx-auto flex max-w-lg flex-col items-center gap-4 p-12 text-center">
+      <CircleAlert className="text-berry" aria-hidden />
+      <p>{message}</p>
+      {onRetry ? <Button onClick={onRetry}>{words.common.tryAgain}</Button> : null}
+    </div>
+  );
+}
+
+export function Empty({ title, children }: { title: string; children?: ReactNode }) {
+  return (
+    <div className="mx-auto flex max-w-lg flex-col items-center gap-3 p-12 text-center">
+      <h2 className="text-xl">{title}</h2>
+      {children}
+    </div>
+  );
+}
