@@ -53,6 +53,13 @@ module.exports = {
       to: { path: '^packages/core/src/([^/]+)/', pathNot: ['^packages/core/src/$1/', '/index\\.ts$'] },
     },
     {
+      name: 'deck-commands-on-top',
+      comment: 'what a deck is does not know what is done to it',
+      severity: 'error',
+      from: { path: '^packages/core/src/deck/(?!commands/|index\\.ts$)', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/deck/commands/' },
+    },
+    {
       name: 'shared-below-features',
       comment: 'what is shared in the web application knows no feature and not the application around them',
       severity: 'error',

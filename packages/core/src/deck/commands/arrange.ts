@@ -1,8 +1,8 @@
 /** Commands that put items in line: aligning and distributing, with groups as wholes. */
 import { type Box, boundsOfAll, moveFrame } from '../../geometry/index.js';
-import type { Change } from '../change.js';
-import { type Deck, sizeOf } from '../deck.js';
-import type { ItemId } from '../identifiers.js';
+import type { Change } from '../model/change.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import type { ItemId } from '../model/identifiers.js';
 import { unitsAmong } from './groups.js';
 import { setFrames } from './items.js';
 

@@ -1,8 +1,9 @@
 /** Where choices stand on a slide: apart from each other and from everything else, in the order in which they are read. */
 import { boundsOf, type Box, boxesMeet, type Frame } from '../../geometry/index.js';
-import { type Deck, itemsOf, sizeOf } from '../deck.js';
-import type { Item } from '../item.js';
-import type { ItemId, SlideId } from '../identifiers.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import type { Item } from '../model/item.js';
+import type { ItemId, SlideId } from '../model/identifiers.js';
 
 /** Sizes of a choice that is placed by itself, the best first, in slide units. */
 const SIZES = [

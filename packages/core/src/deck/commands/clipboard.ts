@@ -1,14 +1,15 @@
 /** Items on the clipboard, between slides and between decks: written as JSON, and read back with suspicion. */
 import { moveFrame, type Point } from '../../geometry/index.js';
-import type { Change } from '../change.js';
-import { type Deck, itemsOf, readItem } from '../deck.js';
-import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { Item } from '../item.js';
-import { nameOf } from '../item-kinds/index.js';
-import { byRank, ranksAt } from '../rank.js';
-import { readFields } from '../reading.js';
+import type { Change } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { readItem } from '../model/read-deck.js';
+import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
+import type { Item } from '../model/item.js';
+import { nameOf } from '../kinds/item-kinds.js';
+import { byRank, ranksAt } from '../model/rank.js';
+import { readFields } from '../model/reading.js';
 import { besideOn, copyIdsFor, copyItem, orderedLast } from './copying.js';
-import { setItemFields } from './items.js';
 
 /** The clipboard's type for items. */
 export const ITEMS_TYPE = 'application/x-gobrel-items+json';
@@ -71,21 +72,4 @@ export function pasteItems(
 
 function samePlace(a: Item, b: Item): boolean {
   return a.kind === b.kind && a.frame.x === b.frame.x && a.frame.y === b.frame.y;
-}
-
-/** The fields that make up a format, over all kinds. */
-const FORMAT_FIELDS = ['fill', 'outline', 'outlineWidth', 'dash', 'opacity', 'look'] as const;
-
-/** How an item looks, apart from what it says and where it is. */
-export type Format = Partial<Readonly<Record<(typeof FORMAT_FIELDS)[number], unknown>>>;
-
-/** The format of an item. */
-export function formatOf(item: Item): Format {
-  const fields: Readonly<Record<string, unknown>> = { ...item };
-  return Object.fromEntries(FORMAT_FIELDS.flatMap((name) => (name in fields ? [[name, fields[name]]] : [])));
-}
-
-/** Gives items the format of another one, as far as their kind knows it. */
-export function applyFormat(deck: Deck, ids: readonly ItemId[], format: Format): Change[] {
-  return ids.flatMap((id) => setItemFields(deck, id, format));
 }

@@ -1,10 +1,11 @@
 /** Copies of items among each other: new ids, and references that lead among the copies where they led among the originals. */
-import { type Deck, itemsOf } from '../deck.js';
-import type { ItemId, SlideId } from '../identifiers.js';
-import type { Item } from '../item.js';
+import type { Deck } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import type { ItemId, SlideId } from '../model/identifiers.js';
+import type { Item } from '../model/item.js';
 import { mapRefs } from '../references/index.js';
-import { byRank, rankAt } from '../rank.js';
-import { rankedByOrder, viewpointsInOrder } from '../viewpoints.js';
+import { byRank, rankAt } from '../model/rank.js';
+import { rankedByOrder, viewpointsInOrder } from '../model/viewpoints.js';
 
 /** New ids for copies of items and of the groups they are in, by the old ones. */
 export function copyIdsFor(items: readonly Item[], createId: () => string): ReadonlyMap<string, string> {

@@ -1,7 +1,7 @@
 /** What would turn one deck into another: for looking at versions side by side, and for restoring one. */
-import type { Change } from '../change.js';
-import type { Deck } from '../deck.js';
-import type { SlideId } from '../identifiers.js';
+import type { Change } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import type { SlideId } from '../model/identifiers.js';
 
 /** The changes after which `from` says what `to` says; none when they say the same. */
 export function changesBetween(from: Deck, to: Deck): Change[] {

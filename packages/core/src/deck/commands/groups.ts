@@ -1,8 +1,9 @@
 /** Commands on groups. A group is only a name that its items share, so its frame is whatever is around them. */
-import type { Change } from '../change.js';
-import { type Deck, DEEPEST_GROUP, itemsOf } from '../deck.js';
-import type { GroupId, ItemId } from '../identifiers.js';
-import type { Item } from '../item.js';
+import type { Change } from '../model/change.js';
+import { type Deck, DEEPEST_GROUP } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import type { GroupId, ItemId } from '../model/identifiers.js';
+import type { Item } from '../model/item.js';
 
 /** Groups items of one slide into a new group, inside whatever group they already share. */
 export function groupItems(deck: Deck, ids: readonly ItemId[], groupId: GroupId): Change[] {

@@ -1,16 +1,18 @@
 /** Commands on items: pure functions from a deck and arguments to changes. */
 import { type Frame, moveFrame, type Point } from '../../geometry/index.js';
-import { type Change, changedFields, type ItemFields } from '../change.js';
-import { type Deck, itemsOf, readItem, sizeOf, slidesInOrder } from '../deck.js';
-import type { Destination } from '../destination.js';
-import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { Item, ItemKindName, OwnFields } from '../item.js';
-import type { Layer, Role } from '../item-base.js';
-import { contentsOf, itemKinds, withoutContents } from '../item-kinds/index.js';
-import { lettingGo } from '../lines.js';
-import { byRank, ranksAt } from '../rank.js';
+import { type Change, changedFields, type ItemFields } from '../model/change.js';
+import { type Deck, sizeOf, slidesInOrder } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { readItem } from '../model/read-deck.js';
+import type { Destination } from '../links/destination.js';
+import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
+import type { Item, ItemKindName, OwnFields } from '../model/item.js';
+import type { Layer, Role } from '../model/item-base.js';
+import { contentsOf, itemKinds, withoutContents } from '../kinds/item-kinds.js';
+import { lettingGo } from '../lines/line-commands.js';
+import { byRank, ranksAt } from '../model/rank.js';
 import { letGoOf } from '../references/index.js';
-import type { RichText } from '../rich-text.js';
+import type { RichText } from '../text/rich-text.js';
 import { copyIdsFor, copyItem, orderedLast } from './copying.js';
 
 /** How far a copy is set off from its original, in slide units. */

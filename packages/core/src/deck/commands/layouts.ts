@@ -1,13 +1,14 @@
 /** Commands on layouts: a slide with its parts, and another layout for a slide that is there. */
-import { isWordBox } from '../texts.js';
+import { isWordBox } from '../text/texts.js';
 import { boundsOf, boxesMeet } from '../../geometry/index.js';
-import { applyChanges, type Change } from '../change.js';
-import { type Deck, itemsOf, sizeOf } from '../deck.js';
-import { newId, type SlideId } from '../identifiers.js';
-import type { Item, TextLook } from '../item.js';
-import { nameOf } from '../item-kinds/index.js';
-import { frameOfPart, type LayoutPart, layouts } from '../layouts.js';
-import type { LayoutName } from '../slide.js';
+import { applyChanges, type Change } from '../model/change.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { newId, type SlideId } from '../model/identifiers.js';
+import type { Item, TextLook } from '../model/item.js';
+import { nameOf } from '../kinds/item-kinds.js';
+import { frameOfPart, type LayoutPart, layouts } from '../appearance/layouts.js';
+import type { LayoutName } from '../model/slide.js';
 import { addItem, leaveToLayout, removeItems } from './items.js';
 import { addSlide } from './slides.js';
 

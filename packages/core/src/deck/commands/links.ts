@@ -1,13 +1,14 @@
 /** Commands on links: leading one elsewhere, and giving a slide a new way on. */
-import { applyChanges, type Change } from '../change.js';
-import { type Deck, itemsOf } from '../deck.js';
-import { type BranchAnswer, type Destination, type Place, withGate } from '../destination.js';
-import type { Gate } from '../gate.js';
-import { PLAIN_LOOK } from '../item-kinds/kind.js';
+import { applyChanges, type Change } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { type BranchAnswer, type Destination, type Place, withGate } from '../links/destination.js';
+import type { Gate } from '../links/gate.js';
+import { PLAIN_LOOK } from '../kinds/kind.js';
 import type { Frame } from '../../geometry/index.js';
-import type { ItemId, SlideId } from '../identifiers.js';
-import { lettersOf, plainText } from '../rich-text.js';
-import { linkedWordsIn, relinkedIn } from '../texts.js';
+import type { ItemId, SlideId } from '../model/identifiers.js';
+import { lettersOf, plainText } from '../text/rich-text.js';
+import { linkedWordsIn, relinkedIn } from '../text/texts.js';
 import { placeForChoice } from './choice-places.js';
 import { addItem, setFrames, setItemFields, setLink, setText } from './items.js';
 

@@ -1,17 +1,18 @@
 /** Commands on pieces and zones: making loose, behaving, belonging; pieces out of words and of a picture. */
-import type { Change } from '../change.js';
-import { type Deck, itemsOf, sizeOf } from '../deck.js';
-import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { PictureItem } from '../item.js';
-import type { PieceManner } from '../item-base.js';
-import type { ZoneItem } from '../question-items.js';
-import { itemKinds } from '../item-kinds/index.js';
-import { type PieceId, piecesIn } from '../pieces.js';
-import { plainText } from '../rich-text.js';
+import type { Change } from '../model/change.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
+import type { PictureItem } from '../model/item.js';
+import type { PieceManner } from '../model/item-base.js';
+import type { ZoneItem } from '../model/question-items.js';
+import { itemKinds } from '../kinds/item-kinds.js';
+import { type PieceId, piecesIn } from '../pieces/pieces.js';
+import { plainText } from '../text/rich-text.js';
 import { addItem, removeItems } from './items.js';
 import { freeStrip, GAP, inStrip, WORD_HEIGHT } from './piece-places.js';
-import { shuffled } from '../shuffled.js';
-import { applyChanges } from '../change.js';
+import { shuffled } from '../pieces/shuffled.js';
+import { applyChanges } from '../model/change.js';
 
 /** The most pieces that one command makes. */
 export const MOST_NEW_PIECES = 100;

@@ -1,11 +1,11 @@
 /** Beginnings of slides on which pieces are placed: zones and pieces with a key, to be given words and pictures. */
-import { applyChanges, type Change } from '../change.js';
-import { type Deck, sizeOf } from '../deck.js';
-import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { OwnFields } from '../item.js';
-import type { ZoneItem } from '../question-items.js';
+import { applyChanges, type Change } from '../model/change.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
+import type { OwnFields } from '../model/item.js';
+import type { ZoneItem } from '../model/question-items.js';
 import type { Frame } from '../../geometry/index.js';
-import { plainText } from '../rich-text.js';
+import { plainText } from '../text/rich-text.js';
 import { addItem } from './items.js';
 
 /** What students do with the pieces. */

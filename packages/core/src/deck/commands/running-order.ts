@@ -1,10 +1,10 @@
 /** Commands on the running order: moving slides and sections, one or many, and making and ending sections. */
-import type { Change } from '../change.js';
-import type { Deck } from '../deck.js';
-import type { SectionId, SlideId } from '../identifiers.js';
-import { rankAt, ranksAt } from '../rank.js';
-import { blockOf, type Entry, entriesOf, isSection, sectionsAround } from '../running-order.js';
-import { DEEPEST_SECTION } from '../section.js';
+import type { Change } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import type { SectionId, SlideId } from '../model/identifiers.js';
+import { rankAt, ranksAt } from '../model/rank.js';
+import { blockOf, type Entry, entriesOf, isSection, sectionsAround } from '../model/running-order.js';
+import { DEEPEST_SECTION } from '../model/section.js';
 
 /** Beside which entry something is put. */
 export interface Beside {

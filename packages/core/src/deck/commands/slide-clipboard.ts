@@ -1,9 +1,11 @@
 /** Slides on the clipboard, within a deck and between decks: written as JSON, and read back with suspicion. */
-import type { Change } from '../change.js';
-import { type Deck, itemsOf, readDeck, slidesInOrder } from '../deck.js';
-import { newId, type SlideId } from '../identifiers.js';
-import { ranksAt } from '../rank.js';
-import { entriesOf } from '../running-order.js';
+import type { Change } from '../model/change.js';
+import { type Deck, slidesInOrder } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { readDeck } from '../model/read-deck.js';
+import { newId, type SlideId } from '../model/identifiers.js';
+import { ranksAt } from '../model/rank.js';
+import { entriesOf } from '../model/running-order.js';
 import { copyIdsFor, copyItem } from './copying.js';
 
 /** The clipboard's type for slides. */

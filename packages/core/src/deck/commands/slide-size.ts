@@ -1,10 +1,10 @@
 /** Another slide size for a deck, with its content scaled to it or kept as large as it is. */
 import type { Frame } from '../../geometry/index.js';
-import type { Change, ItemFields } from '../change.js';
-import { type Deck, sizeOf, type SlideSize } from '../deck.js';
-import type { Item } from '../item.js';
-import { kindOf } from '../item-kinds/index.js';
-import { stylesScaled } from '../text-style.js';
+import type { Change, ItemFields } from '../model/change.js';
+import { type Deck, sizeOf, type SlideSize } from '../model/deck.js';
+import type { Item } from '../model/item.js';
+import { kindOf } from '../kinds/item-kinds.js';
+import { stylesScaled } from '../text/text-style.js';
 
 /** What becomes of the content: `scale` lets it fill the new slide, `keep` leaves its size. */
 export type Refitting = 'scale' | 'keep';

@@ -1,10 +1,11 @@
 /** Commands on slides: pure functions from a deck and arguments to changes. */
-import { applyChanges, type Change } from '../change.js';
-import { type Deck, itemsOf, slidesInOrder } from '../deck.js';
-import { newId, type SlideId } from '../identifiers.js';
-import { rankAt } from '../rank.js';
-import { entriesOf } from '../running-order.js';
-import { PAPER, type Slide } from '../slide.js';
+import { applyChanges, type Change } from '../model/change.js';
+import { type Deck, slidesInOrder } from '../model/deck.js';
+import { itemsOf } from '../model/items-in-order.js';
+import { newId, type SlideId } from '../model/identifiers.js';
+import { rankAt } from '../model/rank.js';
+import { entriesOf } from '../model/running-order.js';
+import { PAPER, type Slide } from '../model/slide.js';
 import { type CopySet, copyIdsFor, copyItem } from './copying.js';
 import { leaveToLayout } from './items.js';
 

@@ -1,14 +1,14 @@
 /** A table's cells as zones: where nothing is written pieces can lie, and what is written becomes the pieces. */
-import type { Change } from '../change.js';
-import { applyChanges } from '../change.js';
-import { type Deck, sizeOf } from '../deck.js';
-import { type ItemId, newId } from '../identifiers.js';
-import { lettersOf, plainText } from '../rich-text.js';
-import type { TableItem } from '../item.js';
-import { type Cell, cellsOf } from '../table.js';
+import type { Change } from '../model/change.js';
+import { applyChanges } from '../model/change.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import { type ItemId, newId } from '../model/identifiers.js';
+import { lettersOf, plainText } from '../text/rich-text.js';
+import type { TableItem } from '../model/item.js';
+import { type Cell, cellsOf } from '../tables/table.js';
 import { addItem } from './items.js';
 import { freeStrip, inStrip, WORD_HEIGHT } from './piece-places.js';
-import { shuffled } from '../shuffled.js';
+import { shuffled } from '../pieces/shuffled.js';
 import { MOST_NEW_PIECES } from './pieces.js';
 
 /** Which cells become zones: those in which nothing is written, or all but the headings, whose words become pieces. */

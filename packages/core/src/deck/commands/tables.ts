@@ -1,13 +1,13 @@
 /** Commands on tables: rows and columns come, go, move, and get another size; words become tables. */
 import type { Frame } from '../../geometry/index.js';
-import { applyChanges, type Change } from '../change.js';
-import { type Deck, sizeOf } from '../deck.js';
-import { type ItemId, newId, type SlideId } from '../identifiers.js';
-import type { OwnFields, TableItem } from '../item.js';
-import { rankAt, ranksBetween } from '../rank.js';
-import { plainText } from '../rich-text.js';
-import { cellsOf, linesOf, MOST_LINES, type PlacedLine } from '../table.js';
-import { cellField, type CellField, lineField, type TableAxis } from '../table-fields.js';
+import { applyChanges, type Change } from '../model/change.js';
+import { type Deck, sizeOf } from '../model/deck.js';
+import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
+import type { OwnFields, TableItem } from '../model/item.js';
+import { rankAt, ranksBetween } from '../model/rank.js';
+import { plainText } from '../text/rich-text.js';
+import { cellsOf, linesOf, MOST_LINES, type PlacedLine } from '../tables/table.js';
+import { cellField, type CellField, lineField, type TableAxis } from '../tables/table-fields.js';
 import { addItem, centredFrame } from './items.js';
 
 /** The least length of a row or column, in slide units. */

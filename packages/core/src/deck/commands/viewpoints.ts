@@ -1,10 +1,10 @@
 /** Commands on viewpoints: placing one, and their order. */
 import type { Frame } from '../../geometry/index.js';
-import type { Change } from '../change.js';
-import type { Deck } from '../deck.js';
-import type { ItemId, SlideId } from '../identifiers.js';
-import { rankAt } from '../rank.js';
-import { rankedByOrder, viewpointsInOrder } from '../viewpoints.js';
+import type { Change } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import type { ItemId, SlideId } from '../model/identifiers.js';
+import { rankAt } from '../model/rank.js';
+import { rankedByOrder, viewpointsInOrder } from '../model/viewpoints.js';
 import { addItem } from './items.js';
 
 /** Places a viewpoint, the last in its slide's order; without a frame, in the middle of the slide. */

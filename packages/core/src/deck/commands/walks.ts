@@ -1,7 +1,7 @@
 /** Commands on the walks that a deck keeps. */
-import type { Change } from '../change.js';
-import type { Deck } from '../deck.js';
-import { type KeptWalk, MOST_WALKS } from '../kept-walk.js';
+import type { Change } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import { type KeptWalk, MOST_WALKS } from '../model/kept-walk.js';
 
 /** Keeps a walk. */
 export function keepWalk(deck: Deck, walk: KeptWalk): Change[] {

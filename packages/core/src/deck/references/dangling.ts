@@ -1,6 +1,6 @@
 /** Links that lead nowhere any more. */
-import type { Deck } from '../deck.js';
-import type { Destination } from '../destination.js';
+import type { Deck } from '../model/deck.js';
+import type { Destination } from '../links/destination.js';
 import { refsOfDestination } from './destination-references.js';
 import type { Reference } from './reference.js';
 

@@ -1,6 +1,6 @@
 /** What a destination and its gate refer to. */
-import { type Destination, withGate } from '../destination.js';
-import type { Gate } from '../gate.js';
+import { type Destination, withGate } from '../links/destination.js';
+import type { Gate } from '../links/gate.js';
 import type { Reference, ReferenceMap } from './reference.js';
 
 /** The slides and items a link needs to lead on: its place, the question it goes by, and what its gate asks for. */

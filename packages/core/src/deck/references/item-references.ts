@@ -1,8 +1,8 @@
 /** What an item refers to, and the item with those references mapped: the one way to copy, remove and re-tie. */
-import type { Item, ItemKindName } from '../item.js';
-import { itemKinds } from '../item-kinds/index.js';
-import { mapDestinations } from '../rich-text.js';
-import { linkedWordsIn, mapTexts, textsOf } from '../texts.js';
+import type { Item, ItemKindName } from '../model/item.js';
+import { itemKinds } from '../kinds/item-kinds.js';
+import { mapDestinations } from '../text/rich-text.js';
+import { linkedWordsIn, mapTexts, textsOf } from '../text/texts.js';
 import { mapDestinationRefs, refsOfDestination } from './destination-references.js';
 import type { KindReferences, Reference, ReferenceMap } from './reference.js';
 

@@ -1,7 +1,7 @@
 /** What becomes of references when items go. */
-import { type Change, changedFields } from '../change.js';
-import type { Deck } from '../deck.js';
-import type { ItemId } from '../identifiers.js';
+import { type Change, changedFields } from '../model/change.js';
+import type { Deck } from '../model/deck.js';
+import type { ItemId } from '../model/identifiers.js';
 import { mapRefs, refsOf } from './item-references.js';
 import { SAME_REFERENCES } from './reference.js';
 

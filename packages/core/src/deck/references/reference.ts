@@ -1,5 +1,5 @@
 /** What an item refers to: other items, pieces, groups and slides, each with what refers to it. */
-import type { GroupId, SlideId } from '../identifiers.js';
+import type { GroupId, SlideId } from '../model/identifiers.js';
 
 /**
  * One reference. Links, the gates they wait for and the answers they go by may refer to what is gone: then the link is

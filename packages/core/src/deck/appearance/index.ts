@@ -1,0 +1,11 @@
+/** Appearance: colours, themes, shapes, grounds, pictures and layouts. */
+export * from './colour-names.js';
+export * from './colour.js';
+export * from './layouts.js';
+export * from './picture-look.js';
+export * from './question-ground.js';
+export * from './shape-hit.js';
+export * from './shapes.js';
+export * from './slide-ground.js';
+export * from './svg-strokes.js';
+export * from './theme.js';

@@ -1,0 +1,110 @@
+/** The layouts: which parts a slide has, and where they stand, in parts of the slide's width and height. */
+import type { Box, Frame } from '../../geometry/index.js';
+import type { ItemKindName, TextLook } from '../model/item.js';
+import type { Role } from '../model/item-base.js';
+import { PLAIN_LOOK } from '../kinds/kind.js';
+import type { Exits, LayoutName } from '../model/slide.js';
+import { USUAL_STYLES } from '../text/text-style.js';
+import type { TextStyleName } from '../text/text-style-names.js';
+
+/** One part of a layout. */
+export interface LayoutPart {
+  readonly role: Role;
+  readonly kind: ItemKindName;
+  /** In parts of the slide's width and height. */
+  readonly place: Box;
+  /** For words; letter sizes in slide units. */
+  readonly look?: Partial<TextLook>;
+}
+
+/** A layout. */
+export interface Layout {
+  readonly parts: readonly LayoutPart[];
+  readonly exits: Exits;
+}
+
+const place = (x: number, y: number, width: number, height: number): Box => ({ x, y, width, height });
+/** The text styles that parts of layouts go by. */
+const styleOf: Readonly<Partial<Record<Role, TextStyleName>>> = {
+  title: 'title',
+  subtitle: 'subtitle',
+  body: 'body',
+  'second-body': 'body',
+  caption: 'caption',
+};
+
+const words = (role: Role, at: Box, look: Partial<TextLook> = {}): LayoutPart => ({
+  role,
+  kind: 'text',
+  place: at,
+  look: { ...PLAIN_LOOK, ...(styleOf[role] ? { style: styleOf[role], ...USUAL_STYLES[styleOf[role]] } : {}), ...look },
+});
+
+const heading = words('title', place(0.06, 0.07, 0.88, 0.14), { upright: 'middle' });
+const sign = (role: Role, at: Box): LayoutPart => ({
+  role,
+  kind: 'shape',
+  place: at,
+  look: { ...PLAIN_LOOK, align: 'center', upright: 'middle' },
+});
+
+/** Every layout by its name. */
+export const layouts: Readonly<Record<LayoutName, Layout>> = {
+  title: {
+    exits: 'open',
+    parts: [
+      words('title', place(0.09, 0.32, 0.82, 0.2), { size: 64, own: ['size'], upright: 'bottom' }),
+      words('subtitle', place(0.09, 0.54, 0.82, 0.12)),
+    ],
+  },
+  'title-and-text': { exits: 'open', parts: [heading, words('body', place(0.06, 0.25, 0.88, 0.66))] },
+  'two-columns': {
+    exits: 'open',
+    parts: [heading, words('body', place(0.06, 0.25, 0.42, 0.66)), words('second-body', place(0.52, 0.25, 0.42, 0.66))],
+  },
+  picture: {
+    exits: 'open',
+    parts: [
+      { role: 'picture', kind: 'picture', place: place(0.06, 0.07, 0.88, 0.74) },
+      words('caption', place(0.06, 0.84, 0.88, 0.1), { upright: 'middle' }),
+    ],
+  },
+  question: {
+    exits: 'open',
+    parts: [heading, { role: 'question', kind: 'choice', place: place(0.06, 0.26, 0.88, 0.64) }],
+  },
+  worksheet: {
+    exits: 'open',
+    parts: [
+      heading,
+      words('body', place(0.06, 0.24, 0.36, 0.66)),
+      { role: 'answers', kind: 'open-area', place: place(0.46, 0.24, 0.48, 0.66) },
+    ],
+  },
+  story: {
+    exits: 'links-only',
+    parts: [
+      heading,
+      words('body', place(0.06, 0.25, 0.88, 0.4)),
+      sign('choice-1', place(0.06, 0.72, 0.28, 0.16)),
+      sign('choice-2', place(0.36, 0.72, 0.28, 0.16)),
+      sign('choice-3', place(0.66, 0.72, 0.28, 0.16)),
+    ],
+  },
+  'class-page': {
+    exits: 'open',
+    parts: [heading, { role: 'answers', kind: 'open-area', place: place(0.06, 0.25, 0.88, 0.66) }],
+  },
+  blank: { exits: 'open', parts: [] },
+};
+
+/** Where a part stands on slides of a size, in slide units. */
+export function frameOfPart(part: LayoutPart, slide: { readonly width: number; readonly height: number }): Frame {
+  return {
+    x: Math.round(part.place.x * slide.width),
+    y: Math.round(part.place.y * slide.height),
+    width: Math.round(part.place.width * slide.width),
+    height: Math.round(part.place.height * slide.height),
+    rotation: 0,
+  };
+}

@@ -1,0 +1,20 @@
+/** Commands: pure functions from a deck and arguments to changes. */
+export * from './arrange.js';
+export * from './clipboard.js';
+export * from './difference.js';
+export * from './format.js';
+export * from './groups.js';
+export * from './items.js';
+export * from './layouts.js';
+export * from './links.js';
+export * from './pieces.js';
+export * from './placement-starts.js';
+export * from './running-order.js';
+export * from './slide-clipboard.js';
+export * from './slide-size.js';
+export * from './slides.js';
+export * from './table-zones.js';
+export * from './tables.js';
+export * from './viewpoints.js';
+export * from './walks.js';
+export { type ChoiceBlock, choiceBlock } from './choice-places.js';

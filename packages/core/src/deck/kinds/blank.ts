@@ -1,0 +1,32 @@
+/** Blank: a text field that students fill in, or choose the words for from a list. */
+import { askingWithoutKey, readAsking } from '../model/asking.js';
+import { readNumber, readStrings } from '../model/reading.js';
+import { type ItemKind, noContents, noLengths, noTexts, readWordCare } from './kind.js';
+import { noReferences } from '../references/reference.js';
+
+const MOST_OPTIONS = 20;
+
+export const blankKind: ItemKind<'blank'> = {
+  kind: 'blank',
+  size: { width: 220, height: 52 },
+  read: (fields) => ({
+    ...readAsking(fields),
+    ...readWordCare(fields),
+    size: readNumber(fields['size'], 24, 8, 200),
+    options: readStrings(fields['options'], 200, MOST_OPTIONS),
+    accepted: readStrings(fields['accepted']),
+  }),
+  withoutKey: (item) => ({ ...askingWithoutKey(item), accepted: [] }),
+  words: () => '',
+  isSeen: true,
+  asks: true,
+  gates: ['answered', 'right'],
+  references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  missedInQuestions: '',
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
+  scaled: ({ size }, factor) => ({ size: size * factor }),
+};

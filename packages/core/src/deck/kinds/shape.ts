@@ -1,0 +1,46 @@
+/** Shape: an outline, with or without words in it. */
+import { readColour } from '../appearance/colour.js';
+import { readNumber, readOneOf } from '../model/reading.js';
+import { lettersOf, readRichText, scaleLetters } from '../text/rich-text.js';
+import { shapeNames } from '../appearance/shapes.js';
+import {
+  asItIs,
+  INK,
+  type ItemKind,
+  noContents,
+  noLengths,
+  oneText,
+  PLAIN_LOOK,
+  readDash,
+  readLook,
+  scaledLook,
+} from './kind.js';
+import { noReferences } from '../references/reference.js';
+
+export const shapeKind: ItemKind<'shape'> = {
+  kind: 'shape',
+  size: { width: 240, height: 120 },
+  read: (fields) => ({
+    shape: readOneOf(fields['shape'], shapeNames, 'rectangle'),
+    fill: readColour(fields['fill'], 'ground'),
+    outline: readColour(fields['outline'], INK),
+    outlineWidth: readNumber(fields['outlineWidth'], 2, 0, 40),
+    dash: readDash(fields['dash']),
+    opacity: readNumber(fields['opacity'], 1, 0, 1),
+    text: readRichText(fields['text']),
+    look: readLook(fields['look'], { ...PLAIN_LOOK, size: 24, align: 'center', upright: 'middle' }),
+  }),
+  withoutKey: asItIs,
+  words: (item) => lettersOf(item.text).trim(),
+  isSeen: true,
+  asks: false,
+  gates: [],
+  references: noReferences,
+  texts: oneText,
+  ...noContents,
+  missedInQuestions: '',
+  carriesLink: true,
+  canBeLoose: true,
+  ...noLengths,
+  scaled: ({ look, text }, factor) => ({ look: scaledLook(look, factor), text: scaleLetters(text, factor) }),
+};

@@ -1,0 +1,3 @@
+/** Links: where they lead, and the gates they wait for. */
+export * from './destination.js';
+export * from './gate.js';

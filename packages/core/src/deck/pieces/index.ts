@@ -1,0 +1,3 @@
+/** Pieces: what students move. */
+export * from './pieces.js';
+export * from './shuffled.js';
