@@ -3,13 +3,14 @@ import { Global, Module } from '@nestjs/common';
 import { APP_GUARD } from '@nestjs/core';
 import { AccessGuard } from './access.guard.js';
 import { AccountsController } from './accounts.controller.js';
+import { AccountsService } from './accounts.service.js';
 import { AttemptsService } from './attempts.service.js';
 import { SessionsService } from './sessions.service.js';
 
 @Global()
 @Module({
   controllers: [AccountsController],
-  providers: [SessionsService, AttemptsService, { provide: APP_GUARD, useClass: AccessGuard }],
+  providers: [AccountsService, SessionsService, AttemptsService, { provide: APP_GUARD, useClass: AccessGuard }],
   exports: [SessionsService, AttemptsService],
 })
 export class AccountsModule {}

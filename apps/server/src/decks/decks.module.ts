@@ -2,14 +2,16 @@
 import { Module } from '@nestjs/common';
 import { PicturesModule } from '../pictures/index.js';
 import { AuthorsController } from './authors.controller.js';
+import { AuthorsService } from './authors.service.js';
 import { DecksController } from './decks.controller.js';
 import { LibraryService } from './library.service.js';
 import { VersionsController } from './versions.controller.js';
+import { VersionsService } from './versions.service.js';
 
 @Module({
   imports: [PicturesModule],
   controllers: [DecksController, AuthorsController, VersionsController],
-  providers: [LibraryService],
+  providers: [LibraryService, AuthorsService, VersionsService],
   exports: [LibraryService],
 })
 export class DecksModule {}

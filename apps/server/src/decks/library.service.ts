@@ -45,7 +45,7 @@ export class LibraryService {
       .orderBy('deck.updatedAt', 'DESC')
       .addOrderBy('deck.id')
       .getMany();
-    return Promise.all(rows.map((row) => this.summary(teacherId, row)));
+    return this.summaries(teacherId, rows);
   }
 
   /** One deck of a teacher, or shared with them. */
@@ -153,16 +153,30 @@ export class LibraryService {
     return refuse(410, 'deck-deleted-by-owner', 'The owner of this deck deleted it. Ask them to restore it.');
   }
 
-  /** A deck that somebody edits is shown as it is now; any other as it was stored. */
   private async summary(teacherId: string, row: DeckRow): Promise<DeckSummary> {
-    const owner =
-      row.ownerId === teacherId ? null : await this.database.getRepository(TeacherRow).findOneBy({ id: row.ownerId });
-    const sharedBy = owner?.name ?? null;
-    const name = documentOf(row.id);
-    const open = this.sync.readOpen(name);
-    if (open) return summaryOf(row, readDeckDocument(open), sharedBy);
-    const document = await this.database.getRepository(SharedDocumentRow).findOneBy({ name });
-    return summaryOf(row, readDeck(document?.snapshot).deck, sharedBy);
+    const [summary] = await this.summaries(teacherId, [row]);
+    if (!summary) throw notFound('deck');
+    return summary;
+  }
+
+  /** Decks that somebody edits are shown as they are now, the others as they were stored: read all together. */
+  private async summaries(teacherId: string, rows: readonly DeckRow[]): Promise<DeckSummary[]> {
+    const others = rows.map(({ ownerId }) => ownerId).filter((ownerId) => ownerId !== teacherId);
+    const stored = rows.map(({ id }) => documentOf(id)).filter((name) => !this.sync.readOpen(name));
+    const [owners, documents] = await Promise.all([
+      this.database.getRepository(TeacherRow).findBy({ id: In([...new Set(others)]) }),
+      this.database.getRepository(SharedDocumentRow).find({
+        where: { name: In(stored) },
+        select: { name: true, snapshot: true },
+      }),
+    ]);
+    const ownerNames = new Map(owners.map(({ id, name }) => [id, name]));
+    const snapshots = new Map(documents.map(({ name, snapshot }) => [name, snapshot]));
+    return rows.map((row) => {
+      const open = this.sync.readOpen(documentOf(row.id));
+      const deck = open ? readDeckDocument(open) : readDeck(snapshots.get(documentOf(row.id))).deck;
+      return summaryOf(row, deck, row.ownerId === teacherId ? null : (ownerNames.get(row.ownerId) ?? null));
+    });
   }
 }
 

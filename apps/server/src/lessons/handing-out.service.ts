@@ -3,15 +3,16 @@ import type { CorrectionView, HandOut, LessonView, PutIn } from '@gobrel/contrac
 import { contentsIn, type Deck, newId, readDeck, withoutHidden } from '@gobrel/core/deck';
 import { keepPutIn, type Pace, putSlideIn, readTerms } from '@gobrel/core/lesson';
 import { affectedBy } from '@gobrel/core/review';
-import { formatDocumentName, writeLessonChange } from '@gobrel/core/shared-doc';
+import { formatDocumentName, readLessonDocument, writeLessonChange } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, In } from 'typeorm';
-import { ClassRow, LessonRow, StudentRow } from '../database/index.js';
+import { DataSource, EntityManager, In } from 'typeorm';
+import * as Y from 'yjs';
+import { ClassRow, LessonRow, SharedDocumentRow, StudentRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
-import { EditionsService, SyncService } from '../sync/index.js';
+import { EditionsService } from '../sync/index.js';
 import { newJoinCode } from './join-code.js';
 import { LessonsService } from './lessons.service.js';
 import { WritingService } from './writing.service.js';
@@ -22,7 +23,6 @@ export class HandingOutService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly library: LibraryService,
     private readonly editions: EditionsService,
-    private readonly sync: SyncService,
     private readonly pictures: ContentAccessService,
     private readonly lessons: LessonsService,
     private readonly writing: WritingService,
@@ -63,27 +63,36 @@ export class HandingOutService {
   /** Replaces the edition by the deck as it is now. Work is kept by the ids of what it is about. */
   async correct(teacherId: string, id: string): Promise<LessonView> {
     const lesson = await this.lessons.led(teacherId, id);
-    return this.replace(teacherId, lesson, await this.correctedDeck(teacherId, lesson));
+    const deck = await this.correctedDeck(teacherId, lesson);
+    await this.database.transaction((manager) => this.replace(manager, id, deck));
+    return this.toldOf(teacherId, id);
   }
 
   /** Puts a slide with a question into a lesson that runs; the deck it came from stays as it is. */
   async putIn(teacherId: string, id: string, { after, slide }: PutIn): Promise<LessonView> {
-    const lesson = await this.lessons.led(teacherId, id);
+    await this.lessons.led(teacherId, id);
     const { deck: source } = readDeck(slide);
-    const edition = await this.editions.get(lesson.editionHash);
-    const put = putSlideIn(edition, source, after);
-    if (!put) throw refuse(422, 'no-slide', 'There is no slide in this.');
     await this.pictures.keepFor(teacherId, contentsIn(source));
-    await this.database.getRepository(LessonRow).update({ id }, { putIn: [...lesson.putIn, put.slideId] });
-    return this.replace(teacherId, lesson, put.edition);
+    await this.database.transaction(async (manager) => {
+      // Two slides that are put in at once are both in it: the second is put into what the first one made.
+      const lesson = await manager.findOneOrFail(LessonRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      const put = putSlideIn(await this.editions.get(lesson.editionHash), source, after);
+      if (!put) throw refuse(422, 'no-slide', 'There is no slide in this.');
+      await manager.update(LessonRow, { id }, { putIn: [...lesson.putIn, put.slideId] });
+      await this.replace(manager, id, put.edition);
+    });
+    return this.toldOf(teacherId, id);
   }
 
-  private async replace(teacherId: string, lesson: LessonRow, deck: Deck): Promise<LessonView> {
-    const editionHash = await this.editions.freeze(deck);
-    await this.database.getRepository(LessonRow).update({ id: lesson.id }, { editionHash });
-    this.editions.forget(lesson.id);
-    this.writing.tell(lesson.id);
-    return this.lessons.get(teacherId, lesson.id);
+  private async replace(manager: EntityManager, id: string, deck: Deck): Promise<void> {
+    await manager.update(LessonRow, { id }, { editionHash: await this.editions.freeze(deck, manager) });
+  }
+
+  /** Lets everybody look at a lesson whose edition is another one, and gives it. */
+  private toldOf(teacherId: string, id: string): Promise<LessonView> {
+    this.editions.forget(id);
+    this.writing.tell(id);
+    return this.lessons.get(teacherId, id);
   }
 
   private async correctedDeck(teacherId: string, { deckId, editionHash, putIn }: LessonRow): Promise<Deck> {
@@ -121,20 +130,39 @@ export class HandingOutService {
       held: false,
       putIn: [],
     };
-    let inserted = false;
-    while (!inserted) {
-      const result = await this.database
-        .createQueryBuilder()
-        .insert()
-        .into(LessonRow)
-        .values({ ...row, code: newJoinCode() })
-        .orIgnore()
-        .returning('id')
-        .execute();
-      inserted = (result.raw as unknown[]).length > 0;
-    }
-    const name = formatDocumentName({ kind: 'lesson', lessonId: row.id });
-    await this.sync.change(name, (doc) => writeLessonChange(doc, { pace }));
+    await this.database.transaction(async (manager) => {
+      await insertWithNewCode(manager, row);
+      await manager.insert(SharedDocumentRow, {
+        name: formatDocumentName({ kind: 'lesson', lessonId: row.id }),
+        ...firstState(pace),
+        updatedAt: row.openedAt,
+      });
+    });
     return this.lessons.get(teacherId, row.id);
   }
+}
+
+/** Stores a lesson under a code that no other one has. */
+async function insertWithNewCode(
+  manager: EntityManager,
+  row: Omit<LessonRow, 'code' | 'terms'> & { readonly terms: object },
+): Promise<void> {
+  for (let inserted = false; !inserted;) {
+    const result = await manager
+      .createQueryBuilder()
+      .insert()
+      .into(LessonRow)
+      .values({ ...row, code: newJoinCode() })
+      .orIgnore()
+      .returning('id')
+      .execute();
+    inserted = (result.raw as unknown[]).length > 0;
+  }
+}
+
+/** What a lesson's document holds when it is handed out. */
+function firstState(pace: Pace): { readonly state: Buffer; readonly snapshot: object } {
+  const doc = new Y.Doc();
+  writeLessonChange(doc, { pace });
+  return { state: Buffer.from(Y.encodeStateAsUpdate(doc)), snapshot: readLessonDocument(doc) };
 }

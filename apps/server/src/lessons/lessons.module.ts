@@ -8,6 +8,7 @@ import { AnswerChecksService } from './answer-checks.service.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { CollectingService } from './collecting.service.js';
 import { HandingOutService } from './handing-out.service.js';
+import { JoiningService } from './joining.service.js';
 import { JoinController } from './join.controller.js';
 import { KeepingService } from './keeping.service.js';
 import { LessonsController } from './lessons.controller.js';
@@ -17,6 +18,7 @@ import { MyLessonService } from './my-lesson.service.js';
 import { ParticipantsService } from './participants.service.js';
 import { ReviewsController } from './reviews.controller.js';
 import { ReviewsService } from './reviews.service.js';
+import { SeatingService } from './seating.service.js';
 import { SeatsController } from './seats.controller.js';
 import { StudentDataController } from './student-data.controller.js';
 import { WritingService } from './writing.service.js';
@@ -42,6 +44,8 @@ import { WritingService } from './writing.service.js';
     ClassDeckService,
     MyLessonService,
     AnswerChecksService,
+    JoiningService,
+    SeatingService,
   ],
 })
 export class LessonsModule {}

@@ -36,19 +36,30 @@ export class LessonsService {
       .orderBy('lesson.closedAt', 'DESC', 'NULLS FIRST')
       .addOrderBy('lesson.openedAt', 'DESC')
       .getMany();
-    return Promise.all(
-      lessons.map(async (lesson) => {
-        const [view, edition] = await Promise.all([this.view(lesson), this.editions.get(lesson.editionHash)]);
-        const { id, title, className, code, openedAt, closedAt, participants } = view;
-        return {
-          ...{ id, title, className, code, openedAt, closedAt },
+    const [people, classNames, editions] = await Promise.all([
+      this.participants.listAll(lessons),
+      this.participants.classNames(lessons),
+      this.editions.getAll(lessons.map(({ editionHash }) => editionHash)),
+    ]);
+    return lessons.flatMap((lesson): LessonSummary[] => {
+      const edition = editions.get(lesson.editionHash);
+      const participants = people.get(lesson.id) ?? [];
+      if (!edition) return [];
+      return [
+        {
+          id: lesson.id,
+          title: edition.title,
+          className: classNames.get(lesson.classId ?? '') ?? '',
+          code: lesson.code,
+          openedAt: lesson.openedAt.toISOString(),
+          closedAt: lesson.closedAt?.toISOString() ?? null,
           students: participants.length,
           joined: participants.filter(({ participantId }) => participantId !== null).length,
           submitted: participants.filter(({ submission }) => submission !== null).length,
           cover: coverOf(edition),
-        };
-      }),
-    );
+        },
+      ];
+    });
   }
 
   /** A lesson with everybody of its class. */

@@ -194,14 +194,21 @@ export class MyLessonService {
 
   /** Takes the standing submission back, so that the student can go on. */
   async reopen(participantId: string): Promise<MyLessonView> {
-    const { lesson, terms, workId } = await this.find(this.database.manager, participantId);
-    if (lesson.closedAt) throw closed();
-    const tries = await this.database.getRepository(SubmissionRow).countBy({ participantId: workId });
-    if (!mayTakeBack(terms, tries, Date.now()))
-      throw refuse(409, 'stays-submitted', 'This stays submitted: the time is over, or it was your last try.');
-    await this.database
-      .getRepository(SubmissionRow)
-      .update({ participantId: workId, takenBackAt: IsNull() }, { takenBackAt: new Date() });
+    const { lesson, workId } = await this.database.transaction(async (manager) => {
+      // Locked, so that a submission that is on its way is counted before or after, never between.
+      const found = await this.find(manager, participantId);
+      await this.find(manager, found.workId, true);
+      if (found.lesson.closedAt) throw closed();
+      const tries = await manager.countBy(SubmissionRow, { participantId: found.workId });
+      if (!mayTakeBack(found.terms, tries, Date.now()))
+        throw refuse(409, 'stays-submitted', 'This stays submitted: the time is over, or it was your last try.');
+      await manager.update(
+        SubmissionRow,
+        { participantId: found.workId, takenBackAt: IsNull() },
+        { takenBackAt: new Date() },
+      );
+      return found;
+    });
     await this.writing.settleOne(lesson.id, workId);
     this.writing.tell(lesson.id);
     return this.view(participantId);

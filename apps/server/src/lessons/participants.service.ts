@@ -2,7 +2,6 @@
 import type { MemberView, ParticipantView, RemovedView, SubmissionView } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
 import { byName, isLate, isSameName, namesApart, type LessonTerms, readTerms } from '@gobrel/core/lesson';
-import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull, Not } from 'typeorm';
@@ -25,8 +24,9 @@ const MOST_GUESTS = 300;
 interface People {
   readonly students: readonly StudentRow[];
   readonly joined: readonly ParticipantRow[];
-  readonly submissions: readonly SubmissionRow[];
-  readonly reviews: readonly ReviewRow[];
+  /** What was submitted, and what was said to it, by participant. */
+  readonly submissions: ReadonlyMap<string, readonly SubmissionRow[]>;
+  readonly reviews: ReadonlyMap<string, ReviewRow>;
   /** When work was stored, by participant. */
   readonly changed: ReadonlyMap<string, Date>;
 }
@@ -38,35 +38,18 @@ export class ParticipantsService {
   /** The students a lesson was handed to, by name; those of the same name told apart. */
   async invited(lesson: LessonRow): Promise<StudentRow[]> {
     if (lesson.classId === null) return [];
-    const { students } = readTerms(lesson.terms);
-    const rows = await this.database.getRepository(StudentRow).findBy({ classId: lesson.classId });
-    const names = namesApart(rows);
-    const named = rows.map((row) => ({ ...row, name: names.get(row.id) ?? row.name }));
-    return byName(students === null ? named : named.filter(({ id }) => students.includes(id)));
+    return invitedOf(lesson, await this.database.getRepository(StudentRow).findBy({ classId: lesson.classId }));
   }
 
   /** Everybody's rows on the board: those invited, those who came all the same, and groups for their members. */
   async list(lesson: LessonRow): Promise<ParticipantView[]> {
-    const people = await this.people(lesson);
-    const terms = readTerms(lesson.terms);
-    const view = (entry: Entry) => viewOf(entry, people, terms);
-    const memberOf = new Map(people.joined.flatMap((row) => (row.worksIn ? [[row.studentId, row.worksIn]] : [])));
-    const removed = new Set(people.joined.flatMap((row) => (row.removedAt && row.studentId ? [row.studentId] : [])));
-    const alone = people.students
-      .filter((student) => !memberOf.has(student.id) && !removed.has(student.id))
-      .map((student) => {
-        const joined = people.joined.find((row) => row.studentId === student.id);
-        return view({ key: student.id, name: student.name, group: student.groupName, joined, members: [] });
-      });
-    const others = people.joined
-      .filter((row) => row.studentId === null && row.removedAt === null)
-      .map((row) => {
-        const members = people.joined.filter(({ worksIn, removedAt }) => worksIn === row.id && removedAt === null);
-        const group = row.isGroup ? (row.name ?? '') : '';
-        const named = byName(members.flatMap((member) => memberView(member, people.students)));
-        return view({ key: row.id, name: row.name ?? '', group, joined: row, members: named });
-      });
-    return byName([...others, ...alone]);
+    return (await this.listAll([lesson])).get(lesson.id) ?? [];
+  }
+
+  /** The same for many lessons, by their ids: everything about them is read together. */
+  async listAll(lessons: readonly LessonRow[]): Promise<ReadonlyMap<string, ParticipantView[]>> {
+    const people = await this.peopleIn(lessons);
+    return new Map(lessons.map((lesson) => [lesson.id, rowsOf(lesson, people.get(lesson.id) ?? NOBODY)]));
   }
 
   /** The ids of the students who have been in a lesson. */
@@ -136,10 +119,16 @@ export class ParticipantsService {
     return rows.map(({ id }) => id);
   }
 
+  /** The names of the classes that lessons were handed to, by the classes' ids. */
+  async classNames(lessons: readonly LessonRow[]): Promise<ReadonlyMap<string, string>> {
+    const ids = [...new Set(lessons.flatMap(({ classId }) => classId ?? []))];
+    const classes = await this.database.getRepository(ClassRow).findBy({ id: In(ids) });
+    return new Map(classes.map(({ id, name }) => [id, name]));
+  }
+
   /** The name of the class a lesson was handed to; '' for anybody. */
   async classNameOf(lesson: LessonRow): Promise<string> {
-    if (lesson.classId === null) return '';
-    return (await this.database.getRepository(ClassRow).findOneBy({ id: lesson.classId }))?.name ?? '';
+    return (await this.classNames([lesson])).get(lesson.classId ?? '') ?? '';
   }
 
   /** The names of those who work in a group, but for one of them. */
@@ -179,31 +168,106 @@ export class ParticipantsService {
       .execute();
   }
 
-  private async people(lesson: LessonRow): Promise<People> {
-    const joined = await this.database.getRepository(ParticipantRow).findBy({ lessonId: lesson.id });
-    const ids = joined.map(({ id }) => id);
-    const invited = await this.invited(lesson);
-    const strayed = joined.flatMap(({ studentId }) =>
-      studentId === null || invited.some(({ id }) => id === studentId) ? [] : [studentId],
-    );
-    const names = ids.map((participantId) => formatDocumentName({ kind: 'work', lessonId: lesson.id, participantId }));
-    const [moved, submissions, reviews, documents] = await Promise.all([
-      this.database.getRepository(StudentRow).findBy({ id: In(strayed) }),
-      this.database.getRepository(SubmissionRow).find({
-        where: { participantId: In(ids) },
-        select: { participantId: true, number: true, submittedAt: true, takenBackAt: true, key: true },
-      }),
-      this.database.getRepository(ReviewRow).find({
-        where: { participantId: In(ids) },
-        select: { participantId: true, releasedAt: true, returnedAt: true },
-      }),
+  /** Everything about the people of lessons, by their ids; a query a table, however many lessons there are. */
+  private async peopleIn(lessons: readonly LessonRow[]): Promise<ReadonlyMap<string, People>> {
+    const lessonIds = lessons.map(({ id }) => id);
+    if (lessonIds.length === 0) return new Map();
+    const inLessons = `participant.lessonId IN (:...lessonIds)`;
+    const classIds = [...new Set(lessons.flatMap(({ classId }) => classId ?? []))];
+    const [participants, classmates, submissions, reviews, documents] = await Promise.all([
+      this.database.getRepository(ParticipantRow).findBy({ lessonId: In(lessonIds) }),
+      this.database.getRepository(StudentRow).findBy({ classId: In(classIds) }),
+      this.database
+        .getRepository(SubmissionRow)
+        .createQueryBuilder('submission')
+        .select(['submission.id', 'submission.participantId', 'submission.number', 'submission.submittedAt'])
+        .addSelect(['submission.takenBackAt', 'submission.key'])
+        .innerJoin(ParticipantRow, 'participant', 'participant.id = submission.participantId')
+        .where(inLessons, { lessonIds })
+        .getMany(),
+      this.database
+        .getRepository(ReviewRow)
+        .createQueryBuilder('review')
+        .select(['review.participantId', 'review.releasedAt', 'review.returnedAt'])
+        .innerJoin(ParticipantRow, 'participant', 'participant.id = review.participantId')
+        .where(inLessons, { lessonIds })
+        .getMany(),
       this.database
         .getRepository(SharedDocumentRow)
-        .find({ where: { name: In(names) }, select: { name: true, updatedAt: true } }),
+        .createQueryBuilder('document')
+        .select(['document.name', 'document.updatedAt'])
+        .innerJoin(
+          ParticipantRow,
+          'participant',
+          `document.name = 'work:' || participant.lessonId || ':' || participant.id`,
+        )
+        .where(inLessons, { lessonIds })
+        .getMany(),
     ]);
+    const strayed = participants.flatMap(({ studentId }) =>
+      studentId === null || classmates.some(({ id }) => id === studentId) ? [] : [studentId],
+    );
+    const moved = await this.database.getRepository(StudentRow).findBy({ id: In(strayed) });
     const changed = new Map(documents.map(({ name, updatedAt }) => [name.split(':')[2] ?? '', updatedAt]));
-    return { students: [...invited, ...moved], joined, submissions, reviews, changed };
+    const joinedIn = groupBy(participants, ({ lessonId }) => lessonId);
+    const tries = groupBy(submissions, ({ participantId }) => participantId);
+    const said = new Map(reviews.map((review) => [review.participantId, review]));
+    const inClass = groupBy(classmates, ({ classId }) => classId);
+    const known = new Map([...classmates, ...moved].map((student) => [student.id, student]));
+    return new Map(
+      lessons.map((lesson): [string, People] => {
+        const joined = joinedIn.get(lesson.id) ?? [];
+        const invited = lesson.classId === null ? [] : invitedOf(lesson, inClass.get(lesson.classId) ?? []);
+        const others = joined.flatMap(({ studentId }) =>
+          studentId === null || invited.some(({ id }) => id === studentId) ? [] : (known.get(studentId) ?? []),
+        );
+        return [lesson.id, { students: [...invited, ...others], joined, submissions: tries, reviews: said, changed }];
+      }),
+    );
   }
+}
+
+const NOBODY: People = { students: [], joined: [], submissions: new Map(), reviews: new Map(), changed: new Map() };
+
+function groupBy<T>(values: readonly T[], keyOf: (value: T) => string): ReadonlyMap<string, readonly T[]> {
+  const groups = new Map<string, T[]>();
+  for (const value of values) {
+    const group = groups.get(keyOf(value));
+    if (group) group.push(value);
+    else groups.set(keyOf(value), [value]);
+  }
+  return groups;
+}
+
+/** Those of a class to whom a lesson was handed, by name; those of the same name told apart. */
+function invitedOf({ terms }: LessonRow, classmates: readonly StudentRow[]): StudentRow[] {
+  const { students } = readTerms(terms);
+  const names = namesApart(classmates);
+  const named = classmates.map((row) => ({ ...row, name: names.get(row.id) ?? row.name }));
+  return byName(students === null ? named : named.filter(({ id }) => students.includes(id)));
+}
+
+/** Everybody's rows on the board. */
+function rowsOf(lesson: LessonRow, people: People): ParticipantView[] {
+  const terms = readTerms(lesson.terms);
+  const view = (entry: Entry) => viewOf(entry, people, terms);
+  const memberOf = new Map(people.joined.flatMap((row) => (row.worksIn ? [[row.studentId, row.worksIn]] : [])));
+  const removed = new Set(people.joined.flatMap((row) => (row.removedAt && row.studentId ? [row.studentId] : [])));
+  const alone = people.students
+    .filter((student) => !memberOf.has(student.id) && !removed.has(student.id))
+    .map((student) => {
+      const joined = people.joined.find((row) => row.studentId === student.id);
+      return view({ key: student.id, name: student.name, group: student.groupName, joined, members: [] });
+    });
+  const others = people.joined
+    .filter((row) => row.studentId === null && row.removedAt === null)
+    .map((row) => {
+      const members = people.joined.filter(({ worksIn, removedAt }) => worksIn === row.id && removedAt === null);
+      const group = row.isGroup ? (row.name ?? '') : '';
+      const named = byName(members.flatMap((member) => memberView(member, people.students)));
+      return view({ key: row.id, name: row.name ?? '', group, joined: row, members: named });
+    });
+  return byName([...others, ...alone]);
 }
 
 /** One row in the making. */
@@ -229,9 +293,9 @@ function nameTaken(message: string) {
 }
 
 function viewOf({ key, name, group, joined, members }: Entry, people: People, terms: LessonTerms): ParticipantView {
-  const tries = people.submissions.filter((row) => row.participantId === joined?.id);
+  const tries = people.submissions.get(joined?.id ?? '') ?? [];
   const standing = tries.find((row) => row.takenBackAt === null);
-  const review = people.reviews.find((row) => row.participantId === joined?.id);
+  const review = people.reviews.get(joined?.id ?? '');
   return {
     key,
     name,

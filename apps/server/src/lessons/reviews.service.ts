@@ -88,10 +88,12 @@ export class ReviewsService {
     const all = participants.flatMap(({ participantId, submission }) =>
       participantId !== null && submission ? [participantId] : [],
     );
-    for (const participantId of named ?? all) {
-      await insertEmpty(this.database.getRepository(ReviewRow), participantId);
-      await this.database.getRepository(ReviewRow).update({ participantId }, { releasedAt: new Date() });
-    }
+    await this.database.transaction(async (manager) => {
+      const reviews = manager.getRepository(ReviewRow);
+      const released = [...(named ?? all)];
+      for (const participantId of released) await insertEmpty(reviews, participantId);
+      await reviews.update({ participantId: In(released) }, { releasedAt: new Date() });
+    });
     this.writing.tell(lessonId);
     return this.lessons.get(teacherId, lessonId);
   }
@@ -115,32 +117,34 @@ export class ReviewsService {
     return {
       className: schoolClass.name,
       students: byName(students.map(({ id, name }) => ({ id, name: names.get(id) ?? name }))),
-      lessons: await Promise.all(lessons.map((lesson) => this.graded(lesson, joined))),
+      lessons: await this.graded(lessons, joined),
     };
   }
 
-  private async graded(lesson: LessonRow, joined: readonly ParticipantRow[]): Promise<GradedLesson> {
-    const edition = await this.editions.get(lesson.editionHash);
-    const here = joined.filter(({ lessonId }) => lessonId === lesson.id);
-    const ids = here.map(({ id, worksIn }) => worksIn ?? id);
-    const [submissions, reviews] = await Promise.all([
+  /** The results of lessons, from what was submitted last; everything is read together. */
+  private async graded(lessons: readonly LessonRow[], joined: readonly ParticipantRow[]): Promise<GradedLesson[]> {
+    const ids = joined.map(({ id, worksIn }) => worksIn ?? id);
+    const [editions, submissions, reviews] = await Promise.all([
+      this.editions.getAll(lessons.map(({ editionHash }) => editionHash)),
       this.database.getRepository(SubmissionRow).find({ where: { participantId: In(ids) }, order: { number: 'ASC' } }),
       this.database.getRepository(ReviewRow).findBy({ participantId: In(ids) }),
     ]);
-    const results = here.flatMap(({ id, worksIn, studentId }): [string, Result][] => {
-      const workId = worksIn ?? id;
-      const last = submissions.filter(({ participantId }) => participantId === workId).at(-1);
-      if (!last || studentId === null) return [];
-      const review = reviews.find(({ participantId }) => participantId === workId)?.review;
-      const { points, outOf, unmarked } = marksWith(readReview(review), edition, readWork(last.work));
-      return [[studentId, { points, outOf, unmarked }]];
+    const lastOf = new Map(submissions.map((row) => [row.participantId, row]));
+    const reviewOf = new Map(reviews.map(({ participantId, review }) => [participantId, review]));
+    return lessons.flatMap((lesson): GradedLesson[] => {
+      const edition = editions.get(lesson.editionHash);
+      if (!edition) return [];
+      const here = joined.filter(({ lessonId }) => lessonId === lesson.id);
+      const results = here.flatMap(({ id, worksIn, studentId }): [string, Result][] => {
+        const workId = worksIn ?? id;
+        const last = lastOf.get(workId);
+        if (!last || studentId === null) return [];
+        const { points, outOf, unmarked } = marksWith(readReview(reviewOf.get(workId)), edition, readWork(last.work));
+        return [[studentId, { points, outOf, unmarked }]];
+      });
+      const { id, openedAt } = lesson;
+      return [{ id, title: edition.title, openedAt: openedAt.toISOString(), results: Object.fromEntries(results) }];
     });
-    return {
-      id: lesson.id,
-      title: edition.title,
-      openedAt: lesson.openedAt.toISOString(),
-      results: Object.fromEntries(results),
-    };
   }
 
   private async checkIn(teacherId: string, lessonId: string, participantIds: readonly string[]): Promise<void> {

@@ -1,77 +1,40 @@
-/** The seats of a lesson, for its teacher: a new PIN, removing somebody, letting them in again. */
+/** The seats of a lesson, for its teacher, over HTTP. */
 import type { LessonView } from '@gobrel/contract';
 import { Controller, Delete, HttpCode, Param, Post } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, IsNull } from 'typeorm';
 import { Allow, TeacherId } from '../accounts/index.js';
-import { ParticipantRow, StudentRow } from '../database/index.js';
-import { notFound, refuse } from '../errors/index.js';
-import { SeatsService } from '../sync/index.js';
-import { LessonsService } from './lessons.service.js';
-import { WritingService } from './writing.service.js';
+import { SeatingService } from './seating.service.js';
 
 @Controller('api/lessons/:id/participants/:participantId')
 @Allow('teacher')
 export class SeatsController {
-  constructor(
-    @InjectDataSource() private readonly database: DataSource,
-    private readonly lessons: LessonsService,
-    private readonly seats: SeatsService,
-    private readonly writing: WritingService,
-  ) {}
+  constructor(private readonly seating: SeatingService) {}
 
-  /** Removes somebody: signed out at once, not in again until they are let in. What they did is kept. */
   @Delete()
-  async remove(
+  remove(
     @TeacherId() teacherId: string,
     @Param('id') id: string,
     @Param('participantId') participantId: string,
   ): Promise<LessonView> {
-    const row = await this.seated(teacherId, id, participantId);
-    await this.database.getRepository(ParticipantRow).update({ id: row.id }, { removedAt: new Date() });
-    await this.seats.end([row.id]);
-    this.writing.tell(id);
-    return this.lessons.get(teacherId, id);
+    return this.seating.remove(teacherId, id, participantId);
   }
 
-  /** Lets somebody in again who was removed. */
   @Post('restore')
   @HttpCode(200)
-  async restore(
+  restore(
     @TeacherId() teacherId: string,
     @Param('id') id: string,
     @Param('participantId') participantId: string,
   ): Promise<LessonView> {
-    const { lessonId, studentId, name } = await this.seated(teacherId, id, participantId);
-    const guests = { lessonId, studentId: IsNull(), isGroup: false, removedAt: IsNull() };
-    if (
-      studentId === null &&
-      (await this.database.getRepository(ParticipantRow).existsBy({ ...guests, name: name ?? '' }))
-    )
-      throw refuse(409, 'name-taken', 'Somebody else of this name is in now. Remove them first, or leave it as it is.');
-    await this.database.getRepository(ParticipantRow).update({ id: participantId }, { removedAt: null });
-    this.writing.tell(id);
-    return this.lessons.get(teacherId, id);
+    return this.seating.restore(teacherId, id, participantId);
   }
 
-  /** Forgets a student's PIN: whoever sits in the seat is signed out, and a new PIN is set at the next visit. */
   @Delete('pin')
   @HttpCode(204)
-  async forgetPin(
+  forgetPin(
     @TeacherId() teacherId: string,
     @Param('id') id: string,
     @Param('participantId') participantId: string,
   ): Promise<void> {
-    const { studentId } = await this.seated(teacherId, id, participantId);
-    if (studentId === null) throw refuse(409, 'no-pin', 'Guests and groups have no PIN. Remove them instead.');
-    await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
-    await this.seats.end(await this.seats.ofStudents([studentId]));
-  }
-
-  private async seated(teacherId: string, lessonId: string, id: string): Promise<ParticipantRow> {
-    await this.lessons.led(teacherId, lessonId);
-    const row = await this.database.getRepository(ParticipantRow).findOneBy({ id, lessonId, isGroup: false });
-    if (!row) throw notFound('student in this lesson');
-    return row;
+    return this.seating.forgetPin(teacherId, id, participantId);
   }
 }

@@ -13,7 +13,6 @@ import {
   SharedDocumentRow,
   SubmissionRow,
 } from '../database/index.js';
-import { LessonStates } from './lesson-states.js';
 
 /** What somebody may do with a document. */
 export type DocumentAccess = 'none' | 'read' | 'write';
@@ -23,13 +22,18 @@ export type Speaker = 'teacher' | 'student';
 
 @Injectable()
 export class DocumentAccessService {
-  constructor(
-    @InjectDataSource() private readonly database: DataSource,
-    private readonly lessonStates: LessonStates,
-  ) {}
+  constructor(@InjectDataSource() private readonly database: DataSource) {}
 
-  /** What `identity`, speaking as `speaker`, may do with a document. */
-  async accessTo(name: DocumentName, identity: Identity, speaker: Speaker): Promise<DocumentAccess> {
+  /**
+   * What `identity`, speaking as `speaker`, may do with a document.
+   * @param openState the state of a lesson that somebody has open here, `null` for any other: what is stored is older
+   */
+  async accessTo(
+    name: DocumentName,
+    identity: Identity,
+    speaker: Speaker,
+    openState: (name: string) => LessonState | null,
+  ): Promise<DocumentAccess> {
     const { participant } = identity;
     const teacherId = speaker === 'teacher' ? identity.teacherId : null;
     if (name.kind === 'deck') {
@@ -45,14 +49,17 @@ export class DocumentAccessService {
     }
     if (speaker !== 'student' || participant?.lessonId !== name.lessonId) return 'none';
     if (name.kind === 'lesson') return 'read';
-    if (!isOwn(name, identity)) return (await this.isShownToAll(name)) ? 'read' : 'none';
+    if (!isOwn(name, identity)) return (await this.isShownToAll(name, openState)) ? 'read' : 'none';
     return (await this.mayWrite(name.participantId)) ? 'write' : 'read';
   }
 
   /** Whether work is being shown, and the others may follow on their own devices. */
-  private async isShownToAll(name: { readonly lessonId: string; readonly participantId: string }): Promise<boolean> {
+  private async isShownToAll(
+    name: { readonly lessonId: string; readonly participantId: string },
+    openState: (name: string) => LessonState | null,
+  ): Promise<boolean> {
     const lesson = formatDocumentName({ kind: 'lesson', lessonId: name.lessonId });
-    const { showing, allowed } = this.lessonStates.of(lesson) ?? (await this.storedState(lesson));
+    const { showing, allowed } = openState(lesson) ?? (await this.storedState(lesson));
     return allowed.following && showing === name.participantId;
   }
 

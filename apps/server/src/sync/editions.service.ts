@@ -4,7 +4,7 @@ import { type Deck, readDeck } from '@gobrel/core/deck';
 import type { WorkMode } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
+import { DataSource, EntityManager, In } from 'typeorm';
 import { EditionRow, LessonRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 
@@ -24,10 +24,10 @@ export class EditionsService {
 
   constructor(@InjectDataSource() private readonly database: DataSource) {}
 
-  /** Freezes a deck: stores it under its hash, once. */
-  async freeze(deck: Deck): Promise<string> {
+  /** Freezes a deck: stores it under its hash, once; within a transaction when there is one. */
+  async freeze(deck: Deck, manager: EntityManager = this.database.manager): Promise<string> {
     const hash = createHash('sha256').update(canonicalJson(deck)).digest('hex');
-    await this.database
+    await manager
       .createQueryBuilder()
       .insert()
       .into(EditionRow)
@@ -39,14 +39,27 @@ export class EditionsService {
 
   /** The edition with a hash, answer keys included. */
   async get(hash: string): Promise<Deck> {
-    const known = this.kept.get(hash);
-    if (known) return known;
-    const row = await this.database.getRepository(EditionRow).findOneBy({ hash });
-    if (!row) throw notFound('edition');
-    const { deck } = readDeck(row.deck);
-    if (this.kept.size >= KEPT) this.kept.delete(this.kept.keys().next().value ?? '');
-    this.kept.set(hash, deck);
-    return deck;
+    const edition = (await this.getAll([hash])).get(hash);
+    if (!edition) throw notFound('edition');
+    return edition;
+  }
+
+  /** Editions by their hashes, those that are not in memory read together; what is not there is left out. */
+  async getAll(hashes: readonly string[]): Promise<ReadonlyMap<string, Deck>> {
+    const found = new Map<string, Deck>();
+    for (const hash of hashes) {
+      const known = this.kept.get(hash);
+      if (known) found.set(hash, known);
+    }
+    const missing = [...new Set(hashes)].filter((hash) => !found.has(hash));
+    const rows = missing.length > 0 ? await this.database.getRepository(EditionRow).findBy({ hash: In(missing) }) : [];
+    for (const row of rows) {
+      const { deck } = readDeck(row.deck);
+      if (this.kept.size >= KEPT) this.kept.delete(this.kept.keys().next().value ?? '');
+      this.kept.set(row.hash, deck);
+      found.set(row.hash, deck);
+    }
+    return found;
   }
 
   /** The edition a lesson has by now, and how its students work; kept in memory until it is forgotten. */

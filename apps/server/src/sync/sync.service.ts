@@ -1,6 +1,7 @@
 /** The one sync path: Hocuspocus on the server's own HTTP server, with access, the work gate and storing. */
 import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
+import type { LessonState } from '@gobrel/core/lesson';
 import { formatNews, type LiveNews } from '@gobrel/contract';
 import { formatDocumentName, parseDocumentName, readLessonDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { WorkChange } from '@gobrel/core/work';
@@ -13,7 +14,6 @@ import { type Identity, SessionsService } from '../accounts/index.js';
 import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
 import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
-import { LessonStates } from './lesson-states.js';
 import { UsedUpService } from './used-up.service.js';
 import { judgeUpdate, readClientMessage } from './work-gate.js';
 
@@ -55,9 +55,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly editions: EditionsService,
     private readonly store: DocumentStore,
     private readonly usedUp: UsedUpService,
-    lessonStates: LessonStates,
   ) {
-    lessonStates.lookIn((name) => this.readOpen(name));
     this.hocuspocus = new Hocuspocus({
       quiet: true,
       debounce: STORE_AFTER_MS,
@@ -115,6 +113,12 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   readOpen(name: string): Y.Doc | null {
     return this.hocuspocus.documents.get(name) ?? null;
   }
+
+  /** The state of a lesson that somebody has open; `null` when nobody has. */
+  private readonly openState = (name: string): LessonState | null => {
+    const open = this.readOpen(name);
+    return open && readLessonDocument(open);
+  };
 
   /** The present state of a document, open or stored; an empty one when there is none yet. */
   async read(name: string): Promise<Y.Doc> {
@@ -197,7 +201,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) {
       const { identity, speaker } = connection.context as ConnectionContext;
       if (parsed && speaker === 'student') {
-        const access = await this.access.accessTo(parsed, identity, 'student');
+        const access = await this.access.accessTo(parsed, identity, 'student', this.openState);
         if (access === 'none') connection.close();
       }
     }
@@ -222,7 +226,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     if (!name) throw new Error('no such document');
     const since = Date.now();
     const identity = await this.sessions.identify(cookie);
-    const access = await this.access.accessTo(name, identity, speaker);
+    const access = await this.access.accessTo(name, identity, speaker, this.openState);
     if (access === 'none') throw new Error('not allowed');
     setReadOnly(access === 'read');
     return {

@@ -1,6 +1,7 @@
 /** Themes that teachers keep. */
 import { Module } from '@nestjs/common';
 import { ThemesController } from './themes.controller.js';
+import { ThemesService } from './themes.service.js';
 
-@Module({ controllers: [ThemesController] })
+@Module({ controllers: [ThemesController], providers: [ThemesService] })
 export class ThemesModule {}

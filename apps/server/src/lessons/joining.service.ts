@@ -1,0 +1,111 @@
+/** Coming into a lesson: by its code, one's name, and a PIN that is set at the first visit. */
+import { type Join, type JoinAsGuest, type JoinView, plainCode } from '@gobrel/contract';
+import { isBeforeOpening, readTerms } from '@gobrel/core/lesson';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, IsNull } from 'typeorm';
+import { AttemptsService, hashSecret, isSecret } from '../accounts/index.js';
+import { LessonRow, type ParticipantRow, StudentRow } from '../database/index.js';
+import { notFound, refuse } from '../errors/index.js';
+import { EditionsService } from '../sync/index.js';
+import { ParticipantsService } from './participants.service.js';
+
+/** Wrong codes that one address may try within a minute: a whole class sits behind one address. */
+const MOST_WRONG_CODES = 60;
+
+@Injectable()
+export class JoiningService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly editions: EditionsService,
+    private readonly attempts: AttemptsService,
+    private readonly participants: ParticipantsService,
+  ) {}
+
+  /** What whoever has a code sees before they come in. */
+  async look(code: string, address: string): Promise<JoinView> {
+    const lesson = await this.openLesson(code, address);
+    const [className, students, edition] = await Promise.all([
+      this.participants.classNameOf(lesson),
+      this.awaited(lesson),
+      this.editions.get(lesson.editionHash),
+    ]);
+    return {
+      title: edition.title,
+      className,
+      students: students.map(({ id, name, pinHash, groupName }) => ({
+        id,
+        name,
+        hasPin: pinHash !== null,
+        group: lesson.workMode === 'copy-per-group' ? groupName : '',
+      })),
+      guests: lesson.closedAt === null && readTerms(lesson.terms).guests,
+      closed: lesson.closedAt !== null,
+    };
+  }
+
+  /** The participant of a student of the class, who says their PIN. */
+  async join(body: Join, address: string): Promise<ParticipantRow> {
+    const lesson = await this.openLesson(body.code, address);
+    const student = (await this.awaited(lesson)).find(({ id }) => id === body.studentId);
+    if (!student) throw notFound('name in this class');
+    await this.checkPin(student, body.pin);
+    return this.participants.enter(lesson, student);
+  }
+
+  /** The participant of a guest, where the lesson lets guests in. */
+  async joinAsGuest(body: JoinAsGuest, address: string): Promise<ParticipantRow> {
+    const lesson = await this.openLesson(body.code, address);
+    if (lesson.closedAt) throw closed();
+    if (!readTerms(lesson.terms).guests)
+      throw refuse(403, 'no-guests', 'This lesson is for its class only. Pick your name from the list.');
+    return this.participants.enterAsGuest(lesson, body.name);
+  }
+
+  /** Who may come in: those it was handed to; once it is closed only those who have been in, to look at their work. */
+  private async awaited(lesson: LessonRow): Promise<StudentRow[]> {
+    const students = await this.participants.invited(lesson);
+    if (lesson.closedAt === null) return students;
+    const joined = await this.participants.studentsIn(lesson.id);
+    const present = students.filter(({ id }) => joined.has(id));
+    if (present.length === 0) throw closed();
+    return present;
+  }
+
+  private async openLesson(code: string, address: string): Promise<LessonRow> {
+    const lesson = await this.database.getRepository(LessonRow).findOneBy({ code: plainCode(code) });
+    if (!lesson) {
+      // Only wrong codes are counted: whoever guesses behind an address keeps nobody there from coming in.
+      await this.attempts.count(`codes:${address}`, MOST_WRONG_CODES);
+      throw refuse(404, 'no-such-code', 'No lesson has this code. Compare it with the board, letter by letter.');
+    }
+    if (isBeforeOpening(readTerms(lesson.terms), Date.now()))
+      throw refuse(409, 'not-open-yet', 'This lesson has not opened yet. Come back at the time your teacher gave you.');
+    return lesson;
+  }
+
+  private async checkPin(student: StudentRow, pin: string): Promise<void> {
+    if (student.pinHash === null) {
+      const pinHash = await hashSecret(pin);
+      const set = await this.database
+        .getRepository(StudentRow)
+        .update({ id: student.id, pinHash: IsNull() }, { pinHash });
+      if (set.affected === 1) return;
+      throw refuse(
+        409,
+        'pin-just-set',
+        'A PIN was set for this name a moment ago. Pick the name again and give that PIN.',
+      );
+    }
+    const subject = `student:${student.id}`;
+    await this.attempts.count(subject);
+    if (await isSecret(pin, student.pinHash)) return this.attempts.clear(subject);
+    throw refuse(401, 'wrong-pin', 'This is not the PIN of this name. Try again, or ask your teacher for a new one.', {
+      pin: 'This is not the PIN of this name.',
+    });
+  }
+}
+
+function closed() {
+  return refuse(410, 'lesson-closed', 'This lesson is closed. Ask your teacher whether there is another one.');
+}

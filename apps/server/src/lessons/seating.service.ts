@@ -1,0 +1,58 @@
+/** Seating: what a teacher does about who sits in a lesson: a new PIN, removing somebody, letting them in again. */
+import type { LessonView } from '@gobrel/contract';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource, IsNull } from 'typeorm';
+import { ParticipantRow, StudentRow } from '../database/index.js';
+import { notFound, refuse } from '../errors/index.js';
+import { SeatsService } from '../sync/index.js';
+import { LessonsService } from './lessons.service.js';
+import { WritingService } from './writing.service.js';
+
+@Injectable()
+export class SeatingService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly lessons: LessonsService,
+    private readonly seats: SeatsService,
+    private readonly writing: WritingService,
+  ) {}
+
+  /** Removes somebody: signed out at once, not in again until they are let in. What they did is kept. */
+  async remove(teacherId: string, id: string, participantId: string): Promise<LessonView> {
+    const row = await this.seated(teacherId, id, participantId);
+    await this.database.getRepository(ParticipantRow).update({ id: row.id }, { removedAt: new Date() });
+    await this.seats.end([row.id]);
+    this.writing.tell(id);
+    return this.lessons.get(teacherId, id);
+  }
+
+  /** Lets somebody in again who was removed. */
+  async restore(teacherId: string, id: string, participantId: string): Promise<LessonView> {
+    const { lessonId, studentId, name } = await this.seated(teacherId, id, participantId);
+    const guests = { lessonId, studentId: IsNull(), isGroup: false, removedAt: IsNull() };
+    if (
+      studentId === null &&
+      (await this.database.getRepository(ParticipantRow).existsBy({ ...guests, name: name ?? '' }))
+    )
+      throw refuse(409, 'name-taken', 'Somebody else of this name is in now. Remove them first, or leave it as it is.');
+    await this.database.getRepository(ParticipantRow).update({ id: participantId }, { removedAt: null });
+    this.writing.tell(id);
+    return this.lessons.get(teacherId, id);
+  }
+
+  /** Forgets a student's PIN: whoever sits in the seat is signed out, and a new PIN is set at the next visit. */
+  async forgetPin(teacherId: string, id: string, participantId: string): Promise<void> {
+    const { studentId } = await this.seated(teacherId, id, participantId);
+    if (studentId === null) throw refuse(409, 'no-pin', 'Guests and groups have no PIN. Remove them instead.');
+    await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
+    await this.seats.end(await this.seats.ofStudents([studentId]));
+  }
+
+  private async seated(teacherId: string, lessonId: string, id: string): Promise<ParticipantRow> {
+    await this.lessons.led(teacherId, lessonId);
+    const row = await this.database.getRepository(ParticipantRow).findOneBy({ id, lessonId, isGroup: false });
+    if (!row) throw notFound('student in this lesson');
+    return row;
+  }
+}
