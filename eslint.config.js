@@ -19,6 +19,17 @@ export default tseslint.config(
     },
   },
   {
+    // What only the types can tell: every kind is thought of, nothing is awaited by nobody, nothing is asked twice.
+    files: ['{packages,apps}/*/src/**/*.{ts,tsx}', 'demo/src/**/*.ts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/no-unnecessary-condition': 'error',
+    },
+  },
+  {
     // Arithmetic on arrays of numbers, where every index is within bounds by construction and a check would cost time.
     files: ['packages/core/src/routes/{components,figures,chances,gates}.ts', 'packages/core/src/route-map/*.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },

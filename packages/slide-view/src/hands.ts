@@ -76,6 +76,6 @@ export function readingHands(work: Work, told: FillIn['told'] = {}, who = ''): F
 }
 
 /** Whether an answer can be changed: neither is everything locked, nor this one checked as often as it may be. */
-export function isOpen(fillIn: FillIn | undefined, itemId: ItemId): fillIn is FillIn {
+export function canAnswer(fillIn: FillIn | undefined, itemId: ItemId): boolean {
   return fillIn !== undefined && !fillIn.locked && fillIn.told[itemId]?.left !== 0;
 }

@@ -1,5 +1,5 @@
 /** Draws slides. No editing, no fetching. */
-export { type FillIn, type FollowLink, isOpen, readingHands } from './hands.js';
+export { type FillIn, type FollowLink, canAnswer, readingHands } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';
 export {
   cellStyle,

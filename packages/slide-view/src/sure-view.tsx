@@ -2,7 +2,7 @@
 import type { ItemId } from '@gobrel/core/deck';
 import type { Sure } from '@gobrel/core/work';
 import { useId } from 'react';
-import { type FillIn, isOpen } from './hands.js';
+import { type FillIn, canAnswer } from './hands.js';
 import { useSurroundings } from './surroundings.js';
 
 const steps: readonly Sure[] = [1, 2, 3, 4];
@@ -21,7 +21,7 @@ export function SureView({ item, fillIn }: { item: { readonly id: ItemId }; fill
             type="radio"
             name={group}
             checked={present === step}
-            disabled={!isOpen(fillIn, item.id)}
+            disabled={!canAnswer(fillIn, item.id)}
             onChange={() => fillIn.setSure(item.id, step)}
           />
           {asking.sure[step]}

@@ -86,7 +86,8 @@ export class EditionsService {
 /** JSON with the keys of every object sorted, so that equal values have equal texts. */
 export function canonicalJson(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
-  if (typeof value !== 'object' || value === null) return JSON.stringify(value) ?? 'null';
+  if (value === undefined) return 'null';
+  if (typeof value !== 'object' || value === null) return JSON.stringify(value);
   const entries = Object.entries(value)
     .filter(([, entry]) => entry !== undefined)
     .sort(([a], [b]) => (a < b ? -1 : 1));

@@ -112,7 +112,7 @@ function solveLoop(chain: Chain, slides: Int32Array, arriving: Float64Array): So
   slides.forEach((slide, place) => places.set(slide, place));
   let isClosed = true;
   const steps: (readonly [from: number, to: number, chance: number])[] = [];
-  slides.forEach((slide, place) => {
+  for (const [place, slide] of slides.entries()) {
     let staying = 0;
     for (let way = chain.offsets[slide]!; way < chain.offsets[slide + 1]!; way += 1) {
       const to = places.get(chain.targets[way]!);
@@ -121,7 +121,7 @@ function solveLoop(chain: Chain, slides: Int32Array, arriving: Float64Array): So
       steps.push([place, to, chain.chances[way]!]);
     }
     if (staying < 1 - 1e-12) isClosed = false;
-  });
+  }
   if (steps.length === 0) return { visits: entering, returning: new Float64Array(size).fill(1) };
   if (isClosed) return 'endless';
   if (size > LARGEST_LOOP) return unsolved(size);

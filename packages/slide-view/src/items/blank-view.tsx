@@ -1,7 +1,7 @@
 /** Draws a blank: a field to type in or a list to choose from for students, its ground for everybody else. */
 import { type BlankItem, nameOf } from '@gobrel/core/deck';
 import { workLimits } from '@gobrel/core/work';
-import { isOpen } from '../hands.js';
+import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
@@ -16,7 +16,7 @@ export function BlankView({ item, fillIn }: ItemProps<BlankItem>) {
     );
   const name = nameOf(item) || words.blank;
   const value = fillIn.work.blanks[item.id] ?? '';
-  const open = isOpen(fillIn, item.id);
+  const open = canAnswer(fillIn, item.id);
   if (item.options.length > 0) {
     return (
       <select

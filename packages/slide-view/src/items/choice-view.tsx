@@ -2,7 +2,7 @@
 import type { Choice, ChoiceItem } from '@gobrel/core/deck';
 import { choiceLetter, choiceLetters, choicesFor, pickedIn } from '@gobrel/core/questions';
 import { useId } from 'react';
-import { isOpen } from '../hands.js';
+import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
@@ -13,7 +13,7 @@ function hasPictures(choices: readonly Choice[]): boolean {
 export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
   const { words, pictureUrl } = useSurroundings();
   const picked = fillIn ? pickedIn(fillIn.work, item.id) : [];
-  const open = isOpen(fillIn, item.id);
+  const open = canAnswer(fillIn, item.id);
   // A slide may be drawn several times on a page; radio buttons of one name leave each other no dot.
   const group = useId();
   const toggle = (id: string) => {

@@ -3,7 +3,7 @@ import { type DrawItem, groundRatio } from '@gobrel/core/deck';
 import { strokesIn } from '@gobrel/core/questions';
 import type { Stroke } from '@gobrel/core/work';
 import { useState } from 'react';
-import { isOpen } from '../hands.js';
+import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import { DrawingArea } from './drawing-area.js';
 import { INKS, type Tool } from './inks.js';
@@ -15,7 +15,8 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
   const [tool, setTool] = useState<Tool>('pen');
   const [color, setColor] = useState<string>(INKS[0]);
   const strokes = fillIn ? strokesIn(item, fillIn.work) : [];
-  const open = isOpen(fillIn, item.id);
+  /** Who can draw here just now. */
+  const open = canAnswer(fillIn, item.id) ? fillIn : undefined;
   const draw = (stroke: Omit<Stroke, 'itemId'>) => fillIn?.addStroke({ itemId: item.id, ...stroke });
   const last = strokes.at(-1);
   const tools: readonly (readonly [Tool, string])[] = [
@@ -28,7 +29,7 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
       <DrawingArea
         item={{ ...item, ratio: groundRatio(item) }}
         strokes={strokes}
-        hands={open ? { tool, color, draw, erase: fillIn.removeStrokes, say: fillIn.say } : null}
+        hands={open ? { tool, color, draw, erase: open.removeStrokes, say: open.say } : null}
       />
       {open ? (
         <div className="gv-tools" role="toolbar" aria-label={item.prompt || asking.pen}>
@@ -50,7 +51,7 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
               onClick={() => setColor(ink)}
             />
           ))}
-          <button type="button" disabled={!last} onClick={() => last && fillIn.removeStrokes([last.id])}>
+          <button type="button" disabled={!last} onClick={() => last && open.removeStrokes([last.id])}>
             {asking.undoStroke}
           </button>
         </div>

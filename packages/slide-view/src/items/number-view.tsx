@@ -2,7 +2,7 @@
 import type { NumberItem } from '@gobrel/core/deck';
 import { wordsGiven } from '@gobrel/core/questions';
 import { workLimits } from '@gobrel/core/work';
-import { isOpen } from '../hands.js';
+import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 import { QuestionCard } from './question-card.js';
@@ -21,7 +21,7 @@ export function NumberView({ item, fillIn }: ItemProps<NumberItem>) {
             inputMode={item.unitNeeded ? 'text' : 'decimal'}
             autoComplete="off"
             placeholder={words.asking.number}
-            readOnly={!isOpen(fillIn, item.id)}
+            readOnly={!canAnswer(fillIn, item.id)}
             value={wordsGiven(fillIn.work, item.id)}
             onChange={(event) => {
               const text = event.target.value;

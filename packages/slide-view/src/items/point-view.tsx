@@ -3,7 +3,7 @@ import { groundRatio, type PointItem, type Region } from '@gobrel/core/deck';
 import { atValue, dotsIn, valueAt } from '@gobrel/core/questions';
 import { type Dot, mostDots } from '@gobrel/core/work';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
-import { isOpen } from '../hands.js';
+import { canAnswer } from '../hands.js';
 import { placeIn } from '../place-in.js';
 import { useSurroundings } from '../surroundings.js';
 import { DrawnGround } from './drawn-ground.js';
@@ -21,7 +21,7 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
   const { asking } = useSurroundings().words;
   const area = useRef<HTMLDivElement>(null);
   const [dragged, setDragged] = useState<{ readonly at: number; readonly dot: Dot } | null>(null);
-  const open = isOpen(fillIn, item.id);
+  const open = canAnswer(fillIn, item.id);
   const kept = fillIn ? dotsIn(fillIn.work, item.id) : [];
   const dots = dragged ? kept.map((dot, at) => (at === dragged.at ? dragged.dot : dot)) : kept;
   const most = item.axis ? 1 : mostDots(item);

@@ -1,6 +1,6 @@
 /** Draws a question answered by speaking: a recorder, and what was recorded to listen to. */
 import type { SpokenItem } from '@gobrel/core/deck';
-import { isOpen } from '../hands.js';
+import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 import { QuestionCard } from './question-card.js';
@@ -10,7 +10,7 @@ export function SpokenView({ item, fillIn }: ItemProps<SpokenItem>) {
   const { asking } = useSurroundings().words;
   const answer = fillIn?.work.answers[item.id];
   const recording = answer?.kind === 'sound' ? answer : null;
-  const open = isOpen(fillIn, item.id);
+  const open = canAnswer(fillIn, item.id);
   const { seconds, start, stop } = useRecorder({
     longest: item.longest,
     onRecorded: (sound) => fillIn?.setAnswer(item.id, sound),

@@ -1,7 +1,7 @@
 /** The field that a text is written into. */
 import type { ItemId } from '@gobrel/core/deck';
 import { wordsGiven } from '@gobrel/core/questions';
-import { type FillIn, isOpen } from '../hands.js';
+import { type FillIn, canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 
 interface WrittenAnswerProps {
@@ -19,7 +19,7 @@ export function WrittenAnswer({ item, fillIn, most }: WrittenAnswerProps) {
       className="gv-answer"
       aria-label={item.prompt || words.yourAnswer}
       placeholder={words.yourAnswer}
-      readOnly={!isOpen(fillIn, item.id)}
+      readOnly={!canAnswer(fillIn, item.id)}
       value={wordsGiven(fillIn.work, item.id)}
       onChange={(event) => {
         const text = event.target.value;

@@ -8,6 +8,7 @@ const MOST_OPTIONS = 20;
 
 export const blankKind: ItemKind<'blank'> = {
   kind: 'blank',
+  make: (base, fields) => ({ ...base, kind: 'blank', ...blankKind.read(fields) }),
   size: { width: 220, height: 52 },
   read: (fields) => ({
     ...readAsking(fields),

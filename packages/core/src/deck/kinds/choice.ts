@@ -11,6 +11,7 @@ export const MOST_CHOICES = 12;
 
 export const choiceKind: ItemKind<'choice'> = {
   kind: 'choice',
+  make: (base, fields) => ({ ...base, kind: 'choice', ...choiceKind.read(fields) }),
   size: { width: 640, height: 340 },
   read: (fields) => {
     const listed = Array.isArray(fields['choices']) ? fields['choices'] : [];

@@ -6,6 +6,7 @@ import { noReferences } from '../references/reference.js';
 
 export const drawKind: ItemKind<'draw'> = {
   kind: 'draw',
+  make: (base, fields) => ({ ...base, kind: 'draw', ...drawKind.read(fields) }),
   size: { width: 720, height: 460 },
   read: (fields) => ({
     ...readAsking(fields),

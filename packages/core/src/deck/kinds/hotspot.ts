@@ -6,6 +6,7 @@ import { noReferences } from '../references/reference.js';
 
 export const hotspotKind: ItemKind<'hotspot'> = {
   kind: 'hotspot',
+  make: (base, fields) => ({ ...base, kind: 'hotspot', ...hotspotKind.read(fields) }),
   size: { width: 200, height: 140 },
   read: (fields) => ({ shape: readOneOf(fields['shape'], shapeNames, 'rectangle') }),
   withoutKey: asItIs,

@@ -3,7 +3,7 @@ import type { FieldText } from '../text/field-text.js';
 import { isFontName } from '../text/fonts.js';
 import type { AskedGate } from '../links/gate.js';
 import type { Dash, ItemKindName, ItemOf, OwnFields, TextLook } from '../model/item.js';
-import type { PixelSize } from '../model/item-base.js';
+import type { ItemBase, PixelSize } from '../model/item-base.js';
 import type { WordCare } from '../model/question-items.js';
 import { readColour } from '../appearance/colour.js';
 import type { KindReferences } from '../references/reference.js';
@@ -17,6 +17,8 @@ export interface ItemKind<K extends ItemKindName> {
   readonly kind: K;
   /** The size of a new one, in slide units. */
   readonly size: { readonly width: number; readonly height: number };
+  /** An item of this kind: the shared fields, and its own ones from untrusted JSON. */
+  readonly make: (base: ItemBase, fields: Fields) => ItemOf<K>;
   /** Its own fields from untrusted JSON; whatever is missing or wrong gets its default. */
   readonly read: (fields: Fields) => OwnFields<K>;
   /** The item as a student may have it before the key may be seen. */

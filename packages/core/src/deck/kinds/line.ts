@@ -22,6 +22,7 @@ function mapEnd(end: LineEnd, { item }: ReferenceMap): LineEnd {
 
 export const lineKind: ItemKind<'line'> = {
   kind: 'line',
+  make: (base, fields) => ({ ...base, kind: 'line', ...lineKind.read(fields) }),
   size: { width: 320, height: 8 },
   read: (fields) => ({
     from: readEnd(fields['from'], { u: 0, v: 0.5 }),

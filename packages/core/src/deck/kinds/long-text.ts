@@ -8,6 +8,7 @@ const MOST_WORDS = 2000;
 
 export const longTextKind: ItemKind<'long-text'> = {
   kind: 'long-text',
+  make: (base, fields) => ({ ...base, kind: 'long-text', ...longTextKind.read(fields) }),
   size: { width: 720, height: 360 },
   read: (fields) => ({
     ...readAsking(fields),

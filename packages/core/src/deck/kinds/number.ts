@@ -11,6 +11,7 @@ const MOST = 1e120;
 
 export const numberKind: ItemKind<'number'> = {
   kind: 'number',
+  make: (base, fields) => ({ ...base, kind: 'number', ...numberKind.read(fields) }),
   size: { width: 480, height: 170 },
   read: (fields) => ({
     ...readAsking(fields),

@@ -5,6 +5,7 @@ import { noReferences } from '../references/reference.js';
 
 export const openAreaKind: ItemKind<'open-area'> = {
   kind: 'open-area',
+  make: (base, fields) => ({ ...base, kind: 'open-area', ...openAreaKind.read(fields) }),
   size: { width: 480, height: 260 },
   read: (fields) => ({ hint: readString(fields['hint'], '', 200) }),
   withoutKey: asItIs,

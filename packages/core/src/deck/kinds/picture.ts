@@ -8,6 +8,7 @@ import { noReferences } from '../references/reference.js';
 
 export const pictureKind: ItemKind<'picture'> = {
   kind: 'picture',
+  make: (base, fields) => ({ ...base, kind: 'picture', ...pictureKind.read(fields) }),
   size: { width: 480, height: 270 },
   read: (fields) => ({
     picture: /^[0-9a-f]{64}$/.test(String(fields['picture'])) ? String(fields['picture']) : '',

@@ -11,6 +11,7 @@ export const MOST_DOTS = 20;
 
 export const pointKind: ItemKind<'point'> = {
   kind: 'point',
+  make: (base, fields) => ({ ...base, kind: 'point', ...pointKind.read(fields) }),
   size: { width: 640, height: 420 },
   read: (fields) => ({
     ...readAsking(fields),

@@ -19,6 +19,7 @@ import { noReferences } from '../references/reference.js';
 
 export const shapeKind: ItemKind<'shape'> = {
   kind: 'shape',
+  make: (base, fields) => ({ ...base, kind: 'shape', ...shapeKind.read(fields) }),
   size: { width: 240, height: 120 },
   read: (fields) => ({
     shape: readOneOf(fields['shape'], shapeNames, 'rectangle'),

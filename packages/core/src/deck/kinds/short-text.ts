@@ -6,6 +6,7 @@ import { noReferences } from '../references/reference.js';
 
 export const shortTextKind: ItemKind<'short-text'> = {
   kind: 'short-text',
+  make: (base, fields) => ({ ...base, kind: 'short-text', ...shortTextKind.read(fields) }),
   size: { width: 560, height: 180 },
   read: (fields) => ({
     ...readAsking(fields),

@@ -17,6 +17,7 @@ export function readSignStrokes(value: unknown): readonly string[] {
 
 export const signKind: ItemKind<'sign'> = {
   kind: 'sign',
+  make: (base, fields) => ({ ...base, kind: 'sign', ...signKind.read(fields) }),
   size: { width: 160, height: 160 },
   read: (fields) => ({
     shows: readString(fields['shows'], '', 120),

@@ -6,6 +6,7 @@ import { noReferences } from '../references/reference.js';
 
 export const spokenKind: ItemKind<'spoken'> = {
   kind: 'spoken',
+  make: (base, fields) => ({ ...base, kind: 'spoken', ...spokenKind.read(fields) }),
   size: { width: 480, height: 200 },
   read: (fields) => ({
     ...readAsking(fields),

@@ -19,6 +19,7 @@ import { noReferences } from '../references/reference.js';
 
 export const tableKind: ItemKind<'table'> = {
   kind: 'table',
+  make: (base, fields) => ({ ...base, kind: 'table', ...tableKind.read(fields) }),
   size: { width: 840, height: 216 },
   read: (fields) => ({
     ...readTableFields(fields),

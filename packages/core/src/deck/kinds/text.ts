@@ -5,6 +5,7 @@ import { noReferences } from '../references/reference.js';
 
 export const textKind: ItemKind<'text'> = {
   kind: 'text',
+  make: (base, fields) => ({ ...base, kind: 'text', ...textKind.read(fields) }),
   size: { width: 480, height: 80 },
   read: (fields) => ({
     text: readRichText(fields['text']),

@@ -6,6 +6,7 @@ import { asItIs, type ItemKind, noLengths, noTexts, readPictureId, type StoredCo
 
 export const videoKind: ItemKind<'video'> = {
   kind: 'video',
+  make: (base, fields) => ({ ...base, kind: 'video', ...videoKind.read(fields) }),
   size: { width: 640, height: 360 },
   read: (fields) => ({
     file: readPictureId(fields['file']),

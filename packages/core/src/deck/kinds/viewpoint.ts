@@ -5,6 +5,7 @@ import { noReferences } from '../references/reference.js';
 
 export const viewpointKind: ItemKind<'viewpoint'> = {
   kind: 'viewpoint',
+  make: (base, fields) => ({ ...base, kind: 'viewpoint', ...viewpointKind.read(fields) }),
   size: { width: 480, height: 270 },
   read: (fields) => ({
     framed: readBoolean(fields['framed'], false),

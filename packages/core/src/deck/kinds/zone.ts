@@ -24,6 +24,7 @@ const zoneReferences: KindReferences<ZoneItem> = {
 
 export const zoneKind: ItemKind<'zone'> = {
   kind: 'zone',
+  make: (base, fields) => ({ ...base, kind: 'zone', ...zoneKind.read(fields) }),
   size: { width: 240, height: 160 },
   read: (fields) => ({
     ...readAsking(fields),

@@ -89,7 +89,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     appears: Math.round(readNumber(fields['appears'], 0, 0, LAST_APPEARANCE)),
     role: readOneOf<Role | null>(fields['role'], [...roles, null], null),
   };
-  return { ...base, kind, ...itemKinds[kind].read(fields) } as Item;
+  return itemKinds[kind].make(base, fields);
 }
 
 /** The most copies a pile can be told to give out. */

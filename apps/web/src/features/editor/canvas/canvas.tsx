@@ -151,9 +151,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
         {only?.kind === 'table' && isMovable(only) ? (
           <TableBorders editing={editing} item={only} scale={scale} />
         ) : null}
-        {linkable && only ? (
-          <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} />
-        ) : null}
+        {linkable ? <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} /> : null}
       </div>
       <Others deck={deck} slideId={slideId} others={others} scale={scale} />
       <Guides scale={scale} />

@@ -93,7 +93,7 @@ export function beginDrag(event: PointerEvent<HTMLElement>, grip: Grip | LineGri
   const early = isFixed ? null : setTimeout(() => (prepared ??= prepare()));
   let move: Move | null = null;
   const { pointerId } = event;
-  const press = PRESS[event.pointerType as keyof typeof PRESS] ?? PRESS.mouse;
+  const press = event.pointerType === 'touch' || event.pointerType === 'pen' ? PRESS[event.pointerType] : PRESS.mouse;
   let moved = false;
   let resized: Readonly<Record<ItemId, Frame>> = {};
   const follow = (at: globalThis.PointerEvent) => {

@@ -114,7 +114,7 @@ function focusItem(id: string): void {
 
 function history(event: KeyboardEvent, editing: Editing): boolean {
   if (!(event.ctrlKey || event.metaKey)) return false;
-  const isPlainField = (event.target as HTMLElement | null)?.closest?.('input, textarea') ?? null;
+  const isPlainField = event.target instanceof Element ? event.target.closest('input, textarea') : null;
   if (isPlainField) return false;
   const key = event.key.toLowerCase();
   if (key === 'z' && !event.shiftKey) editing.undo();

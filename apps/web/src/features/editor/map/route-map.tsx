@@ -147,7 +147,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   };
   /** A way that ends where no slide is leads to a new one there. */
   const endDrawing = (event: MouseEvent | TouchEvent, drawn: FinalConnectionState) => {
-    if (drawn.toNode || !drawn.fromNode || drawn.fromHandle?.type !== 'source') return;
+    if (drawn.toNode || !drawn.fromNode || drawn.fromHandle.type !== 'source') return;
     const at = 'changedTouches' in event ? event.changedTouches[0] : event;
     if (at) acts.addSlide(flow.screenToFlowPosition({ x: at.clientX, y: at.clientY }), drawn.fromNode.id);
   };

@@ -35,7 +35,7 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
           <Puzzle size={18} aria-hidden /> {areLoose ? words.questions.fixMany : words.questions.looseMany}
         </Button>
       ) : null}
-      {isOnePiece && piece && first ? <PieceGroup editing={editing} item={first} pieceId={piece.id} ids={ids} /> : null}
+      {isOnePiece && first ? <PieceGroup editing={editing} item={first} pieceId={piece.id} ids={ids} /> : null}
       <ArrangeGroup editing={editing} ids={ids} />
       <ViewpointFrom editing={editing} ids={ids} />
       <Button className="w-full" onClick={() => run(setLayer(deck, ids, 'backdrop'))}>

@@ -66,7 +66,6 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
     [fragment],
   );
   useEffect(() => {
-    if (!editor) return;
     // The panel works on this editor while it is open.
     const { awaiting } = useDesk.getState();
     useDesk.setState({ textEditor: editor, awaiting: [] });
@@ -81,7 +80,7 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
     };
   }, [editor]);
   useEffect(() => {
-    if (!editor || !onHeight) return;
+    if (!onHeight) return;
     // The text's height is known only after the browser has laid it out.
     const measure = () => onHeight(editor.view.dom.offsetHeight);
     editor.on('update', measure);
