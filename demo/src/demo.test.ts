@@ -1,7 +1,7 @@
 import { isDangling, readDeck, slidesInOrder } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { linksOf } from '@gobrel/core/routes';
-import { misfitsOf } from '@gobrel/core/work';
+import { validateWork } from '@gobrel/core/work';
 import { makeScenario } from './index.js';
 
 const scenario = makeScenario(() => 'a'.repeat(64));
@@ -48,7 +48,7 @@ test('the class has 24 students, whose work fits its edition and is not all the 
   expect(scenario.schoolClass.students).toHaveLength(24);
   for (const lesson of scenario.lessons) {
     const edition = deckOf(lesson.deckId);
-    for (const { work } of lesson.works) expect(misfitsOf(work, edition)).toEqual([]);
+    for (const { work } of lesson.works) expect(validateWork(work, edition)).toEqual([]);
     const marks = lesson.works.map(({ work }) => markWork(edition, work));
     if ((marks[0]?.outOf ?? 0) > 3) expect(new Set(marks.map(({ points }) => points)).size).toBeGreaterThan(3);
     expect(new Set(lesson.works.map(({ work }) => JSON.stringify(work))).size).toBeGreaterThan(3);

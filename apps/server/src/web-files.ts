@@ -2,7 +2,7 @@
 import { join } from 'node:path';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import expressStaticGzip from 'express-static-gzip';
-import { readAnnouncements } from './announced.js';
+import { readPreloads } from './preloads.js';
 
 /** Handlers that serve `folder`, and its page for every address that is a screen. */
 export function webFiles(folder: string): RequestHandler[] {
@@ -18,7 +18,7 @@ export function webFiles(folder: string): RequestHandler[] {
       },
     },
   });
-  const pageFor = readAnnouncements(folder);
+  const pageFor = readPreloads(folder);
   const page = (request: Request, response: Response, next: NextFunction) => {
     const isScreen = request.method === 'GET' && !/^\/(api|sync|assets)(\/|$)/.test(request.path);
     if (!isScreen || request.accepts(['html', 'json']) !== 'html') return next();

@@ -3,8 +3,8 @@ import {
   applyChanges,
   cutPicture,
   type Deck,
-  type PieceManner,
-  setPieceManner,
+  type PieceBehaviour,
+  setPieceBehaviour,
   tableFromText,
   zonesFromTable,
 } from '@gobrel/core/deck';
@@ -215,10 +215,10 @@ export function nightWatch(pictures: PictureIds): Deck {
       loose: true,
       fields: { fill: 'accent', shape: 'trapezium' },
     });
-  const ground: Partial<PieceManner> = { within: 'watch-ground', turns: true };
+  const ground: Partial<PieceBehaviour> = { within: 'watch-ground', turns: true };
   deck.deck = applyChanges(deck.deck, [
-    ...setPieceManner(deck.deck, ['plank'], { ...ground, pile: null }),
-    ...setPieceManner(deck.deck, ['post'], { ...ground, pile: 6 }),
+    ...setPieceBehaviour(deck.deck, ['plank'], { ...ground, pile: null }),
+    ...setPieceBehaviour(deck.deck, ['post'], { ...ground, pile: 6 }),
   ]);
   deck
     .slide('watch-puzzle', 'Torn picture', kept)

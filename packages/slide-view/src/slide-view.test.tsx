@@ -9,7 +9,7 @@ import {
   readItem,
   readRichText,
   setHidden,
-  setPieceManner,
+  setPieceBehaviour,
   type Slide,
 } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
@@ -273,7 +273,7 @@ describe('pieces in hand', () => {
     .item('hull', 'shape', { loose: true, frame: { x: 100, y: 100, width: 80, height: 40, rotation: 0 } })
     .item('sail', 'shape', { loose: true, frame: { x: 120, y: 60, width: 40, height: 40, rotation: 0 } })
     .item('post', 'shape', { loose: true, name: 'post' });
-  const deck = [groupItems(plain, ['hull', 'sail'], 'boat'), setPieceManner(plain, ['post'], { pile: 2 })].reduce(
+  const deck = [groupItems(plain, ['hull', 'sail'], 'boat'), setPieceBehaviour(plain, ['post'], { pile: 2 })].reduce(
     applyChanges,
     plain,
   );

@@ -13,7 +13,7 @@ import {
 } from '@gobrel/core/deck';
 import type { Mark, Marks } from '@gobrel/core/questions';
 import type { Frame } from '@gobrel/core/geometry';
-import { addedOn, layOver, type Work } from '@gobrel/core/work';
+import { addedOn, applyWork, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
 import { AddedView } from './added-view.js';
 import { type FillIn, type FollowLink, readingHands } from './hands.js';
@@ -53,7 +53,7 @@ export interface SlideViewProps {
 export const SlideView = memo(function SlideView(props: SlideViewProps) {
   const { deck, slideId, width, follow, fillIn, marks, appeared = Infinity, number = numberOf(deck, slideId) } = props;
   const work = fillIn?.work ?? props.work;
-  const laid = useMemo(() => (work ? layOver(deck, work) : deck), [deck, work]);
+  const laid = useMemo(() => (work ? applyWork(deck, work) : deck), [deck, work]);
   const items = useMemo(
     () => itemsToDraw(laid, slideId).filter((item) => !item.hidden && item.appears <= appeared),
     [laid, slideId, appeared],

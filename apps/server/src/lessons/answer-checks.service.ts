@@ -1,6 +1,6 @@
 /** Checking answers for those who gave them: how often each was, and what was told. */
 import type { Deck, ItemId } from '@gobrel/core/deck';
-import { answerPrint, attemptsLeft, isUsedUp, judge, readTold, tellNow, type Told } from '@gobrel/core/questions';
+import { answerFingerprint, attemptsLeft, isUsedUp, judge, readTold, tellNow, type Told } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -41,7 +41,7 @@ export class AnswerChecksService {
       const before = await manager.findOneBy(AnswerCheckRow, { participantId, itemId });
       const tries = before?.tries ?? 0;
       if (isUsedUp(item, tries)) continue;
-      if (before && readTold(before.told).of === answerPrint(item, work, edition)) continue;
+      if (before && readTold(before.told).of === answerFingerprint(item, work, edition)) continue;
       const told = tellNow(item, work, edition, tries + 1);
       if (!told || told.verdict === 'empty') continue;
       await manager.save(AnswerCheckRow, { participantId, itemId, tries: tries + 1, told: told as object });

@@ -14,7 +14,7 @@ import { LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { collectedKey } from './collected.js';
 import { ParticipantsService } from './participants.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 /** How often it is looked whether a lesson's time is over, in milliseconds. */
 const LOOK_EVERY = 1000;
@@ -34,7 +34,7 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
     private readonly editions: EditionsService,
     private readonly participants: ParticipantsService,
     private readonly sync: SyncService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -89,14 +89,14 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
     });
     for (const { lesson, dueAt } of due) {
       if (Math.abs((lesson.collectedFor?.getTime() ?? 0) - dueAt) >= 1) await this.collect(lesson, dueAt);
-      else if (this.told.get(lesson.id) !== dueAt) await this.writing.settle(lesson.id);
+      else if (this.told.get(lesson.id) !== dueAt) await this.workLock.settle(lesson.id);
     }
     this.told = new Map(due.map(({ lesson, dueAt }) => [lesson.id, dueAt]));
   }
 
   private async collect(lesson: LessonRow, dueAt: number): Promise<void> {
     // Shut first, so that nothing comes in between what is collected and what is there.
-    await this.writing.settle(lesson.id);
+    await this.workLock.settle(lesson.id);
     const ids = await this.participants.workIds(lesson.id);
     await this.database.transaction(async (manager) => {
       // Waits for whoever else collects this lesson just now, and then finds their submissions.
@@ -106,7 +106,7 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
       ]);
       for (const participantId of ids) await this.collectFrom(manager, lesson, dueAt, participantId);
     });
-    await this.writing.settle(lesson.id);
+    await this.workLock.settle(lesson.id);
   }
 
   private async collectFrom(

@@ -15,7 +15,7 @@ import { ContentAccessService } from '../pictures/index.js';
 import { EditionsService } from '../sync/index.js';
 import { newJoinCode } from './join-code.js';
 import { LessonsService } from './lessons.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 @Injectable()
 export class HandingOutService {
@@ -25,7 +25,7 @@ export class HandingOutService {
     private readonly editions: EditionsService,
     private readonly pictures: ContentAccessService,
     private readonly lessons: LessonsService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
   ) {}
 
   /** Freezes a deck into an edition and opens a lesson with it. */
@@ -91,7 +91,7 @@ export class HandingOutService {
   /** Lets everybody look at a lesson whose edition is another one, and gives it. */
   private toldOf(teacherId: string, id: string): Promise<LessonView> {
     this.editions.forget(id);
-    this.writing.tell(id);
+    this.workLock.tell(id);
     return this.lessons.get(teacherId, id);
   }
 

@@ -6,7 +6,7 @@ import { Allow, SessionsService } from '../accounts/index.js';
 import type { ParticipantRow } from '../database/index.js';
 import { JoiningService } from './joining.service.js';
 import { MyLessonService } from './my-lesson.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 @Controller('api/join')
 @Allow('anyone')
@@ -14,7 +14,7 @@ export class JoinController {
   constructor(
     private readonly joining: JoiningService,
     private readonly sessions: SessionsService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
     private readonly mine: MyLessonService,
   ) {}
 
@@ -45,7 +45,7 @@ export class JoinController {
 
   private async letIn(response: Response, { id, lessonId }: ParticipantRow): Promise<MyLessonView> {
     await this.sessions.start(response, 'participant', id);
-    this.writing.tell(lessonId);
+    this.workLock.tell(lessonId);
     return this.mine.view(id);
   }
 }

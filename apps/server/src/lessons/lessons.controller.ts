@@ -17,7 +17,7 @@ import type { Response } from 'express';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { HandingOutService } from './handing-out.service.js';
-import { KeepingService } from './keeping.service.js';
+import { LessonArchiveService } from './lesson-archive.service.js';
 import { LessonsService } from './lessons.service.js';
 
 @Controller('api/lessons')
@@ -26,7 +26,7 @@ export class LessonsController {
   constructor(
     private readonly lessons: LessonsService,
     private readonly handingOut: HandingOutService,
-    private readonly keeping: KeepingService,
+    private readonly archive: LessonArchiveService,
     private readonly classDecks: ClassDeckService,
   ) {}
 
@@ -53,7 +53,7 @@ export class LessonsController {
   @Delete(':id')
   @HttpCode(204)
   remove(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
-    return this.keeping.remove(teacherId, id);
+    return this.archive.remove(teacherId, id);
   }
 
   @Get(':id/edition')
@@ -86,7 +86,7 @@ export class LessonsController {
 
   @Get(':id/file')
   async file(@TeacherId() teacherId: string, @Param('id') id: string, @Res() response: Response): Promise<void> {
-    const { name, bytes } = await this.keeping.file(teacherId, id);
+    const { name, bytes } = await this.archive.file(teacherId, id);
     response.attachment(name).type('application/zip').send(Buffer.from(bytes));
   }
 

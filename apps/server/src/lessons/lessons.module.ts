@@ -10,7 +10,7 @@ import { CollectingService } from './collecting.service.js';
 import { HandingOutService } from './handing-out.service.js';
 import { JoiningService } from './joining.service.js';
 import { JoinController } from './join.controller.js';
-import { KeepingService } from './keeping.service.js';
+import { LessonArchiveService } from './lesson-archive.service.js';
 import { LessonsController } from './lessons.controller.js';
 import { LessonsService } from './lessons.service.js';
 import { MyLessonController } from './my-lesson.controller.js';
@@ -21,7 +21,7 @@ import { ReviewsService } from './reviews.service.js';
 import { SeatingService } from './seating.service.js';
 import { SeatsController } from './seats.controller.js';
 import { StudentDataController } from './student-data.controller.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 @Module({
   imports: [DecksModule, PicturesModule, TypeOrmModule.forFeature([AnswerCheckRow])],
@@ -37,10 +37,10 @@ import { WritingService } from './writing.service.js';
     LessonsService,
     HandingOutService,
     ParticipantsService,
-    WritingService,
+    WorkLockService,
     CollectingService,
     ReviewsService,
-    KeepingService,
+    LessonArchiveService,
     ClassDeckService,
     MyLessonService,
     AnswerChecksService,

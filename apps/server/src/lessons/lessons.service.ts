@@ -14,7 +14,7 @@ import { notFound } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { CollectingService } from './collecting.service.js';
 import { ParticipantsService } from './participants.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 @Injectable()
 export class LessonsService {
@@ -23,7 +23,7 @@ export class LessonsService {
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
     private readonly participants: ParticipantsService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
     private readonly collecting: CollectingService,
   ) {}
 
@@ -117,7 +117,7 @@ export class LessonsService {
     const lesson = await this.led(teacherId, id);
     if (lesson.closedAt === null && lesson.held !== held) {
       await this.database.getRepository(LessonRow).update({ id }, { held });
-      await this.writing.settle(id);
+      await this.workLock.settle(id);
     }
     return this.get(teacherId, id);
   }
@@ -128,7 +128,7 @@ export class LessonsService {
     const terms = readTerms({ ...readTerms(lesson.terms), ...change.terms });
     await this.database.getRepository(LessonRow).update({ id }, { terms: terms as object });
     await this.collecting.giveBack(lesson, terms);
-    await this.writing.settle(id);
+    await this.workLock.settle(id);
     return this.get(teacherId, id);
   }
 
@@ -137,7 +137,7 @@ export class LessonsService {
     const lesson = await this.led(teacherId, id);
     if ((lesson.closedAt !== null) !== isClosed) {
       await this.database.getRepository(LessonRow).update({ id }, { closedAt: isClosed ? new Date() : null });
-      await this.writing.settle(id);
+      await this.workLock.settle(id);
     }
     return this.get(teacherId, id);
   }

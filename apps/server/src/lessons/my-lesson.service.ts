@@ -26,7 +26,7 @@ import { notFound, refuse } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
 import { ParticipantsService, submissionView } from './participants.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 /** A participant, their lesson, and under which id their work is kept. */
 interface Present {
@@ -44,7 +44,7 @@ export class MyLessonService {
     private readonly sync: SyncService,
     private readonly checks: AnswerChecksService,
     private readonly participants: ParticipantsService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
   ) {}
 
   /** The lesson as this participant sees it. */
@@ -187,8 +187,8 @@ export class MyLessonService {
         takenBackAt: null,
       });
     });
-    await this.writing.settleOne(lesson.id, workId);
-    this.writing.tell(lesson.id);
+    await this.workLock.settleOne(lesson.id, workId);
+    this.workLock.tell(lesson.id);
     return this.view(participantId);
   }
 
@@ -209,8 +209,8 @@ export class MyLessonService {
       );
       return found;
     });
-    await this.writing.settleOne(lesson.id, workId);
-    this.writing.tell(lesson.id);
+    await this.workLock.settleOne(lesson.id, workId);
+    this.workLock.tell(lesson.id);
     return this.view(participantId);
   }
 

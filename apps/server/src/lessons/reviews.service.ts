@@ -11,7 +11,7 @@ import { notFound, refuse } from '../errors/index.js';
 import { EditionsService } from '../sync/index.js';
 import { LessonsService } from './lessons.service.js';
 import { ParticipantsService } from './participants.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 @Injectable()
 export class ReviewsService {
@@ -20,7 +20,7 @@ export class ReviewsService {
     private readonly lessons: LessonsService,
     private readonly participants: ParticipantsService,
     private readonly editions: EditionsService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
   ) {}
 
   /** What was said to everybody's work. */
@@ -36,7 +36,7 @@ export class ReviewsService {
     await this.checkIn(teacherId, lessonId, [participantId]);
     const row = { participantId, review: readReview(review) as object };
     await this.database.getRepository(ReviewRow).upsert(row, ['participantId']);
-    this.writing.tell(lessonId);
+    this.workLock.tell(lessonId);
     return viewOf(await this.database.getRepository(ReviewRow).findOneByOrFail({ participantId }));
   }
 
@@ -49,8 +49,8 @@ export class ReviewsService {
       await insertEmpty(manager.getRepository(ReviewRow), participantId);
       await manager.update(ReviewRow, { participantId }, { returnedAt: now, releasedAt: now });
     });
-    await this.writing.settleOne(lessonId, participantId);
-    this.writing.tell(lessonId);
+    await this.workLock.settleOne(lessonId, participantId);
+    this.workLock.tell(lessonId);
     return this.lessons.get(teacherId, lessonId);
   }
 
@@ -76,8 +76,8 @@ export class ReviewsService {
         { releasedAt: dateOf(before.releasedAt), returnedAt: dateOf(before.returnedAt) },
       );
     });
-    await this.writing.settleOne(lessonId, participantId);
-    this.writing.tell(lessonId);
+    await this.workLock.settleOne(lessonId, participantId);
+    this.workLock.tell(lessonId);
     return this.lessons.get(teacherId, lessonId);
   }
 
@@ -94,7 +94,7 @@ export class ReviewsService {
       for (const participantId of released) await insertEmpty(reviews, participantId);
       await reviews.update({ participantId: In(released) }, { releasedAt: new Date() });
     });
-    this.writing.tell(lessonId);
+    this.workLock.tell(lessonId);
     return this.lessons.get(teacherId, lessonId);
   }
 

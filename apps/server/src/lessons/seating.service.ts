@@ -7,7 +7,7 @@ import { ParticipantRow, StudentRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { SeatsService } from '../sync/index.js';
 import { LessonsService } from './lessons.service.js';
-import { WritingService } from './writing.service.js';
+import { WorkLockService } from './work-lock.service.js';
 
 @Injectable()
 export class SeatingService {
@@ -15,7 +15,7 @@ export class SeatingService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly lessons: LessonsService,
     private readonly seats: SeatsService,
-    private readonly writing: WritingService,
+    private readonly workLock: WorkLockService,
   ) {}
 
   /** Removes somebody: signed out at once, not in again until they are let in. What they did is kept. */
@@ -23,7 +23,7 @@ export class SeatingService {
     const row = await this.seated(teacherId, id, participantId);
     await this.database.getRepository(ParticipantRow).update({ id: row.id }, { removedAt: new Date() });
     await this.seats.end([row.id]);
-    this.writing.tell(id);
+    this.workLock.tell(id);
     return this.lessons.get(teacherId, id);
   }
 
@@ -37,7 +37,7 @@ export class SeatingService {
     )
       throw refuse(409, 'name-taken', 'Somebody else of this name is in now. Remove them first, or leave it as it is.');
     await this.database.getRepository(ParticipantRow).update({ id: participantId }, { removedAt: null });
-    this.writing.tell(id);
+    this.workLock.tell(id);
     return this.lessons.get(teacherId, id);
   }
 

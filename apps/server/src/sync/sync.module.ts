@@ -5,11 +5,11 @@ import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
 import { SyncService } from './sync.service.js';
 import { SeatsService } from './seats.service.js';
-import { UsedUpService } from './used-up.service.js';
+import { AttemptLimitsService } from './attempt-limits.service.js';
 
 @Global()
 @Module({
-  providers: [DocumentStore, DocumentAccessService, EditionsService, UsedUpService, SyncService, SeatsService],
+  providers: [DocumentStore, DocumentAccessService, EditionsService, AttemptLimitsService, SyncService, SeatsService],
   exports: [SyncService, EditionsService, DocumentAccessService, SeatsService],
 })
 export class SyncModule {}

@@ -14,7 +14,7 @@ import { type Identity, SessionsService } from '../accounts/index.js';
 import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
 import { DocumentStore } from './document-store.js';
 import { EditionsService } from './editions.service.js';
-import { UsedUpService } from './used-up.service.js';
+import { AttemptLimitsService } from './attempt-limits.service.js';
 import { judgeUpdate, readClientMessage } from './work-gate.js';
 
 /** What is known of a connection to one document. */
@@ -54,7 +54,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly access: DocumentAccessService,
     private readonly editions: EditionsService,
     private readonly store: DocumentStore,
-    private readonly usedUp: UsedUpService,
+    private readonly attemptLimits: AttemptLimitsService,
   ) {
     this.hocuspocus = new Hocuspocus({
       quiet: true,
@@ -261,7 +261,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     if (message.type === 'awareness' && !writes) message.payload.fill(0, 0, 1);
     if (message.type !== 'update' || !workOf) return;
     const { edition, mode } = await this.editions.ofLesson(workOf.lessonId);
-    const usedUp = await this.usedUp.of(edition, workOf.participantId);
+    const usedUp = await this.attemptLimits.of(edition, workOf.participantId);
     const { refusals, putBack } = judgeUpdate(document, message.update, { edition, mode, usedUp });
     if (putBack.length > 0) this.putBackAfter(name, putBack);
     if (refusals.length === 0) return;

@@ -3,7 +3,7 @@ import type { Deck, ItemId } from '@gobrel/core/deck';
 import { isFixed, type WorkMode } from '@gobrel/core/lesson';
 import { putBackAnswers } from '@gobrel/core/questions';
 import { isTooDeep, readWorkDocument, workRoots } from '@gobrel/core/shared-doc';
-import { filledItems, misfitsOf, type Work, type WorkChange } from '@gobrel/core/work';
+import { filledItems, validateWork, type Work, type WorkChange } from '@gobrel/core/work';
 import { createDecoder, readVarString, readVarUint, readVarUint8Array } from 'lib0/decoding';
 import * as Y from 'yjs';
 
@@ -73,7 +73,7 @@ export function judgeUpdate(
   if (workRoots.some((root) => isTooDeep(trial.getMap(root)))) return refuseAll('something lies too deep');
   const next = readWorkDocument(trial);
   trial.destroy();
-  const misfits = [...misfitsOf(next, edition), ...fixedIn(next, edition, mode)];
+  const misfits = [...validateWork(next, edition), ...fixedIn(next, edition, mode)];
   const known = misfits.length > 0 ? misfitsBefore(present, edition, mode) : [];
   const refusals = [
     ...strange.map((root) => `${root} is no part of work`),
@@ -101,7 +101,7 @@ function isTooLarge(doc: Y.Doc, atMost: number, before: number): boolean {
 
 function misfitsBefore(present: Y.Doc, edition: Deck, mode: WorkMode): readonly string[] {
   const work = readWorkDocument(present);
-  return [...misfitsOf(work, edition), ...fixedIn(work, edition, mode)];
+  return [...validateWork(work, edition), ...fixedIn(work, edition, mode)];
 }
 
 /** What was filled in on pages of a class deck that are not the student's own. */

@@ -7,7 +7,7 @@ import { RouterProvider } from 'react-router';
 import './frame/scheme';
 import { followLeaving } from '../shared/sync';
 import { installOfflineUse } from './offline/offline-use';
-import { patiently } from './retry';
+import { withRetries } from './retry';
 import { router } from './router';
 import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
 import { Tips, Toasts } from '../shared/ui';
@@ -44,4 +44,4 @@ createRoot(root).render(
   </QueryClientProvider>,
 );
 
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void patiently(installOfflineUse).catch(console.error);
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void withRetries(installOfflineUse).catch(console.error);

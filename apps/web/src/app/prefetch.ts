@@ -4,6 +4,6 @@
 export const loadStudentScreen = () => import('../features/student/student');
 
 /** Fetches the student's screen; that it cannot be had just now matters only when it is needed. */
-export function fetchStudentScreenAhead(): void {
+export function prefetchStudentScreen(): void {
   loadStudentScreen().catch(() => undefined);
 }

@@ -1,4 +1,4 @@
-import { patiently } from './retry';
+import { withRetries } from './retry';
 
 /** A file that arrives at the given try. */
 function arrivingAt(tries: number): () => Promise<string> {
@@ -12,13 +12,13 @@ function arrivingAt(tries: number): () => Promise<string> {
 test('a part that does not arrive at once is asked for again, later each time', async () => {
   const waits: number[] = [];
   const wait = (ms: number) => Promise.resolve(waits.push(ms));
-  expect(await patiently(arrivingAt(1), wait)).toBe('here');
+  expect(await withRetries(arrivingAt(1), wait)).toBe('here');
   expect(waits).toEqual([]);
-  expect(await patiently(arrivingAt(4), wait)).toBe('here');
+  expect(await withRetries(arrivingAt(4), wait)).toBe('here');
   expect(waits).toHaveLength(3);
   expect(waits).toEqual([...waits].sort((a, b) => a - b));
 });
 
 test('a part that never arrives is given up with the last reason', async () => {
-  await expect(patiently(arrivingAt(99), () => Promise.resolve())).rejects.toThrow('try 5');
+  await expect(withRetries(arrivingAt(99), () => Promise.resolve())).rejects.toThrow('try 5');
 });

@@ -10,7 +10,10 @@ const WAITS = [300, 900, 2000, 4000];
  * @param wait Waits some ms; a test gives its own.
  * @throws what the last try threw.
  */
-export async function patiently<T>(act: () => Promise<T>, wait: (ms: number) => Promise<unknown> = pause): Promise<T> {
+export async function withRetries<T>(
+  act: () => Promise<T>,
+  wait: (ms: number) => Promise<unknown> = pause,
+): Promise<T> {
   for (const ms of WAITS) {
     try {
       return await act();

@@ -2,7 +2,7 @@
 import { createBrowserRouter, type RouteObject } from 'react-router';
 import { loadStudentScreen } from './prefetch';
 import { ForTeachers } from './frame';
-import { patiently } from './retry';
+import { withRetries } from './retry';
 import { Broken, NotHere } from './error-pages';
 
 /** A route whose screen is the export `Screen` of a module that is loaded on demand. */
@@ -11,7 +11,7 @@ function screen(path: string, load: () => Promise<{ Screen: () => React.ReactNod
     path,
     errorElement: <Broken />,
     hydrateFallbackElement: <></>,
-    lazy: async () => ({ Component: (await patiently(load)).Screen }),
+    lazy: async () => ({ Component: (await withRetries(load)).Screen }),
   };
 }
 

@@ -2,10 +2,10 @@
 import { type Box, centreOf, type Frame, type Point, turnPoint } from './frame.js';
 
 /** How a line gets from one end to the other. */
-export const ways = ['straight', 'elbow', 'curve'] as const;
+export const connectorStyles = ['straight', 'elbow', 'curve'] as const;
 
 /** How a line gets from one end to the other. */
-export type Way = (typeof ways)[number];
+export type ConnectorStyle = (typeof connectorStyles)[number];
 
 /** The sides of a frame where a line can be tied. */
 export const sides = ['top', 'right', 'bottom', 'left'] as const;
@@ -38,7 +38,7 @@ export function nearestSide(frame: Frame, to: Point): Side {
 export interface Course {
   readonly from: Point;
   readonly to: Point;
-  readonly way: Way;
+  readonly way: ConnectorStyle;
   /** How far its middle is pushed aside, in slide units: across the line, or along the first leg of an elbow. */
   readonly bend: number;
   /** Whether an elbow leaves sideways; else it leaves up or down. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Item } from '../deck/index.js';
 import { plainText } from '../deck/index.js';
 import { DeckBuilder } from '../testing/index.js';
-import { applyWorkChanges, emptyWork, misfitsOf, type Work } from '../work/index.js';
+import { applyWorkChanges, emptyWork, validateWork, type Work } from '../work/index.js';
 import { keyedAnswer, markItem, markWork, ruleFor } from './index.js';
 
 const choices = ['a', 'b', 'c', 'd'].map((id) => ({ id, text: id }));
@@ -39,7 +39,7 @@ describe('every kind of question that is marked', () => {
     expect(mark).toMatchObject({ verdict: 'right' });
     expect(mark?.points).toBe(mark?.outOf);
     expect(mark?.outOf).toBeGreaterThan(0);
-    expect(misfitsOf(work, deck)).toEqual([]);
+    expect(validateWork(work, deck)).toEqual([]);
   });
 
   test.each(marked.map((item) => [item.id, item] as const))('%s: an empty answer gets none', (_, item) => {

@@ -16,7 +16,7 @@ export interface QuestionKind<K extends ItemKindName> {
   /** What somebody would do who answers just as the key says; nothing when there is no key. */
   readonly keyed: (item: ItemOf<K>, edition: Deck) => readonly WorkChange[];
   /** What was given, so that two answers can be compared. */
-  readonly print: (item: ItemOf<K>, work: Work, edition: Deck) => string;
+  readonly fingerprint: (item: ItemOf<K>, work: Work, edition: Deck) => string;
   /** Puts the answer back to what it was before. */
   readonly putBack: (item: ItemOf<K>, before: Work, after: Work) => readonly WorkChange[];
   /**
@@ -28,7 +28,7 @@ export interface QuestionKind<K extends ItemKindName> {
 
 /** For questions with an answer of their own. */
 export const givenAsAnswer = {
-  print: ({ id }: Item, work: Work): string => JSON.stringify(work.answers[id] ?? null),
+  fingerprint: ({ id }: Item, work: Work): string => JSON.stringify(work.answers[id] ?? null),
   putBack: ({ id }: Item, before: Work): readonly WorkChange[] => [
     { part: 'answers', id, value: before.answers[id] ?? null },
   ],

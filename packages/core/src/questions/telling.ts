@@ -26,7 +26,7 @@ export interface Told {
   readonly why: string;
   /** How often it can still be checked; `null` for any number of times. */
   readonly left: number | null;
-  /** The answer that it is about, as `answerPrint` has it: of another answer nothing is told. */
+  /** The answer that it is about, as `answerFingerprint` has it: of another answer nothing is told. */
   readonly of: string;
 }
 
@@ -44,7 +44,7 @@ export function tellNow(item: Item, work: Work, edition: Deck, tries: number): T
   const mark = markItem(item, work, edition);
   if (!mark) return null;
   const left = attemptsLeft(item, tries);
-  return told(item, mark, left, left === 0 || mark.verdict === 'right', answerPrint(item, work, edition));
+  return told(item, mark, left, left === 0 || mark.verdict === 'right', answerFingerprint(item, work, edition));
 }
 
 /**
@@ -61,7 +61,9 @@ export function tellSubmitted(
     Object.values(edition.items).flatMap((item): [ItemId, Told][] => {
       const mark = marks.items[item.id];
       if (!isAsking(item) || item.hidden || !mark || (item.tells === 'never' && !mark.byTeacher)) return [];
-      return [[item.id, told(item, mark, 0, isOpen || mark.byTeacher === true, answerPrint(item, work, edition))]];
+      return [
+        [item.id, told(item, mark, 0, isOpen || mark.byTeacher === true, answerFingerprint(item, work, edition))],
+      ];
     }),
   );
 }
@@ -90,14 +92,14 @@ export function judge(item: Item, work: Work, edition: Deck): Told | null {
       says: '',
       why: '',
       left: null,
-      of: answerPrint(item, work, edition),
+      of: answerFingerprint(item, work, edition),
     }
   );
 }
 
 /** What somebody answered to one item, so that two answers can be compared; '' for what is no question. */
-export function answerPrint(item: Item, work: Work, edition: Deck): string {
-  return questionKindOf(item)?.print(item, work, edition) ?? '';
+export function answerFingerprint(item: Item, work: Work, edition: Deck): string {
+  return questionKindOf(item)?.fingerprint(item, work, edition) ?? '';
 }
 
 /** What was told of the answers as they are now: what was told of others does not hold any more. */
@@ -108,7 +110,7 @@ export function toldOfPresent(
 ): Readonly<Record<ItemId, Told>> {
   const entries = Object.entries(told).filter(([id, { of, left }]) => {
     const item = edition.items[id];
-    return item !== undefined && (left === 0 || answerPrint(item, work, edition) === of);
+    return item !== undefined && (left === 0 || answerFingerprint(item, work, edition) === of);
   });
   return Object.fromEntries(entries);
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DeckBuilder } from '../testing/index.js';
-import { applyWorkChanges, emptyWork, misfitsOf, putIntoZone, type Work } from '../work/index.js';
+import { applyWorkChanges, emptyWork, validateWork, putIntoZone, type Work } from '../work/index.js';
 import { changedAnswers, putBackAnswers } from './index.js';
 
 const choices = ['a', 'b', 'c'].map((id) => ({ id, text: id }));
@@ -49,7 +49,7 @@ test('whatever is done, answers that stay are as they were, the work still fits,
       const repaired = applyWorkChanges(after, putBackAnswers(ids, before, after, deck));
       expect(changedAnswers(ids, before, repaired, deck)).toEqual([]);
       expect(putBackAnswers(ids, before, repaired, deck)).toEqual([]);
-      expect(misfitsOf(repaired, deck)).toEqual([]);
+      expect(validateWork(repaired, deck)).toEqual([]);
     }),
   );
 });

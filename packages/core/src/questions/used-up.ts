@@ -5,13 +5,13 @@
 import type { Deck, ItemId } from '../deck/index.js';
 import type { Work, WorkChange } from '../work/index.js';
 import { questionKindOf } from './marking.js';
-import { answerPrint } from './telling.js';
+import { answerFingerprint } from './telling.js';
 
 /** Those of some questions whose answers differ between two states of a student's work. */
 export function changedAnswers(ids: readonly ItemId[], before: Work, after: Work, edition: Deck): readonly ItemId[] {
   return ids.filter((id) => {
     const item = edition.items[id];
-    return item !== undefined && answerPrint(item, before, edition) !== answerPrint(item, after, edition);
+    return item !== undefined && answerFingerprint(item, before, edition) !== answerFingerprint(item, after, edition);
   });
 }
 

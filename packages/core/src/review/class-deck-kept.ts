@@ -18,7 +18,7 @@ import {
 import type { Frame } from '../geometry/index.js';
 import { ownPages, withOwner } from '../lesson/index.js';
 import { givenFor, isQuestion } from '../questions/index.js';
-import { type Added, type AddedPicture, addedOn, layOver, type Work } from '../work/index.js';
+import { type Added, type AddedPicture, addedOn, applyWork, type Work } from '../work/index.js';
 
 /** Somebody's work, with their added pictures and drawings as pictures that are stored. */
 export interface KeptWork {
@@ -33,7 +33,7 @@ export function keptClassDeck(edition: Deck, works: readonly KeptWork[], title: 
   const pages = ownPages(edition);
   const fixed = pages.reduce((deck, { id }) => withoutSlide(deck, id), { ...edition, title });
   return works.reduce((deck, kept) => {
-    const own = layOver(withOwner(edition, 'slide-each', kept.name), kept.work);
+    const own = applyWork(withOwner(edition, 'slide-each', kept.name), kept.work);
     return pages.reduce((grown, { id }) => {
       const last = slidesInOrder(grown).at(-1)?.id ?? '';
       const page = onlySlide(donePage(own, id, kept), id);

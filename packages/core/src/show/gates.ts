@@ -74,13 +74,13 @@ export function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
 }
 
 /** Which way a link by an answer goes: to a slide, nowhere yet, or after a check where the key is. */
-export type Way =
+export type AnswerBranch =
   | { readonly type: 'slide'; readonly slideId: SlideId | null }
   | { readonly type: 'unanswered' }
   | { readonly type: 'check'; readonly itemId: ItemId };
 
 /** Which way a link by an answer goes. A choice with a slide of its own comes before right and wrong. */
-export function wayByAnswer(deck: Deck, link: ByAnswer, walker: Walker): Way {
+export function branchByAnswer(deck: Deck, link: ByAnswer, walker: Walker): AnswerBranch {
   if (walker.isFree) return { type: 'slide', slideId: slideForRight(deck, link) };
   const { questionId, right, wrong, choices } = link;
   if (!isGiven(deck, walker.work, questionId)) return { type: 'unanswered' };

@@ -2,7 +2,7 @@
 import type { ByAnswer, Deck, Destination, InDeck, ItemId, SlideId, ToFile } from '../deck/index.js';
 import { firstSlide, nextInOrder, slideLedTo, viewpointAt } from '../routes/index.js';
 import { emptyWork } from '../work/index.js';
-import { type Hold, holdOf, type Missing, wayByAnswer, type Walker } from './gates.js';
+import { type Hold, holdOf, type Missing, branchByAnswer, type Walker } from './gates.js';
 import { isSameStop, type Stop, stopAtViewpoint, stopsOf } from './stops.js';
 
 /** The state of a show. */
@@ -172,7 +172,7 @@ function follow(deck: Deck, state: ShowState, destination: Destination, walker: 
 
 function followByAnswer(deck: Deck, state: ShowState, destination: ByAnswer, walker: Walker): StepResult {
   if (!deck.items[destination.questionId]) return { type: 'refused', why: 'destination-gone' };
-  const way = wayByAnswer(deck, destination, walker);
+  const way = branchByAnswer(deck, destination, walker);
   if (way.type === 'unanswered') return { type: 'refused', why: 'unanswered' };
   if (way.type === 'check') return way;
   if (way.slideId === null) return { type: 'refused', why: 'no-way' };

@@ -7,7 +7,7 @@ import {
   applyWorkChanges,
   emptyWork,
   hardToSee,
-  misfitsOf,
+  validateWork,
   moveAdded,
   placeAdded,
   readWork,
@@ -46,7 +46,7 @@ describe('what is added in an open area', () => {
         const added = placeAdded(deck, emptyWork, 'area', content);
         if (!added) throw new Error('there is an area');
         const moved = moveAdded(deck, sizeAdded(deck, moveAdded(deck, added, x, y), factor), y, x);
-        expect(misfitsOf(workWith(moved), deck)).toEqual([]);
+        expect(validateWork(workWith(moved), deck)).toEqual([]);
       }),
     );
   });
@@ -83,7 +83,7 @@ describe('what is added in an open area', () => {
       { ...sticker, ...place, sticker: '../../api/session' } as Added,
       { ...sign, ...place, strokes: [] } as Added,
     ];
-    for (const added of refused) expect(misfitsOf(workWith(added), deck)).toHaveLength(1);
+    for (const added of refused) expect(validateWork(workWith(added), deck)).toHaveLength(1);
   });
 
   test('of a sign only lines are read', () => {
@@ -98,8 +98,8 @@ describe('what is added in an open area', () => {
       applyWorkChanges(emptyWork, [
         { part: 'drawn', id: 'k1', value: { itemId, tool: 'pen', color: '#1d2b2a', width: 4, points: [0, 0, 9, 9] } },
       ]);
-    expect(misfitsOf(ink('area'), deck)).toEqual([]);
-    expect(misfitsOf(ink('note'), deck)).toHaveLength(1);
+    expect(validateWork(ink('area'), deck)).toEqual([]);
+    expect(validateWork(ink('note'), deck)).toHaveLength(1);
   });
 
   test('texts of earlier days, kept without a kind, are read as texts', () => {

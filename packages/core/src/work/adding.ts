@@ -1,7 +1,7 @@
 /** Adding to an open area: where things come to lie, and how they are moved and sized without leaving it. */
 import { type Deck, WHOLE_PICTURE, sharpnessOf, sizeOf } from '../deck/index.js';
 import { type Box, restingPlace } from '../geometry/index.js';
-import { addedOn } from './lay-over.js';
+import { addedOn } from './apply-work.js';
 import {
   type Added,
   type AddedPicture,

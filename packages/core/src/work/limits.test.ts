@@ -2,7 +2,7 @@ import { DeckBuilder } from '../testing/index.js';
 import {
   emptyWork,
   hasRoomFor,
-  misfitsOf,
+  validateWork,
   nextStrokeId,
   readWork,
   SOUND_ELSEWHERE,
@@ -63,8 +63,8 @@ describe('work that no honest browser would send', () => {
     ],
     ['one stroke of 200,000 points', { ...emptyWork, drawn: { k1: stroke(Array.from({ length: 400_000 }, () => 1)) } }],
   ])('%s is refused', (_, work) => {
-    expect(misfitsOf(work, deck)).not.toEqual([]);
-    expect(misfitsOf(readWork(JSON.parse(JSON.stringify(work))), deck)).not.toEqual([]);
+    expect(validateWork(work, deck)).not.toEqual([]);
+    expect(validateWork(readWork(JSON.parse(JSON.stringify(work))), deck)).not.toEqual([]);
   });
 
   test('what fits is let through, emoji alone too', () => {
@@ -80,7 +80,7 @@ describe('work that no honest browser would send', () => {
       },
       drawn: { k1: stroke([0, 0, 10, 10]) },
     };
-    expect(misfitsOf(work, deck)).toEqual([]);
+    expect(validateWork(work, deck)).toEqual([]);
     expect(readWork(JSON.parse(JSON.stringify(work)))).toEqual(work);
   });
 });
@@ -101,7 +101,7 @@ describe('drawing', () => {
       count += 1;
     }
     expect(count).toBe(15);
-    expect(misfitsOf(work, deck)).toEqual([]);
+    expect(validateWork(work, deck)).toEqual([]);
     expect(Object.keys(work.drawn)).toEqual([...Object.keys(work.drawn)].sort());
   });
 });

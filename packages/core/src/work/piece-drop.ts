@@ -14,7 +14,7 @@ import {
   zonesOn,
 } from '../deck/index.js';
 import { type Box, boundsOf, centreOf, type Point } from '../geometry/index.js';
-import { nextCopy } from './lay-over.js';
+import { nextCopy } from './apply-work.js';
 import { applyWorkChanges, type PiecePlace, type Work, type WorkChange } from './work.js';
 import { inLine, restIn, type Resting, standingIn } from './zone-lay.js';
 

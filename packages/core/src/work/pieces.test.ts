@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { applyChanges, type Deck, groupItems, type ItemId, plainText, setPieceManner } from '../deck/index.js';
+import { applyChanges, type Deck, groupItems, type ItemId, plainText, setPieceBehaviour } from '../deck/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import {
   applyWorkChanges,
   type Drop,
   dropPiece,
   emptyWork,
-  layOver,
-  misfitsOf,
+  applyWork,
+  validateWork,
   movedOn,
   nudgePiece,
   putIntoZone,
@@ -37,7 +37,7 @@ const { deck: plain } = new DeckBuilder()
   .item('strict', 'zone', { frame: at(950, 250, 200, 200), fields: { takes: ['one'], sendsHome: true } })
   .item('tiny', 'zone', { frame: at(600, 500, 20, 10) });
 const deck: Deck = [
-  setPieceManner(plain, ['post'], { pile: 2, turns: true, within: 'yard' }),
+  setPieceBehaviour(plain, ['post'], { pile: 2, turns: true, within: 'yard' }),
   groupItems(plain, ['hull', 'sail'], 'boat'),
 ].reduce(applyChanges, plain);
 
@@ -47,7 +47,7 @@ const order = (work: Work, zone: 'row' | 'box') => {
   const item = deck.items[zone];
   return item?.kind === 'zone' ? standingIn(deck, work, item).map(({ id }) => id) : [];
 };
-const frameOf = (work: Work, id: ItemId) => layOver(deck, work).items[id]?.frame;
+const frameOf = (work: Work, id: ItemId) => applyWork(deck, work).items[id]?.frame;
 
 describe('zones', () => {
   test('in a row pieces stand one after the other, and a piece let go between two is put between them', () => {
@@ -83,7 +83,7 @@ describe('zones', () => {
     const drop = putIntoZone(deck, emptyWork, 'one', 'tiny');
     const work = after(emptyWork, drop?.changes);
     expect(work.pieces['one']).toMatchObject({ zoneId: 'tiny' });
-    expect(misfitsOf(work, deck)).toEqual([]);
+    expect(validateWork(work, deck)).toEqual([]);
   });
 
   test('of two zones over each other, the one in front takes the piece', () => {
@@ -118,17 +118,17 @@ describe('piles, groups, turning, regions', () => {
     );
     expect(Object.keys(second.pieces)).toEqual(['post--1', 'post--2']);
     expect(dropPiece(deck, second, 'post', { x: 300, y: 500 })).toBeNull();
-    expect(layOver(deck, second).items['post']?.frame).toEqual(deck.items['post']?.frame);
-    expect(misfitsOf(second, deck)).toEqual([]);
+    expect(applyWork(deck, second).items['post']?.frame).toEqual(deck.items['post']?.frame);
+    expect(validateWork(second, deck)).toEqual([]);
     const back = after(second, sendHome(deck, second, ['post--1']));
     expect(dropPiece(deck, back, 'post', { x: 300, y: 500 })?.pieceId).toBe('post--1');
   });
 
   test('more copies than the pile has, or the pile itself moved, is refused', () => {
     const place = { x: 100, y: 500, zoneId: null };
-    expect(misfitsOf({ ...emptyWork, pieces: { 'post--3': place } }, deck)).toHaveLength(1);
-    expect(misfitsOf({ ...emptyWork, pieces: { post: place } }, deck)).toHaveLength(1);
-    expect(misfitsOf({ ...emptyWork, pieces: { 'one--1': place } }, deck)).toHaveLength(1);
+    expect(validateWork({ ...emptyWork, pieces: { 'post--3': place } }, deck)).toHaveLength(1);
+    expect(validateWork({ ...emptyWork, pieces: { post: place } }, deck)).toHaveLength(1);
+    expect(validateWork({ ...emptyWork, pieces: { 'one--1': place } }, deck)).toHaveLength(1);
   });
 
   test('a loose group moves as one', () => {
@@ -144,15 +144,17 @@ describe('piles, groups, turning, regions', () => {
     expect(out.pieces['post--1']).toMatchObject({ x: 460, y: 400 });
     const turned = after(out, turnPiece(deck, out, 'post--1', -15));
     expect(turned.pieces['post--1']).toMatchObject({ turn: 345 });
-    expect(misfitsOf(turned, deck)).toEqual([]);
-    expect(misfitsOf({ ...emptyWork, pieces: { one: { x: 0, y: 0, zoneId: null, turn: 90 } } }, deck)).toHaveLength(1);
-    expect(misfitsOf({ ...emptyWork, pieces: { 'post--1': { x: 900, y: 0, zoneId: null } } }, deck)).toHaveLength(1);
+    expect(validateWork(turned, deck)).toEqual([]);
+    expect(validateWork({ ...emptyWork, pieces: { one: { x: 0, y: 0, zoneId: null, turn: 90 } } }, deck)).toHaveLength(
+      1,
+    );
+    expect(validateWork({ ...emptyWork, pieces: { 'post--1': { x: 900, y: 0, zoneId: null } } }, deck)).toHaveLength(1);
   });
 
   test('what was lifted last lies in front', () => {
     const first = after(emptyWork, dropPiece(deck, emptyWork, 'two', { x: 300, y: 300 })?.changes);
     const both = after(first, dropPiece(deck, first, 'one', { x: 310, y: 310 })?.changes);
-    const rank = (id: ItemId) => layOver(deck, both).items[id]?.rank ?? '';
+    const rank = (id: ItemId) => applyWork(deck, both).items[id]?.rank ?? '';
     expect(rank('one') > rank('two')).toBe(true);
     expect(rank('two') > (deck.items['tiny']?.rank ?? '')).toBe(true);
   });
@@ -198,8 +200,8 @@ describe('whatever students do with pieces', () => {
                 : drop?.changes;
           work = after(work, changes);
         }
-        expect(misfitsOf(work, deck)).toEqual([]);
-        const laid = layOver(deck, work);
+        expect(validateWork(work, deck)).toEqual([]);
+        const laid = applyWork(deck, work);
         for (const item of Object.values(deck.items)) if (!item.loose) expect(laid.items[item.id]).toEqual(item);
       }),
     );

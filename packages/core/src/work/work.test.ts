@@ -6,8 +6,8 @@ import {
   applyWorkChanges,
   dropPiece,
   emptyWork,
-  layOver,
-  misfitsOf,
+  applyWork,
+  validateWork,
   progressOn,
   putIntoZone,
   readWork,
@@ -50,7 +50,7 @@ const whole: Work = {
 
 describe('work that fits', () => {
   test('what a student may do is accepted', () => {
-    expect(misfitsOf(whole, deck)).toEqual([]);
+    expect(validateWork(whole, deck)).toEqual([]);
   });
 
   const refused: [string, Partial<Work>][] = [
@@ -70,16 +70,16 @@ describe('work that fits', () => {
     ['a walk over unknown slides', { way: ['elsewhere'] }],
   ];
   test.each(refused)('%s is refused', (_name, part) => {
-    expect(misfitsOf({ ...emptyWork, ...part }, deck)).toHaveLength(1);
+    expect(validateWork({ ...emptyWork, ...part }, deck)).toHaveLength(1);
   });
 });
 
 describe('laying work over its edition', () => {
   test('only pieces move; everything else is the edition itself', () => {
-    const laid = layOver(deck, { ...whole, pieces: { ...whole.pieces, profile: { x: 9, y: 9, zoneId: null } } });
+    const laid = applyWork(deck, { ...whole, pieces: { ...whole.pieces, profile: { x: 9, y: 9, zoneId: null } } });
     expect(laid.items['kelp']?.frame).toEqual(at(120, 150, 120, 50));
     expect(laid.items['profile']).toBe(deck.items['profile']);
-    expect(layOver(deck, emptyWork)).toBe(deck);
+    expect(applyWork(deck, emptyWork)).toBe(deck);
   });
 
   test('added texts are found by the slide of their area', () => {
@@ -115,7 +115,7 @@ describe('putting pieces down', () => {
     fc.assert(
       fc.property(fc.integer({ min: -5000, max: 5000 }), fc.integer({ min: -5000, max: 5000 }), (x, y) => {
         const drop = dropPiece(deck, emptyWork, 'kelp', { x, y });
-        expect(misfitsOf(applyWorkChanges(emptyWork, drop?.changes ?? []), deck)).toEqual([]);
+        expect(validateWork(applyWorkChanges(emptyWork, drop?.changes ?? []), deck)).toEqual([]);
       }),
     );
   });
@@ -141,6 +141,6 @@ test('a line tied to a piece follows it to where a student has put it', () => {
     .item('pool', 'shape', { frame: { x: 500, y: 100, width: 100, height: 60, rotation: 0 }, loose: true })
     .item('line', 'line', { fields: { to: { u: 1, v: 0, at: 'pool', side: 'left', head: 'arrow' } } });
   const work = applyWorkChanges(emptyWork, [{ part: 'pieces', id: 'pool', value: { x: 800, y: 500, zoneId: null } }]);
-  const line = itemsToDraw(layOver(tied, work), 's').find((item) => item.id === 'line');
+  const line = itemsToDraw(applyWork(tied, work), 's').find((item) => item.id === 'line');
   expect(line?.kind === 'line' && drawnCourse(line).to).toEqual({ x: 800, y: 530 });
 });

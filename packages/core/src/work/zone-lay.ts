@@ -1,7 +1,7 @@
 /** How pieces lie in a zone: where its slots are, in which order pieces stand, and where each comes to rest. */
 import { type Deck, type Piece, type PieceId, piecesOn, shapeRoom, type ZoneItem } from '../deck/index.js';
 import { type Box, centreOf, type Point, restingPlace, turnPoint } from '../geometry/index.js';
-import { layOver } from './lay-over.js';
+import { applyWork } from './apply-work.js';
 import type { Work } from './work.js';
 
 /** Height kept free at the top of a zone for its label, in slide units. */
@@ -53,7 +53,9 @@ export function slotsOf(zone: ZoneItem): readonly Box[] {
 
 /** The pieces in a zone, in the order in which they stand there. */
 export function standingIn(edition: Deck, work: Work, zone: ZoneItem): readonly Piece[] {
-  const inZone = piecesOn(layOver(edition, work), zone.slideId).filter(({ id }) => work.pieces[id]?.zoneId === zone.id);
+  const inZone = piecesOn(applyWork(edition, work), zone.slideId).filter(
+    ({ id }) => work.pieces[id]?.zoneId === zone.id,
+  );
   const lying = inZone.map((piece) => ({ piece, box: boxIn(zone, piece.frame) }));
   const byId = (a: Piece, b: Piece) => (a.id < b.id ? -1 : 1);
   if (zone.lay === 'row' || zone.lay === 'column' || slotsOf(zone).length > 0) {

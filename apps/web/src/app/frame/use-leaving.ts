@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ANSWERS_CACHE, forgetPictures } from '../offline/offline-caches';
 import { forgetDevice, type Speaker, unsavedFor } from '../../shared/sync';
 import { ask, messageOf } from '../../shared/api';
-import { tell } from '../../shared/ui';
+import { showToast } from '../../shared/ui';
 
 /** How leaving stands: `null`, or how many documents hold changes that only this device has. */
 export interface Leaving {
@@ -27,7 +27,7 @@ export function useLeaving(speaker: Speaker, onLeft: () => void): Leaving {
       await ask('DELETE', sessions[speaker]);
     } catch (error) {
       // Only the server can end a session: without it, the next one here would go on as them.
-      tell(messageOf(error), { tone: 'trouble' });
+      showToast(messageOf(error), { tone: 'trouble' });
       return;
     }
     await Promise.all([forgetDevice(speaker), forgetPictures()]);

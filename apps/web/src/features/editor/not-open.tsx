@@ -3,7 +3,7 @@ import type { DeckSummary } from '@gobrel/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { ask, deckQuery, messageOf, Refusal } from '../../shared/api';
-import { Button, buttonClasses, Failing, Loading, tell } from '../../shared/ui';
+import { Button, buttonClasses, Failing, Loading, showToast } from '../../shared/ui';
 import { words } from '../../shared/messages';
 
 export function NotOpen({ deckId }: { deckId: string }) {
@@ -16,7 +16,7 @@ export function NotOpen({ deckId }: { deckId: string }) {
       // The document was shut for good: the page is opened anew, and with it what this device kept.
       window.location.reload();
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   if (deck.isFetching) return <Loading what={words.show.deck} />;
   const code = deck.error instanceof Refusal ? deck.error.problem.code : null;

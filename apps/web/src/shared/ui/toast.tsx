@@ -19,7 +19,7 @@ interface ToastStore {
 const useToasts = create<ToastStore>(() => ({ notes: [], count: 0 }));
 
 /** Shows a note for some seconds; gives a way to take it away before. */
-export function tell(
+export function showToast(
   text: string,
   options: { tone?: ToastNote['tone']; action?: ToastNote['action'] } = {},
 ): () => void {

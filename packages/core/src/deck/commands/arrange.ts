@@ -10,7 +10,7 @@ import { setFrames } from './items.js';
 export type Alignment = 'left' | 'centre' | 'right' | 'top' | 'middle' | 'bottom';
 
 /** Along which way things are distributed. */
-export type Way = 'across' | 'down';
+export type Axis = 'across' | 'down';
 
 /** Something that moves as one, and the box around it. */
 interface Whole {
@@ -58,7 +58,7 @@ export function alignItems(deck: Deck, ids: readonly ItemId[], to: Alignment): C
 }
 
 /** Makes the gaps between three or more things equal; the outermost stay where they are. */
-export function distributeItems(deck: Deck, ids: readonly ItemId[], way: Way): Change[] {
+export function distributeItems(deck: Deck, ids: readonly ItemId[], way: Axis): Change[] {
   const start = (box: Box) => (way === 'across' ? box.x : box.y);
   const size = (box: Box) => (way === 'across' ? box.width : box.height);
   const wholes = [...wholesAmong(deck, ids)].sort((a, b) => start(a.box) - start(b.box));

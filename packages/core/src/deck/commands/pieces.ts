@@ -4,7 +4,7 @@ import { type Deck, sizeOf } from '../model/deck.js';
 import { itemsOf } from '../model/items-in-order.js';
 import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
 import type { PictureItem } from '../model/item.js';
-import type { PieceManner } from '../model/item-base.js';
+import type { PieceBehaviour } from '../model/item-base.js';
 import type { ZoneItem } from '../model/question-items.js';
 import { itemKinds } from '../kinds/item-kinds.js';
 import { type PieceId, piecesIn } from '../pieces/pieces.js';
@@ -26,7 +26,7 @@ export function setLoose(deck: Deck, ids: readonly ItemId[], loose: boolean): Ch
 }
 
 /** Says how loose items behave. */
-export function setPieceManner(deck: Deck, ids: readonly ItemId[], manner: Partial<PieceManner>): Change[] {
+export function setPieceBehaviour(deck: Deck, ids: readonly ItemId[], manner: Partial<PieceBehaviour>): Change[] {
   return ids.flatMap((id): Change[] => {
     const item = deck.items[id];
     return item ? [{ type: 'set-item', id, fields: { piece: { ...item.piece, ...manner } } }] : [];

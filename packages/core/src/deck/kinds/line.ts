@@ -1,5 +1,5 @@
 /** Line: from one end to the other, each free or tied to an item. */
-import { sides, ways } from '../../geometry/index.js';
+import { sides, connectorStyles } from '../../geometry/index.js';
 import { readColour } from '../appearance/colour.js';
 import { isId } from '../model/identifiers.js';
 import { type LineEnd, lineHeads, type LineItem } from '../model/item.js';
@@ -27,7 +27,7 @@ export const lineKind: ItemKind<'line'> = {
   read: (fields) => ({
     from: readEnd(fields['from'], { u: 0, v: 0.5 }),
     to: readEnd(fields['to'], { u: 1, v: 0.5 }),
-    way: readOneOf(fields['way'], ways, 'straight'),
+    way: readOneOf(fields['way'], connectorStyles, 'straight'),
     bend: readNumber(fields['bend'], 0, -20_000, 20_000),
     sideways: readBoolean(fields['sideways'], true),
     outline: readColour(fields['outline'], INK),

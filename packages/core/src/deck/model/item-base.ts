@@ -21,7 +21,7 @@ export interface ItemBase {
   /** Whether students may move it: then it is a piece. Backdrop items are never loose. */
   readonly loose: boolean;
   /** How it behaves while it is loose. */
-  readonly piece: PieceManner;
+  readonly piece: PieceBehaviour;
   readonly link: Destination | null;
   /** The groups it is in, the outermost first; empty for an item by itself. */
   readonly groups: readonly GroupId[];
@@ -36,7 +36,7 @@ export interface ItemBase {
 }
 
 /** How a loose piece behaves in students' hands. */
-export interface PieceManner {
+export interface PieceBehaviour {
   /** How many copies it gives out where it lies: 0 when it is moved itself, `null` for any number. */
   readonly pile: number | null;
   /** Whether students may turn it. */

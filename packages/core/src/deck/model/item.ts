@@ -1,5 +1,5 @@
 /** What is placed on a slide: what each kind adds to the fields that all items share; questions have a file of their own. */
-import type { Side, Way } from '../../geometry/index.js';
+import type { Side, ConnectorStyle } from '../../geometry/index.js';
 import type { FontName } from '../text/fonts.js';
 import type { ItemId } from './identifiers.js';
 import type { ItemBase, PixelSize } from './item-base.js';
@@ -133,7 +133,7 @@ export interface LineItem extends ItemBase {
   readonly kind: 'line';
   readonly from: LineEnd;
   readonly to: LineEnd;
-  readonly way: Way;
+  readonly way: ConnectorStyle;
   /** How far its middle is pushed aside, in slide units. */
   readonly bend: number;
   /** Whether an elbow leaves sideways, else up or down; worked out whenever the line is led. */

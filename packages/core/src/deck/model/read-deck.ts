@@ -14,7 +14,7 @@ import {
 import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
 import type { Item } from './item.js';
-import { type ItemBase, LAST_APPEARANCE, type PieceManner, type Role, roles } from './item-base.js';
+import { type ItemBase, LAST_APPEARANCE, type PieceBehaviour, type Role, roles } from './item-base.js';
 import { readWalks } from './kept-walk.js';
 import { readPlaying } from './playing.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';
@@ -81,7 +81,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     layer,
     onLayout: layer === 'backdrop' && readBoolean(fields['onLayout'], false),
     loose: layer === 'slide' && readBoolean(fields['loose'], false),
-    piece: readPieceManner(fields['piece']),
+    piece: readPieceBehaviour(fields['piece']),
     link: readDestination(fields['link']),
     groups: readStrings(fields['groups'], 40, DEEPEST_GROUP).filter(isId),
     locked: readBoolean(fields['locked'], false),
@@ -95,7 +95,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
 /** The most copies a pile can be told to give out. */
 const MOST_COPIES = 50;
 
-function readPieceManner(value: unknown): PieceManner {
+function readPieceBehaviour(value: unknown): PieceBehaviour {
   const fields = readFields(value);
   const within = fields?.['within'];
   return {

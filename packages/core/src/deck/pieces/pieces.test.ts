@@ -18,7 +18,7 @@ import {
   readDeck,
   setBelongs,
   setLoose,
-  setPieceManner,
+  setPieceBehaviour,
   setPlaces,
   sourceOfPiece,
   pileCopyId,
@@ -96,7 +96,7 @@ describe('pieces', () => {
   });
 
   test('of a pile as many belong as copies lie there', () => {
-    const piled = with_(...setPieceManner(deck, ['a'], { pile: null }));
+    const piled = with_(...setPieceBehaviour(deck, ['a'], { pile: null }));
     const kept = applyChanges(piled, setPlaces(piled, 's', { right: ['a', 'a', 'b', 'b'] }));
     expect(zone(kept, 'right').belongs).toEqual(['a', 'a', 'b']);
   });
@@ -164,7 +164,7 @@ describe('making pieces', () => {
 });
 
 test('a copied slide has zones, pieces and regions of its own', () => {
-  const before = with_(...setPieceManner(deck, ['a'], { within: 'fixed' }));
+  const before = with_(...setPieceBehaviour(deck, ['a'], { within: 'fixed' }));
   const { changes, copies } = duplicateSlides(before, ['s'], { nameOf: () => 'again', createId: ids() });
   const copied = applyChanges(before, changes);
   const slideId = copies[0] ?? '';

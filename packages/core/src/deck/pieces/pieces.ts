@@ -7,7 +7,7 @@ import type { Deck } from '../model/deck.js';
 import { itemsOf } from '../model/items-in-order.js';
 import type { ItemId, SlideId } from '../model/identifiers.js';
 import type { Item } from '../model/item.js';
-import type { PieceManner } from '../model/item-base.js';
+import type { PieceBehaviour } from '../model/item-base.js';
 import { itemKinds, nameOf } from '../kinds/item-kinds.js';
 
 /** The id of a piece: of its item, or of its group. */
@@ -23,7 +23,7 @@ export interface Piece {
   readonly frame: Frame;
   /** From back to front. */
   readonly items: readonly Item[];
-  readonly manner: PieceManner;
+  readonly manner: PieceBehaviour;
 }
 
 /**

@@ -7,7 +7,7 @@ export const blankQuestion: QuestionKind<'blank'> = {
   isRead: isReadForWords,
   rule: ruleForWords,
   given: (item, work) => work.blanks[item.id] ?? '',
-  print: ({ id }, work) => work.blanks[id] ?? '',
+  fingerprint: ({ id }, work) => work.blanks[id] ?? '',
   putBack: ({ id }, before) => [{ part: 'blanks', id, value: before.blanks[id] ?? null }],
   keyFrom: ({ id, accepted }, work) => ({ accepted: acceptedInFront((work.blanks[id] ?? '').trim(), accepted) }),
   keyed: (item) => {

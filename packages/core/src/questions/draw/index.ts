@@ -15,7 +15,7 @@ export const drawQuestion: QuestionKind<'draw'> = {
     return length === 0 ? '' : length === 1 ? 'a stroke' : `${length} strokes`;
   },
   ...noKey,
-  print: ({ id }, work) =>
+  fingerprint: ({ id }, work) =>
     Object.entries(work.drawn)
       .flatMap(([key, { itemId, points }]) => (itemId === id ? [`${key}:${points.length}`] : []))
       .sort()

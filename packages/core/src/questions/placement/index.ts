@@ -20,7 +20,7 @@ export const placementQuestion: QuestionKind<'zone'> = {
       .filter((name) => name !== '')
       .join(', '),
   keyed: keyedPlacement,
-  print: (zone, work, edition) => placedIn(zone, work, edition).join(' '),
+  fingerprint: (zone, work, edition) => placedIn(zone, work, edition).join(' '),
   putBack: ({ id }, before, after) => {
     const touched = [before, after].flatMap(({ pieces }) =>
       Object.keys(pieces).filter((piece) => pieces[piece]?.zoneId === id),

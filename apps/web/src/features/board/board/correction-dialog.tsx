@@ -5,7 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ask, correctionQuery, lessonQuery, messageOf } from '../../../shared/api';
 import { slideName, Thumbnail } from '../../../shared/slides';
-import { Button, Dialog, Failing, Loading, tell } from '../../../shared/ui';
+import { Button, Dialog, Failing, Loading, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface CorrectionProps {
@@ -22,10 +22,10 @@ export function CorrectionDialog({ lesson, edition, onClose }: CorrectionProps) 
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/correction`),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      tell(says.corrected);
+      showToast(says.corrected);
       onClose();
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   const deck = correction.data?.deck;
   const affected = correction.data?.affected ?? [];

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { slideName } from '../../../shared/slides';
-import { Button, Choose, tell } from '../../../shared/ui';
+import { Button, Choose, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { PutInDialog } from './put-in-dialog';
 import { TimeButton } from './time-button';
@@ -26,7 +26,7 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
   const hold = useMutation({
     mutationFn: (held: boolean) => ask<LessonView>('POST', `/lessons/${lesson.id}/hold`, { held }),
     onSuccess: (next) => queries.setQueryData(lessonQuery(lesson.id).queryKey, next),
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   const lead = leadIn(edition, state);
   const at = lead && shownSlide(lead);
@@ -59,7 +59,7 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
         <Button
           onClick={() => {
             change((now) => gather(now, at));
-            tell(words.leading.gathered(slideName(edition, at)));
+            showToast(words.leading.gathered(slideName(edition, at)));
           }}
         >
           <Megaphone size={18} aria-hidden /> {words.leading.gather}

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { TermsDialog, UseAgainDialog } from '../../lessons';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog, Menu, MenuEntry, MenuRule, tell } from '../../../shared/ui';
+import { Button, Dialog, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { CorrectionDialog } from './correction-dialog';
 
@@ -18,7 +18,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [open, setOpen] = useState<Open>(null);
-  const onError = (error: unknown) => tell(messageOf(error), { tone: 'trouble' });
+  const onError = (error: unknown) => showToast(messageOf(error), { tone: 'trouble' });
   const setClosed = useMutation({
     mutationFn: (isClosed: boolean) =>
       ask<LessonView>('POST', `/lessons/${lesson.id}/${isClosed ? 'close' : 'reopen'}`),
@@ -31,7 +31,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
   const remove = useMutation({
     mutationFn: () => ask('DELETE', `/lessons/${lesson.id}`),
     onSuccess: async () => {
-      tell(says.deleted);
+      showToast(says.deleted);
       await navigate('/lessons');
     },
     onError,
@@ -39,7 +39,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
   const keepDeck = useMutation({
     mutationFn: () => ask<DeckSummary>('POST', `/lessons/${lesson.id}/deck`),
     onSuccess: ({ id, title }) =>
-      tell(says.deckKept(title), { action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) } }),
+      showToast(says.deckKept(title), { action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) } }),
     onError,
   });
   const close = () => setOpen(null);

@@ -8,7 +8,7 @@ import { AlignLeft, AudioLines, CircleDot, Hash, PencilLine, SlidersHorizontal, 
 import { useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { ask, editionQuery, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog, Field, LongField, tell } from '../../../shared/ui';
+import { Button, Dialog, Field, LongField, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface PutInProps {
@@ -49,10 +49,10 @@ export function PutInDialog({ lesson, edition, after, change, onClose }: PutInPr
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
       const slideId = Object.keys(corrected.slides).find((id) => !edition.slides[id]);
       if (slideId !== undefined) change((now) => leadTo(corrected, now, slideId));
-      tell(words.leading.isPutIn);
+      showToast(words.leading.isPutIn);
       onClose();
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   return (
     <Dialog title={words.leading.putInTitle} open onClose={onClose}>

@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { KeyRound, MoreHorizontal, UserX } from 'lucide-react';
 import { Fragment } from 'react';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { Button, Menu, MenuEntry, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface Seat {
@@ -16,7 +16,7 @@ interface Seat {
 /** Removing and letting in again; both give the lesson as it is then. */
 export function useSeats(lessonId: string) {
   const queries = useQueryClient();
-  const onError = (error: unknown) => tell(messageOf(error), { tone: 'trouble' });
+  const onError = (error: unknown) => showToast(messageOf(error), { tone: 'trouble' });
   const follow = (lesson: LessonView) => queries.setQueryData(lessonQuery(lessonId).queryKey, lesson);
   const path = (participantId: string) => `/lessons/${lessonId}/participants/${participantId}`;
   const letIn = useMutation({
@@ -28,7 +28,7 @@ export function useSeats(lessonId: string) {
     mutationFn: ({ participantId }: Seat) => ask<LessonView>('DELETE', path(participantId)),
     onSuccess: (lesson, { name, participantId }) => {
       follow(lesson);
-      tell(words.seats.removed(name), {
+      showToast(words.seats.removed(name), {
         action: { name: words.common.undo, run: () => letIn.mutate(participantId) },
       });
     },
@@ -36,7 +36,7 @@ export function useSeats(lessonId: string) {
   });
   const resetPin = useMutation({
     mutationFn: ({ participantId }: Seat) => ask('DELETE', `${path(participantId)}/pin`),
-    onSuccess: (_answer, { name }) => tell(words.seats.pinIsReset(name)),
+    onSuccess: (_answer, { name }) => showToast(words.seats.pinIsReset(name)),
     onError,
   });
   return { letIn, remove, resetPin };

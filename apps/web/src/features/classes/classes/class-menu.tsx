@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useNewPins } from '../../lessons';
 import { ask, messageOf } from '../../../shared/api';
-import { Button, buttonClasses, Dialog, Field, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { Button, buttonClasses, Dialog, Field, Menu, MenuEntry, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { NewClassDialog } from './new-class-dialog';
 
@@ -16,7 +16,7 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
   const navigate = useNavigate();
   const [open, setOpen] = useState<'rename' | 'add' | 'cards' | null>(null);
   const [name, setName] = useState(schoolClass.name);
-  const onError = (error: unknown) => tell(messageOf(error), { tone: 'trouble' });
+  const onError = (error: unknown) => showToast(messageOf(error), { tone: 'trouble' });
   const pins = useNewPins(schoolClass.id);
   const toCards = () => void navigate(`/classes/${schoolClass.id}/cards`);
   const change = useMutation({

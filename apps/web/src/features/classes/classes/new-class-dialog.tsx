@@ -4,7 +4,7 @@ import { readClassList, type SecondColumn } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, Refusal } from '../../../shared/api';
-import { Button, Dialog, Field, FileButton, LongField, tell } from '../../../shared/ui';
+import { Button, Dialog, Field, FileButton, LongField, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { decodeText } from './decode-text';
 import { ListPreview } from './list-preview';
@@ -37,7 +37,7 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
   const take = async (file: File) => {
     const text = decodeText(new Uint8Array(await file.arrayBuffer()));
     const found = readClassList(text);
-    if (found.students.length === 0) return tell(says.unreadable, { tone: 'trouble' });
+    if (found.students.length === 0) return showToast(says.unreadable, { tone: 'trouble' });
     if (list.trim() === '') return setList(text.trim());
     const lines = [...read.students, ...found.students].map(({ name: each, group }) =>
       [each, group].filter(Boolean).join(', '),

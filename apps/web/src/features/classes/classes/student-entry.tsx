@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ArrowRightLeft, Download, KeyRound, MoreHorizontal, Pencil, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
-import { Button, Dialog, Field, IconButton, Menu, MenuEntry, MenuRule, tell } from '../../../shared/ui';
+import { Button, Dialog, Field, IconButton, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface StudentEntryProps {
@@ -20,12 +20,12 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
   const [open, setOpen] = useState<'change' | 'erase' | null>(null);
   const path = `/classes/${schoolClass.id}/students/${student.id}`;
   const settle = {
-    onError: (error: unknown) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error: unknown) => showToast(messageOf(error), { tone: 'trouble' }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['classes'] }),
   };
   const forget = useMutation({
     mutationFn: () => ask('DELETE', `${path}/pin`),
-    onSuccess: () => tell(says.pinForgotten),
+    onSuccess: () => showToast(says.pinForgotten),
     ...settle,
   });
   const change = useMutation({
@@ -33,13 +33,13 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
     onSuccess: (_answer, { classId }) => {
       setOpen(null);
       const to = classes.find(({ id }) => id === classId);
-      if (to) tell(says.moved(student.name, to.name));
+      if (to) showToast(says.moved(student.name, to.name));
     },
     ...settle,
   });
   const erase = useMutation({
     mutationFn: () => ask('DELETE', path),
-    onSuccess: () => tell(says.erased(student.name)),
+    onSuccess: () => showToast(says.erased(student.name)),
     ...settle,
   });
   return (

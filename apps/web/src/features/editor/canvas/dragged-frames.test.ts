@@ -1,19 +1,19 @@
 import { snapTargets } from '@gobrel/core/geometry';
-import { draggedFrames, type Manner } from './dragged-frames';
+import { draggedFrames, type DragModifiers } from './dragged-frames';
 import { guidesOf, movedBy } from './moving';
 
 const sign = { x: 100, y: 100, width: 200, height: 100, rotation: 0 };
 const frames = { sign };
 const from = { x: 0, y: 0 };
-const plain: Manner = { exact: false, fromCentre: false, snap: null };
-const exact: Manner = { ...plain, exact: true };
-const snapping = (...boxes: (typeof sign)[]): Manner => ({
+const plain: DragModifiers = { exact: false, fromCentre: false, snap: null };
+const exact: DragModifiers = { ...plain, exact: true };
+const snapping = (...boxes: (typeof sign)[]): DragModifiers => ({
   ...plain,
   snap: { targets: snapTargets(boxes, { width: 1280, height: 720 }), reach: 6, grid: 0 },
 });
 const turn = { kind: 'turn' } as const;
 const corner = { kind: 'handle', handle: { horizontal: 1, vertical: 1 } } as const;
-const dragged = (...[grip, to, manner]: [Parameters<typeof draggedFrames>[1], typeof from, Manner]) =>
+const dragged = (...[grip, to, manner]: [Parameters<typeof draggedFrames>[1], typeof from, DragModifiers]) =>
   draggedFrames(frames, grip, from, to, manner).frames['sign'];
 
 test('items are moved by whole slide units, and straight with Shift', () => {
@@ -29,7 +29,7 @@ test('a handle resizes, keeps the proportion with Shift, and the centre with Alt
 });
 
 test('a picture keeps its proportion by its corners, and leaves it by its sides or with Shift', () => {
-  const picture: Manner = { ...plain, inProportion: true };
+  const picture: DragModifiers = { ...plain, inProportion: true };
   const side = { kind: 'handle', handle: { horizontal: 1, vertical: 0 } } as const;
   expect(dragged(corner, { x: 100, y: 0 }, picture)).toMatchObject({ width: 300, height: 150 });
   expect(dragged(corner, { x: 100, y: 0 }, { ...picture, exact: true })).toMatchObject({ width: 300, height: 100 });
@@ -38,7 +38,7 @@ test('a picture keeps its proportion by its corners, and leaves it by its sides 
 
 test('a picture snaps by the nearer edge of its corner and keeps its proportion', () => {
   const { snap } = snapping({ ...sign, x: 600, y: 400 });
-  const picture: Manner = { ...plain, inProportion: true, snap };
+  const picture: DragModifiers = { ...plain, inProportion: true, snap };
   const { frames: made, guides } = draggedFrames(frames, corner, from, { x: 297, y: 40 }, picture);
   expect(made['sign']).toMatchObject({ x: 100, y: 100, width: 500, height: 250 });
   expect(guides.map(({ axis }) => axis)).toEqual(['x']);

@@ -27,7 +27,7 @@ export type Grip = FrameGrip | { readonly kind: 'canvas' };
 const TURN_STEP = 15;
 
 /** How a drag goes on, by the keys that are held. */
-export interface Manner {
+export interface DragModifiers {
   /** Moves straight, resizes in proportion, turns by single degrees. */
   readonly exact: boolean;
   /** Whether a corner keeps the proportion, though nobody asks for it: of a picture. `exact` then lets it go. */
@@ -50,7 +50,7 @@ export function draggedFrames(
   grip: FrameGrip,
   from: Point,
   to: Point,
-  manner: Manner,
+  manner: DragModifiers,
 ): Dragged {
   const around = boundsOfAll(Object.values(frames));
   if (!around) return { frames, guides: [] };
@@ -87,7 +87,7 @@ function resizedTo(
   handle: Handle,
   way: Point,
   proportional: boolean,
-  { fromCentre, snap, exact }: Manner,
+  { fromCentre, snap, exact }: DragModifiers,
 ): Snapped {
   const how = { proportional, fromCentre };
   const resized = resizeFrame(frame, handle, way.x, way.y, how);

@@ -1,7 +1,7 @@
 /** Drawing a viewpoint: the next drag on the slide says where it is. */
 import { addViewpoint, newId, type SlideId, viewpointsOn } from '@gobrel/core/deck';
 import type { Box } from '@gobrel/core/geometry';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -13,7 +13,7 @@ const SMALLEST = 24;
 export function beginViewpoint(): void {
   select();
   useDesk.setState({ drawing: true });
-  tell(words.editor.drawViewpoint);
+  showToast(words.editor.drawViewpoint);
 }
 
 /** Places the viewpoint that was drawn; in the middle of the slide when nothing was. */

@@ -14,12 +14,12 @@ import {
   snapMove,
 } from '@gobrel/core/geometry';
 import { keepToDrag } from '@gobrel/slide-view';
-import { type Dragged, eachFrame, type Manner } from './dragged-frames';
+import { type Dragged, eachFrame, type DragModifiers } from './dragged-frames';
 import { showGuides, useDragPreview } from './drag-preview';
 import { DrawnShift } from './shift-drawn';
 
 /** How far items that lie in a box are moved when the pointer has gone a way, in slide units. */
-export function movedBy(around: Box, way: Point, { exact, snap }: Manner): Shift {
+export function movedBy(around: Box, way: Point, { exact, snap }: DragModifiers): Shift {
   const alongX = isFree('x', way, exact);
   const alongY = isFree('y', way, exact);
   const dx = alongX ? Math.round(way.x) : 0;
@@ -30,7 +30,7 @@ export function movedBy(around: Box, way: Point, { exact, snap }: Manner): Shift
 }
 
 /** What shows why they came to lie there. */
-export function guidesOf(around: Box, { dx, dy }: Shift, way: Point, { exact, snap }: Manner): readonly Guide[] {
+export function guidesOf(around: Box, { dx, dy }: Shift, way: Point, { exact, snap }: DragModifiers): readonly Guide[] {
   if (!snap) return [];
   const guides = guidesFor(moveFrame(around, dx, dy), snap.targets);
   return exact ? guides.filter(({ axis }) => isFree(axis, way, exact)) : guides;
@@ -60,7 +60,7 @@ interface MoveOf {
   readonly canvas: HTMLElement;
   /** Whether lines are tied to them, and follow. */
   readonly lead: boolean;
-  readonly snap: Manner['snap'];
+  readonly snap: DragModifiers['snap'];
   /** Where the pointer took hold of them. */
   readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number };
   /** A shorter way than this is a press, in CSS pixels. */
@@ -80,7 +80,7 @@ export class Move {
   private by: Shift = { dx: 0, dy: 0 };
   /** The pointer's way that took them there, and how. */
   private way: Point = { x: 0, y: 0 };
-  private manner: Manner;
+  private manner: DragModifiers;
   /** When it did, in ms as events count them. */
   private since = 0;
   private told = true;

@@ -3,7 +3,7 @@ import { type KeptPictures, LARGEST_PICTURE, type PictureView } from '@gobrel/co
 import { addItem, centredFrame, newId, type SlideId, sizeOf } from '@gobrel/core/deck';
 import { useCallback, useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -14,7 +14,7 @@ const PART = 0.6;
 /** Stores a picture on the server; `null` when it was refused, after saying so. */
 export async function storePicture(file: File): Promise<PictureView | null> {
   if (file.size > LARGEST_PICTURE) {
-    tell(words.editor.pictureTooLarge(file.name), { tone: 'trouble' });
+    showToast(words.editor.pictureTooLarge(file.name), { tone: 'trouble' });
     return null;
   }
   try {
@@ -22,7 +22,7 @@ export async function storePicture(file: File): Promise<PictureView | null> {
     form.append('picture', file);
     return await ask<PictureView>('POST', '/pictures', form);
   } catch (error) {
-    tell(messageOf(error), { tone: 'trouble' });
+    showToast(messageOf(error), { tone: 'trouble' });
     return null;
   }
 }
@@ -40,9 +40,9 @@ export async function keepPastedPictures(
     const { refused } = await ask<KeptPictures>('POST', '/pictures/kept', { ids: [...pictures] });
     if (refused.length === 0) return;
     onRefused(refused);
-    tell(words.editor.picturesOfOthers(refused.length), { tone: 'trouble' });
+    showToast(words.editor.picturesOfOthers(refused.length), { tone: 'trouble' });
   } catch (error) {
-    tell(messageOf(error), { tone: 'trouble' });
+    showToast(messageOf(error), { tone: 'trouble' });
   }
 }
 

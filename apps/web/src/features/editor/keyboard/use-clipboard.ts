@@ -18,7 +18,7 @@ import {
   withoutPictures,
 } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -62,7 +62,7 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
         select(...pasted);
       } else if (files.length > 0) onPictures(files);
       else if (text.length > LONGEST_TEXT)
-        tell(words.editor.textTooLong(text.length, LONGEST_TEXT), { tone: 'trouble' });
+        showToast(words.editor.textTooLong(text.length, LONGEST_TEXT), { tone: 'trouble' });
       else if (text.trim() !== '') {
         const id = newId();
         const table = tableFromText(text);

@@ -19,7 +19,7 @@ import {
 } from '@gobrel/core/deck';
 import { normaliseAngle, SMALLEST_SIDE } from '@gobrel/core/geometry';
 import { useEffect } from 'react';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { beginViewpoint, placeViewpoint } from '../canvas/draw-viewpoint';
 import { NOT_TYPING, select, typeIn, useDesk } from '../state/desk';
@@ -185,7 +185,7 @@ const selectionKeys: Readonly<
     const item = deck.items[first];
     if (!item) return;
     useDesk.setState({ format: formatOf(item) });
-    tell(words.editor.lookPickedUp);
+    showToast(words.editor.lookPickedUp);
   },
   w: ({ deck, run }, selected) => run(applyFormat(deck, selected, useDesk.getState().format ?? {})),
 };

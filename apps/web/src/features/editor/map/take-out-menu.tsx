@@ -4,7 +4,7 @@ import { useSurroundings } from '@gobrel/slide-view';
 import { FileCode, FileInput, Image, Printer, Share } from 'lucide-react';
 import { useState } from 'react';
 import { saveBlob, saveText } from '../../../shared/downloads';
-import { Menu, MenuEntry, MenuRule, tell } from '../../../shared/ui';
+import { Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { drawMap, type MapToDraw } from './map-drawing';
 import { pictureOf, printDrawing } from './save-map';
@@ -24,7 +24,7 @@ export function TakeOutMenu({ map, onBringIn }: TakeOutMenuProps) {
     try {
       await act(await drawMap(map, surroundings));
     } catch {
-      tell(words.routes.notDrawn, { tone: 'trouble' });
+      showToast(words.routes.notDrawn, { tone: 'trouble' });
     } finally {
       setIsBusy(false);
     }

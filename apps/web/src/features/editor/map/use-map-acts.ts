@@ -14,7 +14,7 @@ import type { Point } from '@gobrel/core/geometry';
 import { CARD, type MapWay } from '@gobrel/core/route-map';
 import { type Plan, placePassages } from '@gobrel/core/story-plan';
 import { slideName } from '../../../shared/slides';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { useStable } from '../state/use-stable';
@@ -44,7 +44,7 @@ export function useMapActs({ deck, run, tellDone }: Editing, current: SlideId, o
     tellDone(words.routes.linkLed(link.carrier, slideName(deck, to)));
   });
   const removeWay = useStable(({ link }: MapWay) => {
-    if (!link) return void tell(words.routes.orderStays);
+    if (!link) return void showToast(words.routes.orderStays);
     run(leadLink(deck, link, null));
     tellDone(words.routes.linkGone(link.carrier));
   });

@@ -16,7 +16,7 @@ import {
 } from '@gobrel/core/deck';
 import { type Link, linksTo } from '@gobrel/core/routes';
 import { useMemo, useState } from 'react';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -76,7 +76,7 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
   });
   const copy = useStable((ids: readonly SlideId[]) => {
     useDesk.setState({ slideClip: slidesToClip(editing.deck, ids) });
-    tell(words.order.copied(ids.length));
+    showToast(words.order.copied(ids.length));
   });
   const refuse = useStable((refused: readonly string[]) => editing.run(withoutPictures(editing.deck, refused)));
   const paste = useStable((clip: string, after: SlideId) => {
@@ -86,7 +86,7 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     editing.run(changes);
     void keepPastedPictures(contentsIn(slides), refuse);
     goAmong(pasted, onGo);
-    tell(words.editor.slidesPasted(pasted.length, openLinks));
+    showToast(words.editor.slidesPasted(pasted.length, openLinks));
   });
   const beginSection = useStable((before: SlideId) => {
     const id = newId();

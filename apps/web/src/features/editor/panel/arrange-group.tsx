@@ -35,7 +35,7 @@ import {
   Trash2,
   Ungroup,
 } from 'lucide-react';
-import { IconButton, tell } from '../../../shared/ui';
+import { IconButton, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -114,7 +114,7 @@ export function ArrangeGroup({ editing, ids }: { editing: Editing; ids: readonly
             name={words.editor.pickUpLook}
             onClick={() => {
               useDesk.setState({ format: formatOf(first) });
-              tell(words.editor.lookPickedUp);
+              showToast(words.editor.lookPickedUp);
             }}
           >
             <Paintbrush size={18} aria-hidden />

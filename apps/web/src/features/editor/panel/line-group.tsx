@@ -11,7 +11,7 @@ import {
   setLineEnd,
   setLineWay,
 } from '@gobrel/core/deck';
-import { ways } from '@gobrel/core/geometry';
+import { connectorStyles } from '@gobrel/core/geometry';
 import { useId } from 'react';
 import { Choose } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
@@ -33,7 +33,7 @@ export function LineGroup({ editing, item }: { editing: Editing; item: LineItem 
         <Choose
           label={words.lines.way}
           value={item.way}
-          options={ways.map((way) => ({
+          options={connectorStyles.map((way) => ({
             value: way,
             name: words.lines.ways[way],
             icon: (

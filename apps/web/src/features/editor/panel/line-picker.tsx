@@ -1,11 +1,11 @@
 /** The lines and arrows to begin with. */
 import type { LineHead } from '@gobrel/core/deck';
-import type { Way } from '@gobrel/core/geometry';
+import type { ConnectorStyle } from '@gobrel/core/geometry';
 import { words } from '../../../shared/messages';
 
 /** A line to begin with. */
 export interface PresetLine {
-  readonly way: Way;
+  readonly way: ConnectorStyle;
   readonly from: LineHead;
   readonly to: LineHead;
 }

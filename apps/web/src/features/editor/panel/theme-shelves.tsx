@@ -6,7 +6,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, decksQuery, messageOf, themesQuery } from '../../../shared/api';
-import { Button, ConfirmDialog, Field, IconButton, Tabs, tell } from '../../../shared/ui';
+import { Button, ConfirmDialog, Field, IconButton, Tabs, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface ThemeShelvesProps {
@@ -45,10 +45,10 @@ function MyThemes(props: ThemeShelvesProps) {
     mutationFn: ({ id }: OwnThemeView) => ask('DELETE', `/themes/${id}`),
     onSuccess: (_answer, { theme }) => {
       setAsked(null);
-      tell(words.ownThemes.removed(theme.name));
+      showToast(words.ownThemes.removed(theme.name));
       return queries.invalidateQueries({ queryKey: themesQuery.queryKey });
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   if (mine.length === 0) return <p className="py-3 text-soft">{words.ownThemes.none}</p>;
   return (
@@ -156,9 +156,9 @@ export function KeepTheme({ theme, onKept }: { theme: Theme; onKept: (theme: The
       queries.setQueryData(themesQuery.queryKey, mine);
       onKept(named);
       setName('');
-      tell(words.ownThemes.kept(named.name));
+      showToast(words.ownThemes.kept(named.name));
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   return (
     <form

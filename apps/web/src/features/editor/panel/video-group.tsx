@@ -3,7 +3,7 @@ import { type OwnFields, setItemFields, type VideoItem } from '@gobrel/core/deck
 import { ImagePlus, X } from 'lucide-react';
 import { useState } from 'react';
 import { messageOf } from '../../../shared/api';
-import { Field, FileButton, IconButton, tell } from '../../../shared/ui';
+import { Field, FileButton, IconButton, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { storeFile } from '../contents/store-file';
@@ -21,7 +21,7 @@ export function VideoGroup({ editing, item }: { editing: Editing; item: VideoIte
       const stored = await storeFile(file);
       set({ file: stored.id, fileName: stored.name });
     } catch (error) {
-      tell(messageOf(error), { tone: 'trouble' });
+      showToast(messageOf(error), { tone: 'trouble' });
     } finally {
       setUnderWay(false);
     }

@@ -2,7 +2,7 @@
 import type { SlideId } from '@gobrel/core/deck';
 import { addQuestionSlides, type QuestionDraft } from '@gobrel/core/formats';
 import { useEffect, useState } from 'react';
-import { Button, FileButton, tell } from '../../../shared/ui';
+import { Button, FileButton, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { storePicture } from '../contents/use-pictures';
@@ -30,7 +30,7 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
     try {
       setRead(await underWay.result);
     } catch {
-      tell(says.notRead, { tone: 'trouble' });
+      showToast(says.notRead, { tone: 'trouble' });
     } finally {
       setStop(null);
     }

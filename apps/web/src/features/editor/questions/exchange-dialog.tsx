@@ -4,7 +4,7 @@ import { draftsOf, missedBeside, type NotCarried, writeQtiPackage, writeQuestion
 import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { saveBlob, saveText } from '../../../shared/downloads';
-import { Button, Dialog, Tabs, tell } from '../../../shared/ui';
+import { Button, Dialog, Tabs, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { BringQuestionsIn } from './bring-questions-in';
@@ -54,7 +54,7 @@ function TakeQuestionsOut({ editing: { deck } }: { editing: Editing }) {
       saveBlob(new Blob([bytes.slice()], { type: 'application/zip' }), name('zip'));
       setAfter(left);
     } catch {
-      tell(says.notWritten, { tone: 'trouble' });
+      showToast(says.notWritten, { tone: 'trouble' });
     } finally {
       setBusy(false);
     }

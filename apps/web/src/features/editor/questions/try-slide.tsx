@@ -4,7 +4,7 @@ import { keepAsKey } from '@gobrel/core/questions';
 import { type FillIn, SlideView, useFittedWidth } from '@gobrel/slide-view';
 import { KeyRound, X } from 'lucide-react';
 import { slideName } from '../../../shared/slides';
-import { Button, tell } from '../../../shared/ui';
+import { Button, showToast } from '../../../shared/ui';
 import { PutBack, ToldStrip, useOwnWork } from '../../player';
 import { words } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
@@ -22,7 +22,7 @@ export function TrySlide({ editing, slideId, onEnd }: TrySlideProps) {
   const { edition, work, fillIn, told, check, spoken } = useOwnWork(deck, '');
   const keep = () => {
     const changes = keepAsKey(deck, slideId, work);
-    if (changes.length === 0) return tell(words.questions.nothingToKeep);
+    if (changes.length === 0) return showToast(words.questions.nothingToKeep);
     run(changes);
     tellDone(words.questions.kept);
   };

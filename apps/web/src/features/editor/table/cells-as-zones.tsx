@@ -2,7 +2,7 @@
 import { type CellsToTurn, MOST_NEW_PIECES, type TableItem, turnedCells, zonesFromTable } from '@gobrel/core/deck';
 import { BoxSelect } from 'lucide-react';
 import { useState } from 'react';
-import { Button, Choose, tell } from '../../../shared/ui';
+import { Button, Choose, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -17,7 +17,7 @@ export function CellsAsZones({ editing, item }: { editing: Editing; item: TableI
   const count = turnedCells(item, which).length;
   const turn = () => {
     const { changes, zones } = zonesFromTable(editing.deck, item.id, which, says.at);
-    if (zones.length === 0) return tell(says.tooMany(MOST_NEW_PIECES), { tone: 'trouble' });
+    if (zones.length === 0) return showToast(says.tooMany(MOST_NEW_PIECES), { tone: 'trouble' });
     editing.run(changes);
     select(...zones);
   };

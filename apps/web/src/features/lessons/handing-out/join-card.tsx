@@ -3,7 +3,7 @@ import { readableCode } from '@gobrel/contract/join-code';
 import { useQuery } from '@tanstack/react-query';
 import { Copy } from 'lucide-react';
 import { toString as drawQr } from 'qrcode';
-import { IconButton, tell } from '../../../shared/ui';
+import { IconButton, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 /** The address that leads straight into a lesson. */
@@ -26,7 +26,7 @@ export function JoinCard({ code, large = false }: { code: string; large?: boolea
   const qr = useQr(address);
   const copy = async () => {
     await navigator.clipboard.writeText(address);
-    tell(words.handOut.copied);
+    showToast(words.handOut.copied);
   };
   return (
     <div className="flex flex-wrap items-center gap-6">

@@ -3,7 +3,7 @@ import type { LessonView } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog, tell } from '../../../shared/ui';
+import { Button, Dialog, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { TermsFields } from './terms-fields';
 
@@ -14,7 +14,7 @@ export function TermsDialog({ lesson, onClose }: { lesson: LessonView; onClose: 
     mutationFn: () => ask<LessonView>('PATCH', `/lessons/${lesson.id}`, { terms }),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      tell(words.handOut.termsKept);
+      showToast(words.handOut.termsKept);
       onClose();
     },
   });

@@ -20,7 +20,7 @@ import {
   Menu,
   MenuEntry,
   MenuRule,
-  tell,
+  showToast,
 } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { DeletedDecks } from './deleted-decks';
@@ -36,7 +36,7 @@ export function Screen() {
   const [starting, setStarting] = useState(false);
   const settled = {
     onSettled: () => queries.invalidateQueries({ queryKey: ['decks'] }),
-    onError: (error: unknown) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error: unknown) => showToast(messageOf(error), { tone: 'trouble' }),
   };
   const create = useMutation({
     ...settled,
@@ -48,14 +48,14 @@ export function Screen() {
   const restore = useMutation({
     ...settled,
     mutationFn: ({ id }: { readonly id: string }) => ask<DeckSummary>('POST', `/decks/${id}/restore`),
-    onSuccess: ({ title }) => tell(words.library.restored(title)),
+    onSuccess: ({ title }) => showToast(words.library.restored(title)),
   });
   const remove = useMutation({
     ...settled,
     mutationFn: (deck: DeckSummary) => ask('DELETE', `/decks/${deck.id}`),
     onSuccess: (_answer, deck) => {
       setDialog(null);
-      tell(words.library.deleted(deck.title), {
+      showToast(words.library.deleted(deck.title), {
         action: { name: words.common.undo, run: () => restore.mutate(deck) },
       });
     },

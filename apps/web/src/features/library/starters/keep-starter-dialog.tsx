@@ -6,7 +6,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
 import { slideName } from '../../../shared/slides';
-import { Button, Choose, Dialog, Field, tell } from '../../../shared/ui';
+import { Button, Choose, Dialog, Field, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface KeepStarterDialogProps {
@@ -45,7 +45,7 @@ export function KeepStarterDialog({ deck, ids, onClose }: KeepStarterDialogProps
       }),
     onSuccess: (starters) => {
       queries.setQueryData(startersQuery.queryKey, starters);
-      tell(says.kept);
+      showToast(says.kept);
       onClose();
     },
   });

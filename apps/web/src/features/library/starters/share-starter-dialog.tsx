@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
-import { Button, Dialog, Field, IconButton, tell } from '../../../shared/ui';
+import { Button, Dialog, Field, IconButton, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterView; onClose: () => void }) {
@@ -18,12 +18,12 @@ export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterV
       const added = starters.find(({ id }) => id === starter.id)?.sharedWith.find(({ id }) => !known.has(id));
       queries.setQueryData(startersQuery.queryKey, starters);
       setEmail('');
-      if (added) tell(says.shared(added.name));
+      if (added) showToast(says.shared(added.name));
     },
   });
   const unshare = useMutation({
     mutationFn: ({ id }: Colleague) => ask('DELETE', `/starters/${starter.id}/shares/${id}`),
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
     onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
   });
   return (

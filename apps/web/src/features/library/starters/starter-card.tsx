@@ -6,7 +6,7 @@ import { EllipsisVertical, Trash2, UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
 import { Thumbnail } from '../../../shared/slides';
-import { ConfirmDialog, IconButton, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { ConfirmDialog, IconButton, Menu, MenuEntry, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 import { ShareStarterDialog } from './share-starter-dialog';
 import type { FoundStarter } from './use-starters';
@@ -49,7 +49,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
   const [deleting, setDeleting] = useState(false);
   const remove = useMutation({
     mutationFn: () => ask('DELETE', `/starters/${id}`),
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
     onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
   });
   return (

@@ -19,7 +19,7 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
-import { Failing, IconButton, Loading, Menu, MenuEntry, tell } from '../../../shared/ui';
+import { Failing, IconButton, Loading, Menu, MenuEntry, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 export function Screen() {
@@ -76,7 +76,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
   const keep = () => {
     const name = words.show.walkName(words.moment(new Date().toISOString()));
     writeChanges(document.doc, keepWalk(deck, { id: newId(), name, slides: slidesWalked(shared.state) }));
-    tell(words.show.walkKept);
+    showToast(words.show.walkKept);
   };
   const note = showNotice(show);
   return (

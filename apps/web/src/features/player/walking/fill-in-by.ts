@@ -8,7 +8,7 @@ import {
   type Drop,
   dropPiece,
   hasRoomFor,
-  misfitsOf,
+  validateWork,
   moveAdded,
   nextStrokeId,
   nudgePiece,
@@ -21,7 +21,7 @@ import {
   type WorkChange,
 } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 /** What can be asked for, to be added in an open area. */
@@ -42,7 +42,7 @@ interface Desk {
 
 /** Hands over the given work. */
 export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }: Desk): FillIn {
-  const warn = (text: string) => tell(text, { tone: 'trouble' });
+  const warn = (text: string) => showToast(text, { tone: 'trouble' });
   const stays = Object.keys(told).filter((id) => told[id]?.left === 0);
   /** Whether changes leave alone what was checked for the last time: pieces in a zone can be reached all the same. */
   const isAllowed = (changes: readonly WorkChange[]) => {
@@ -64,7 +64,7 @@ export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }
     const added = placeAdded(edition, work, areaId, content);
     if (!added) return;
     const id = newId();
-    if (misfitsOf(applyWorkChanges(work, [{ part: 'added', id, value: added }]), edition).length > 0)
+    if (validateWork(applyWorkChanges(work, [{ part: 'added', id, value: added }]), edition).length > 0)
       warn(words.onSlides.asking.noRoom);
     else put({ part: 'added', id, value: added });
   };

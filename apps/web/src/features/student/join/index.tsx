@@ -4,7 +4,7 @@ import { plainCode, readableCode } from '@gobrel/contract/join-code';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { fetchStudentScreenAhead } from '../../../app/prefetch';
+import { prefetchStudentScreen } from '../../../app/prefetch';
 import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../../app/frame';
 import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
 import { ask, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
@@ -20,7 +20,7 @@ export function Screen() {
   // What was known of the lesson stays, also when the server does not let them in any more.
   const isSignedOut = mine.error instanceof Refusal && [401, 403].includes(mine.error.problem.status);
   const [student, setStudent] = useState<Student | null>(null);
-  useEffect(fetchStudentScreenAhead, []);
+  useEffect(prefetchStudentScreen, []);
   const queries = useQueryClient();
   const leaving = useLeaving('student', () => {
     queries.removeQueries({ queryKey: ['my-lesson'] });

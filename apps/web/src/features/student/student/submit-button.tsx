@@ -8,7 +8,7 @@ import { useState } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask, messageOf, myLessonQuery } from '../../../shared/api';
 import { slideName } from '../../../shared/slides';
-import { Button, Dialog, tell } from '../../../shared/ui';
+import { Button, Dialog, showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 interface SubmitProps {
@@ -37,13 +37,13 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       take(next);
       setAsking(false);
       setKey(newId());
-      tell(words.student.arrived);
+      showToast(words.student.arrived);
     },
   });
   const reopen = useMutation({
     mutationFn: () => ask<MyLessonView>('DELETE', '/my-lesson/submission'),
     onSuccess: take,
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   if (lesson.closedAt) return null;
   if (lesson.submission && !lesson.mayTakeBack) return null;

@@ -6,7 +6,7 @@ import { Hand, MonitorPlay, PartyPopper, Send, ZoomIn, ZoomOut } from 'lucide-re
 import { useState } from 'react';
 import type { Zoom } from '../../../shared/sync';
 import { ask, messageOf } from '../../../shared/api';
-import { Button, IconButton, tell } from '../../../shared/ui';
+import { Button, IconButton, showToast } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
 import { words } from '../../../shared/messages';
 
@@ -116,7 +116,7 @@ export function Audience({ state: { allowed } }: { state: LessonState }) {
           onSubmit={(event) => {
             event.preventDefault();
             if (question.trim() === '') return;
-            signal.mutate({ question }, { onSuccess: () => tell(words.turns.askedIt) });
+            signal.mutate({ question }, { onSuccess: () => showToast(words.turns.askedIt) });
             setQuestion('');
           }}
         >
@@ -146,6 +146,6 @@ interface SignalFields {
 function useSignal() {
   return useMutation({
     mutationFn: (signal: SignalFields) => ask('POST', '/my-lesson/signals', signal),
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
 }

@@ -7,7 +7,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask, myLessonQuery } from '../../../shared/api';
-import { tell } from '../../../shared/ui';
+import { showToast } from '../../../shared/ui';
 import { words } from '../../../shared/messages';
 
 /** How long answers may take to reach the server before they are checked, in milliseconds. */
@@ -23,7 +23,7 @@ export function useChecks(lesson: MyLessonView, document: OpenDocument, edition:
       return ask<MyLessonView>('POST', '/my-lesson/checks', { itemIds });
     },
     onSuccess: (next) => queries.setQueryData(myLessonQuery.queryKey, next),
-    onError: () => tell(words.telling.cannot, { tone: 'trouble' }),
+    onError: () => showToast(words.telling.cannot, { tone: 'trouble' }),
   });
   return { told, checking: check.isPending, check: (itemIds: readonly string[]) => check.mutate(itemIds) };
 }

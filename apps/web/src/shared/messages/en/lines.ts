@@ -1,6 +1,6 @@
 /** Words about lines and arrows. */
 import type { LineHead } from '@gobrel/core/deck';
-import type { Way } from '@gobrel/core/geometry';
+import type { ConnectorStyle } from '@gobrel/core/geometry';
 
 export const lines = {
   title: 'Lines',
@@ -13,8 +13,8 @@ export const lines = {
   },
   tieHint: 'Select two items first, and the line joins them.',
   handles: { 'line-end': 'Drag onto an item to tie it', 'line-middle': 'Drag to bend it' },
-  way: 'Way',
-  ways: { straight: 'Straight', elbow: 'With elbows', curve: 'Curved' } as Readonly<Record<Way, string>>,
+  way: 'ConnectorStyle',
+  ways: { straight: 'Straight', elbow: 'With elbows', curve: 'Curved' } as Readonly<Record<ConnectorStyle, string>>,
   ends: 'Ends',
   begins: 'begins with',
   endsWith: 'ends with',

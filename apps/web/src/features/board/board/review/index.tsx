@@ -16,7 +16,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../../shared/api';
-import { Button, Choose, Empty, IconButton, tell } from '../../../../shared/ui';
+import { Button, Choose, Empty, IconButton, showToast } from '../../../../shared/ui';
 import type { Watched } from '../../../../shared/watching';
 import { words } from '../../../../shared/messages';
 import { ReviewedSlide } from './reviewed-slide';
@@ -115,9 +115,9 @@ function ReleaseButton({ lesson }: { lesson: LessonView }) {
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/release`, {}),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      tell(words.reviewing.released);
+      showToast(words.reviewing.released);
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   return (
     <Button className="ml-auto" look="main" disabled={release.isPending} onClick={() => release.mutate()}>
@@ -150,27 +150,27 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
     },
     onError: (error, _next, context) => {
       queries.setQueryData(reviewsQuery(lesson.id).queryKey, context?.before);
-      tell(messageOf(error), { tone: 'trouble' });
+      showToast(messageOf(error), { tone: 'trouble' });
     },
   });
   const giveBack = useMutation({
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return`),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      tell(words.reviewing.givenBack(participant.name), {
+      showToast(words.reviewing.givenBack(participant.name), {
         action: { name: words.common.undo, run: () => undoReturn.mutate(participant) },
       });
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   const undoReturn = useMutation({
     mutationFn: ({ releasedAt, returnedAt }: ParticipantView) =>
       ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return/undo`, { releasedAt, returnedAt }),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      tell(words.reviewing.notGivenBack(participant.name));
+      showToast(words.reviewing.notGivenBack(participant.name));
     },
-    onError: (error) => tell(messageOf(error), { tone: 'trouble' }),
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   const asking = isAsking(item) ? item : null;
   const entry = marks[participantId];

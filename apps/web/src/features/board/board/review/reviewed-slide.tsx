@@ -9,7 +9,7 @@ import { Mic, Square, Trash2 } from 'lucide-react';
 import { type MouseEvent, type RefObject, useState } from 'react';
 import { PraiseSign, Said, Spots } from '../../../../shared/reviewing';
 import { slideName } from '../../../../shared/slides';
-import { Button, IconButton, tell } from '../../../../shared/ui';
+import { Button, IconButton, showToast } from '../../../../shared/ui';
 import { words } from '../../../../shared/messages';
 import { DRAFT } from './use-review-keys';
 
@@ -96,7 +96,7 @@ function NewComment({ field, isAtSpot, onAdd }: NewCommentProps) {
   const recorder = useRecorder({
     longest: LONGEST,
     onRecorded: (spoken) => onAdd({ text: '', praise: null, spoken }),
-    onFailed: () => tell(says.noMicrophone, { tone: 'trouble' }),
+    onFailed: () => showToast(says.noMicrophone, { tone: 'trouble' }),
   });
   const keep = () => {
     if (text.trim() === '') return;

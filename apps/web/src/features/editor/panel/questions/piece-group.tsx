@@ -1,5 +1,5 @@
 /** Settings of a piece: where it belongs, how many of it there are, and how it may be moved. */
-import { type Item, itemsOf, nameOf, setBelongs, setPieceManner, zonesOn } from '@gobrel/core/deck';
+import { type Item, itemsOf, nameOf, setBelongs, setPieceBehaviour, zonesOn } from '@gobrel/core/deck';
 import { Choose } from '../../../../shared/ui';
 import { words } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
@@ -54,7 +54,9 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
           value={pile === 0 ? 'single' : pile === null ? 'endless' : 'some'}
           options={(['single', 'some', 'endless'] as const).map((value) => ({ value, name: says[value] }))}
           onChange={(next) =>
-            run(setPieceManner(deck, ids, { pile: next === 'single' ? 0 : next === 'endless' ? null : START_OF_PILE }))
+            run(
+              setPieceBehaviour(deck, ids, { pile: next === 'single' ? 0 : next === 'endless' ? null : START_OF_PILE }),
+            )
           }
         />
         {pile ? (
@@ -63,15 +65,19 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
             value={pile}
             least={1}
             most={200}
-            onChange={(copies) => run(setPieceManner(deck, ids, { pile: Math.max(1, copies) }))}
+            onChange={(copies) => run(setPieceBehaviour(deck, ids, { pile: Math.max(1, copies) }))}
           />
         ) : null}
-        <Tick label={says.turns} checked={turns} onChange={(next) => run(setPieceManner(deck, ids, { turns: next }))} />
+        <Tick
+          label={says.turns}
+          checked={turns}
+          onChange={(next) => run(setPieceBehaviour(deck, ids, { turns: next }))}
+        />
         {regions.length > 0 ? (
           <PickField
             label={says.within}
             value={within ?? ''}
-            onChange={(id) => run(setPieceManner(deck, ids, { within: id || null }))}
+            onChange={(id) => run(setPieceBehaviour(deck, ids, { within: id || null }))}
           >
             <option value="">{says.anywhere}</option>
             {regions.map((region) => (

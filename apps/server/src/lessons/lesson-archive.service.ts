@@ -23,7 +23,7 @@ import { LessonsService } from './lessons.service.js';
 import { ParticipantsService } from './participants.service.js';
 
 @Injectable()
-export class KeepingService {
+export class LessonArchiveService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly lessons: LessonsService,

@@ -5,7 +5,7 @@ import { DocumentAccessService, SyncService } from '../sync/index.js';
 import { ParticipantsService } from './participants.service.js';
 
 @Injectable()
-export class WritingService {
+export class WorkLockService {
   constructor(
     private readonly access: DocumentAccessService,
     private readonly participants: ParticipantsService,

@@ -11,7 +11,7 @@ const LIFTED = '~';
  * The edition with moved pieces where they were put, in front in the order in which they were lifted, and with the
  * copies that piles have given out.
  */
-export function layOver(edition: Deck, work: Work): Deck {
+export function applyWork(edition: Deck, work: Work): Deck {
   const known = piecesIn(edition);
   const moved = Object.entries(work.pieces).flatMap(([id, place]): [string, Item][] => {
     const source = sourceOfPiece(id);

@@ -9,12 +9,12 @@ import {
   sizeOf,
   sourceOfPiece,
 } from '../deck/index.js';
-import { MOST_COPIES } from './lay-over.js';
+import { MOST_COPIES } from './apply-work.js';
 import { fillKindOf, fills } from './fill-kinds.js';
 import { type Added, type Answer, type PiecePlace, type Stroke, type Work, workLimits } from './work.js';
 
 /** Why a piece of work does not fit, in words for a log; empty when it fits. */
-export function misfitsOf(work: Work, edition: Deck): readonly string[] {
+export function validateWork(work: Work, edition: Deck): readonly string[] {
   const item = (id: ItemId) => edition.items[id];
   return [
     ...Object.entries(work.pieces).flatMap(([id, place]) => pieceMisfit(id, place, edition)),

@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { readAnnouncements } from './announced.js';
+import { readPreloads } from './preloads.js';
 
 function built(manifest: object | null): (address: string) => string {
   const folder = mkdtempSync(join(tmpdir(), 'built-'));
@@ -10,7 +10,7 @@ function built(manifest: object | null): (address: string) => string {
     mkdirSync(join(folder, '.vite'));
     writeFileSync(join(folder, '.vite', 'manifest.json'), JSON.stringify(manifest));
   }
-  return readAnnouncements(folder);
+  return readPreloads(folder);
 }
 
 const manifest = {

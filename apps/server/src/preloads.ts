@@ -13,13 +13,13 @@ interface BuiltModule {
 type Manifest = Readonly<Record<string, BuiltModule>>;
 
 /** A screen, by its address: the module it is in, and the answers it asks for first. */
-interface Announced {
+interface Preloaded {
   readonly address: RegExp;
   readonly module: string;
   readonly asks: (address: RegExpExecArray) => readonly string[];
 }
 
-const announced: readonly Announced[] = [
+const preloaded: readonly Preloaded[] = [
   {
     address: /^\/work$/,
     module: 'src/features/student/student/index.tsx',
@@ -33,12 +33,12 @@ const announced: readonly Announced[] = [
 ];
 
 /** Gives the page of a built application for an address. @throws when the folder holds no page */
-export function readAnnouncements(folder: string): (address: string) => string {
+export function readPreloads(folder: string): (address: string) => string {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const place = join(folder, '.vite', 'manifest.json');
   const manifest = existsSync(place) ? (JSON.parse(readFileSync(place, 'utf8')) as Manifest) : {};
   return (address) => {
-    for (const screen of announced) {
+    for (const screen of preloaded) {
       const known = screen.address.exec(address);
       if (!known) continue;
       const links = [

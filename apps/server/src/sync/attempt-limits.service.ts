@@ -7,7 +7,7 @@ import { DataSource } from 'typeorm';
 import { AnswerCheckRow } from '../database/index.js';
 
 @Injectable()
-export class UsedUpService {
+export class AttemptLimitsService {
   /** Editions do not change, so which of their questions can be used up is looked for once. */
   private readonly limited = new WeakMap<Deck, readonly Item[]>();
 
