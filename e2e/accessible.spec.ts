@@ -1,7 +1,7 @@
 /** axe finds nothing on any view, in either scheme. */
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { atSlide, classScreen, join, odile, QUESTIONS, tablet } from './people';
+import { atSlide, classScreen, join, nothingLoads, odile, QUESTIONS, tablet } from './people';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
@@ -271,7 +271,8 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
   await page.goto('/lessons/shore-lesson');
   for (const tab of ['Lead', 'By student', 'Side by side', 'Ways walked', 'Review']) {
     await page.getByRole('tab', { name: tab }).click();
-    await page.waitForTimeout(500);
+    await expect(page.getByRole('tabpanel', { name: tab })).toBeVisible();
+    await nothingLoads(page);
     await expectClean(page);
   }
   await page.getByRole('tab', { name: 'Side by side' }).click();
@@ -312,7 +313,8 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
 
   for (const address of ['/classes', '/classes/6-heron/gradebook']) {
     await page.goto(address);
-    await page.waitForTimeout(800);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await nothingLoads(page);
     await expectClean(page);
   }
 });

@@ -1,6 +1,6 @@
 /** Making slides in the editor, by mouse and keys, alone and together. */
 import { expect, type Page, test } from '@playwright/test';
-import { dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved, addQuestion } from './people';
+import { addQuestion, dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved, sortByKeys } from './people';
 
 const left = (page: Page) => page.getByRole('spinbutton', { name: 'left' });
 const undo = (page: Page) => page.getByRole('button', { name: 'Undo' });
@@ -170,11 +170,7 @@ test('slides are named, duplicated, left out, set to links only and reordered by
   await expect(strip.getByRole('button', { name: '1 Second, left out' })).toBeVisible();
   const second = strip.getByRole('button', { name: '1 Second, left out' });
   await second.focus();
-  await page.keyboard.press('m');
-  await page.waitForTimeout(200);
-  await page.keyboard.press('ArrowRight');
-  await page.waitForTimeout(300);
-  await page.keyboard.press('m');
+  await sortByKeys(page, ['ArrowRight']);
   await expect(strip.getByRole('button', { name: '2 Second, left out' })).toBeVisible();
 });
 

@@ -2,7 +2,7 @@
 import { expect, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
-import { classScreen, dragByTouch, join, newTeacher, odile, ownCopy, saved, tablet } from './people';
+import { classScreen, dragByTouch, join, newTeacher, odile, ownCopy, saved, sortByKeys, tablet } from './people';
 import { readQr } from './read-qr';
 
 test('a lesson is led together and at own pace, with five students, one on touch, one by keys, one that drops out', async ({
@@ -120,10 +120,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
   const turns = page.getByRole('region', { name: 'Turn list' }).getByRole('listitem');
   const moveBexley = async (key: string) => {
     await page.getByRole('button', { name: 'Move Bexley Tarn in the turn list' }).focus();
-    for (const press of ['m', key, 'm']) {
-      await page.keyboard.press(press);
-      await page.waitForTimeout(300);
-    }
+    await sortByKeys(page, [key]);
   };
   await moveBexley('ArrowUp');
   await expect(turns.first()).toContainText('Bexley Tarn');

@@ -84,7 +84,15 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   await expect.poll(async () => (await card(page, 'Hide').boundingBox())?.y).toBeGreaterThan((before?.y ?? 0) + 10);
   await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeEnabled();
   await page.getByRole('button', { name: 'Nearer' }).press('Enter');
-  await page.waitForTimeout(400);
+  // It comes nearer in a movement, which is over when the card is where it was a moment ago.
+  let last = '';
+  await expect
+    .poll(async () => {
+      const [before, now] = [last, JSON.stringify(await card(page, 'Hide').boundingBox())];
+      last = now;
+      return before === now;
+    })
+    .toBe(true);
   const placed = await card(page, 'Hide').boundingBox();
   await card(page, 'Hide').focus();
   await page.keyboard.press('Enter');

@@ -132,6 +132,27 @@ export async function dragBy(
   await page.mouse.up();
 }
 
+/** Waits until nothing on the page says that it is still on its way. */
+export async function nothingLoads(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: /^Getting .* …$/ })).toHaveCount(0);
+}
+
+/** Moves what has the focus within its list by keys: picked up, moved as far as the keys say, put down; each step is said. */
+export async function sortByKeys(page: Page, keys: readonly string[]): Promise<void> {
+  const said = page.getByRole('status').filter({ hasText: /raggable item/ });
+  let last = '';
+  const saidAnew = async () => {
+    await expect(said).not.toHaveText(last);
+    last = (await said.textContent()) ?? '';
+  };
+  for (const key of ['m', ...keys, 'm']) {
+    await page.keyboard.press(key);
+    await saidAnew();
+    // What is picked up listens to keys from the next turn on.
+    await page.evaluate(() => new Promise((next) => setTimeout(next)));
+  }
+}
+
 /** Drags by finger from one element's middle to another's, after holding still for so long, in ms. */
 export async function dragByTouch(page: Page, element: Locator, onto: Locator, hold = 0): Promise<void> {
   const from = await middleOf(element);

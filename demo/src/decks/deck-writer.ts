@@ -9,7 +9,6 @@ import {
   emptyDeck,
   type Item,
   type ItemKindName,
-  type ItemOf,
   itemsOf,
   leadLines,
   type OwnFields,
@@ -171,11 +170,4 @@ export class DeckWriter {
     this.deck = applyChanges(this.deck, last ? setOnLayout(this.deck, [last.id], true) : []);
     return this;
   }
-}
-
-/** All items of one kind in a deck, by slides. */
-export function itemsOfKind<K extends ItemKindName>(deck: Deck, kind: K): readonly ItemOf<K>[] {
-  return Object.keys(deck.slides)
-    .flatMap((slideId) => itemsOf(deck, slideId))
-    .filter((item): item is ItemOf<K> => item.kind === kind);
 }

@@ -16,7 +16,7 @@ export { isPressing, keepToDrag, pressOnlyOnce } from './keep-to-drag.js';
 export { keysWhileDragging } from './keys-while-dragging.js';
 export { useRecorder } from './items/use-recorder.js';
 export { paint, themeStyle } from './paint.js';
-export { alignStyle, RichTextView, runStyle } from './rich-text-view.js';
+export { alignStyle, RichTextView } from './rich-text-view.js';
 export { cameraAt, fittedRoom, ShowStage } from './show-stage.js';
 export { SlideStage, SlideView, type SlideViewProps } from './slide-view.js';
 export {

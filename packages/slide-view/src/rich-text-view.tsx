@@ -77,7 +77,7 @@ export function alignStyle(align: TextAlign): 'start' | 'center' | 'end' | 'just
 }
 
 /** How a run's own style is drawn. Sizes follow the text when its letters are shrunk to fit. */
-export function runStyle({ color, fontSize, font }: TextStyle): CSSProperties {
+function runStyle({ color, fontSize, font }: TextStyle): CSSProperties {
   return {
     color: color === null ? undefined : paint(color),
     fontSize: fontSize === null ? undefined : fittedSize(fontSize),

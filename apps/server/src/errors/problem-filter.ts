@@ -8,7 +8,7 @@ import { ProblemException } from './problem-exception.js';
 const AWAY = /ECONNREFUSED|ECONNRESET|EPIPE|57P0[123]|08\d{3}|timeout exceeded|Connection terminated|not connected/i;
 
 /** Whether an error means that the database cannot be reached just now. */
-export function isDatabaseAway(error: unknown): boolean {
+function isDatabaseAway(error: unknown): boolean {
   if (error instanceof HttpException || typeof error !== 'object' || error === null) return false;
   const { code, message, driverError, errors } = error as Partial<Record<string, unknown>>;
   const said = [code, message, driverError, ...(Array.isArray(errors) ? errors : [])];

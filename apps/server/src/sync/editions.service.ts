@@ -84,7 +84,7 @@ export class EditionsService {
 }
 
 /** JSON with the keys of every object sorted, so that equal values have equal texts. */
-export function canonicalJson(value: unknown): string {
+function canonicalJson(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
   if (value === undefined) return 'null';
   if (typeof value !== 'object' || value === null) return JSON.stringify(value);

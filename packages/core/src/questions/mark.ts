@@ -71,6 +71,6 @@ export function sumOfMarks(marks: readonly Mark[]): MarkSum {
 }
 
 /** Points rounded to halves, so that partial credit reads like a teacher's. */
-export function toHalves(points: number): number {
+function toHalves(points: number): number {
   return Math.round(points * 2) / 2;
 }

@@ -15,7 +15,7 @@ import { shortTextQuestion } from './short-text/index.js';
 import { spokenQuestion } from './spoken/index.js';
 
 /** The table of question kinds, by the item kind that asks. */
-export const questionKinds: { readonly [K in ItemKindName]?: QuestionKind<K> } = {
+const questionKinds: { readonly [K in ItemKindName]?: QuestionKind<K> } = {
   choice: choiceQuestion,
   'short-text': shortTextQuestion,
   'long-text': longTextQuestion,

@@ -46,7 +46,7 @@ export interface Review {
 export const emptyReview: Review = { overruled: {}, comments: [] };
 
 /** The most comments, letters of one, letters of a reason, and bytes in base64 of what is spoken in one. */
-export const reviewLimits = { comments: 100, text: 2000, why: 500, sound: 260_000, overruled: 1000 } as const;
+const reviewLimits = { comments: 100, text: 2000, why: 500, sound: 260_000, overruled: 1000 } as const;
 
 /** A review read from untrusted JSON; what cannot be read is left out. */
 export function readReview(value: unknown): Review {

@@ -23,7 +23,7 @@ export interface Chances {
 }
 
 /** Loops of more slides than this are not solved: elimination would take too long. */
-export const LARGEST_LOOP = 700;
+const LARGEST_LOOP = 700;
 
 /** The chances of all slides, where ways that wait for something are open when they can be. Takes the time of the largest loop, to the third power. */
 export function readingChances(gated: RouteGraph): Chances {

@@ -81,7 +81,7 @@ export function distancesFrom({ start, offsets, targets }: OpenWays): Int32Array
 }
 
 /** Whether a walk may stop on a slide: it is an ending, has a link to the end or from the start, or no way on at all. */
-export function stopsAt({ offsets, endings, ends, backs }: OpenWays, slide: number): boolean {
+function stopsAt({ offsets, endings, ends, backs }: OpenWays, slide: number): boolean {
   return isEnding({ endings, ends }, slide) || (offsets[slide] === offsets[slide + 1] && backs[slide] === 0);
 }
 

@@ -10,6 +10,6 @@ export {
 export * from './deck-follower.js';
 export * from './document-name.js';
 export * from './lesson-document.js';
-export { DEEPEST_FIELDS, isTooDeep } from './plain-fields.js';
+export { isTooDeep } from './plain-fields.js';
 export { readFragment, writeFragment } from './rich-text-fragment.js';
 export * from './work-document.js';

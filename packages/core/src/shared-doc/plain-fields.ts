@@ -3,7 +3,7 @@ import * as Y from 'yjs';
 import type { Fields } from '../deck/index.js';
 
 /** How many levels of maps and lists are read beneath a map, and may be written there. */
-export const DEEPEST_FIELDS = 24;
+const DEEPEST_FIELDS = 24;
 
 /** The fields of a map as plain values. What lies too deep, and texts with marks, are left out. */
 export function plainFields(map: Y.Map<unknown>): Fields {

@@ -68,7 +68,7 @@ function isDone(deck: Deck, work: Work, { opens, itemId }: Extract<Gate, { reado
 }
 
 /** Whether a question was answered, a blank filled in, or something put into a zone. */
-export function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
+function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
   const item = deck.items[itemId];
   return item !== undefined && isFilledIn(item, work);
 }

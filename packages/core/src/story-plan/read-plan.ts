@@ -13,7 +13,7 @@ import {
 } from './plan.js';
 
 /** The longest plan that is read, in letters. */
-export const LONGEST_PLAN = 2_000_000;
+const LONGEST_PLAN = 2_000_000;
 /** The longest name of a passage, in letters. */
 const LONGEST_NAME = 120;
 

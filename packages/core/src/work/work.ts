@@ -57,7 +57,7 @@ export const soundTypes = ['audio/webm', 'audio/ogg', 'audio/mp4'] as const;
 export type SoundType = (typeof soundTypes)[number];
 
 /** What a stroke is drawn with. */
-export const inkTools = ['pen', 'highlighter'] as const;
+const inkTools = ['pen', 'highlighter'] as const;
 
 /** What a stroke is drawn with. */
 export type InkTool = (typeof inkTools)[number];
@@ -126,7 +126,7 @@ export interface AddedSign extends AddedPlace {
 export type Added = AddedText | AddedPicture | AddedSticker | AddedSign;
 
 /** Types of pictures that students add. */
-export const pictureTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
+const pictureTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
 
 /** A type of picture that students add. */
 export type PictureType = (typeof pictureTypes)[number];

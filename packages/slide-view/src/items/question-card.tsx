@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 
 /** Letters of a question whose frame gives room for them, in slide units. */
-export const QUESTION_LETTERS = 24;
+const QUESTION_LETTERS = 24;
 
 interface QuestionCardProps {
   readonly prompt: string;

@@ -7,7 +7,7 @@ export type Crop = Box;
 /** The crop that shows all of a picture. */
 export const WHOLE_PICTURE: Crop = { x: 0, y: 0, width: 1, height: 1 };
 /** The least part of a picture that a crop leaves. */
-export const SMALLEST_CROP = 0.02;
+const SMALLEST_CROP = 0.02;
 
 /** Where the whole picture lies so that its crop fills a box of the given size; in the box's units. */
 export function pictureBehind(crop: Crop, size: { readonly width: number; readonly height: number }): Box {

@@ -19,7 +19,7 @@ export interface Carrier {
 }
 
 /** The destination of a carrier; `null` when it carries none. */
-export function destinationOf(deck: Deck, { itemId, run }: Carrier): Destination | null {
+function destinationOf(deck: Deck, { itemId, run }: Carrier): Destination | null {
   const item = deck.items[itemId];
   if (run === null) return item?.link ?? null;
   return item ? (linkedWordsIn(item)[run]?.destination ?? null) : null;

@@ -13,4 +13,3 @@ export {
 export { PLAIN_LOOK } from './kind.js';
 export { MOST_DOTS } from './point.js';
 export { readSignStrokes } from './sign.js';
-export { MOST_PIECES } from './zone.js';

@@ -8,7 +8,7 @@ import { shapeNames } from '../appearance/shapes.js';
 import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
 
 /** The most pieces that a zone can be told to take at most. */
-export const MOST_PIECES = 60;
+const MOST_PIECES = 60;
 
 const zoneReferences: KindReferences<ZoneItem> = {
   of: ({ belongs, takes }) => [

@@ -40,10 +40,10 @@ export interface Region {
 }
 
 /** Nothing said beyond right and wrong. */
-export const NO_FEEDBACK: Feedback = { right: '', partly: '', wrong: '' };
+const NO_FEEDBACK: Feedback = { right: '', partly: '', wrong: '' };
 
 /** The most hints and attempts a question can have. */
-export const MOST_HINTS = 5;
+const MOST_HINTS = 5;
 export const MOST_ATTEMPTS = 20;
 
 /** The most points a question can be worth. */

@@ -32,7 +32,7 @@ export interface SlidePlaying {
 }
 
 /** The longest a slide can stay, in seconds. */
-export const LONGEST_STAY = 3600;
+const LONGEST_STAY = 3600;
 
 /** How a deck is played, from untrusted JSON. */
 export function readPlaying(value: unknown): Playing {

@@ -29,7 +29,7 @@ export interface ClassList {
 }
 
 /** The most students a list gives, and letters of a name and of a group. */
-export const listLimits = { students: 400, name: 80, group: 40 } as const;
+const listLimits = { students: 400, name: 80, group: 40 } as const;
 
 const SEPARATORS = ['\t', ';', ',', '|'] as const;
 

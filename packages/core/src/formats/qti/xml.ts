@@ -10,7 +10,7 @@ export interface XmlElement {
 }
 
 /** The largest document that is read, in letters. */
-export const LARGEST_XML = 2_000_000;
+const LARGEST_XML = 2_000_000;
 const DEEPEST = 60;
 const CDATA = '#cdata';
 

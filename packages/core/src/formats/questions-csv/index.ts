@@ -13,7 +13,7 @@ const choiceColumns = Array.from({ length: MOST_CHOICES }, (_, at) => `choice ${
 const OR = ' | ';
 
 /** The largest table that is read, in letters, and its most rows. */
-export const LARGEST_TABLE = 2_000_000;
+const LARGEST_TABLE = 2_000_000;
 const MOST_ROWS = 1_000;
 
 type Row = Readonly<Record<string, string>>;

@@ -14,7 +14,7 @@ interface Seat {
 }
 
 /** Removing and letting in again; both give the lesson as it is then. */
-export function useSeats(lessonId: string) {
+function useSeats(lessonId: string) {
   const queries = useQueryClient();
   const onError = (error: unknown) => showToast(messageOf(error), { tone: 'trouble' });
   const follow = (lesson: LessonView) => queries.setQueryData(lessonQuery(lessonId).queryKey, lesson);

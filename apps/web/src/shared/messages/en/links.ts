@@ -5,7 +5,7 @@ import { choiceLetter } from '@gobrel/core/questions';
 import { kinds, slides } from './names';
 
 /** An item as it is spoken of in a sentence. */
-export function itemCalled(deck: Deck, itemId: ItemId): string {
+function itemCalled(deck: Deck, itemId: ItemId): string {
   const item = deck.items[itemId];
   if (!item) return 'something that is gone';
   const name = nameOf(item);

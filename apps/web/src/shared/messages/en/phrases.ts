@@ -32,7 +32,7 @@ export function destination(to: Destination): string {
 }
 
 /** The ways of walking a link can ask for. */
-export const stepNames: Readonly<Record<Step, string>> = {
+const stepNames: Readonly<Record<Step, string>> = {
   next: 'next in order',
   previous: 'previous in order',
   first: 'first slide',
