@@ -8,12 +8,19 @@ import type { KindReferences, Reference, ReferenceMap } from './reference.js';
 
 /** Everything an item refers to; its own slide is not among it. */
 export function refsOf(item: Item): readonly Reference[] {
+  return [
+    ...heldRefsOf(item),
+    ...(item.link ? refsOfDestination(item.link) : []),
+    ...linkedWordsIn(item).flatMap(({ destination }) => refsOfDestination(destination)),
+  ];
+}
+
+/** What an item refers to besides its links: what it lets go of when that is gone. */
+export function heldRefsOf(item: Item): readonly Reference[] {
   const { within } = item.piece;
   return [
     ...item.groups.map((id): Reference => ({ to: 'group', id, by: 'member' })),
     ...(within === null ? [] : [{ to: 'item', id: within, by: 'within' } as const]),
-    ...(item.link ? refsOfDestination(item.link) : []),
-    ...linkedWordsIn(item).flatMap(({ destination }) => refsOfDestination(destination)),
     ...kindReferences(item).of(item),
   ];
 }

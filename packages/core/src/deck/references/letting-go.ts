@@ -2,7 +2,7 @@
 import { type Change, changedFields } from '../model/change.js';
 import type { Deck } from '../model/deck.js';
 import type { ItemId } from '../model/identifiers.js';
-import { mapRefs, refsOf } from './item-references.js';
+import { heldRefsOf, mapRefs } from './item-references.js';
 import { SAME_REFERENCES } from './reference.js';
 
 /**
@@ -17,7 +17,7 @@ export function letGoOf(deck: Deck, ids: readonly ItemId[]): Change[] {
   const groupsLeft = new Set(staying.flatMap(({ groups }) => groups));
   for (const id of ids) for (const group of deck.items[id]?.groups ?? []) if (!groupsLeft.has(group)) gone.add(group);
   return staying.flatMap((item): Change[] => {
-    if (!refsOf(item).some(({ to, id }) => to !== 'slide' && gone.has(id))) return [];
+    if (!heldRefsOf(item).some(({ id }) => gone.has(id))) return [];
     const next = mapRefs(item, { ...SAME_REFERENCES, item: (id) => (gone.has(id) ? null : id) });
     const fields = changedFields(item, next);
     return Object.keys(fields).length === 0 ? [] : [{ type: 'set-item', id: item.id, fields }];

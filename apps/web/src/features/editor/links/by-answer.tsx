@@ -15,7 +15,10 @@ interface ByAnswerFieldsProps {
 }
 
 export function ByAnswerFields({ deck, slideId, present, onPick }: ByAnswerFieldsProps) {
-  const questions = questionsNear(deck, slideId);
+  const near = questionsNear(deck, slideId);
+  const known = present && deck.items[present.questionId];
+  // The question it goes by stays to be seen, though it may have lost its key.
+  const questions = known && !near.includes(known) ? [known, ...near] : near;
   const [draft, setDraft] = useState<ByAnswer>(
     present ?? { to: 'by-answer', questionId: questions[0]?.id ?? '', right: null, wrong: null, choices: {} },
   );
