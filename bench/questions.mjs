@@ -63,7 +63,10 @@ function marking() {
   const ours = timed(() => works.map((work) => markWork(deck, work)));
   const tallies = timed(() => {
     for (const item of Object.values(deck.items)) if (item.kind === 'choice') tallyChoice(item, works);
-    return analyseMarks(deck, marks);
+    return analyseMarks(
+      deck,
+      works.map((work, at) => ({ work, marks: marks[at] })),
+    );
   });
   const ratio = (value) => (value / reading).toFixed(1);
   return [

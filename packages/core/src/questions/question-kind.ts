@@ -1,5 +1,5 @@
 /** What the house must know of a kind of question: one folder a kind, entered in `marking.ts`. */
-import type { Deck, Item, ItemKindName, ItemOf, OwnFields } from '../deck/index.js';
+import type { Deck, ItemKindName, ItemOf, OwnFields } from '../deck/index.js';
 import type { Work, WorkChange } from '../work/index.js';
 import type { Mark } from './mark.js';
 
@@ -15,24 +15,12 @@ export interface QuestionKind<K extends ItemKindName> {
   readonly given: (item: ItemOf<K>, work: Work, edition: Deck) => string;
   /** What somebody would do who answers just as the key says; nothing when there is no key. */
   readonly keyed: (item: ItemOf<K>, edition: Deck) => readonly WorkChange[];
-  /** What was given, so that two answers can be compared. */
-  readonly fingerprint: (item: ItemOf<K>, work: Work, edition: Deck) => string;
-  /** Puts the answer back to what it was before. */
-  readonly putBack: (item: ItemOf<K>, before: Work, after: Work) => readonly WorkChange[];
   /**
    * The key that makes what was filled in right; `null` when that says nothing, or no key can be made of it.
    * @param createId for what a key has ids for
    */
   readonly keyFrom: (item: ItemOf<K>, work: Work, createId: () => string) => Partial<OwnFields<K>> | null;
 }
-
-/** For questions with an answer of their own. */
-export const givenAsAnswer = {
-  fingerprint: ({ id }: Item, work: Work): string => JSON.stringify(work.answers[id] ?? null),
-  putBack: ({ id }: Item, before: Work): readonly WorkChange[] => [
-    { part: 'answers', id, value: before.answers[id] ?? null },
-  ],
-};
 
 /** For questions that no key marks. */
 export const noKey = { keyed: (): readonly WorkChange[] => [], keyFrom: () => null };

@@ -11,9 +11,9 @@ import {
   readString,
   type SlideId,
 } from '../deck/index.js';
-import type { Work } from '../work/index.js';
+import { fillKindOf, type Work } from '../work/index.js';
 import { type Mark, type Verdict, verdictNames } from './mark.js';
-import { markItem, type Marks, markWork, questionKindOf } from './marking.js';
+import { markItem, type Marks, markWork } from './marking.js';
 
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
 export interface Told {
@@ -99,7 +99,7 @@ export function judge(item: Item, work: Work, edition: Deck): Told | null {
 
 /** What somebody answered to one item, so that two answers can be compared; '' for what is no question. */
 export function answerFingerprint(item: Item, work: Work, edition: Deck): string {
-  return questionKindOf(item)?.fingerprint(item, work, edition) ?? '';
+  return fillKindOf(item)?.fingerprint(item, work, edition) ?? '';
 }
 
 /** What was told of the answers as they are now: what was told of others does not hold any more. */

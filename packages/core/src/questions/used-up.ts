@@ -3,8 +3,7 @@
  * came with it is kept: a device that had not heard yet must not lose the rest of its work.
  */
 import type { Deck, ItemId } from '../deck/index.js';
-import type { Work, WorkChange } from '../work/index.js';
-import { questionKindOf } from './marking.js';
+import { fillKindOf, type Work, type WorkChange } from '../work/index.js';
 import { answerFingerprint } from './telling.js';
 
 /** Those of some questions whose answers differ between two states of a student's work. */
@@ -24,6 +23,6 @@ export function putBackAnswers(
 ): readonly WorkChange[] {
   return changedAnswers(ids, before, after, edition).flatMap((id): readonly WorkChange[] => {
     const item = edition.items[id];
-    return item ? (questionKindOf(item)?.putBack(item, before, after) ?? []) : [];
+    return item ? (fillKindOf(item)?.putBack(item, before, after) ?? []) : [];
   });
 }

@@ -1,7 +1,6 @@
 /** Laying work over its edition: the slides as that student has them. */
 import { type Deck, type Item, piecesIn, pileCopyId, type SlideId, sourceOfPiece } from '../deck/index.js';
 import { centreOf, moveFrame, turnTogether } from '../geometry/index.js';
-import { fills } from './fill-kinds.js';
 import type { Added, PiecePlace, Work } from './work.js';
 
 /** Ranks of what was lifted: behind every rank of an author in the alphabet, so in front of everything on the slide. */
@@ -58,16 +57,4 @@ export function addedOn(edition: Deck, work: Work, slideId: SlideId): readonly P
   return Object.entries(work.added).flatMap(([id, added]) =>
     edition.items[added.areaId]?.slideId === slideId ? [{ id, ...added }] : [],
   );
-}
-
-/** Work that no longer fits its edition: entries by id whose item is gone or has changed its kind. */
-export function strandedIn(edition: Deck, work: Work): readonly string[] {
-  const known = piecesIn(edition);
-  return [
-    ...Object.keys(work.pieces).filter((id) => !known.has(sourceOfPiece(id))),
-    ...Object.keys(work.blanks).filter((id) => !fills(edition.items[id], 'blanks')),
-    ...Object.keys(work.answers).filter((id) => !fills(edition.items[id], 'answers')),
-    ...Object.entries(work.added).flatMap(([id, added]) => (fills(edition.items[added.areaId], 'added') ? [] : [id])),
-    ...Object.entries(work.drawn).flatMap(([id, { itemId }]) => (fills(edition.items[itemId], 'drawn') ? [] : [id])),
-  ];
 }

@@ -1,6 +1,7 @@
 /** What students fill in, one entry an item kind: which part of their work, when it is filled, and what fits. */
-import type { Item, ItemKindName, ItemOf } from '../deck/index.js';
-import { type Answer, type Work, workLimits, type WorkPart } from './work.js';
+import type { Deck, Item, ItemKindName, ItemOf } from '../deck/index.js';
+import { type Answer, type Work, type WorkChange, workLimits, type WorkPart } from './work.js';
+import { standingIn } from './zone-lay.js';
 
 /** Why an answer does not fit, in words for a log after the id of its question; `null` when it fits. */
 type Misfit = string | null;
@@ -13,6 +14,10 @@ export interface FillKind<K extends ItemKindName> {
   readonly countsAsOne: boolean;
   /** Whether something is filled in that says something. */
   readonly isFilled: (item: ItemOf<K>, work: Work) => boolean;
+  /** What was given, so that two answers can be compared. */
+  readonly fingerprint: (item: ItemOf<K>, work: Work, edition: Deck) => string;
+  /** Puts what was given back to what it was before. */
+  readonly putBack: (item: ItemOf<K>, before: Work, after: Work) => readonly WorkChange[];
   /** What is wrong with an answer; only asked where `parts` has answers. */
   readonly answerMisfit: (item: ItemOf<K>, answer: Answer) => Misfit;
 }
@@ -42,7 +47,30 @@ function isDrawnOn({ id }: Item, work: Work): boolean {
 }
 
 /** For questions with an answer of their own. */
-const answered = { parts: ['answers'], countsAsOne: true, isFilled: isAnswered } as const;
+const answered = {
+  parts: ['answers'],
+  countsAsOne: true,
+  isFilled: isAnswered,
+  fingerprint: ({ id }: Item, work: Work) => JSON.stringify(work.answers[id] ?? null),
+  putBack: ({ id }: Item, before: Work): readonly WorkChange[] => [
+    { part: 'answers', id, value: before.answers[id] ?? null },
+  ],
+} as const;
+
+/** For what is drawn on. */
+const drawnOn = {
+  fingerprint: ({ id }: Item, work: Work) =>
+    Object.entries(work.drawn)
+      .flatMap(([key, { itemId, points }]) => (itemId === id ? [`${key}:${points.length}`] : []))
+      .sort()
+      .join(' '),
+  putBack: ({ id }: Item, before: Work, after: Work): readonly WorkChange[] => {
+    const touched = [before, after].flatMap(({ drawn }) =>
+      Object.keys(drawn).filter((key) => drawn[key]?.itemId === id),
+    );
+    return [...new Set(touched)].map((key) => ({ part: 'drawn', id: key, value: before.drawn[key] ?? null }));
+  },
+};
 
 /** For what holds no answer. */
 const noAnswer = { answerMisfit: (): Misfit => TAKES_NO_SUCH };
@@ -76,12 +104,27 @@ const fillKinds = {
     parts: ['pieces'],
     countsAsOne: false,
     isFilled: ({ id }, work) => Object.values(work.pieces).some((place) => place.zoneId === id),
+    // Most zones are empty, and finding the order lays the work over the edition.
+    fingerprint: (zone, work, edition) =>
+      Object.values(work.pieces).some(({ zoneId }) => zoneId === zone.id)
+        ? standingIn(edition, work, zone)
+            .map(({ id }) => id)
+            .join(' ')
+        : '',
+    putBack: ({ id }, before, after) => {
+      const touched = [before, after].flatMap(({ pieces }) =>
+        Object.keys(pieces).filter((piece) => pieces[piece]?.zoneId === id),
+      );
+      return [...new Set(touched)].map((piece) => ({ part: 'pieces', id: piece, value: before.pieces[piece] ?? null }));
+    },
   },
   blank: {
     ...noAnswer,
     parts: ['blanks'],
     countsAsOne: true,
     isFilled: ({ id }, work) => (work.blanks[id] ?? '').trim() !== '',
+    fingerprint: ({ id }, work) => work.blanks[id] ?? '',
+    putBack: ({ id }, before) => [{ part: 'blanks', id, value: before.blanks[id] ?? null }],
   },
   choice: {
     ...answered,
@@ -103,7 +146,7 @@ const fillKinds = {
       return answer.dots.length > mostDots(item) ? `takes ${mostDots(item)} dots at most` : null;
     },
   },
-  draw: { ...noAnswer, parts: ['drawn'], countsAsOne: true, isFilled: isDrawnOn },
+  draw: { ...noAnswer, ...drawnOn, parts: ['drawn'], countsAsOne: true, isFilled: isDrawnOn },
   spoken: {
     ...answered,
     answerMisfit: (_item, answer) => {
@@ -113,6 +156,7 @@ const fillKinds = {
   },
   'open-area': {
     ...noAnswer,
+    ...drawnOn,
     parts: ['drawn', 'added'],
     countsAsOne: true,
     isFilled: (item, work) =>

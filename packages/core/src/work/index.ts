@@ -7,5 +7,6 @@ export * from './validate-work.js';
 export * from './apply-work.js';
 export * from './piece-drop.js';
 export * from './sounds.js';
+export * from './stranded.js';
 export * from './work.js';
 export * from './zone-lay.js';

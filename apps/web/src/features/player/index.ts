@@ -1,3 +1,2 @@
-/** The player's door: walking through a deck, and showing one, for whoever shows slides. */
+/** The player's door: what a show has besides the slide, for whoever shows slides. */
 export * from './showing';
-export * from './walking';

@@ -7,8 +7,6 @@ export const blankQuestion: QuestionKind<'blank'> = {
   isRead: isReadForWords,
   rule: ruleForWords,
   given: (item, work) => work.blanks[item.id] ?? '',
-  fingerprint: ({ id }, work) => work.blanks[id] ?? '',
-  putBack: ({ id }, before) => [{ part: 'blanks', id, value: before.blanks[id] ?? null }],
   keyFrom: ({ id, accepted }, work) => ({ accepted: acceptedInFront((work.blanks[id] ?? '').trim(), accepted) }),
   keyed: (item) => {
     const isOffered = (words: string) => item.options.length === 0 || item.options.includes(words);

@@ -1,5 +1,5 @@
 /** Choice questions. */
-import { givenAsAnswer, type QuestionKind } from '../question-kind.js';
+import type { QuestionKind } from '../question-kind.js';
 import { givenChoices, markChoice, pickedIn, ruleForChoice } from './mark-choice.js';
 
 export { choiceLetters } from './choice-letters.js';
@@ -14,7 +14,6 @@ export const choiceQuestion: QuestionKind<'choice'> = {
   isRead: () => false,
   rule: ruleForChoice,
   given: (item, work) => givenChoices(item, pickedIn(work, item.id)),
-  ...givenAsAnswer,
   keyFrom: ({ id }, work) => ({ right: pickedIn(work, id) }),
   keyed: (item) => {
     const picked = item.several ? item.right : item.right.slice(0, 1);

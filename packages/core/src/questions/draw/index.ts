@@ -15,15 +15,4 @@ export const drawQuestion: QuestionKind<'draw'> = {
     return length === 0 ? '' : length === 1 ? 'a stroke' : `${length} strokes`;
   },
   ...noKey,
-  fingerprint: ({ id }, work) =>
-    Object.entries(work.drawn)
-      .flatMap(([key, { itemId, points }]) => (itemId === id ? [`${key}:${points.length}`] : []))
-      .sort()
-      .join(' '),
-  putBack: ({ id }, before, after) => {
-    const touched = [before, after].flatMap(({ drawn }) =>
-      Object.keys(drawn).filter((key) => drawn[key]?.itemId === id),
-    );
-    return [...new Set(touched)].map((key) => ({ part: 'drawn', id: key, value: before.drawn[key] ?? null }));
-  },
 };

@@ -1,6 +1,6 @@
 /** Long-text questions: read by a person, with the words counted. */
 import type { LongTextItem } from '../../deck/index.js';
-import { givenAsAnswer, noKey, type QuestionKind } from '../question-kind.js';
+import { noKey, type QuestionKind } from '../question-kind.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 import { wordsGiven } from '../words-given.js';
 
@@ -25,5 +25,4 @@ export const longTextQuestion: QuestionKind<'long-text'> = {
   rule: () => READ_BY_A_PERSON,
   given: (item, work) => wordsGiven(work, item.id),
   ...noKey,
-  ...givenAsAnswer,
 };

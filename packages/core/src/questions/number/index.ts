@@ -1,5 +1,5 @@
 /** Number questions. */
-import { givenAsAnswer, type QuestionKind } from '../question-kind.js';
+import type { QuestionKind } from '../question-kind.js';
 import { inFirstUnit } from './in-first-unit.js';
 import { readNumbers } from './read-number.js';
 import { answerInWords, wordsGiven } from '../words-given.js';
@@ -15,7 +15,6 @@ export const numberQuestion: QuestionKind<'number'> = {
   isRead: ({ right }) => right === null,
   rule: ruleForNumber,
   given: (item, work) => wordsGiven(work, item.id),
-  ...givenAsAnswer,
   keyFrom: ({ id, units }, work) => {
     const read = readNumbers(wordsGiven(work, id));
     const [right] = (read && inFirstUnit(read, units)?.values) ?? [];

@@ -20,13 +20,6 @@ export const placementQuestion: QuestionKind<'zone'> = {
       .filter((name) => name !== '')
       .join(', '),
   keyed: keyedPlacement,
-  fingerprint: (zone, work, edition) => placedIn(zone, work, edition).join(' '),
-  putBack: ({ id }, before, after) => {
-    const touched = [before, after].flatMap(({ pieces }) =>
-      Object.keys(pieces).filter((piece) => pieces[piece]?.zoneId === id),
-    );
-    return [...new Set(touched)].map((piece) => ({ part: 'pieces', id: piece, value: before.pieces[piece] ?? null }));
-  },
   // The zones of a slide get their keys together: a piece has one place.
   keyFrom: () => null,
 };

@@ -1,7 +1,7 @@
 /** Questions answered by pointing. */
 import type { PointItem } from '../../deck/index.js';
 import type { Dot, Work } from '../../work/index.js';
-import { givenAsAnswer, type QuestionKind } from '../question-kind.js';
+import type { QuestionKind } from '../question-kind.js';
 import { keyFromDots } from './key-from-dots.js';
 import { atValue, dotsIn, hasPointKey, markPoint, ruleForPoint, valueAt } from './mark-point.js';
 
@@ -13,7 +13,6 @@ export const pointQuestion: QuestionKind<'point'> = {
   isRead: (item) => !hasPointKey(item),
   rule: ruleForPoint,
   given: givenPoints,
-  ...givenAsAnswer,
   keyFrom: keyFromDots,
   keyed: (item) => {
     const dots = keyDots(item);

@@ -1,5 +1,5 @@
 /** Short-text questions. */
-import { acceptedInFront, givenAsAnswer, type QuestionKind } from '../question-kind.js';
+import { acceptedInFront, type QuestionKind } from '../question-kind.js';
 import { isReadForWords, markTyped, ruleForWords } from '../typed-mark.js';
 import { answerInWords, wordsGiven } from '../words-given.js';
 
@@ -8,7 +8,6 @@ export const shortTextQuestion: QuestionKind<'short-text'> = {
   isRead: isReadForWords,
   rule: ruleForWords,
   given: (item, work) => wordsGiven(work, item.id),
-  ...givenAsAnswer,
   keyFrom: ({ id, accepted }, work) => ({ accepted: acceptedInFront(wordsGiven(work, id).trim(), accepted) }),
   keyed: (item) => answerInWords(item.id, item.accepted.find((words) => words.trim() !== '') ?? ''),
 };

@@ -1,5 +1,5 @@
 /** Spoken answers: listened to by a person. */
-import { givenAsAnswer, noKey, type QuestionKind } from '../question-kind.js';
+import { noKey, type QuestionKind } from '../question-kind.js';
 import { READ_BY_A_PERSON } from '../typed-mark.js';
 
 export const spokenQuestion: QuestionKind<'spoken'> = {
@@ -11,5 +11,4 @@ export const spokenQuestion: QuestionKind<'spoken'> = {
     return answer?.kind === 'sound' && answer.bytes !== '' ? `${Math.round(answer.seconds)} s spoken` : '';
   },
   ...noKey,
-  ...givenAsAnswer,
 };

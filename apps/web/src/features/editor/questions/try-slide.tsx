@@ -5,7 +5,7 @@ import { type FillIn, SlideView, useFittedWidth } from '@gobrel/slide-view';
 import { KeyRound, X } from 'lucide-react';
 import { slideName } from '../../../shared/slides';
 import { Button, showToast } from '../../../shared/ui';
-import { PutBack, ToldStrip, useOwnWork } from '../../player';
+import { PutBack, ToldStrip, useOwnWork } from '../../walking';
 import { words } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 

@@ -2,7 +2,7 @@
 import { ArrowLeft, ArrowRight, CornerUpLeft, MousePointer2, PenLine } from 'lucide-react';
 import type { ComponentProps, ComponentType } from 'react';
 import type { IconButton } from '../../../shared/ui';
-import type { Walk } from '../walking';
+import type { Walk } from '../../walking';
 import { words } from '../../../shared/messages';
 import type { Show } from './use-show';
 

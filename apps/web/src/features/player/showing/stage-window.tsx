@@ -2,7 +2,7 @@
 import { cameraAt, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
 import { type PointerEvent, useMemo, useRef } from 'react';
 import { slideName } from '../../../shared/slides';
-import { SoundPlayer } from '../walking';
+import { SoundPlayer } from '../../walking';
 import { words } from '../../../shared/messages';
 import { InkLayer } from './ink-layer';
 import type { Show } from './use-show';

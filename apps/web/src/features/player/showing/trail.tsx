@@ -4,7 +4,7 @@ import type { ShowState } from '@gobrel/core/show';
 import { ChevronRight } from 'lucide-react';
 import { slideName } from '../../../shared/slides';
 import { words } from '../../../shared/messages';
-import type { Walk } from '../walking';
+import type { Walk } from '../../walking';
 
 interface TrailProps {
   readonly deck: Deck;

@@ -6,7 +6,7 @@ import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { fillInBy, keyJudge, type Walk, useWalk } from '../walking';
+import { fillInBy, keyJudge, type Walk, useWalk } from '../../walking';
 import { type SharedShow, useSharedShow } from './shared-show';
 
 /** What the hand does on the slide: it presses links, draws, or points. */

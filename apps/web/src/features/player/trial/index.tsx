@@ -8,7 +8,7 @@ import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
 import { Button, buttonClasses, Failing, Loading } from '../../../shared/ui';
-import { FilledInStage, keyJudge, ToldStrip, useOwnWork, useWalk, WalkFooter } from '../walking';
+import { FilledInStage, keyJudge, ToldStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
 import { words } from '../../../shared/messages';
 
 export function Screen() {

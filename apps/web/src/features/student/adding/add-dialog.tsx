@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { libraryUrl } from '../../../shared/api';
 import { SignPicker } from '../../../shared/signs';
 import { Button, Dialog, Field, FileButton } from '../../../shared/ui';
-import type { AskedToAdd } from '../../player';
+import { type AskedToAdd } from '../../walking';
 import { words } from '../../../shared/messages';
 import { LibraryPicker } from './library-picker';
 import { type PictureBytes, shrunkPicture } from './shrunk-picture';

@@ -10,7 +10,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react
 import { Brand, KeptNote, SchemeButton } from '../../../app/frame';
 import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../../shared/sync';
 import { Failing, IconButton, Loading } from '../../../shared/ui';
-import { type AskedToAdd, FilledInStage, ToldStrip, WalkFooter } from '../../player';
+import { type AskedToAdd, FilledInStage, ToldStrip, WalkFooter } from '../../walking';
 import { PointerDot, TimeLeft } from '../../../shared/watching';
 import { words } from '../../../shared/messages';
 import { Companions } from './companions';

@@ -4,7 +4,7 @@ import type { IsFixed } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { Users } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { PutBack, type Walk, WalkStatus } from '../../player';
+import { PutBack, type Walk, WalkStatus } from '../../walking';
 import { words } from '../../../shared/messages';
 
 interface LedFooterProps {

@@ -2,7 +2,7 @@
 import type { AnswerCheck } from '@gobrel/contract';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask } from '../../../shared/api';
-import type { Judge } from '../../player';
+import { type Judge } from '../../walking';
 
 /** How long an answer may take to reach the server before it is judged, in milliseconds. */
 const PATIENCE = 4000;

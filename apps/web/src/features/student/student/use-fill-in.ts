@@ -6,7 +6,7 @@ import type { FillIn } from '@gobrel/slide-view';
 import { useEffect, useMemo, useState } from 'react';
 import * as Y from 'yjs';
 import type { OpenDocument } from '../../../shared/sync';
-import { fillInBy } from '../../player';
+import { fillInBy } from '../../walking';
 
 const MINE = 'this student';
 

@@ -7,7 +7,7 @@ import { readWorkDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { Work } from '@gobrel/core/work';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
-import { useWalk, type Walk } from '../../player';
+import { useWalk, type Walk } from '../../walking';
 import { serverJudge } from './server-judge';
 
 interface PacedWalker {

@@ -21,8 +21,8 @@ import {
   type WorkChange,
 } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
-import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { showToast } from '../../shared/ui';
+import { words } from '../../shared/messages';
 
 /** What can be asked for, to be added in an open area. */
 export type AskedToAdd = 'picture' | 'camera' | 'sign';

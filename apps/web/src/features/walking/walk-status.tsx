@@ -1,8 +1,8 @@
 /** Where somebody is, how much is done there, or why the last step led nowhere. */
 import type { Deck } from '@gobrel/core/deck';
 import { type IsFixed, progressOn, type Work } from '@gobrel/core/work';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { slideName } from '../../shared/slides';
+import { words } from '../../shared/messages';
 import type { Walk } from './use-walk';
 
 interface WalkStatusProps {

@@ -1,8 +1,8 @@
 /** Plays the sound that a link leads to, with its own controls. */
 import { X } from 'lucide-react';
-import { fileUrl } from '../../../shared/api';
-import { IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { fileUrl } from '../../shared/api';
+import { IconButton } from '../../shared/ui';
+import { words } from '../../shared/messages';
 import type { Walk } from './use-walk';
 
 export function SoundPlayer({ walk: { sound, endSound } }: { walk: Pick<Walk, 'sound' | 'endSound'> }) {

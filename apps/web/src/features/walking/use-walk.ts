@@ -3,9 +3,9 @@ import type { Deck, Destination, InDeck, ItemId, SlideId, ToFile } from '@gobrel
 import { shownSlide, type ShowState, type ShowStep, shownStop, type Stop, takeStep } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import { useState } from 'react';
-import { saveBlob } from '../../../shared/downloads';
-import { fileUrl } from '../../../shared/api';
-import { words } from '../../../shared/messages';
+import { saveBlob } from '../../shared/downloads';
+import { fileUrl } from '../../shared/api';
+import { words } from '../../shared/messages';
 
 /** Tells whether questions are answered right. */
 export interface Judge {

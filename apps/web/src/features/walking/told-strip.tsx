@@ -4,8 +4,8 @@ import { isAsking, tellingOn, type Told, type Verdict } from '@gobrel/core/quest
 import { isFilledIn, type Work } from '@gobrel/core/work';
 import { CircleCheck, Lightbulb } from 'lucide-react';
 import { useState } from 'react';
-import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { Button } from '../../shared/ui';
+import { words } from '../../shared/messages';
 
 interface ToldStripProps {
   readonly edition: Deck;

@@ -4,9 +4,9 @@ import type { Point } from '@gobrel/core/geometry';
 import { type FillIn, fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { type PointerEvent, type ReactNode, useMemo, useState } from 'react';
-import { slideName } from '../../../shared/slides';
-import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { slideName } from '../../shared/slides';
+import { Button } from '../../shared/ui';
+import { words } from '../../shared/messages';
 import { SoundPlayer } from './sound-player';
 import type { Walk } from './use-walk';
 

@@ -3,8 +3,8 @@ import { type Deck, nameOf, piecesIn, type SlideId, sourceOfPiece, zonesOn } fro
 import { movedOn } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { ChevronDown, RotateCcw } from 'lucide-react';
-import { Button, IconButton, Menu, MenuEntry, MenuRule } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { Button, IconButton, Menu, MenuEntry, MenuRule } from '../../shared/ui';
+import { words } from '../../shared/messages';
 
 export function PutBack({ edition, slideId, fillIn }: { edition: Deck; slideId: SlideId; fillIn: FillIn }) {
   const { work, sendHome } = fillIn;
