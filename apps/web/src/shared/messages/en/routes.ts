@@ -112,7 +112,7 @@ export const routes = {
         : length === Infinity
           ? 'a random walk may never end'
           : `${length.toFixed(1)} slides on an average walk`,
-    gates: 'links that wait count as open, so a walk through one can be longer',
+    gates: 'links that wait counted as open',
     troubles: (count: number) =>
       count === 0 ? 'nothing is wrong with the ways' : `${count} ${count === 1 ? 'slide needs' : 'slides need'} a look`,
   },
