@@ -1,8 +1,7 @@
 /** Blank: a text field that students fill in, or choose the words for from a list. */
 import { askingWithoutKey, readAsking } from '../model/asking.js';
 import { readNumber, readStrings } from '../model/reading.js';
-import { type ItemKind, noContents, noLengths, noTexts, readWordCare } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, type ItemKind, readWordCare } from './kind.js';
 
 const MOST_OPTIONS = 20;
 
@@ -19,15 +18,8 @@ export const blankKind: ItemKind<'blank'> = {
   }),
   withoutKey: (item) => ({ ...askingWithoutKey(item), accepted: [] }),
   words: () => '',
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered', 'right'],
-  references: noReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
   scaled: ({ size }, factor) => ({ size: size * factor }),
 };

@@ -3,8 +3,7 @@ import { askingWithoutKey, readAsking } from '../model/asking.js';
 import { isId } from '../model/identifiers.js';
 import { choiceForms } from '../model/question-items.js';
 import { readBoolean, readFields, readOneOf, readString, readStrings } from '../model/reading.js';
-import { type ItemKind, noLengths, noTexts, readPictureId } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, type ItemKind, readPictureId } from './kind.js';
 
 /** The most choices a question can have. */
 export const MOST_CHOICES = 12;
@@ -33,11 +32,9 @@ export const choiceKind: ItemKind<'choice'> = {
   },
   withoutKey: (item) => ({ ...askingWithoutKey(item), right: [] }),
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered', 'right'],
-  references: noReferences,
-  texts: noTexts,
   contents: ({ choices }) => choices.flatMap(({ picture }) => (picture ? [{ as: 'picture', id: picture }] : [])),
   withoutContents: (item, gone) => ({
     ...item,
@@ -45,8 +42,4 @@ export const choiceKind: ItemKind<'choice'> = {
       picture === undefined || gone.has(picture) ? choice : { ...choice, picture },
     ),
   }),
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

@@ -1,8 +1,7 @@
 /** Draw: a question answered by drawing, on a picture or an empty ground. */
 import { askingWithoutKey, readAsking } from '../model/asking.js';
 import { readString } from '../model/reading.js';
-import { groundContents, type ItemKind, noLengths, noTexts, readPictureId, readPixels } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, groundContents, type ItemKind, readPictureId, readPixels } from './kind.js';
 
 export const drawKind: ItemKind<'draw'> = {
   kind: 'draw',
@@ -17,14 +16,8 @@ export const drawKind: ItemKind<'draw'> = {
   }),
   withoutKey: askingWithoutKey,
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered'],
-  references: noReferences,
-  texts: noTexts,
   ...groundContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

@@ -6,7 +6,7 @@ import type { Dash, ItemKindName, ItemOf, OwnFields, TextLook } from '../model/i
 import type { ItemBase, PixelSize } from '../model/item-base.js';
 import type { WordCare } from '../model/question-items.js';
 import { readColour } from '../appearance/colour.js';
-import type { KindReferences } from '../references/reference.js';
+import { type KindReferences, noReferences } from '../references/reference.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../model/reading.js';
 import type { RichText } from '../text/rich-text.js';
 import { readWeight } from '../text/text-style.js';
@@ -85,6 +85,18 @@ export function contentsOfPicture({ picture }: { readonly picture: string }): re
 
 /** For kinds that have no length of their own besides their frame. */
 export const noLengths = { scaled: () => ({}), stretched: () => ({}) };
+
+/** For what students fill in: it is seen where it stands, is nobody's to move, and carries no link. */
+export const filledIn = {
+  isSeen: true,
+  references: noReferences,
+  texts: noTexts,
+  ...noContents,
+  missedInQuestions: '',
+  carriesLink: false,
+  canBeLoose: false,
+  ...noLengths,
+};
 
 /** The size of the letters of a look, larger by a factor. */
 export function scaledLook(look: TextLook, factor: number): TextLook {

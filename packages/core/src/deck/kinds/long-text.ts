@@ -1,8 +1,7 @@
 /** Long text: a question answered at length, with a count of words. */
 import { askingWithoutKey, readAsking } from '../model/asking.js';
 import { readNumber, readString } from '../model/reading.js';
-import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, type ItemKind } from './kind.js';
 
 const MOST_WORDS = 2000;
 
@@ -19,14 +18,7 @@ export const longTextKind: ItemKind<'long-text'> = {
   }),
   withoutKey: (item) => ({ ...askingWithoutKey(item), model: '' }),
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered'],
-  references: noReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

@@ -2,8 +2,7 @@
 import { askingWithoutKey, readAsking } from '../model/asking.js';
 import type { MeasuringUnit } from '../model/question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../model/reading.js';
-import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, type ItemKind } from './kind.js';
 
 const MOST_UNITS = 8;
 /** As large as numbers of physics and chemistry are written. */
@@ -25,16 +24,9 @@ export const numberKind: ItemKind<'number'> = {
   }),
   withoutKey: (item) => ({ ...askingWithoutKey(item), right: null, tolerance: 0 }),
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered', 'right'],
-  references: noReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };
 
 function readUnit(value: unknown): readonly MeasuringUnit[] {

@@ -1,7 +1,6 @@
 /** Open area: a region in which students may add texts of their own. */
 import { readString } from '../model/reading.js';
-import { asItIs, type ItemKind, noContents, noLengths, noTexts } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { asItIs, filledIn, type ItemKind } from './kind.js';
 
 export const openAreaKind: ItemKind<'open-area'> = {
   kind: 'open-area',
@@ -10,14 +9,7 @@ export const openAreaKind: ItemKind<'open-area'> = {
   read: (fields) => ({ hint: readString(fields['hint'], '', 200) }),
   withoutKey: asItIs,
   words: (item) => item.hint,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: [],
-  references: noReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

@@ -3,8 +3,7 @@ import { askingWithoutKey, readAsking, type Region } from '../model/asking.js';
 import { isId } from '../model/identifiers.js';
 import { type PointAxis, pointMarks } from '../model/question-items.js';
 import { readBoolean, readFields, readNumber, readOneOf, readString } from '../model/reading.js';
-import { groundContents, type ItemKind, noLengths, noTexts, readPictureId, readPixels } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, groundContents, type ItemKind, readPictureId, readPixels } from './kind.js';
 
 /** The most dots an answer can have, and regions a key. */
 export const MOST_DOTS = 20;
@@ -30,16 +29,10 @@ export const pointKind: ItemKind<'point'> = {
     axis: item.axis && { ...item.axis, right: null, tolerance: 0 },
   }),
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered', 'right'],
-  references: noReferences,
-  texts: noTexts,
   ...groundContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };
 
 function readAxis(value: unknown): PointAxis | null {

@@ -1,8 +1,7 @@
 /** Short text: a question answered in a few words. */
 import { askingWithoutKey, readAsking } from '../model/asking.js';
 import { readString, readStrings } from '../model/reading.js';
-import { type ItemKind, noContents, noLengths, noTexts, readWordCare } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, type ItemKind, readWordCare } from './kind.js';
 
 export const shortTextKind: ItemKind<'short-text'> = {
   kind: 'short-text',
@@ -16,14 +15,7 @@ export const shortTextKind: ItemKind<'short-text'> = {
   }),
   withoutKey: (item) => ({ ...askingWithoutKey(item), accepted: [] }),
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered', 'right'],
-  references: noReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

@@ -1,8 +1,7 @@
 /** Spoken: a question answered by speaking into the microphone. */
 import { askingWithoutKey, readAsking } from '../model/asking.js';
 import { readNumber, readString } from '../model/reading.js';
-import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
-import { noReferences } from '../references/reference.js';
+import { filledIn, type ItemKind } from './kind.js';
 
 export const spokenKind: ItemKind<'spoken'> = {
   kind: 'spoken',
@@ -15,14 +14,7 @@ export const spokenKind: ItemKind<'spoken'> = {
   }),
   withoutKey: askingWithoutKey,
   words: (item) => item.prompt,
-  isSeen: true,
+  ...filledIn,
   asks: true,
   gates: ['answered'],
-  references: noReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

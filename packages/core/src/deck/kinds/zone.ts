@@ -5,7 +5,7 @@ import { type ZoneItem, zoneLays } from '../model/question-items.js';
 import type { KindReferences, Reference } from '../references/reference.js';
 import { readBoolean, readNumber, readOneOf, readString, readStrings } from '../model/reading.js';
 import { shapeNames } from '../appearance/shapes.js';
-import { type ItemKind, noContents, noLengths, noTexts } from './kind.js';
+import { filledIn, type ItemKind } from './kind.js';
 
 /** The most pieces that a zone can be told to take at most. */
 const MOST_PIECES = 60;
@@ -40,14 +40,8 @@ export const zoneKind: ItemKind<'zone'> = {
   }),
   withoutKey: (item) => ({ ...askingWithoutKey(item), belongs: [], needs: 'all', inOrder: false }),
   words: (item) => item.label,
-  isSeen: true,
+  ...filledIn,
   asks: false,
   gates: ['filled', 'right'],
   references: zoneReferences,
-  texts: noTexts,
-  ...noContents,
-  missedInQuestions: '',
-  carriesLink: false,
-  canBeLoose: false,
-  ...noLengths,
 };

@@ -16,22 +16,20 @@ export function useMarks(
   everybody: readonly Watched[],
   reviews: LessonReviews | undefined,
 ): Omit<Look, 'left'> {
-  const [marked] = useState(() => new MarkedClass());
-  const [learnt, setLearnt] = useState(0);
+  // Held anew whenever it has learnt something, so that it is looked at again.
+  const [held, setHeld] = useState(() => ({ marked: new MarkedClass() }));
   const look = useMemo(
-    () => (reviews ? marked.look(edition, everybody, reviews) : nothing),
-    // What was marked apart is known to `marked`, which stays the same.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [marked, edition, everybody, reviews, learnt],
+    () => (reviews ? held.marked.look(edition, everybody, reviews) : nothing),
+    [held, edition, everybody, reviews],
   );
   const { left } = look;
   useEffect(() => {
     // The worker is outside React. What it marks stays right whatever happens meanwhile: it is kept by its work.
     if (left.length === 0) return;
     void markApart(edition, left).then((made) => {
-      marked.learn(edition, left, made);
-      setLearnt((before) => before + 1);
+      held.marked.learn(edition, left, made);
+      setHeld(({ marked }) => ({ marked }));
     });
-  }, [marked, edition, left]);
+  }, [held, edition, left]);
   return look;
 }

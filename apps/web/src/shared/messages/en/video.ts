@@ -7,6 +7,6 @@ export const video = {
   poster: 'Picture before it plays',
   noPoster: 'Begin with its own first picture',
   alt: 'What it shows',
-  altHint: 'Read out to whoever cannot see it.',
+  altHint: 'Read aloud by screen readers.',
   controls: 'Show controls',
 } as const;
