@@ -4,7 +4,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '.data/', 'test-results/', '**/*.cjs'] },
+  { ignores: ['**/dist/', 'packages/messages/compiled/', '.data/', 'test-results/', '**/*.cjs'] },
   js.configs.recommended,
   ...tseslint.configs.strict,
   {
@@ -65,6 +65,8 @@ export default tseslint.config(
         WebSocket: 'readonly',
         PointerEvent: 'readonly',
         AbortSignal: 'readonly',
+        test: 'readonly',
+        expect: 'readonly',
       },
     },
   },

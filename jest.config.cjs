@@ -23,7 +23,7 @@ const project = (displayName, folder, extra = {}) => ({
   testEnvironmentOptions: { customExportConditions: ['@gobrel/source', 'node', 'node-addons'] },
   transform,
   transformIgnorePatterns: [
-    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|load-esm|fractional-indexing|cookie|@dagrejs)/)',
+    '/node_modules/(?!(@formatjs|@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|load-esm|fractional-indexing|cookie|@dagrejs)/)',
   ],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   ...extra,
@@ -35,6 +35,7 @@ module.exports = {
   projects: [
     project('core', 'packages/core'),
     project('contract', 'packages/contract'),
+    project('messages', 'packages/messages', { roots: ['<rootDir>/compiler'], testMatch: ['**/*.test.mjs'] }),
     project('slide-view', 'packages/slide-view'),
     project('demo', 'demo'),
     project('web', 'apps/web'),

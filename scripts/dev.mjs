@@ -1,5 +1,6 @@
 // npm run dev: the server, the compilers and the web with hot reload, for whoever works on Gobrel.
 import { spawn } from 'node:child_process';
+import { readdirSync, watch } from 'node:fs';
 import { join } from 'node:path';
 import { startDatabase } from './postgres.mjs';
 import { installPackages, isFree, main, root, runQuietly, say, Trouble } from './steps.mjs';
@@ -7,13 +8,25 @@ import { installPackages, isFree, main, root, runQuietly, say, Trouble } from '.
 const webPort = Number(process.env.PORT ?? 4171);
 const serverPort = webPort + 1;
 
+/** Compiles the messages; while a file is half written, says so and waits for the next change. */
+function compileMessages() {
+  try {
+    runQuietly('npm', ['run', '-s', 'messages'], 'The messages were not compiled.');
+  } catch (error) {
+    say(error.message);
+  }
+}
+
 main(async () => {
   for (const port of [webPort, serverPort]) {
     if (!(await isFree(port))) throw new Trouble(`Port ${port} is taken by another program. Stop that one first.`);
   }
   installPackages();
   say('compiling …');
+  compileMessages();
   runQuietly('npx', ['tsc', '-b'], 'The sources do not compile.');
+  const catalogue = join(root, 'packages/messages/catalogue');
+  const watching = readdirSync(catalogue).map((language) => watch(join(catalogue, language), compileMessages));
   const database = await startDatabase();
   const settings = {
     ...process.env,
@@ -44,5 +57,6 @@ main(async () => {
       return over;
     }),
   );
+  watching.forEach((each) => each.close());
   database.stop();
 });

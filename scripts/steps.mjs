@@ -114,7 +114,7 @@ function sourcesDigest() {
   const digest = createHash('sha256');
   const visit = (folder) => {
     for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
-      if (['node_modules', 'dist'].includes(entry.name) || entry.name.endsWith('.tsbuildinfo')) continue;
+      if (['node_modules', 'dist', 'compiled'].includes(entry.name) || entry.name.endsWith('.tsbuildinfo')) continue;
       const path = join(folder, entry.name);
       if (entry.isDirectory()) visit(path);
       else digest.update(`${path} ${statSync(path).mtimeMs} ${statSync(path).size}\n`);

@@ -7,9 +7,9 @@ import { chromiumOptions, installDebianPackage, installPackages, main, root, run
 const reports = join(root, 'test-results', 'reports');
 
 /** A check that passes or fails as a whole. */
-async function check(name, args) {
+async function check(name, args, command = 'npx') {
   say(`${name} …`);
-  const { code } = await runLoud('npx', args);
+  const { code } = await runLoud(command, args);
   return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
@@ -47,6 +47,7 @@ main(async () => {
     ...projects,
   ];
   const results = [
+    await check('messages', ['run', '-s', 'messages:check'], 'npm'),
     await check('types', ['tsc', '-b']),
     await check('types of the web', ['tsc', '-p', 'apps/web']),
     await check('types of the end-to-end tests', ['tsc', '-p', 'e2e']),
@@ -56,7 +57,7 @@ main(async () => {
     await runner(
       'unit tests',
       'npx',
-      jest('unit.json', ['core', 'contract', 'slide-view', 'demo', 'web']),
+      jest('unit.json', ['core', 'contract', 'messages', 'slide-view', 'demo', 'web']),
       join(reports, 'unit.json'),
       jestCount,
     ),

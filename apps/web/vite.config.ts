@@ -1,19 +1,39 @@
 /** Builds the web application and its service worker; in development passes the server's routes on. */
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defaultClientConditions, defineConfig } from 'vite';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
+
+/** The language of the interface; `pseudo` shows what is not in the catalogue, what is cut off, and what goes by direction. */
+const language = process.env['GOBREL_LANGUAGE'] ?? 'en';
+const english = createRequire(import.meta.url).resolve('@gobrel/messages');
+const messages = join(dirname(english), '..', language, 'index.js');
+const { direction, elsewhere, locale } = (await import(messages)) as typeof import('@gobrel/messages');
+
+/** The page says its language, and what is read before any script has arrived. */
+const pageInLanguage: Plugin = {
+  name: 'page-in-language',
+  transformIndexHtml: (html) =>
+    html
+      .replace('<html lang="en">', `<html lang="${locale}" dir="${direction}">`)
+      .replace('%TAKES_LONG%', elsewhere.takesLong),
+};
 
 const server = process.env['GOBREL_SERVER'] ?? 'http://127.0.0.1:4172';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), pageInLanguage],
   resolve: {
     conditions: ['@gobrel/source', ...defaultClientConditions],
     dedupe: ['yjs', 'react', 'react-dom'],
+    alias: { '@gobrel/messages': messages },
   },
   worker: { format: 'es' },
   server: { proxy: { '/api': server, '/stickers': server, '/sync': { target: server, ws: true } } },
   build: {
+    outDir: process.env['WEB_FOLDER'] ?? 'dist',
+    emptyOutDir: true,
     sourcemap: false,
     // The server reads there which files a screen needs, to announce them with the page.
     manifest: true,

@@ -2,16 +2,16 @@
 import { Link, useRouteError } from 'react-router';
 import { Brand } from './frame';
 import { buttonClasses, Failing } from '../shared/ui';
-import { words } from '../shared/messages';
+import { messages } from '../shared/messages';
 
 export function NotHere() {
   return (
     <main className="flex flex-col items-center gap-4 p-12 text-center">
       <Brand />
-      <h1 className="text-2xl">{words.elsewhere.title}</h1>
-      <p>{words.elsewhere.text}</p>
+      <h1 className="text-2xl">{messages.elsewhere.title}</h1>
+      <p>{messages.elsewhere.text}</p>
       <Link to="/" className={buttonClasses('main')}>
-        {words.elsewhere.home}
+        {messages.elsewhere.home}
       </Link>
     </main>
   );
@@ -22,7 +22,7 @@ export function Broken() {
   console.error(error);
   return (
     <main>
-      <Failing message={words.elsewhere.broken} onRetry={() => window.location.reload()} />
+      <Failing message={messages.elsewhere.broken} onRetry={() => window.location.reload()} />
     </main>
   );
 }

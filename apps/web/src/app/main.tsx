@@ -11,7 +11,7 @@ import { withRetries } from './retry';
 import { router } from './router';
 import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
 import { Tips, Toasts } from '../shared/ui';
-import { words } from '../shared/messages';
+import { slideWords } from '../shared/messages';
 
 followLeaving();
 
@@ -30,7 +30,7 @@ const queries = new QueryClient({
   },
 });
 
-const surroundings = { fileUrl, pictureUrl, stickerUrl, stillUrl, words: words.onSlides };
+const surroundings = { fileUrl, pictureUrl, stickerUrl, stillUrl, words: slideWords };
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root element');
 createRoot(root).render(

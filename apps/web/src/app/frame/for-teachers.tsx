@@ -3,12 +3,12 @@ import { useQuery } from '@tanstack/react-query';
 import { Navigate, Outlet, useLocation } from 'react-router';
 import { messageOf, sessionQuery } from '../../shared/api';
 import { Failing, Loading } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 export function ForTeachers() {
   const session = useQuery(sessionQuery);
   const { pathname } = useLocation();
-  if (session.isPending) return <Loading what={words.frame.signIn} />;
+  if (session.isPending) return <Loading what={messages.frame.signIn} />;
   if (session.isError) return <Failing message={messageOf(session.error)} onRetry={() => void session.refetch()} />;
   if (!session.data.teacher) return <Navigate to={`/sign-in?then=${encodeURIComponent(pathname)}`} replace />;
   return <Outlet />;

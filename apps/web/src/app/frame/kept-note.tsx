@@ -1,7 +1,7 @@
 /** Says truthfully where what was typed is now. */
 import { Check, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react';
 import type { KeptWhere } from '../../shared/sync';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 export function KeptNote({ kept }: { kept: KeptWhere }) {
   const looks = {
@@ -15,7 +15,7 @@ export function KeptNote({ kept }: { kept: KeptWhere }) {
   const { icon: Icon, tone } = looks[kept];
   return (
     <span role="status" className={`inline-flex items-center gap-1.5 text-sm font-semibold ${tone}`}>
-      <Icon size={16} aria-hidden /> {words.kept[kept]}
+      <Icon size={16} aria-hidden /> {messages.kept[kept]}
     </span>
   );
 }

@@ -1,6 +1,6 @@
 /** Asks before somebody leaves a device on which changes of theirs are kept that nobody else has. */
 import { Button, Dialog } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 interface LeavingProps {
   /** How many documents hold such changes. */
@@ -10,10 +10,10 @@ interface LeavingProps {
 }
 
 export function LeavingDialog({ unsaved, onLeave, onStay }: LeavingProps) {
-  const says = words.frame;
+  const says = messages.frame;
   return (
     <Dialog title={says.leavingTitle} open onClose={onStay}>
-      <p>{says.leavingText(unsaved)}</p>
+      <p>{says.leavingText({ unsaved })}</p>
       <div className="mt-5 flex justify-end gap-2">
         <Button look="main" onClick={onStay}>
           {says.stay}

@@ -5,16 +5,16 @@ import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { sessionQuery } from '../../shared/api';
 import { IconButton } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 import { Brand } from './brand';
 import { LeavingDialog } from './leaving-dialog';
 import { SchemeButton } from './scheme-button';
 import { useLeaving } from './use-leaving';
 
 const places = [
-  { to: '/', name: words.frame.library },
-  { to: '/lessons', name: words.frame.lessons },
-  { to: '/classes', name: words.frame.classes },
+  { to: '/', name: messages.frame.library },
+  { to: '/lessons', name: messages.frame.lessons },
+  { to: '/classes', name: messages.frame.classes },
 ];
 
 export function TeacherPage({ children }: { children: ReactNode }) {
@@ -24,10 +24,10 @@ export function TeacherPage({ children }: { children: ReactNode }) {
   return (
     <div className="flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-6 border-b border-rule px-4">
-        <Link to="/" aria-label={words.frame.home} className="py-2">
+        <Link to="/" aria-label={messages.frame.home} className="py-2">
           <Brand />
         </Link>
-        <nav aria-label={words.frame.places} className="flex gap-1">
+        <nav aria-label={messages.frame.places} className="flex gap-1">
           {places.map((place) => (
             <NavLink
               key={place.to}
@@ -44,7 +44,7 @@ export function TeacherPage({ children }: { children: ReactNode }) {
         <div className="ml-auto flex items-center gap-1">
           <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
           <SchemeButton />
-          <IconButton name={words.frame.signOut} onClick={() => void leaving.leave()}>
+          <IconButton name={messages.frame.signOut} onClick={() => void leaving.leave()}>
             <LogOut size={20} aria-hidden />
           </IconButton>
         </div>

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { Brand, KeptNote, SchemeButton } from '../../app/frame';
 import { type CoAuthor, type OpenDocument, useStatus } from '../../shared/sync';
 import { Button, buttonClasses, IconButton } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { listed, messages } from '../../shared/messages';
 import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
@@ -40,14 +40,14 @@ export function EditorHeader(props: EditorHeaderProps) {
     <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
       {/* What is said here comes and goes: the title gives way to it, so that nothing below moves. */}
       <span className="flex min-w-0 flex-1 basis-[21rem] items-center gap-2">
-        <Link to="/" aria-label={words.frame.home} className="-m-1.5 flex-none p-1.5">
+        <Link to="/" aria-label={messages.frame.home} className="-m-1.5 flex-none p-1.5">
           <Brand />
         </Link>
         <Link to="/" className="hidden flex-none text-sm text-soft hover:text-ink xl:inline">
-          {words.frame.library} /
+          {messages.frame.library} /
         </Link>
         <input
-          aria-label={words.library.deckTitle}
+          aria-label={messages.library.deckTitle}
           value={editing.deck.title}
           maxLength={200}
           onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
@@ -56,46 +56,46 @@ export function EditorHeader(props: EditorHeaderProps) {
         <Kept document={document} />
         {underWay > 0 ? (
           <span role="status" className="min-w-0 truncate text-sm text-soft">
-            {words.editor.uploading(underWay)}
+            {messages.editor.uploading({ count: underWay })}
           </span>
         ) : null}
         {others.length > 0 ? (
           <span role="status" className="min-w-0 truncate text-sm text-soft">
-            {words.editor.alsoHere(others.map((other) => other.name))}
+            {messages.editor.alsoHere({ names: listed(others.map((other) => other.name)) })}
           </span>
         ) : null}
       </span>
       <SeeSwitch value={seeing} onChange={onSee} />
       <span className="ml-auto flex items-center gap-1">
-        <IconButton name={words.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
+        <IconButton name={messages.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
           <Undo2 size={20} aria-hidden />
         </IconButton>
-        <IconButton name={words.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
+        <IconButton name={messages.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
           <Redo2 size={20} aria-hidden />
         </IconButton>
-        <IconButton name={words.versions.title} onClick={() => onDialog('versions')}>
+        <IconButton name={messages.versions.title} onClick={() => onDialog('versions')}>
           <History size={20} aria-hidden />
         </IconButton>
-        <IconButton name={words.authors.title} onClick={() => onDialog('authors')}>
+        <IconButton name={messages.authors.title} onClick={() => onDialog('authors')}>
           <UserPlus size={20} aria-hidden />
         </IconButton>
-        <IconButton name={words.keys.title} onClick={() => onDialog('keys')}>
+        <IconButton name={messages.keys.title} onClick={() => onDialog('keys')}>
           <CircleHelp size={20} aria-hidden />
         </IconButton>
         <SchemeButton />
         <Link
           to={`/decks/${deckId}/trial/${slideId}`}
-          aria-label={words.editor.asStudent}
-          title={words.editor.asStudent}
+          aria-label={messages.editor.asStudent}
+          title={messages.editor.asStudent}
           className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
         >
           <GraduationCap size={20} aria-hidden />
         </Link>
         <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
-          <Play size={18} aria-hidden /> {words.editor.tryIt}
+          <Play size={18} aria-hidden /> {messages.editor.tryIt}
         </Link>
         <Button look="main" onClick={() => onDialog('hand-out')}>
-          <Send size={18} aria-hidden /> {words.handOut.action}
+          <Send size={18} aria-hidden /> {messages.handOut.action}
         </Button>
       </span>
     </header>

@@ -17,7 +17,7 @@ import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../
 import { useRoom } from '@gobrel/slide-view';
 import { KeepStarterDialog, StarterDialog } from '../library';
 import { KeysSheet, Loading, Tabs } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
 import { layOutRoutes } from './canvas/route-layout';
@@ -64,7 +64,7 @@ export function Screen() {
   const isReady = useStatus(document, ({ ready }) => ready);
   const editing = useEditing(document);
   if (isForbidden) return <NotOpen deckId={deckId} />;
-  if (!editing || !isReady) return <Loading what={words.show.deck} />;
+  if (!editing || !isReady) return <Loading what={messages.show.deck} />;
   return <Editor deckId={deckId} document={document} editing={editing} />;
 }
 
@@ -156,11 +156,11 @@ function Editor({ deckId, document, editing }: EditorProps) {
         ) : seeing === 'grid' ? (
           <Grid {...orderProps} onOpen={open} />
         ) : seeing === 'map' ? (
-          <Suspense fallback={<Loading what={words.routes.map} />}>
+          <Suspense fallback={<Loading what={messages.routes.map} />}>
             <RouteMap editing={editing} current={slideId} actions={actions} onGo={go} onOpen={open} />
           </Suspense>
         ) : seeing === 'plan' ? (
-          <Suspense fallback={<Loading what={words.plan.title} />}>
+          <Suspense fallback={<Loading what={messages.plan.title} />}>
             <PlanView editing={editing} />
           </Suspense>
         ) : seeing === 'outline' ? (
@@ -179,19 +179,19 @@ function Editor({ deckId, document, editing }: EditorProps) {
             }}
           />
         ) : (
-          <p className="flex-1 p-8">{words.show.noSlides}</p>
+          <p className="flex-1 p-8">{messages.walking.noSlides}</p>
         )}
         {seeing === 'plan' || paused ? null : (
           <aside
-            aria-label={words.editor.panel}
+            aria-label={messages.editor.panel}
             className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
           >
             <Tabs
-              label={words.editor.panel}
+              label={messages.editor.panel}
               tabs={[
                 {
                   id: 'settings',
-                  name: words.editor.settings,
+                  name: messages.editor.settings,
                   content: (
                     <>
                       {selected.length > 1 ? (
@@ -216,7 +216,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
                 },
                 {
                   id: 'items',
-                  name: words.editor.allItems,
+                  name: messages.editor.allItems,
                   content: <ItemsList editing={editing} slideId={slideId} />,
                 },
               ]}
@@ -233,7 +233,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}
       {dialog === 'authors' ? <AuthorsDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
-      {dialog === 'keys' ? <KeysSheet {...words.keys} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'keys' ? (
+        <KeysSheet title={messages.keys.title} sheet={messages.keys.sheet} onClose={() => setDialog(null)} />
+      ) : null}
       {dialog === 'starters' ? (
         <StarterDialog
           decksFirst={false}

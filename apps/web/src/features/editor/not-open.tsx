@@ -4,7 +4,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { ask, deckQuery, messageOf, Refusal } from '../../shared/api';
 import { Button, buttonClasses, Failing, Loading, showToast } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 export function NotOpen({ deckId }: { deckId: string }) {
   const queries = useQueryClient();
@@ -18,20 +18,20 @@ export function NotOpen({ deckId }: { deckId: string }) {
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
-  if (deck.isFetching) return <Loading what={words.show.deck} />;
+  if (deck.isFetching) return <Loading what={messages.show.deck} />;
   const code = deck.error instanceof Refusal ? deck.error.problem.code : null;
   const isDeleted = code === 'deck-deleted' || code === 'deck-deleted-by-owner';
   return (
     <>
-      <Failing message={isDeleted ? messageOf(deck.error) : words.editor.notYours} />
+      <Failing message={isDeleted ? messageOf(deck.error) : messages.elsewhere.notYours} />
       <p className="flex justify-center gap-3">
         {code === 'deck-deleted' ? (
           <Button look="main" disabled={restore.isPending} onClick={() => restore.mutate()}>
-            {words.library.restore}
+            {messages.library.restore}
           </Button>
         ) : null}
         <Link to="/" className={buttonClasses()}>
-          {words.elsewhere.home}
+          {messages.elsewhere.home}
         </Link>
       </p>
     </>

@@ -22,7 +22,7 @@ import {
 } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { showToast } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 /** What can be asked for, to be added in an open area. */
 export type AskedToAdd = 'picture' | 'camera' | 'sign';
@@ -48,7 +48,7 @@ export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }
   const isAllowed = (changes: readonly WorkChange[]) => {
     const isFree =
       stays.length === 0 || changedAnswers(stays, work, applyWorkChanges(work, changes), edition).length === 0;
-    if (!isFree) warn(words.telling.stays);
+    if (!isFree) warn(messages.telling.stays);
     return isFree;
   };
   const put = (...changes: WorkChange[]): boolean => {
@@ -65,7 +65,7 @@ export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }
     if (!added) return;
     const id = newId();
     if (validateWork(applyWorkChanges(work, [{ part: 'added', id, value: added }]), edition).length > 0)
-      warn(words.onSlides.asking.noRoom);
+      warn(messages.asking.noRoom);
     else put({ part: 'added', id, value: added });
   };
   return {
@@ -80,7 +80,7 @@ export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }
     setSure: (id, value) => put({ part: 'sure', id, value }),
     addStroke: (stroke) => {
       if (hasRoomFor(work, stroke)) put({ part: 'drawn', id: nextStrokeId(work, newId()), value: stroke });
-      else warn(words.onSlides.asking.noRoom);
+      else warn(messages.asking.noRoom);
     },
     removeStrokes: (ids) => put(...ids.map((id): WorkChange => ({ part: 'drawn', id, value: null }))),
     addText: (areaId) => add(areaId, { kind: 'text', text: '', size: addedLetters.usual }),

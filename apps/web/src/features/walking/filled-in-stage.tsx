@@ -4,9 +4,8 @@ import type { Point } from '@gobrel/core/geometry';
 import { type FillIn, fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { type PointerEvent, type ReactNode, useMemo, useState } from 'react';
-import { slideName } from '../../shared/slides';
 import { Button } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages, slideName } from '../../shared/messages';
 import { SoundPlayer } from './sound-player';
 import type { Walk } from './use-walk';
 
@@ -42,7 +41,7 @@ export function FilledInStage({ edition, walk, fillIn, over, onPoint }: FilledIn
       {isNarrow ? (
         <Button className="mr-2 mt-1 self-end" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
           {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
-          {isLarge ? words.student.wholeSlide : words.student.larger}
+          {isLarge ? messages.student.wholeSlide : messages.student.larger}
         </Button>
       ) : null}
       <main

@@ -4,7 +4,7 @@ import { movedOn } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { ChevronDown, RotateCcw } from 'lucide-react';
 import { Button, IconButton, Menu, MenuEntry, MenuRule } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 export function PutBack({ edition, slideId, fillIn }: { edition: Deck; slideId: SlideId; fillIn: FillIn }) {
   const { work, sendHome } = fillIn;
@@ -15,30 +15,30 @@ export function PutBack({ edition, slideId, fillIn }: { edition: Deck; slideId: 
     const ids = moved.filter((id) => work.pieces[id]?.zoneId === zone.id);
     return ids.length < 2
       ? []
-      : [{ id: zone.id, name: nameOf(zone) || words.onSlides.pieces.unnamedZone(at + 1), ids }];
+      : [{ id: zone.id, name: nameOf(zone) || messages.pieces.unnamedZone({ place: at + 1 }), ids }];
   });
   return (
     <span className="flex">
       <Button onClick={() => sendHome(moved)}>
-        <RotateCcw size={18} aria-hidden /> {words.student.putBack}
+        <RotateCcw size={18} aria-hidden /> {messages.student.putBack}
       </Button>
       {moved.length > 1 ? (
         <Menu
           trigger={
-            <IconButton name={words.student.putSomeBack}>
+            <IconButton name={messages.student.putSomeBack}>
               <ChevronDown size={18} aria-hidden />
             </IconButton>
           }
         >
           {zones.map((zone) => (
             <MenuEntry key={zone.id} onSelect={() => sendHome(zone.ids)}>
-              {words.student.thoseIn(zone.name)}
+              {messages.student.thoseIn({ zone: zone.name })}
             </MenuEntry>
           ))}
           {zones.length > 0 ? <MenuRule /> : null}
           {moved.map((id) => (
             <MenuEntry key={id} onSelect={() => sendHome([id])}>
-              {pieces.get(sourceOfPiece(id))?.name || words.onSlides.pieces.unnamed}
+              {pieces.get(sourceOfPiece(id))?.name || messages.pieces.unnamed}
             </MenuEntry>
           ))}
         </Menu>

@@ -2,7 +2,7 @@
 import { X } from 'lucide-react';
 import { fileUrl } from '../../shared/api';
 import { IconButton } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 import type { Walk } from './use-walk';
 
 export function SoundPlayer({ walk: { sound, endSound } }: { walk: Pick<Walk, 'sound' | 'endSound'> }) {
@@ -10,7 +10,7 @@ export function SoundPlayer({ walk: { sound, endSound } }: { walk: Pick<Walk, 's
   return (
     <div
       role="group"
-      aria-label={words.walking.plays(sound.name)}
+      aria-label={messages.walking.plays({ name: sound.name })}
       className="absolute bottom-3 left-1/2 z-10 flex -translate-x-1/2 items-center gap-2 rounded-md border border-edge bg-card px-3 py-1 text-ink"
     >
       <span className="max-w-48 truncate font-semibold">{sound.name}</span>
@@ -22,7 +22,7 @@ export function SoundPlayer({ walk: { sound, endSound } }: { walk: Pick<Walk, 's
         onEnded={() => endSound(false)}
         onError={() => endSound(true)}
       />
-      <IconButton name={words.walking.stopSound} onClick={() => endSound(false)}>
+      <IconButton name={messages.walking.stopSound} onClick={() => endSound(false)}>
         <X size={18} aria-hidden />
       </IconButton>
     </div>

@@ -5,7 +5,7 @@ import { isFilledIn, type Work } from '@gobrel/core/work';
 import { CircleCheck, Lightbulb } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 
 interface ToldStripProps {
   readonly edition: Deck;
@@ -35,33 +35,33 @@ export function ToldStrip({ edition, slideId, work, told, locked, checking, onCh
   const filled = checkable.filter((item) => isFilledIn(item, work) && !told[item.id]);
   const said = asking.flatMap((item) => (told[item.id] ? [{ item, ...(told[item.id] as Told) }] : []));
   if (hints.length === 0 && checkable.length === 0 && said.length === 0) return null;
-  const called = (item: Item) => (asking.length > 1 ? nameOf(item) || words.kinds[item.kind] : '');
+  const called = (item: Item) => (asking.length > 1 ? nameOf(item) || messages.kinds[item.kind] : '');
   const left = checkable.flatMap(({ id, attempts }) =>
     attempts === 0 || told[id]?.verdict === 'right' ? [] : [told[id]?.left ?? attempts],
   );
   return (
-    <section aria-label={words.telling.title} className="border-t border-rule bg-card px-3 py-2">
+    <section aria-label={messages.telling.title} className="border-t border-rule bg-card px-3 py-2">
       <div className="mx-auto flex max-w-5xl flex-wrap items-center gap-x-3 gap-y-1">
         {checkable.length > 0 ? (
           <>
             <Button disabled={checking || filled.length === 0} onClick={() => onCheck(filled.map(({ id }) => id))}>
-              <CircleCheck size={18} aria-hidden /> {checking ? words.telling.checking : words.telling.check}
+              <CircleCheck size={18} aria-hidden /> {checking ? messages.telling.checking : messages.telling.check}
             </Button>
             {left.length > 0 ? (
-              <span className="text-sm text-soft">{words.telling.left(Math.min(...left))}</span>
+              <span className="text-sm text-soft">{messages.telling.left({ count: Math.min(...left) })}</span>
             ) : null}
           </>
         ) : null}
         {given < hints.length ? (
           <Button look="quiet" onClick={() => setGiven(given + 1)}>
-            <Lightbulb size={18} aria-hidden /> {given === 0 ? words.telling.hint : words.telling.nextHint}
+            <Lightbulb size={18} aria-hidden /> {given === 0 ? messages.telling.hint : messages.telling.nextHint}
           </Button>
         ) : null}
         <ul role="status" className="min-w-0 flex-1 basis-72">
           {hints.slice(0, given).map(({ hint, item }, at) => (
             <li key={at}>
               <Lightbulb size={16} aria-hidden className="mr-1 inline" />
-              <span className="spoken">{words.telling.hint}: </span>
+              <span className="spoken">{messages.telling.hint}: </span>
               {called(item) ? <strong>{called(item)}: </strong> : null}
               {hint}
             </li>
@@ -70,7 +70,8 @@ export function ToldStrip({ edition, slideId, work, told, locked, checking, onCh
             <li key={item.id}>
               <strong className={tones[verdict]}>
                 <span aria-hidden>{signs[verdict]} </span>
-                {words.onSlides.verdicts[verdict]} {verdict === 'unmarked' ? '' : words.onSlides.points(points, outOf)}
+                {messages.onSlides.verdicts[verdict]}{' '}
+                {verdict === 'unmarked' ? '' : messages.onSlides.points({ points, outOf })}
               </strong>{' '}
               {called(item) ? <span className="text-soft">{called(item)} · </span> : null}
               {[says, why].filter(Boolean).join(' ')}

@@ -5,7 +5,7 @@ import type { Work } from '@gobrel/core/work';
 import { useState } from 'react';
 import { saveBlob } from '../../shared/downloads';
 import { fileUrl } from '../../shared/api';
-import { words } from '../../shared/messages';
+import { gateMissing, messages } from '../../shared/messages';
 
 /** Tells whether questions are answered right. */
 export interface Judge {
@@ -53,37 +53,42 @@ export function useWalk({ deck, state, work, judge, isFree = false, mayEnter, on
     const result = takeStep(deck, state, wanted, { work, isRight, isFree });
     switch (result.type) {
       case 'moved':
-        if (mayEnter && !mayEnter(shownSlide(result.state))) return setNotice(words.walking.notOpened);
+        if (mayEnter && !mayEnter(shownSlide(result.state))) return setNotice(messages.walking.notOpened);
         setNotice(null);
         return onMove(result.state);
       case 'ended':
-        return setNotice(words.walking.ended);
+        return setNotice(messages.walking.ended);
       case 'refused':
-        return setNotice(words.walking[result.why]);
+        return setNotice(messages.walking[result.why]);
       case 'shut':
-        return setNotice(words.gateMissing(deck, result.missing.gate, result.missing.more));
+        return setNotice(gateMissing(deck, result.missing.gate, result.missing.more));
       case 'open-web':
         setNotice(null);
         // Apart from the show, and without a way for the other page to reach back.
         return void window.open(result.address, '_blank', 'noopener,noreferrer');
       case 'open-deck':
         if (onDeck) onDeck(result.place);
-        else setNotice(words.walking.deckElsewhere(result.place.title));
+        else
+          setNotice(
+            result.place.title
+              ? messages.walking.otherDeckNamed({ title: result.place.title })
+              : messages.walking.otherDeck,
+          );
         return;
       case 'open-file':
         setNotice(null);
         return result.file.plays ? setSound(result.file) : void save(result.file, setNotice);
       case 'check':
-        setNotice(words.walking.checking);
+        setNotice(messages.walking.checking);
         return void judge.ask(result.itemId).then((right) => {
-          if (right === null) setNotice(words.walking.cannotCheck);
+          if (right === null) setNotice(messages.walking.cannotCheck);
           else take(wanted, { ...told, [result.itemId]: right });
         });
     }
   };
   const endSound = (failed: boolean) => {
     setSound(null);
-    if (failed) setNotice(words.walking.fileGone);
+    if (failed) setNotice(messages.walking.fileGone);
   };
   const stop = shownStop(state);
   return {
@@ -101,6 +106,6 @@ export function useWalk({ deck, state, work, judge, isFree = false, mayEnter, on
 /** Saves a file on the device under its name. */
 async function save({ file, name }: ToFile, onTrouble: (words: string) => void): Promise<void> {
   const response = await fetch(fileUrl(file)).catch(() => null);
-  if (!response?.ok) return onTrouble(response ? words.walking.fileGone : words.common.notReached);
+  if (!response?.ok) return onTrouble(response ? messages.walking.fileGone : messages.common.notReached);
   saveBlob(await response.blob(), name);
 }

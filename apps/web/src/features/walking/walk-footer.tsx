@@ -5,7 +5,7 @@ import type { FillIn } from '@gobrel/slide-view';
 import { ArrowLeft, ArrowRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button } from '../../shared/ui';
-import { words } from '../../shared/messages';
+import { messages } from '../../shared/messages';
 import { PutBack } from './put-back';
 import type { Walk } from './use-walk';
 import { WalkStatus } from './walk-status';
@@ -24,7 +24,7 @@ export function WalkFooter({ edition, walk, fillIn, isFixed, children }: WalkFoo
   return (
     <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
       <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
-        <ArrowLeft size={18} aria-hidden /> {words.show.back}
+        <ArrowLeft size={18} aria-hidden /> {messages.walking.back}
       </Button>
       {children}
       <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} />
@@ -34,7 +34,7 @@ export function WalkFooter({ edition, walk, fillIn, isFixed, children }: WalkFoo
         look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
         onClick={() => walk.step({ type: 'next' })}
       >
-        {words.show.next} <ArrowRight size={18} aria-hidden />
+        {messages.walking.next} <ArrowRight size={18} aria-hidden />
       </Button>
     </footer>
   );

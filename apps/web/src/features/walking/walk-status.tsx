@@ -1,8 +1,7 @@
 /** Where somebody is, how much is done there, or why the last step led nowhere. */
 import type { Deck } from '@gobrel/core/deck';
 import { type IsFixed, progressOn, type Work } from '@gobrel/core/work';
-import { slideName } from '../../shared/slides';
-import { words } from '../../shared/messages';
+import { messages, slideName } from '../../shared/messages';
 import type { Walk } from './use-walk';
 
 interface WalkStatusProps {
@@ -23,7 +22,10 @@ export function WalkStatus({ edition, walk, work, isFixed }: WalkStatusProps) {
         <>
           <strong>{slideName(edition, walk.at)}</strong>
           {here.asked > 0 ? (
-            <span className="text-soft"> · {words.student.progress(here.filled, here.asked)}</span>
+            <span className="text-soft">
+              {' '}
+              · {messages.student.progress({ filled: here.filled, asked: here.asked })}
+            </span>
           ) : null}
         </>
       )}

@@ -1,6 +1,6 @@
 /** Talks to the server. Every failure becomes a Refusal with words for a person. */
 import { isProblem, type Problem } from '@gobrel/contract';
-import { words } from '../messages';
+import { messages } from '../messages';
 import { noteServerTime } from './clock';
 
 /** A request that did not succeed; `problem.status` is 0 when the server was not reached. */
@@ -19,13 +19,13 @@ export async function ask<T>(method: Method, path: string, body?: object): Promi
   if (isForm) init.body = body;
   else if (body) Object.assign(init, { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } });
   const response = await fetch(`/api${path}`, init).catch(() => null);
-  if (!response) throw new Refusal({ status: 0, code: 'offline', message: words.common.notReached });
+  if (!response) throw new Refusal({ status: 0, code: 'offline', message: messages.common.notReached });
   noteServerTime(response.headers.get('date'));
   const text = await response.text();
   const answer: unknown = text === '' ? undefined : parse(text);
   if (response.ok) return answer as T;
   throw new Refusal(
-    isProblem(answer) ? answer : { status: response.status, code: 'unknown', message: words.common.notReached },
+    isProblem(answer) ? answer : { status: response.status, code: 'unknown', message: messages.common.notReached },
   );
 }
 
@@ -44,7 +44,7 @@ export function mayPass(error: unknown): boolean {
 
 /** The words of whatever went wrong. */
 export function messageOf(error: unknown): string {
-  return error instanceof Refusal ? error.message : words.common.somethingWrong;
+  return error instanceof Refusal ? error.message : messages.common.somethingWrong;
 }
 
 /** The address of a sticker of the collection. */

@@ -1,7 +1,7 @@
 /** How questions did: how hard each was, how well it told strong from weak, and all of them together. */
 import type { SetFigures } from '@gobrel/core/questions';
 import { Table } from '../ui';
-import { words } from '../messages';
+import { messages } from '../messages';
 
 interface QuestionFiguresProps {
   readonly figures: SetFigures;
@@ -13,31 +13,31 @@ export function QuestionFigures({ figures: { items, alpha, says, caution }, name
   if (items.length === 0) return null;
   const rounded = (value: number | null) => (value === null ? '–' : value.toFixed(2));
   return (
-    <section className="mt-6" aria-label={words.board.figures}>
-      <h2 className="text-lg">{words.board.figures}</h2>
+    <section className="mt-6" aria-label={messages.figures.title}>
+      <h2 className="text-lg">{messages.figures.title}</h2>
       {caution ? <p className="font-semibold text-amber">{caution}</p> : null}
       <p className="mb-2">
-        {words.board.alpha}: <strong className="tabular-nums">{rounded(alpha)}</strong>. {says}
+        {messages.figures.alpha}: <strong className="tabular-nums">{rounded(alpha)}</strong>. {says}
       </p>
       <Table
-        caption={words.board.figures}
+        caption={messages.figures.title}
         rows={items}
         rowKey={({ itemId }) => itemId}
         columns={[
-          { id: 'question', name: words.board.question, cell: ({ itemId }) => nameOf(itemId) },
+          { id: 'question', name: messages.figures.question, cell: ({ itemId }) => nameOf(itemId) },
           {
             id: 'facility',
-            name: words.board.facility,
+            name: messages.figures.facility,
             cell: ({ facility }) => (facility === null ? '–' : `${Math.round(facility * 100)} %`),
             narrow: true,
           },
           {
             id: 'discrimination',
-            name: words.board.discrimination,
+            name: messages.figures.discrimination,
             cell: ({ discrimination }) => rounded(discrimination),
             narrow: true,
           },
-          { id: 'says', name: words.board.means, cell: (row) => row.says },
+          { id: 'says', name: messages.figures.means, cell: (row) => row.says },
         ]}
       />
     </section>

@@ -1,4 +1,10 @@
-/** The words of the interface in the reader's language. English is the only one so far. */
-import { en } from './en';
-
-export const words = en;
+/** Every word of the interface: the messages of the catalogue by feature, and what is put together from them. */
+export * as messages from '@gobrel/messages';
+export { direction, locale } from '@gobrel/messages';
+export { branchCalled, destinationIn } from './destinations';
+export { gateMissing, openWhen } from './gates';
+export { itemCalled } from './in-sentences';
+export { duration, inFull, listed, percent, someOf, withUnit } from './phrases';
+export { pointsInWords } from './points';
+export { slideName } from './slide-name';
+export { slideWords } from './slide-words';

@@ -1,6 +1,6 @@
 /** What somebody's marks come to, the same wherever it is shown: points, and how much is still to be marked. */
 import type { MarkSum } from '@gobrel/core/questions';
-import { words } from '../messages';
+import { messages } from '../messages';
 
 export function PointsSum({ sum }: { sum: MarkSum | undefined }) {
   if (!sum || (sum.outOf === 0 && sum.unmarked === 0)) return '–';
@@ -8,7 +8,7 @@ export function PointsSum({ sum }: { sum: MarkSum | undefined }) {
     <>
       {sum.outOf > 0 ? `${sum.points}/${sum.outOf}` : '–'}
       {sum.unmarked > 0 ? (
-        <span className="block text-sm text-dusk">{words.reviewing.toMark(sum.unmarked)}</span>
+        <span className="block text-sm text-dusk">{messages.reviewing.toMark({ count: sum.unmarked })}</span>
       ) : null}
     </>
   );

@@ -1,6 +1,6 @@
 /** Something that was said to a slide: words, a sticker, something spoken. */
 import type { ReviewComment } from '@gobrel/core/review';
-import { words } from '../messages';
+import { messages } from '../messages';
 import { PraiseSign } from './praise-sign';
 
 export function Said({ comment: { text, praise, spoken } }: { comment: ReviewComment }) {
@@ -13,7 +13,7 @@ export function Said({ comment: { text, praise, spoken } }: { comment: ReviewCom
           <audio
             controls
             className="h-10 w-full max-w-xs"
-            aria-label={words.reviewing.spoken}
+            aria-label={messages.reviewing.spoken}
             src={`data:${spoken.type};base64,${spoken.bytes}`}
           />
         ) : null}

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { stickerUrl } from '../api';
 import { Choose, Field, Loading } from '../ui';
-import { words } from '../messages';
+import { messages } from '../messages';
 import { type Collected, loadSigns, loadStickers } from './collection';
 import { find } from './search';
 
@@ -27,14 +27,14 @@ export function SignPicker({ first = 'signs', onPick }: SignPickerProps) {
   return (
     <div className="flex flex-col gap-3">
       <Choose
-        label={words.signs.set}
+        label={messages.signs.set}
         value={set}
-        options={(['signs', 'stickers'] as const).map((value) => ({ value, name: words.signs.sets[value] }))}
+        options={(['signs', 'stickers'] as const).map((value) => ({ value, name: messages.signs.sets[value] }))}
         onChange={setSet}
       />
       <Field
-        label={words.signs.find}
-        hint={words.signs.hint}
+        label={messages.signs.find}
+        hint={messages.signs.hint}
         type="search"
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
@@ -42,11 +42,13 @@ export function SignPicker({ first = 'signs', onPick }: SignPickerProps) {
       {found ? (
         <>
           <p role="status" className="text-sm text-soft">
-            {words.signs.found(found.length, SHOWN)}
+            {found.length > SHOWN
+              ? messages.signs.foundMore({ shown: SHOWN, count: found.length })
+              : messages.signs.found({ count: found.length })}
           </p>
           <div
             role="group"
-            aria-label={words.signs.sets[set]}
+            aria-label={messages.signs.sets[set]}
             className="grid max-h-[42vh] grid-cols-[repeat(auto-fill,minmax(48px,1fr))] gap-1 overflow-y-auto"
           >
             {found.slice(0, SHOWN).map((sign) => (
@@ -64,7 +66,7 @@ export function SignPicker({ first = 'signs', onPick }: SignPickerProps) {
           </div>
         </>
       ) : (
-        <Loading what={words.signs.sets[set]} />
+        <Loading what={messages.signs.sets[set]} />
       )}
     </div>
   );

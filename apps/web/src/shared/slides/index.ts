@@ -1,6 +1,5 @@
 /** Slides as pictures on the screens. */
 export { Cover } from './cover';
-export { slideName } from './slide-name';
 export { SlidePicker } from './slide-picker';
 export { Thumbnail } from './thumbnail';
 export { WideSlide } from './wide-slide';

@@ -2,8 +2,7 @@
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { type ReactNode, useState } from 'react';
 import { Field } from '../ui';
-import { words } from '../messages';
-import { slideName } from './slide-name';
+import { messages, slideName } from '../messages';
 import { Thumbnail } from './thumbnail';
 
 interface SlidePickerProps {
@@ -36,7 +35,7 @@ export function SlidePicker(props: SlidePickerProps) {
           if (event.key === 'Enter' && first) onPick(first.id);
         }}
       />
-      {found.length === 0 ? <p className="text-soft">{words.slides.noneFound}</p> : null}
+      {found.length === 0 ? <p className="text-soft">{messages.slides.noneFound}</p> : null}
       <ul className={`my-2 grid grid-cols-[repeat(auto-fill,minmax(124px,1fr))] gap-3 overflow-auto p-1 ${height}`}>
         {found.map((slide) => (
           <li key={slide.id}>

@@ -1,6 +1,6 @@
 /** Asks before something is done that cannot simply be undone. */
 import type { ReactNode } from 'react';
-import { words } from '../messages';
+import { messages } from '../messages';
 import { Button } from './button';
 import { Dialog } from './dialog';
 
@@ -22,7 +22,7 @@ export function ConfirmDialog({ title, children, action, open = true, isPending,
     <Dialog title={title} open={open} onClose={onClose}>
       <div>{children}</div>
       <div className="mt-5 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="danger" disabled={isPending} onClick={onConfirm}>
           {action}
         </Button>

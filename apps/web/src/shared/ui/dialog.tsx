@@ -2,7 +2,7 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
-import { words } from '../messages';
+import { messages } from '../messages';
 
 interface DialogProps {
   readonly title: string;
@@ -24,7 +24,7 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
           <div className="mb-4 flex items-start justify-between gap-4">
             <Radix.Title className="text-xl">{title}</Radix.Title>
             <Radix.Close
-              aria-label={words.common.close}
+              aria-label={messages.common.close}
               className="-mr-2 -mt-2 inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
             >
               <X size={20} aria-hidden />

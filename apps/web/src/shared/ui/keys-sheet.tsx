@@ -3,7 +3,8 @@ import { Dialog } from './dialog';
 
 interface KeysSheetProps {
   readonly title: string;
-  readonly sheet: readonly (readonly [keys: string, meaning: string])[];
+  /** A key or keys, and what they do. */
+  readonly sheet: readonly { readonly keys: string; readonly does: string }[];
   readonly onClose: () => void;
 }
 
@@ -11,10 +12,10 @@ export function KeysSheet({ title, sheet, onClose }: KeysSheetProps) {
   return (
     <Dialog title={title} open onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
-        {sheet.map(([keys, meaning]) => (
+        {sheet.map(({ keys, does }) => (
           <div key={keys} className="col-span-2 grid grid-cols-subgrid border-b border-rule pb-1.5">
             <dt className="font-semibold">{keys}</dt>
-            <dd>{meaning}</dd>
+            <dd>{does}</dd>
           </div>
         ))}
       </dl>

@@ -1,13 +1,13 @@
 /** The states a screen can be in beside its ordinary one: loading, failing, empty. */
 import { CircleAlert, LoaderCircle } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { words } from '../messages';
+import { messages } from '../messages';
 import { Button } from './button';
 
 export function Loading({ what }: { what: string }) {
   return (
     <div role="status" className="flex items-center justify-center gap-3 p-12 text-soft">
-      <LoaderCircle className="animate-spin" aria-hidden /> {words.common.loading(what)}
+      <LoaderCircle className="animate-spin" aria-hidden /> {messages.common.loading({ what })}
     </div>
   );
 }
@@ -17,7 +17,7 @@ export function Failing({ message, onRetry }: { message: string; onRetry?: () =>
     <div role="alert" className="mx-auto flex max-w-lg flex-col items-center gap-4 p-12 text-center">
       <CircleAlert className="text-berry" aria-hidden />
       <p>{message}</p>
-      {onRetry ? <Button onClick={onRetry}>{words.common.tryAgain}</Button> : null}
+      {onRetry ? <Button onClick={onRetry}>{messages.common.tryAgain}</Button> : null}
     </div>
   );
 }

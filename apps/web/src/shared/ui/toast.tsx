@@ -2,7 +2,7 @@
 import { X } from 'lucide-react';
 import { Toast as Radix } from 'radix-ui';
 import { create } from 'zustand';
-import { words } from '../messages';
+import { messages } from '../messages';
 
 interface ToastNote {
   readonly id: number;
@@ -42,7 +42,7 @@ function drop(id: number): void {
 export function Toasts() {
   const notes = useToasts((store) => store.notes);
   return (
-    <Radix.Provider duration={8000} label={words.common.note}>
+    <Radix.Provider duration={8000} label={messages.common.note}>
       {notes.map((note) => (
         <Radix.Root
           key={note.id}
@@ -62,7 +62,7 @@ export function Toasts() {
             </Radix.Action>
           ) : null}
           <Radix.Close
-            aria-label={words.common.close}
+            aria-label={messages.common.close}
             className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
           >
             <X size={18} aria-hidden />

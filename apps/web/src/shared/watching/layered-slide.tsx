@@ -4,7 +4,7 @@ import { densityOf, dotsIn, layerPlacements, tallyPoints } from '@gobrel/core/qu
 import type { Work } from '@gobrel/core/work';
 import { SlideView } from '@gobrel/slide-view';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { words } from '../messages';
+import { messages } from '../messages';
 import { DrawingLayers, Heat, HEAT } from './layers';
 
 interface LayeredSlideProps {
@@ -66,7 +66,7 @@ export function LayeredSlide({ edition, slideId, works, width }: LayeredSlidePro
     <div
       ref={around}
       role="img"
-      aria-label={words.watching.layers(works.length)}
+      aria-label={messages.watching.layers({ count: works.length })}
       className="relative overflow-hidden"
       style={{ width, height }}
     >

@@ -1,7 +1,7 @@
 /** What is left of a time that was given; says so when it is up. */
 import { type Countdown, secondsLeft } from '@gobrel/core/lesson';
 import { Timer } from 'lucide-react';
-import { words } from '../messages';
+import { duration, messages } from '../messages';
 import { useNow } from './use-now';
 
 /** Ticks by itself. The last minute is told to screen readers when it begins, and when it is up. */
@@ -12,9 +12,9 @@ export function TimeLeft({ time, className = '' }: { time: Countdown; className?
   return (
     <span className={`inline-flex items-center gap-1.5 tabular-nums ${isUp ? 'text-berry' : ''} ${className}`}>
       <Timer aria-hidden className="size-[1.1em]" />
-      <span aria-hidden={!isUp}>{isUp ? words.leading.timeIsUp : words.duration(left)}</span>
+      <span aria-hidden={!isUp}>{isUp ? messages.time.timeIsUp : duration(left)}</span>
       <span className="spoken" role="timer" aria-live="polite">
-        {isUp ? '' : left <= 60 ? words.leading.timeLeft(words.leading.minutes(1)) : ''}
+        {isUp ? '' : left <= 60 ? messages.time.timeLeft({ left: messages.time.minutes({ count: 1 }) }) : ''}
       </span>
     </span>
   );

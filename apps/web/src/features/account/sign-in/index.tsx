@@ -10,7 +10,7 @@ import { Brand, SchemeButton } from '../../../app/frame';
 import { forgetWhatIsSaved } from '../../../shared/sync';
 import { ask, messageOf, Refusal } from '../../../shared/api';
 import { Button, buttonClasses, Field } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function Screen() {
   const [isNew, setIsNew] = useState(false);
@@ -25,10 +25,10 @@ export function Screen() {
             <Brand />
             <span className="font-display text-3xl font-bold">Gobrel</span>
           </div>
-          <p className="max-w-sm text-lg">{words.signIn.about}</p>
+          <p className="max-w-sm text-lg">{messages.signIn.about}</p>
           <p>
             <Link to="/join" className={buttonClasses('plain')}>
-              {words.signIn.toLesson}
+              {messages.signIn.toLesson}
             </Link>
           </p>
         </div>
@@ -36,7 +36,7 @@ export function Screen() {
           {isNew ? <NewAccountForm /> : <SignInForm />}
           <p className="mt-4 border-t border-rule pt-3">
             <Button look="quiet" className="-ml-3.5" onClick={() => setIsNew(!isNew)}>
-              {isNew ? words.signIn.haveAccount : words.signIn.noAccount}
+              {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
             </Button>
           </p>
         </div>
@@ -76,16 +76,16 @@ function SignInForm() {
   });
   return (
     <form onSubmit={(event) => void send(event)} noValidate className="flex flex-col gap-3">
-      <h1 className="text-2xl">{words.signIn.title}</h1>
+      <h1 className="text-2xl">{messages.signIn.title}</h1>
       <Field
-        label={words.signIn.email}
+        label={messages.signIn.email}
         type="email"
         autoComplete="username"
         fault={errors.email?.message}
         {...form.register('email')}
       />
       <Field
-        label={words.signIn.password}
+        label={messages.signIn.password}
         type="password"
         autoComplete="current-password"
         fault={errors.password?.message}
@@ -93,7 +93,7 @@ function SignInForm() {
       />
       <Fault message={errors.root?.message} />
       <Button type="submit" look="main" disabled={isSubmitting}>
-        {words.signIn.enter}
+        {messages.signIn.enter}
       </Button>
     </form>
   );
@@ -117,26 +117,26 @@ function NewAccountForm() {
   });
   return (
     <form onSubmit={(event) => void send(event)} noValidate className="flex flex-col gap-3">
-      <h1 className="text-2xl">{words.signIn.newTitle}</h1>
-      <Field label={words.signIn.name} autoComplete="name" fault={errors.name?.message} {...form.register('name')} />
+      <h1 className="text-2xl">{messages.signIn.newTitle}</h1>
+      <Field label={messages.signIn.name} autoComplete="name" fault={errors.name?.message} {...form.register('name')} />
       <Field
-        label={words.signIn.email}
+        label={messages.signIn.email}
         type="email"
         autoComplete="username"
         fault={errors.email?.message}
         {...form.register('email')}
       />
       <Field
-        label={words.signIn.password}
+        label={messages.signIn.password}
         type="password"
         autoComplete="new-password"
-        hint={words.signIn.passwordHint}
+        hint={messages.signIn.passwordHint}
         fault={errors.password?.message}
         {...form.register('password')}
       />
       <Fault message={errors.root?.message} />
       <Button type="submit" look="main" disabled={isSubmitting}>
-        {words.signIn.create}
+        {messages.signIn.create}
       </Button>
     </form>
   );

@@ -17,10 +17,9 @@ import { ListPlus } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { PointsSum } from '../../../shared/reviewing';
-import { slideName } from '../../../shared/slides';
 import { IconButton, Select } from '../../../shared/ui';
 import { useNow, type Watched } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { RemovedSeats } from './seat-menu';
 
 interface ByStudentProps {
@@ -74,31 +73,31 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
     <>
       <div className="mb-2 flex flex-wrap items-end gap-4">
         <Select
-          label={words.watching.order}
+          label={messages.watching.order}
           value={order}
-          options={orders.map((value) => ({ value, name: words.watching[value] }))}
+          options={orders.map((value) => ({ value, name: messages.watching[value] }))}
           onChange={setOrder}
         />
         <Select
-          label={words.watching.show}
+          label={messages.watching.show}
           value={filter}
-          options={filters.map((value) => ({ value, name: words.watching[value] }))}
+          options={filters.map((value) => ({ value, name: messages.watching[value] }))}
           onChange={setFilter}
         />
       </div>
       <div className="overflow-x-auto">
         <table className="w-full border-collapse text-left">
-          <caption className="spoken">{words.board.byStudent}</caption>
+          <caption className="spoken">{messages.board.byStudent}</caption>
           <thead>
             <tr className="border-b border-rule text-sm text-soft">
               <th scope="col" className="px-2 py-2 font-semibold">
-                {words.board.student}
+                {messages.board.student}
               </th>
               <th scope="col" className="px-2 py-2 font-semibold">
-                {words.watching.state}
+                {messages.watching.state}
               </th>
               <th scope="col" className="px-2 py-2 font-semibold">
-                {words.board.isOn}
+                {messages.board.isOn}
               </th>
               {asking.map((slide) => (
                 <th key={slide.id} scope="col" className="px-2 py-2 text-center font-semibold">
@@ -106,10 +105,10 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
                 </th>
               ))}
               <th scope="col" className="px-2 py-2 text-center font-semibold">
-                {words.board.marks}
+                {messages.board.marks}
               </th>
               <th scope="col" className="px-2 py-2">
-                <span className="spoken">{words.board.turnList}</span>
+                <span className="spoken">{messages.turns.turnList}</span>
               </th>
             </tr>
           </thead>
@@ -134,7 +133,7 @@ export function ByStudent({ lesson, edition, marks, everybody, change, picked, o
           </tbody>
         </table>
         {rows.length === 0 && lesson.participants.length > 0 ? (
-          <p className="p-3 text-soft">{words.watching.nobody}</p>
+          <p className="p-3 text-soft">{messages.watching.nobody}</p>
         ) : null}
       </div>
       <RemovedSeats lesson={lesson} />
@@ -206,7 +205,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
           {participant.name}
         </th>
         <td className="px-2" colSpan={asking.length + 4}>
-          {words.board.notJoined}
+          {messages.board.notJoined}
         </td>
       </tr>
     );
@@ -223,7 +222,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
           {participant.name}{' '}
           {participant.isGuest ? (
             <span className="ml-1.5 rounded border border-edge px-1.5 text-sm font-normal text-soft">
-              {words.seats.guest}
+              {messages.seats.guest}
             </span>
           ) : null}
           {participant.members.length > 0 ? (
@@ -236,7 +235,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
       <td className="px-2 text-sm">
         <StateWords {...props} />
       </td>
-      <td className="px-2 text-sm">{slideId === null ? words.board.justIn : slideName(edition, slideId)}</td>
+      <td className="px-2 text-sm">{slideId === null ? messages.board.justIn : slideName(edition, slideId)}</td>
       {asking.map((slide) => (
         <td key={slide.id} className="px-2 text-center">
           <SlideState standing={standingOn(edition, slide.id, work, facts)} />
@@ -247,7 +246,7 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
       </td>
       <td className="px-1 text-right">
         <IconButton
-          name={words.board.toTurnList(participant.name)}
+          name={messages.board.toTurnList({ name: participant.name })}
           onClick={() => change((now) => addTurn(now, participantId))}
         >
           <ListPlus size={18} aria-hidden />
@@ -259,18 +258,18 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
 
 /** How somebody is, in words. */
 function StateWords({ participant, state, minutes }: Pick<StudentRowProps, 'participant' | 'state' | 'minutes'>) {
-  const says = words.watching.states;
+  const says = messages.watching.states;
   switch (state) {
     case 'idle':
     case 'stuck':
-      return <strong className="text-amber">{says[state](minutes)}</strong>;
+      return <strong className="text-amber">{says[state]({ minutes })}</strong>;
     case 'offline':
       return <span className="text-amber">{says.offline}</span>;
     case 'submitted':
       return (
         <strong className="text-reed">
           {says.submitted}
-          {participant.submission?.late ? ` (${words.reviewing.late})` : ''}
+          {participant.submission?.late ? ` (${messages.reviewing.late})` : ''}
         </strong>
       );
     case 'working':
@@ -296,9 +295,9 @@ const looks: Readonly<Record<Standing, { sign: string; tone: string }>> = {
 function SlideState({ standing }: { standing: Standing }) {
   const { sign, tone } = looks[standing];
   return (
-    <span className={`font-bold ${tone}`} title={words.board.states[standing]}>
+    <span className={`font-bold ${tone}`} title={messages.board.states[standing]}>
       <span aria-hidden>{sign}</span>
-      <span className="spoken">{words.board.states[standing]}</span>
+      <span className="spoken">{messages.board.states[standing]}</span>
     </span>
   );
 }

@@ -4,9 +4,9 @@ import { type Deck, slideDifferences } from '@gobrel/core/deck';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ask, correctionQuery, lessonQuery, messageOf } from '../../../shared/api';
-import { slideName, Thumbnail } from '../../../shared/slides';
+import { Thumbnail } from '../../../shared/slides';
 import { Button, Dialog, Failing, Loading, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 interface CorrectionProps {
   readonly lesson: LessonView;
@@ -15,7 +15,7 @@ interface CorrectionProps {
 }
 
 export function CorrectionDialog({ lesson, edition, onClose }: CorrectionProps) {
-  const says = words.leading;
+  const says = messages.leading;
   const queries = useQueryClient();
   const correction = useQuery(correctionQuery(lesson.id));
   const send = useMutation({
@@ -51,14 +51,18 @@ export function CorrectionDialog({ lesson, edition, onClose }: CorrectionProps) 
               </li>
             ))}
           </ul>
-          <h3 className="mt-4 text-lg">{affected.length === 0 ? says.affectsNobody : says.affects(affected.length)}</h3>
+          <h3 className="mt-4 text-lg">
+            {affected.length === 0 ? says.affectsNobody : says.affects({ count: affected.length })}
+          </h3>
           <ul className="max-h-48 overflow-auto">
             {affected.map(({ participantId, stranded, points }) => (
               <li key={participantId} className="border-t border-rule py-1">
                 <strong>{nameOf(participantId)}</strong>{' '}
                 {[
-                  points.before === points.after ? '' : says.pointsChange(points.before, points.after),
-                  stranded === 0 ? '' : says.fitsNoMore(stranded),
+                  points.before === points.after
+                    ? ''
+                    : says.pointsChange({ before: points.before, after: points.after }),
+                  stranded === 0 ? '' : says.fitsNoMore({ count: stranded }),
                 ]
                   .filter(Boolean)
                   .join(', ')}
@@ -68,7 +72,7 @@ export function CorrectionDialog({ lesson, edition, onClose }: CorrectionProps) 
         </>
       ) : null}
       <div className="mt-5 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={changed.length === 0 || send.isPending} onClick={() => send.mutate()}>
           {says.sendCorrection}
         </Button>

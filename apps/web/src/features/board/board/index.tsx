@@ -11,7 +11,7 @@ import { JoinCard } from '../../lessons';
 import { editionQuery, lessonQuery, messageOf, reviewsQuery } from '../../../shared/api';
 import { Button, Dialog, Failing, Loading, Tabs } from '../../../shared/ui';
 import { useEverybody } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { Answers } from './answers';
 import { ByStudent } from './by-student';
 import { Lead } from './lead';
@@ -35,7 +35,7 @@ export function Screen() {
     return (
       <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
     );
-  return <Loading what={words.lessons.lesson} />;
+  return <Loading what={messages.lessons.lesson} />;
 }
 
 function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
@@ -50,7 +50,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
     return reviews.error ? (
       <Failing message={messageOf(reviews.error)} onRetry={() => void reviews.refetch()} />
     ) : (
-      <Loading what={words.board.theAnswers} />
+      <Loading what={messages.board.theAnswers} />
     );
   };
   const [picked, setPicked] = useState<string | null>(null);
@@ -64,18 +64,20 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   return (
     <div className="flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-4 py-1.5">
-        <Link to="/lessons" aria-label={words.board.toLessons}>
+        <Link to="/lessons" aria-label={messages.board.toLessons}>
           <Brand />
         </Link>
         <Link to="/lessons" className="text-sm text-soft hover:text-ink">
-          {words.frame.lessons} /
+          {messages.frame.lessons} /
         </Link>
         <h1 className="text-xl">{[lesson.title, lesson.className].filter(Boolean).join(' · ')}</h1>
-        <span className="text-soft">{words.board.counts(joined.length, lesson.participants.length, submitted)}</span>
+        <span className="text-soft">
+          {messages.board.counts({ joined: joined.length, students: lesson.participants.length, submitted })}
+        </span>
         <span className="ml-auto flex flex-wrap items-center gap-2">
           <SchemeButton />
           {lesson.closedAt ? (
-            <span className="font-semibold text-amber">{words.lessons.isClosed}</span>
+            <span className="font-semibold text-amber">{messages.lessons.isClosed}</span>
           ) : (
             <Button onClick={() => setShowsWayIn(true)}>
               <QrCode size={18} aria-hidden /> {readableCode(lesson.code)}
@@ -87,7 +89,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
               window.open(`/lessons/${lesson.id}/screen`, `screen-${lesson.id}`, 'popup,width=1280,height=800')
             }
           >
-            <Presentation size={18} aria-hidden /> {words.board.classScreen}
+            <Presentation size={18} aria-hidden /> {messages.board.classScreen}
           </Button>
           <LessonMenu lesson={lesson} edition={edition} />
         </span>
@@ -97,18 +99,18 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
         className={`grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-6 px-4 py-3 ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
       >
         <Tabs
-          label={words.board.views}
+          label={messages.board.views}
           start={tab}
           onChange={setTab}
           tabs={[
             {
               id: 'lead',
-              name: words.leading.tab,
+              name: messages.leading.tab,
               content: <Lead edition={edition} live={live} everybody={everybody} />,
             },
             {
               id: 'by-student',
-              name: words.board.byStudent,
+              name: messages.board.byStudent,
               content: (
                 <ByStudent
                   lesson={lesson}
@@ -123,22 +125,22 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             },
             {
               id: 'side-by-side',
-              name: words.watching.sideBySide,
+              name: messages.watching.sideBySide,
               content: <SideBySide lesson={lesson} edition={edition} live={live} everybody={everybody} />,
             },
             {
               id: 'answers',
-              name: words.board.answers,
+              name: messages.board.answers,
               content: withMarks((known) => <Answers lesson={lesson} edition={edition} marks={known} />),
             },
             {
               id: 'ways',
-              name: words.watching.ways,
+              name: messages.watching.ways,
               content: <Ways edition={edition} everybody={everybody} />,
             },
             {
               id: 'review',
-              name: words.reviewing.tab,
+              name: messages.reviewing.tab,
               content: withMarks((known) => (
                 <Review lesson={lesson} edition={edition} marks={known} everybody={everybody} />
               )),
@@ -159,7 +161,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
           ) : null}
         </div>
       </main>
-      <Dialog title={words.handOut.wayIn} open={showsWayIn} onClose={() => setShowsWayIn(false)} wide>
+      <Dialog title={messages.handOut.wayIn} open={showsWayIn} onClose={() => setShowsWayIn(false)} wide>
         <JoinCard code={lesson.code} />
       </Dialog>
     </div>

@@ -8,9 +8,8 @@ import { Hand, Megaphone, MessageCircleQuestion, Moon, Sun } from 'lucide-react'
 import { useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { slideName } from '../../../shared/slides';
 import { Button, Choose, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { PutInDialog } from './put-in-dialog';
 import { TimeButton } from './time-button';
 
@@ -33,40 +32,40 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
   return (
     <div
       role="toolbar"
-      aria-label={words.leading.title}
+      aria-label={messages.leading.title}
       className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-4 py-1.5"
     >
       <span className="w-60">
         <Choose
-          label={words.leading.pace}
+          label={messages.leading.pace}
           value={state.pace}
           options={[
-            { value: 'together', name: words.leading.together },
-            { value: 'own-pace', name: words.leading.ownPace },
+            { value: 'together', name: messages.leading.together },
+            { value: 'own-pace', name: messages.leading.ownPace },
           ]}
           onChange={(pace) => change((now) => setPace(edition, now, pace))}
         />
       </span>
       <Button aria-pressed={lesson.held} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
-        <Hand size={18} aria-hidden /> {lesson.held ? words.board.letGo : words.board.hold}
+        <Hand size={18} aria-hidden /> {lesson.held ? messages.board.letGo : messages.board.hold}
       </Button>
       <Button aria-pressed={state.dark} onClick={() => change((now) => ({ dark: !now.dark }))}>
         {state.dark ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
-        {state.dark ? words.leading.light : words.leading.dark}
+        {state.dark ? messages.leading.light : messages.leading.dark}
       </Button>
       <TimeButton state={state} change={change} />
       {state.pace === 'own-pace' && at !== null ? (
         <Button
           onClick={() => {
             change((now) => gather(now, at));
-            showToast(words.leading.gathered(slideName(edition, at)));
+            showToast(messages.leading.gathered({ slide: slideName(edition, at) }));
           }}
         >
-          <Megaphone size={18} aria-hidden /> {words.leading.gather}
+          <Megaphone size={18} aria-hidden /> {messages.leading.gather}
         </Button>
       ) : null}
       <Button onClick={() => setAsking(true)}>
-        <MessageCircleQuestion size={18} aria-hidden /> {words.leading.putIn}
+        <MessageCircleQuestion size={18} aria-hidden /> {messages.leading.putIn}
       </Button>
       {asking ? (
         <PutInDialog lesson={lesson} edition={edition} after={at} change={change} onClose={() => setAsking(false)} />

@@ -9,10 +9,10 @@ import { useMemo } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { StepButtons } from '../../player';
 import { useWalk, type Walk } from '../../walking';
-import { slideName, Thumbnail } from '../../../shared/slides';
+import { Thumbnail } from '../../../shared/slides';
 import { Failing, IconButton } from '../../../shared/ui';
 import type { Watched } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 interface LeadProps {
   readonly edition: Deck;
@@ -22,7 +22,7 @@ interface LeadProps {
 
 export function Lead(props: LeadProps) {
   const lead = leadIn(props.edition, props.live.state);
-  return lead ? <Leading {...props} lead={lead} /> : <Failing message={words.show.noSlides} />;
+  return lead ? <Leading {...props} lead={lead} /> : <Failing message={messages.walking.noSlides} />;
 }
 
 /** What the line around the slide takes, in CSS pixels. */
@@ -50,7 +50,7 @@ function Leading({ edition, live: { state, change }, everybody, lead }: LeadProp
   return (
     <div className="flex flex-col gap-3">
       <p className={state.pace === 'together' ? 'font-semibold text-tide' : 'text-soft'}>
-        {state.pace === 'together' ? words.leading.isTogether : words.leading.isOwnPace}
+        {state.pace === 'together' ? messages.leading.isTogether : messages.leading.isOwnPace}
       </p>
       <div className="grid gap-4 xl:grid-cols-[minmax(0,1fr)_16rem]">
         <div ref={around} className="flex h-[44vh] min-h-64 items-center justify-center overflow-hidden">
@@ -66,10 +66,10 @@ function Leading({ edition, live: { state, change }, everybody, lead }: LeadProp
             </div>
           ) : null}
         </div>
-        <section aria-label={words.show.notes}>
-          <h3 className="text-sm font-semibold text-soft">{words.show.notes}</h3>
+        <section aria-label={messages.show.notes}>
+          <h3 className="text-sm font-semibold text-soft">{messages.show.notes}</h3>
           <p className={`max-h-[38vh] overflow-auto whitespace-pre-wrap ${notes ? '' : 'text-soft'}`}>
-            {notes || words.show.noNotes}
+            {notes || messages.show.noNotes}
           </p>
         </section>
       </div>
@@ -96,7 +96,7 @@ interface StripProps {
 function SlideStrip({ edition, state, change, walk, everybody }: StripProps) {
   const here = (slideId: SlideId) => everybody.filter(({ isHere, stop }) => isHere && stop?.slideId === slideId).length;
   return (
-    <section aria-label={words.leading.comesNext}>
+    <section aria-label={messages.leading.comesNext}>
       <ol className="flex gap-3 overflow-x-auto p-1 pb-3">
         {slidesInOrder(edition).map(({ id }) => {
           const isOpen = isOpened(state, id);
@@ -106,7 +106,7 @@ function SlideStrip({ edition, state, change, walk, everybody }: StripProps) {
             <li key={id} className="w-[136px] flex-none">
               <button
                 type="button"
-                aria-label={words.leading.leadTo(name)}
+                aria-label={messages.leading.leadTo({ slide: name })}
                 aria-current={walk.at === id}
                 className="block rounded aria-[current=true]:outline aria-[current=true]:outline-[3px] aria-[current=true]:outline-offset-2 aria-[current=true]:outline-tide"
                 onClick={() => walk.step({ type: 'go', slideId: id })}
@@ -116,7 +116,7 @@ function SlideStrip({ edition, state, change, walk, everybody }: StripProps) {
               <span className="mt-1 flex items-center justify-between gap-1 text-sm">
                 <span className="truncate font-semibold">{name}</span>
                 <IconButton
-                  name={words.leading.shut(name)}
+                  name={messages.leading.shut({ slide: name })}
                   pressed={!isOpen}
                   onClick={() => change((now) => setOpened(edition, now, id, !isOpen))}
                 >
@@ -125,7 +125,7 @@ function SlideStrip({ edition, state, change, walk, everybody }: StripProps) {
               </span>
               {count > 0 ? (
                 <span className="flex items-center gap-1 text-sm text-soft">
-                  <Users size={14} aria-hidden /> {words.leading.here(count)}
+                  <Users size={14} aria-hidden /> {messages.leading.here({ count })}
                 </span>
               ) : null}
             </li>

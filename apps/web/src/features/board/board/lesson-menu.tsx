@@ -8,13 +8,13 @@ import { useNavigate } from 'react-router';
 import { TermsDialog, UseAgainDialog } from '../../lessons';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { Button, Dialog, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { CorrectionDialog } from './correction-dialog';
 
 type Open = 'terms' | 'correction' | 'close' | 'again' | 'delete' | null;
 
 export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
-  const says = words.lessons;
+  const says = messages.lessons;
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [open, setOpen] = useState<Open>(null);
@@ -39,7 +39,9 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
   const keepDeck = useMutation({
     mutationFn: () => ask<DeckSummary>('POST', `/lessons/${lesson.id}/deck`),
     onSuccess: ({ id, title }) =>
-      showToast(says.deckKept(title), { action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) } }),
+      showToast(says.deckKept({ title }), {
+        action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) },
+      }),
     onError,
   });
   const close = () => setOpen(null);
@@ -53,11 +55,11 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
         }
       >
         <MenuEntry onSelect={() => setOpen('terms')}>
-          <Settings2 size={18} aria-hidden /> {words.leading.settings}
+          <Settings2 size={18} aria-hidden /> {messages.leading.settings}
         </MenuEntry>
         {lesson.deckId === null ? null : (
           <MenuEntry onSelect={() => setOpen('correction')}>
-            <Pencil size={18} aria-hidden /> {words.leading.correct}
+            <Pencil size={18} aria-hidden /> {messages.leading.correct}
           </MenuEntry>
         )}
         <MenuEntry onSelect={() => setOpen('again')}>
@@ -78,7 +80,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
           </MenuEntry>
         ) : (
           <MenuEntry onSelect={() => setOpen('close')}>
-            <Square size={18} aria-hidden /> {words.board.close}
+            <Square size={18} aria-hidden /> {messages.board.close}
           </MenuEntry>
         )}
         <MenuEntry danger onSelect={() => setOpen('delete')}>
@@ -88,19 +90,19 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
       {open === 'terms' ? <TermsDialog lesson={lesson} onClose={close} /> : null}
       {open === 'correction' ? <CorrectionDialog lesson={lesson} edition={edition} onClose={close} /> : null}
       {open === 'again' ? <UseAgainDialog lesson={lesson} onClose={close} /> : null}
-      <Dialog title={words.board.closeTitle} open={open === 'close'} onClose={close}>
-        <p>{words.board.closeText}</p>
+      <Dialog title={messages.board.closeTitle} open={open === 'close'} onClose={close}>
+        <p>{messages.board.closeText}</p>
         <div className="mt-5 flex justify-end gap-2">
-          <Button onClick={close}>{words.common.cancel}</Button>
+          <Button onClick={close}>{messages.common.cancel}</Button>
           <Button look="danger" onClick={() => setClosed.mutate(true)} disabled={setClosed.isPending}>
-            {words.board.close}
+            {messages.board.close}
           </Button>
         </div>
       </Dialog>
       <Dialog title={says.deleteTitle} open={open === 'delete'} onClose={close}>
         <p>{says.deleteText}</p>
         <div className="mt-5 flex justify-end gap-2">
-          <Button onClick={close}>{words.common.cancel}</Button>
+          <Button onClick={close}>{messages.common.cancel}</Button>
           <Button look="danger" onClick={() => remove.mutate()} disabled={remove.isPending}>
             {says.delete}
           </Button>

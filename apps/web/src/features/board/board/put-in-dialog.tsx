@@ -9,7 +9,7 @@ import { useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { ask, editionQuery, lessonQuery, messageOf } from '../../../shared/api';
 import { Button, Dialog, Field, LongField, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface PutInProps {
   readonly lesson: LessonView;
@@ -49,25 +49,25 @@ export function PutInDialog({ lesson, edition, after, change, onClose }: PutInPr
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
       const slideId = Object.keys(corrected.slides).find((id) => !edition.slides[id]);
       if (slideId !== undefined) change((now) => leadTo(corrected, now, slideId));
-      showToast(words.leading.isPutIn);
+      showToast(messages.leading.isPutIn);
       onClose();
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   return (
-    <Dialog title={words.leading.putInTitle} open onClose={onClose}>
-      <p className="mb-3 text-soft">{words.leading.putInHint}</p>
+    <Dialog title={messages.leading.putInTitle} open onClose={onClose}>
+      <p className="mb-3 text-soft">{messages.leading.putInHint}</p>
       <Field
-        label={words.leading.prompt}
+        label={messages.leading.prompt}
         value={prompt}
         autoFocus
         maxLength={300}
         onChange={(event) => setPrompt(event.target.value)}
       />
       <details className="my-2">
-        <summary className="min-h-11 py-2 font-semibold">{words.leading.choices}</summary>
+        <summary className="min-h-11 py-2 font-semibold">{messages.leading.choices}</summary>
         <LongField
-          label={words.leading.choices}
+          label={messages.leading.choices}
           rows={4}
           value={choices}
           onChange={(event) => setChoices(event.target.value)}
@@ -76,7 +76,7 @@ export function PutInDialog({ lesson, edition, after, change, onClose }: PutInPr
       <div className="grid grid-cols-2 gap-2">
         {ways.map(([way, Icon]) => (
           <Button key={way} className="justify-start" disabled={put.isPending} onClick={() => put.mutate(way)}>
-            <Icon size={18} aria-hidden /> {words.questions.starts[way][0]}
+            <Icon size={18} aria-hidden /> {messages.questions.starts[way].name}
           </Button>
         ))}
       </div>
@@ -86,7 +86,7 @@ export function PutInDialog({ lesson, edition, after, change, onClose }: PutInPr
 
 /** A slide that asks it. */
 function slideFor(way: Way, prompt: string, choices: string): Deck {
-  const title = prompt || words.questions.starts[way][0];
+  const title = prompt || messages.questions.starts[way].name;
   const { kind, fields } = askFor(way, title, choices);
   return slideStarter({
     id: 'asked',
@@ -107,11 +107,12 @@ interface Ask {
 function askFor(way: Way, prompt: string, choices: string): Ask {
   const of = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>>): Ask => ({ kind, fields });
   if (way === 'yes-no' || way === 'scale') {
-    const texts = words.questions.forms[way];
+    const texts = messages.questions.forms[way];
     return of('choice', { form: way, prompt, choices: texts.map((text, at) => ({ id: `${way}-${at + 1}`, text })) });
   }
   if (way !== 'choice') return of(way, { prompt });
   const lines = choices.split('\n').flatMap((line) => (line.trim() === '' ? [] : [line.trim()]));
-  const texts = lines.length > 1 ? lines : ['A', 'B', 'C', 'D'].map(words.editor.newChoice);
+  const texts =
+    lines.length > 1 ? lines : ['A', 'B', 'C', 'D'].map((letter) => messages.questions.newChoice({ letter }));
   return of('choice', { prompt, choices: texts.map((text, at) => ({ id: `choice-${at + 1}`, text })), right: [] });
 }

@@ -5,7 +5,7 @@ import { KeyRound, MoreHorizontal, UserX } from 'lucide-react';
 import { Fragment } from 'react';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { Button, Menu, MenuEntry, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface Seat {
   readonly participantId: string;
@@ -28,15 +28,15 @@ function useSeats(lessonId: string) {
     mutationFn: ({ participantId }: Seat) => ask<LessonView>('DELETE', path(participantId)),
     onSuccess: (lesson, { name, participantId }) => {
       follow(lesson);
-      showToast(words.seats.removed(name), {
-        action: { name: words.common.undo, run: () => letIn.mutate(participantId) },
+      showToast(messages.seats.removed({ name }), {
+        action: { name: messages.common.undo, run: () => letIn.mutate(participantId) },
       });
     },
     onError,
   });
   const resetPin = useMutation({
     mutationFn: ({ participantId }: Seat) => ask('DELETE', `${path(participantId)}/pin`),
-    onSuccess: (_answer, { name }) => showToast(words.seats.pinIsReset(name)),
+    onSuccess: (_answer, { name }) => showToast(messages.seats.pinIsReset({ name })),
     onError,
   });
   return { letIn, remove, resetPin };
@@ -44,11 +44,15 @@ function useSeats(lessonId: string) {
 
 export function SeatMenu({ lessonId, participant }: { lessonId: string; participant: ParticipantView }) {
   const { remove, resetPin } = useSeats(lessonId);
-  const says = words.seats;
+  const says = messages.seats;
   return (
     <Menu
       trigger={
-        <Button look="quiet" aria-label={says.more(participant.name)} title={says.more(participant.name)}>
+        <Button
+          look="quiet"
+          aria-label={says.more({ name: participant.name })}
+          title={says.more({ name: participant.name })}
+        >
           <MoreHorizontal size={18} aria-hidden />
         </Button>
       }
@@ -57,11 +61,11 @@ export function SeatMenu({ lessonId, participant }: { lessonId: string; particip
         <Fragment key={seat.participantId}>
           {seat.hasPin ? (
             <MenuEntry onSelect={() => resetPin.mutate(seat)}>
-              <KeyRound size={18} aria-hidden /> {says.resetPin(seat.name)}
+              <KeyRound size={18} aria-hidden /> {says.resetPin({ name: seat.name })}
             </MenuEntry>
           ) : null}
           <MenuEntry danger onSelect={() => remove.mutate(seat)}>
-            <UserX size={18} aria-hidden /> {says.remove(seat.name)}
+            <UserX size={18} aria-hidden /> {says.remove({ name: seat.name })}
           </MenuEntry>
         </Fragment>
       ))}
@@ -80,8 +84,8 @@ export function RemovedSeats({ lesson }: { lesson: LessonView }) {
   const { letIn } = useSeats(lesson.id);
   if (lesson.removed.length === 0) return null;
   return (
-    <section aria-label={words.seats.removedTitle} className="mt-4 border-t border-rule pt-2">
-      <h2 className="text-base font-semibold text-soft">{words.seats.removedTitle}</h2>
+    <section aria-label={messages.seats.removedTitle} className="mt-4 border-t border-rule pt-2">
+      <h2 className="text-base font-semibold text-soft">{messages.seats.removedTitle}</h2>
       <ul>
         {lesson.removed.map(({ participantId, name }) => (
           <li key={participantId} className="flex min-h-11 items-center gap-3 text-soft">
@@ -91,7 +95,7 @@ export function RemovedSeats({ lesson }: { lesson: LessonView }) {
               className="min-h-11 rounded-md px-2 font-semibold text-tide hover:bg-rule/50"
               onClick={() => letIn.mutate(participantId)}
             >
-              {words.seats.letIn(name)}
+              {messages.seats.letIn({ name })}
             </button>
           </li>
         ))}

@@ -8,10 +8,10 @@ import { useFittedWidth } from '@gobrel/slide-view';
 import { Presentation, Star } from 'lucide-react';
 import { useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
-import { slideName, Thumbnail } from '../../../shared/slides';
+import { Thumbnail } from '../../../shared/slides';
 import { Button, Choose, Select } from '../../../shared/ui';
 import { LayeredSlide, type Watched } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 interface SideBySideProps {
   readonly lesson: LessonView;
@@ -59,34 +59,34 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
     <>
       <div className="mb-3 flex flex-wrap items-center gap-4">
         <Select
-          label={words.watching.slide}
+          label={messages.slides.slide}
           value={slideId}
           options={order.map(({ id }) => ({ value: id, name: slideName(edition, id) }))}
           onChange={setChosen}
         />
         <span className="w-56">
           <Choose
-            label={words.watching.how}
+            label={messages.watching.how}
             value={how}
             options={[
-              { value: 'side-by-side', name: words.watching.each },
-              { value: 'layered', name: words.watching.layered },
+              { value: 'side-by-side', name: messages.watching.each },
+              { value: 'layered', name: messages.watching.layered },
             ]}
             onChange={setHow}
           />
         </span>
         {shown ? (
-          <Button onClick={() => change(() => ({ answersShown: null }))}>{words.watching.takeAway}</Button>
+          <Button onClick={() => change(() => ({ answersShown: null }))}>{messages.watching.takeAway}</Button>
         ) : (
           <Button disabled={seen.length === 0} onClick={show}>
-            <Presentation size={18} aria-hidden /> {words.watching.toClass}
+            <Presentation size={18} aria-hidden /> {messages.watching.toClass}
           </Button>
         )}
         <span className="text-sm text-soft" role="status">
-          {shown ? words.watching.isShown : words.watching.toClassHint}
+          {shown ? messages.watching.isShown : messages.watching.toClassHint}
         </span>
       </div>
-      {seen.length === 0 ? <p className="p-4 text-soft">{words.watching.nothingYet}</p> : null}
+      {seen.length === 0 ? <p className="p-4 text-soft">{messages.watching.nothingYet}</p> : null}
       {how === 'layered' && seen.length > 0 ? (
         <Layers edition={edition} slideId={slideId} everybody={seen} />
       ) : (
@@ -102,7 +102,7 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
                     slideId={slideId}
                     width={SMALL}
                     work={work}
-                    label={words.watching.asHas(slideName(edition, slideId), participant.name)}
+                    label={messages.slides.asHas({ slide: slideName(edition, slideId), name: participant.name })}
                   />
                 </span>
                 <span className="flex min-h-11 items-center justify-between gap-2">
@@ -111,7 +111,7 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
                     <Button
                       look="quiet"
                       aria-pressed={isPicked}
-                      aria-label={words.watching.pick(participant.name)}
+                      aria-label={messages.watching.pick({ name: participant.name })}
                       onClick={() => pick(id)}
                     >
                       <Star size={18} aria-hidden fill={isPicked ? 'currentColor' : 'none'} />

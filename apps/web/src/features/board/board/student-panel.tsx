@@ -8,10 +8,10 @@ import { ChevronLeft, ChevronRight, Presentation } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { serverNow } from '../../../shared/api';
-import { slideName, WideSlide } from '../../../shared/slides';
+import { WideSlide } from '../../../shared/slides';
 import { Button, IconButton } from '../../../shared/ui';
 import type { Watched } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { SeatMenu } from './seat-menu';
 
 interface StudentPanelProps {
@@ -38,12 +38,15 @@ export function StudentPanel({ lesson, edition, watched, marked, live }: Student
   const questions = itemsOf(edition, slideId).filter(isQuestion);
   const stranded = strandedIn(edition, work).length;
   return (
-    <section aria-label={words.board.slidesOf(participant.name)} className="rounded-md border border-rule bg-card p-4">
+    <section
+      aria-label={messages.board.slidesOf({ name: participant.name })}
+      className="rounded-md border border-rule bg-card p-4"
+    >
       <div className="mb-2 flex items-center justify-between gap-2">
         <h2 className="text-lg">{participant.name}</h2>
         <span className="flex items-center">
           <Button onClick={() => live.change((now) => startTurn(now, participant.participantId ?? '', serverNow()))}>
-            <Presentation size={16} aria-hidden /> {words.board.showNow}
+            <Presentation size={16} aria-hidden /> {messages.board.showNow}
           </Button>
           <SeatMenu lessonId={lesson.id} participant={participant} />
         </span>
@@ -54,20 +57,20 @@ export function StudentPanel({ lesson, edition, watched, marked, live }: Student
           slideId={slideId}
           work={work}
           marks={marks}
-          label={words.board.slideOf(slideName(edition, slideId), participant.name)}
+          label={messages.board.slideOf({ slide: slideName(edition, slideId), name: participant.name })}
         />
       </div>
       <div className="mt-1 flex items-center justify-between">
-        <IconButton name={words.board.slideBefore} disabled={place <= 0} onClick={() => turn(-1)}>
+        <IconButton name={messages.board.slideBefore} disabled={place <= 0} onClick={() => turn(-1)}>
           <ChevronLeft aria-hidden />
         </IconButton>
         <span className="text-center font-semibold">
           {slideName(edition, slideId)}
           {chosen === null && stop ? (
-            <span className="block text-sm font-normal text-soft">{words.board.follows}</span>
+            <span className="block text-sm font-normal text-soft">{messages.board.follows}</span>
           ) : null}
         </span>
-        <IconButton name={words.board.slideAfter} disabled={place >= order.length - 1} onClick={() => turn(1)}>
+        <IconButton name={messages.board.slideAfter} disabled={place >= order.length - 1} onClick={() => turn(1)}>
           <ChevronRight aria-hidden />
         </IconButton>
       </div>
@@ -77,12 +80,14 @@ export function StudentPanel({ lesson, edition, watched, marked, live }: Student
             const mark = marks?.items[item.id];
             return (
               <div key={item.id} className="col-span-2 grid grid-cols-subgrid border-t border-rule py-1.5">
-                <dt className="text-soft">{nameOf(item) || words.onSlides.blank}</dt>
+                <dt className="text-soft">{nameOf(item) || messages.onSlides.blank}</dt>
                 <dd className="text-right tabular-nums">
-                  {mark && mark.verdict !== 'unmarked' ? words.onSlides.points(mark.points, mark.outOf) : ''}
+                  {mark && mark.verdict !== 'unmarked'
+                    ? messages.onSlides.points({ points: mark.points, outOf: mark.outOf })
+                    : ''}
                 </dd>
                 <dd className="col-span-2">
-                  <strong>{givenFor(item, work, edition) || words.board.nothingGiven}</strong>{' '}
+                  <strong>{givenFor(item, work, edition) || messages.board.nothingGiven}</strong>{' '}
                   <span className="text-soft">{mark?.why}</span>
                 </dd>
               </div>
@@ -90,7 +95,7 @@ export function StudentPanel({ lesson, edition, watched, marked, live }: Student
           })}
         </dl>
       ) : null}
-      {stranded > 0 ? <p className="mt-2 text-sm text-amber">{words.board.stranded(stranded)}</p> : null}
+      {stranded > 0 ? <p className="mt-2 text-sm text-amber">{messages.board.stranded({ count: stranded })}</p> : null}
     </section>
   );
 }

@@ -6,7 +6,7 @@ import type { LiveLesson } from '../../../shared/sync';
 import { serverNow } from '../../../shared/api';
 import { Button, Popover } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { duration, messages } from '../../../shared/messages';
 
 /** Times that are one press away, in minutes. */
 const MINUTES = [1, 2, 3, 5, 10, 15, 20, 30] as const;
@@ -31,7 +31,7 @@ export function TimeButton({ state, change }: { state: LessonState; change: Live
     );
   return (
     <Popover
-      label={words.leading.countdownTitle}
+      label={messages.leading.countdownTitle}
       open={open}
       onOpenChange={setOpen}
       trigger={
@@ -40,7 +40,7 @@ export function TimeButton({ state, change }: { state: LessonState; change: Live
             <TimeLeft time={countdown} />
           ) : (
             <>
-              <Timer size={18} aria-hidden /> {words.leading.countdown}
+              <Timer size={18} aria-hidden /> {messages.leading.countdown}
             </>
           )}
         </Button>
@@ -48,14 +48,18 @@ export function TimeButton({ state, change }: { state: LessonState; change: Live
     >
       <div className="grid w-64 grid-cols-4 gap-1">
         {MINUTES.map((minutes) => (
-          <Button key={minutes} aria-label={words.leading.minutes(minutes)} onClick={() => give(minutes * 60)}>
-            {words.duration(minutes * 60)}
+          <Button
+            key={minutes}
+            aria-label={messages.time.minutes({ count: minutes })}
+            onClick={() => give(minutes * 60)}
+          >
+            {duration(minutes * 60)}
           </Button>
         ))}
         {countdown ? (
           <>
             <Button className="col-span-2" onClick={addMinute}>
-              {words.leading.moreTime}
+              {messages.leading.moreTime}
             </Button>
             <Button
               className="col-span-2"
@@ -64,7 +68,7 @@ export function TimeButton({ state, change }: { state: LessonState; change: Live
                 setOpen(false);
               }}
             >
-              {words.leading.stopTime}
+              {messages.leading.stopTime}
             </Button>
           </>
         ) : null}

@@ -34,7 +34,7 @@ import { serverNow } from '../../../shared/api';
 import { useSortingSensors } from '../../../shared/sorting';
 import { Button, IconButton, Select } from '../../../shared/ui';
 import { TimeLeft, type Watched } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface TurnListProps {
   readonly lesson: LessonView;
@@ -59,22 +59,22 @@ export function TurnList({ lesson, edition, everybody, live: { state, change } }
     }));
   const drop = (id: string, onto: string) => change((now) => moveTurn(now, id, now.turnList.indexOf(onto)));
   return (
-    <section aria-label={words.board.turnList} className="rounded-md border border-rule bg-card p-4">
+    <section aria-label={messages.turns.turnList} className="rounded-md border border-rule bg-card p-4">
       <div className="flex items-center justify-between gap-1">
-        <h2 className="text-lg">{words.board.turnList}</h2>
+        <h2 className="text-lg">{messages.turns.turnList}</h2>
         <span className="flex">
-          <IconButton name={words.turns.addAll} onClick={addAll}>
+          <IconButton name={messages.turns.addAll} onClick={addAll}>
             <Users size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={words.turns.shuffle}
+            name={messages.turns.shuffle}
             disabled={turnList.length < 2}
             onClick={() => change((now) => ({ turnList: shuffled(now.turnList, Math.random) }))}
           >
             <Shuffle size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={words.turns.next}
+            name={messages.turns.next}
             disabled={turnList.length === 0}
             onClick={() => change((now) => nextTurn(now, serverNow()))}
           >
@@ -92,7 +92,7 @@ export function TurnList({ lesson, edition, everybody, live: { state, change } }
           nameOf={nameOf}
         />
       ) : null}
-      {turnList.length === 0 && !showing ? <p className="mt-1 text-soft">{words.board.turnListEmpty}</p> : null}
+      {turnList.length === 0 && !showing ? <p className="mt-1 text-soft">{messages.board.turnListEmpty}</p> : null}
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
@@ -110,14 +110,17 @@ export function TurnList({ lesson, edition, everybody, live: { state, change } }
       </DndContext>
       {hands.length > 0 ? (
         <>
-          <h3 className="mt-3 text-sm font-semibold text-soft">{words.turns.hands}</h3>
+          <h3 className="mt-3 text-sm font-semibold text-soft">{messages.turns.hands}</h3>
           <ul>
             {hands.map((id) => (
               <li key={id} className="flex items-center justify-between gap-1">
                 <span className="flex items-center gap-2">
                   <Hand size={16} aria-hidden className="text-dusk" /> {nameOf(id)}
                 </span>
-                <IconButton name={words.turns.takeHand(nameOf(id))} onClick={() => change((now) => addTurn(now, id))}>
+                <IconButton
+                  name={messages.turns.takeHand({ name: nameOf(id) })}
+                  onClick={() => change((now) => addTurn(now, id))}
+                >
                   <Play size={18} aria-hidden />
                 </IconButton>
               </li>
@@ -126,7 +129,7 @@ export function TurnList({ lesson, edition, everybody, live: { state, change } }
         </>
       ) : null}
       <details className="mt-2">
-        <summary className="min-h-11 py-2 text-sm font-semibold text-soft">{words.turns.allowed}</summary>
+        <summary className="min-h-11 py-2 text-sm font-semibold text-soft">{messages.turns.allowed}</summary>
         {permissions.map((name) => (
           <label key={name} className="flex min-h-11 items-center gap-3">
             <input
@@ -135,15 +138,15 @@ export function TurnList({ lesson, edition, everybody, live: { state, change } }
               checked={state.allowed[name]}
               onChange={({ target }) => change((now) => ({ allowed: allow(now.allowed, name, target.checked) }))}
             />
-            {words.turns.allow[name]}
+            {messages.turns.allow[name]}
           </label>
         ))}
         <Select
-          label={words.turns.turnTakes}
+          label={messages.turns.turnTakes}
           value={String(state.turnSeconds / 60)}
           options={MINUTES.map((minutes) => ({
             value: String(minutes),
-            name: minutes === 0 ? words.turns.asLong : words.turns.minutes(minutes),
+            name: minutes === 0 ? messages.turns.asLong : messages.turns.minutes({ count: minutes }),
           }))}
           onChange={(minutes) => change(() => ({ turnSeconds: Number(minutes) * 60 }))}
         />
@@ -179,36 +182,36 @@ function Turn({ name, edition, reached, state, change, nameOf }: TurnProps) {
   return (
     <div className="mt-2 rounded-md bg-dusk-wash py-1 pl-3 pr-1 text-dusk">
       <div className="flex items-center justify-between gap-2">
-        <strong>{words.board.shows(name)}</strong>
+        <strong>{messages.board.shows({ name })}</strong>
         {state.turnTime ? <TimeLeft time={state.turnTime} className="font-semibold" /> : null}
         <Button onClick={() => change(endTurn)}>
-          <Square size={16} aria-hidden /> {words.board.endTurn}
+          <Square size={16} aria-hidden /> {messages.board.endTurn}
         </Button>
       </div>
       {steeredTo ? (
         <div className="flex flex-wrap items-center gap-1">
-          <span className="flex-1">{words.turns.isSteered}</span>
-          <IconButton name={words.board.slideBefore} disabled={place <= 0} onClick={() => go(order[place - 1])}>
+          <span className="flex-1">{messages.turns.isSteered}</span>
+          <IconButton name={messages.board.slideBefore} disabled={place <= 0} onClick={() => go(order[place - 1])}>
             <ChevronLeft aria-hidden />
           </IconButton>
           <IconButton
-            name={words.board.slideAfter}
+            name={messages.board.slideAfter}
             disabled={place >= order.length - 1}
             onClick={() => go(order[place + 1])}
           >
             <ChevronRight aria-hidden />
           </IconButton>
-          <Button onClick={() => change(() => steerTurn(null))}>{words.turns.handBack}</Button>
+          <Button onClick={() => change(() => steerTurn(null))}>{messages.turns.handBack}</Button>
         </div>
       ) : from ? (
         <Button className="my-1" onClick={() => change(() => steerTurn(from))}>
-          {words.turns.takeOver}
+          {messages.turns.takeOver}
         </Button>
       ) : null}
-      {state.applause > 0 ? <p>{words.turns.applause(state.applause)}</p> : null}
+      {state.applause > 0 ? <p>{messages.turns.applause({ count: state.applause })}</p> : null}
       {state.asked.length > 0 ? (
         <>
-          <h3 className="mt-1 text-sm font-semibold">{words.turns.asked}</h3>
+          <h3 className="mt-1 text-sm font-semibold">{messages.turns.asked}</h3>
           <ul className="max-h-40 overflow-auto pb-1 text-ink">
             {state.asked.map(({ id, participantId, text }) => (
               <li key={id}>
@@ -235,16 +238,19 @@ function TurnEntry({ id, name, change }: { id: string; name: string; change: Liv
         className="flex size-11 flex-none touch-none cursor-grab items-center justify-center"
         {...attributes}
         {...listeners}
-        aria-label={words.turns.move(name)}
+        aria-label={messages.turns.move({ name })}
       >
         <GripVertical size={18} aria-hidden />
       </button>
       <span className="min-w-0 flex-1 truncate">{name}</span>
       <span className="flex">
-        <IconButton name={words.board.startTurn(name)} onClick={() => change((now) => startTurn(now, id, serverNow()))}>
+        <IconButton
+          name={messages.board.startTurn({ name })}
+          onClick={() => change((now) => startTurn(now, id, serverNow()))}
+        >
           <Play size={18} aria-hidden />
         </IconButton>
-        <IconButton name={words.board.dropTurn(name)} onClick={() => change((now) => dropTurn(now, id))}>
+        <IconButton name={messages.board.dropTurn({ name })} onClick={() => change((now) => dropTurn(now, id))}>
           <X size={18} aria-hidden />
         </IconButton>
       </span>

@@ -3,10 +3,10 @@ import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { countWays, stepsFrom, type WaysWalked } from '@gobrel/core/lesson';
 import { bendKey, CARD, layOutMap, type MapLayout, mapWays } from '@gobrel/core/route-map';
 import { useMemo, useState } from 'react';
-import { slideName, Thumbnail, wayCourse } from '../../../shared/slides';
+import { Thumbnail, wayCourse } from '../../../shared/slides';
 import { Empty } from '../../../shared/ui';
 import type { Watched } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 /** Above so many slides a map tells less than the table, and takes long to lay out. */
 const MOST_ON_MAP = 120;
@@ -18,7 +18,7 @@ export function Ways({ edition, everybody }: { edition: Deck; everybody: readonl
   const walked = useMemo(() => countWays(everybody.map(({ work }) => work)), [everybody]);
   const order = slidesInOrder(edition);
   const [chosen, setChosen] = useState<SlideId | null>(null);
-  if (walked.steps.length === 0 && walked.reached.size === 0) return <Empty title={words.watching.noWays} />;
+  if (walked.steps.length === 0 && walked.reached.size === 0) return <Empty title={messages.watching.noWays} />;
   const parting = order.find(({ id }) => stepsFrom(walked, id).length > 1)?.id;
   const slideId = chosen ?? parting ?? order[0]?.id ?? '';
   return (
@@ -28,17 +28,17 @@ export function Ways({ edition, everybody }: { edition: Deck; everybody: readonl
       ) : null}
       <ChoicesAt edition={edition} walked={walked} slideId={slideId} />
       <table className="w-full border-collapse text-left">
-        <caption className="spoken">{words.watching.ways}</caption>
+        <caption className="spoken">{messages.watching.ways}</caption>
         <thead>
           <tr className="border-b border-rule text-sm text-soft">
             <th scope="col" className="px-2 py-2 font-semibold">
-              {words.watching.from}
+              {messages.watching.from}
             </th>
             <th scope="col" className="px-2 py-2 font-semibold">
-              {words.watching.to}
+              {messages.watching.to}
             </th>
             <th scope="col" className="px-2 py-2 text-center font-semibold">
-              {words.watching.students}
+              {messages.watching.students}
             </th>
           </tr>
         </thead>
@@ -74,7 +74,7 @@ function WalkedMap({ edition, walked, chosen, onChoose }: MapProps) {
     <div
       className="max-h-[56vh] overflow-auto rounded-md border border-rule bg-card"
       role="region"
-      aria-label={words.watching.ways}
+      aria-label={messages.watching.ways}
       tabIndex={0}
     >
       <div className="relative" style={{ width, height }}>
@@ -128,8 +128,8 @@ function WalkedMap({ edition, walked, chosen, onChoose }: MapProps) {
               <Thumbnail deck={edition} slideId={id} width={CARD.width - 12} />
               <span className="mt-1 flex justify-between gap-1 text-sm">
                 <span className="truncate font-semibold">{slideName(edition, id)}</span>
-                <span className="tabular-nums" title={words.watching.reached}>
-                  <span className="spoken">{words.watching.reached} </span>
+                <span className="tabular-nums" title={messages.watching.reached}>
+                  <span className="spoken">{messages.watching.reached} </span>
                   {reached}
                 </span>
               </span>
@@ -164,14 +164,14 @@ function ChoicesAt({ edition, walked, slideId }: { edition: Deck; walked: WaysWa
   return (
     <section>
       <h3 className="text-lg">
-        {words.watching.waysOf}: {slideName(edition, slideId)}
+        {messages.watching.waysOf}: {slideName(edition, slideId)}
       </h3>
       <ul className="max-w-xl">
         {steps.map(({ to, students }) => (
           <li key={to} className="grid grid-cols-[10rem_minmax(0,1fr)_auto] items-center gap-3 py-1">
             <span className="truncate font-semibold">{slideName(edition, to)}</span>
             <span className="h-4 rounded-sm bg-clay" style={{ width: `${(students / all) * 100}%` }} />
-            <span className="tabular-nums">{words.watching.walked(students)}</span>
+            <span className="tabular-nums">{messages.watching.walked({ count: students })}</span>
           </li>
         ))}
       </ul>

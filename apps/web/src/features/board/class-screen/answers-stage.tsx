@@ -4,7 +4,7 @@ import { type Deck, sizeOf } from '@gobrel/core/deck';
 import type { AnswersShown } from '@gobrel/core/lesson';
 import { SlideView, useFittedWidth, useRoom } from '@gobrel/slide-view';
 import { LayeredSlide, useEverybody } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface AnswersStageProps {
   readonly lesson: LessonView;
@@ -51,7 +51,7 @@ export function AnswersStage({ lesson, edition, shown }: AnswersStageProps) {
                 slideId={shown.slideId}
                 width={width}
                 work={work}
-                label={`${words.watching.answer(number)}${picked.length > 0 ? `, ${words.watching.picked}` : ''}`}
+                label={`${messages.watching.answer({ number })}${picked.length > 0 ? `, ${messages.watching.picked}` : ''}`}
               />
             ) : null}
           </li>

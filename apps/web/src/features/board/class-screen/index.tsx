@@ -11,10 +11,9 @@ import { JoinCard, joinAddress, useQr } from '../../lessons';
 import { useLesson } from '../../../shared/sync';
 import { editionQuery, lessonQuery, messageOf } from '../../../shared/api';
 import { useFullScreen } from '../../player';
-import { slideName } from '../../../shared/slides';
 import { Failing, IconButton, Loading } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { AnswersStage } from './answers-stage';
 import { LessonStage } from './lesson-stage';
 import { TurnStage } from './turn-stage';
@@ -28,7 +27,7 @@ export function Screen() {
   useEffect(() => document?.onNews(() => void refetch()), [document, refetch]);
   const failed = lesson.error ?? edition.error;
   if (failed && !lesson.data) return <Failing message={messageOf(failed)} />;
-  if (!lesson.data || !edition.data || !document) return <Loading what={words.board.classScreen} />;
+  if (!lesson.data || !edition.data || !document) return <Loading what={messages.board.classScreen} />;
   return <ClassScreen lesson={lesson.data} edition={edition.data} state={state} />;
 }
 
@@ -50,7 +49,7 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
     <div ref={whole} className="flex h-full flex-col bg-paper">
       {state.dark ? (
         <p className="absolute inset-0 z-20 flex items-center justify-center bg-black text-xl text-[#9a9a92]">
-          {words.leading.isDark}
+          {messages.leading.isDark}
         </p>
       ) : null}
       {state.answersShown ? (
@@ -72,17 +71,17 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
         {state.answersShown ? (
           <strong className="font-display">{slideName(edition, state.answersShown.slideId)}</strong>
         ) : shown ? (
-          <strong className="font-display">{words.board.shows(shown.name)}</strong>
+          <strong className="font-display">{messages.board.shows({ name: shown.name })}</strong>
         ) : stop ? (
           <strong className="font-display">{slideName(edition, stop.slideId)}</strong>
         ) : null}
         {state.turnTime && shown ? <TimeLeft time={state.turnTime} /> : null}
-        {state.applause > 0 && shown ? <span>{words.turns.applause(state.applause)}</span> : null}
+        {state.applause > 0 && shown ? <span>{messages.turns.applause({ count: state.applause })}</span> : null}
         {state.countdown ? <TimeLeft time={state.countdown} className="text-3xl font-bold" /> : null}
-        {lesson.held && !lesson.closedAt ? <span className="text-amber">{words.board.isHeld}</span> : null}
+        {lesson.held && !lesson.closedAt ? <span className="text-amber">{messages.board.isHeld}</span> : null}
         <span className="ml-auto flex items-center gap-3">
           {lesson.closedAt || (!stop && !shown && !state.answersShown) ? null : <SmallWayIn code={lesson.code} />}
-          <IconButton name={isFull ? words.show.leaveFull : words.show.full} onClick={toggleFull}>
+          <IconButton name={isFull ? messages.show.leaveFull : messages.show.full} onClick={toggleFull}>
             {isFull ? <Minimize2 size={20} aria-hidden /> : <Maximize2 size={20} aria-hidden />}
           </IconButton>
         </span>
@@ -97,7 +96,7 @@ function SmallWayIn({ code }: { code: string }) {
   return (
     <>
       <strong>{readableCode(code)}</strong>
-      {qr.data ? <img src={qr.data} alt={words.handOut.qr} className="size-14" /> : null}
+      {qr.data ? <img src={qr.data} alt={messages.handOut.qr} className="size-14" /> : null}
     </>
   );
 }
@@ -111,11 +110,13 @@ function Waiting({ lesson }: { lesson: LessonView }) {
         <p className="text-xl text-soft">{lesson.className}</p>
         <h1 className="text-6xl">{lesson.title}</h1>
       </div>
-      {lesson.closedAt ? <p className="text-2xl">{words.board.isClosed}</p> : <JoinCard code={lesson.code} large />}
+      {lesson.closedAt ? <p className="text-2xl">{messages.board.isClosed}</p> : <JoinCard code={lesson.code} large />}
       <div>
-        <p className="text-2xl">{words.board.joined(here.length, lesson.participants.length)}</p>
+        <p className="text-2xl">
+          {messages.board.joined({ joined: here.length, students: lesson.participants.length })}
+        </p>
         <ul
-          aria-label={words.board.arrived}
+          aria-label={messages.board.arrived}
           className="mt-2 flex max-h-40 flex-wrap gap-x-5 gap-y-1 overflow-auto text-lg text-soft"
         >
           {here.map(({ key, name }) => (

@@ -1,10 +1,10 @@
 /** The slide that the class is led to, as large as there is room. */
+import { slideName } from '../../../shared/messages';
 import type { Deck } from '@gobrel/core/deck';
 import type { Stop } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { type ReactNode, useMemo } from 'react';
-import { slideName } from '../../../shared/slides';
 
 interface LessonStageProps {
   readonly edition: Deck;

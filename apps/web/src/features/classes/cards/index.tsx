@@ -6,11 +6,11 @@ import { useParams } from 'react-router';
 import { joinAddress, madePins, useNewPins, useQr } from '../../lessons';
 import { classesQuery, lessonsQuery, messageOf } from '../../../shared/api';
 import { Button, Failing, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function Screen() {
   const { classId = '' } = useParams();
-  const says = words.classes;
+  const says = messages.classes;
   const classes = useQuery(classesQuery);
   const lessons = useQuery(lessonsQuery);
   const making = useNewPins(classId);
@@ -24,7 +24,7 @@ export function Screen() {
   return (
     <main className="min-h-full bg-[#fffcf5] p-6 text-[#1d2b2a] print:p-0">
       <div className="mb-4 flex items-center justify-between print:hidden">
-        <h1 className="text-2xl">{says.cardOf(schoolClass.name)}</h1>
+        <h1 className="text-2xl">{says.cardOf({ className: schoolClass.name })}</h1>
         {pins ? (
           <Button look="main" onClick={() => window.print()}>
             <Printer size={18} aria-hidden /> {says.print}
@@ -65,15 +65,17 @@ function Card({ name, className, pin, code }: CardProps) {
   const qr = useQr(code === undefined ? new URL('/join', window.location.origin).href : joinAddress(code));
   return (
     <div className="flex items-center gap-3">
-      {qr.data ? <img src={qr.data} alt={words.handOut.qr} className="size-24 flex-none" /> : null}
+      {qr.data ? <img src={qr.data} alt={messages.handOut.qr} className="size-24 flex-none" /> : null}
       <div className="min-w-0">
         <p className="text-lg font-bold leading-tight">{name}</p>
         <p className="text-sm">{className}</p>
         <p className="text-sm">
-          {words.classes.cardCode}: <strong>{code === undefined ? words.classes.anyCode : readableCode(code)}</strong>
+          {messages.classes.cardCode}:{' '}
+          <strong>{code === undefined ? messages.classes.anyCode : readableCode(code)}</strong>
         </p>
         <p>
-          {words.classes.cardPin}: <strong className="text-xl tracking-widest">{pin ?? words.classes.ownPin}</strong>
+          {messages.classes.cardPin}:{' '}
+          <strong className="text-xl tracking-widest">{pin ?? messages.classes.ownPin}</strong>
         </p>
       </div>
     </div>

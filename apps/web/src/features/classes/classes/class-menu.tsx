@@ -7,11 +7,11 @@ import { Link, useNavigate } from 'react-router';
 import { useNewPins } from '../../lessons';
 import { ask, messageOf } from '../../../shared/api';
 import { Button, buttonClasses, Dialog, Field, Menu, MenuEntry, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { NewClassDialog } from './new-class-dialog';
 
 export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
-  const says = words.classes;
+  const says = messages.classes;
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [open, setOpen] = useState<'rename' | 'add' | 'cards' | null>(null);
@@ -36,7 +36,10 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
       </Link>
       <Menu
         trigger={
-          <Button aria-label={says.more(schoolClass.name)} title={says.more(schoolClass.name)}>
+          <Button
+            aria-label={says.more({ className: schoolClass.name })}
+            title={says.more({ className: schoolClass.name })}
+          >
             <MoreHorizontal size={18} aria-hidden />
           </Button>
         }
@@ -72,9 +75,9 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
         >
           <Field label={says.name} value={name} autoFocus onChange={({ target }) => setName(target.value)} />
           <div className="mt-4 flex justify-end gap-2">
-            <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
+            <Button onClick={() => setOpen(null)}>{messages.common.cancel}</Button>
             <Button type="submit" look="main">
-              {words.common.keep}
+              {messages.common.keep}
             </Button>
           </div>
         </form>
@@ -82,7 +85,7 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
       <Dialog title={says.cardsTitle} open={open === 'cards'} onClose={() => setOpen(null)}>
         <p>{says.cardsText}</p>
         <div className="mt-5 flex justify-end gap-2">
-          <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
+          <Button onClick={() => setOpen(null)}>{messages.common.cancel}</Button>
           <Button
             look="main"
             disabled={pins.isPending}

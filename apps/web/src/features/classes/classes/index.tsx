@@ -6,13 +6,13 @@ import { useState } from 'react';
 import { TeacherPage } from '../../../app/frame';
 import { classesQuery, messageOf } from '../../../shared/api';
 import { Button, Empty, Failing, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { ClassMenu } from './class-menu';
 import { NewClassDialog } from './new-class-dialog';
 import { StudentEntry } from './student-entry';
 
 export function Screen() {
-  const says = words.classes;
+  const says = messages.classes;
   const classes = useQuery(classesQuery);
   const [adding, setAdding] = useState(false);
   const open = classes.data?.filter(({ archivedAt }) => archivedAt === null) ?? [];
@@ -42,7 +42,8 @@ export function Screen() {
             {archived.map((entry) => (
               <li key={entry.id} className="flex items-center justify-between border-b border-rule py-1">
                 <span>
-                  <strong>{entry.name}</strong> <span className="text-soft">{says.count(entry.students.length)}</span>
+                  <strong>{entry.name}</strong>{' '}
+                  <span className="text-soft">{says.count({ students: entry.students.length })}</span>
                 </span>
                 <ClassMenu schoolClass={entry} />
               </li>
@@ -62,7 +63,7 @@ function ClassRoster({ schoolClass, others }: { schoolClass: ClassView; others: 
         <h2 className="text-xl">
           {schoolClass.name}{' '}
           <span className="font-sans text-base font-normal text-soft">
-            {words.classes.count(schoolClass.students.length)}
+            {messages.classes.count({ students: schoolClass.students.length })}
           </span>
         </h2>
         <ClassMenu schoolClass={schoolClass} />

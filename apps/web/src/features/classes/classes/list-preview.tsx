@@ -1,7 +1,7 @@
 /** What was understood of a class list, line by line, before anything is made of it. */
 import type { ClassList, ListedLine, SecondColumn } from '@gobrel/core/formats';
 import { Choose } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface PreviewProps {
   readonly list: ClassList;
@@ -10,7 +10,7 @@ interface PreviewProps {
 }
 
 export function ListPreview({ list: { lines, second }, onSay }: PreviewProps) {
-  const says = words.classList;
+  const says = messages.classList;
   return (
     <section aria-label={says.preview} className="flex min-w-0 flex-col gap-2">
       <h3 className="font-sans text-base font-semibold">{says.preview}</h3>
@@ -34,7 +34,7 @@ export function ListPreview({ list: { lines, second }, onSay }: PreviewProps) {
 }
 
 function PreviewLine({ line: { line, text, student, note } }: { line: ListedLine }) {
-  const says = words.classList;
+  const says = messages.classList;
   return (
     <li className="flex gap-2 border-b border-rule px-2 py-1">
       <span className="w-7 flex-none text-right text-sm tabular-nums text-soft">{line}</span>

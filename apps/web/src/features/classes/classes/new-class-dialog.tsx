@@ -5,7 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, Refusal } from '../../../shared/api';
 import { Button, Dialog, Field, FileButton, LongField, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { decodeText } from './decode-text';
 import { ListPreview } from './list-preview';
 
@@ -16,7 +16,7 @@ interface NewClassProps {
 }
 
 export function NewClassDialog({ into, onClose }: NewClassProps) {
-  const says = words.classes;
+  const says = messages.classes;
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const [list, setList] = useState('');
@@ -70,7 +70,7 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
             rows={11}
             value={list}
             onChange={(event) => setList(event.target.value)}
-            hint={says.studentsHint(students.length)}
+            hint={says.studentsHint({ students: students.length })}
             fault={fields?.['students']}
           />
           <ListPreview list={read} onSay={setSaid} />
@@ -82,9 +82,9 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
           </p>
         ) : null}
         <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>{words.common.cancel}</Button>
+          <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={create.isPending || students.length === 0}>
-            {words.common.keep}
+            {messages.common.keep}
           </Button>
         </div>
       </form>

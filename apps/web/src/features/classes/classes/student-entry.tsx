@@ -5,7 +5,7 @@ import { ArrowRightLeft, Download, KeyRound, MoreHorizontal, Pencil, Trash2 } fr
 import { useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
 import { Button, Dialog, Field, IconButton, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface StudentEntryProps {
   readonly schoolClass: ClassView;
@@ -15,7 +15,7 @@ interface StudentEntryProps {
 }
 
 export function StudentEntry({ schoolClass, student, classes }: StudentEntryProps) {
-  const says = words.classes;
+  const says = messages.classes;
   const queries = useQueryClient();
   const [open, setOpen] = useState<'change' | 'erase' | null>(null);
   const path = `/classes/${schoolClass.id}/students/${student.id}`;
@@ -33,13 +33,13 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
     onSuccess: (_answer, { classId }) => {
       setOpen(null);
       const to = classes.find(({ id }) => id === classId);
-      if (to) showToast(says.moved(student.name, to.name));
+      if (to) showToast(says.moved({ name: student.name, className: to.name }));
     },
     ...settle,
   });
   const erase = useMutation({
     mutationFn: () => ask('DELETE', path),
-    onSuccess: () => showToast(says.erased(student.name)),
+    onSuccess: () => showToast(says.erased({ name: student.name })),
     ...settle,
   });
   return (
@@ -49,7 +49,7 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
         {student.group ? <span className="text-sm text-soft"> · {student.group}</span> : null}
       </span>
       {student.hasPin ? (
-        <IconButton name={says.forgetPin(student.name)} onClick={() => forget.mutate()}>
+        <IconButton name={says.forgetPin({ name: student.name })} onClick={() => forget.mutate()}>
           <KeyRound size={18} aria-hidden />
         </IconButton>
       ) : (
@@ -59,7 +59,7 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
         trigger={
           <button
             type="button"
-            aria-label={says.moreOf(student.name)}
+            aria-label={says.moreOf({ name: student.name })}
             className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
           >
             <MoreHorizontal size={18} aria-hidden />
@@ -73,7 +73,7 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
           .filter(({ id }) => id !== schoolClass.id)
           .map(({ id, name }) => (
             <MenuEntry key={id} onSelect={() => change.mutate({ classId: id })}>
-              <ArrowRightLeft size={18} aria-hidden /> {says.moveTo(name)}
+              <ArrowRightLeft size={18} aria-hidden /> {says.moveTo({ className: name })}
             </MenuEntry>
           ))}
         <MenuEntry onSelect={() => window.open(`/api${path}/data`, '_blank', 'noopener')}>
@@ -87,10 +87,10 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
       {open === 'change' ? (
         <ChangeDialog student={student} onKeep={(fields) => change.mutate(fields)} onClose={() => setOpen(null)} />
       ) : null}
-      <Dialog title={says.eraseTitle(student.name)} open={open === 'erase'} onClose={() => setOpen(null)}>
+      <Dialog title={says.eraseTitle({ name: student.name })} open={open === 'erase'} onClose={() => setOpen(null)}>
         <p>{says.eraseText}</p>
         <div className="mt-5 flex justify-end gap-2">
-          <Button onClick={() => setOpen(null)}>{words.common.cancel}</Button>
+          <Button onClick={() => setOpen(null)}>{messages.common.cancel}</Button>
           <Button look="danger" disabled={erase.isPending} onClick={() => erase.mutate()}>
             {says.erase}
           </Button>
@@ -107,7 +107,7 @@ interface ChangeProps {
 }
 
 function ChangeDialog({ student, onKeep, onClose }: ChangeProps) {
-  const says = words.classes;
+  const says = messages.classes;
   const [name, setName] = useState(student.name);
   const [group, setGroup] = useState(student.group);
   return (
@@ -120,7 +120,7 @@ function ChangeDialog({ student, onKeep, onClose }: ChangeProps) {
           onKeep({ ...(name === student.name ? {} : { name }), group });
         }}
       >
-        <Field label={words.board.student} value={name} onChange={({ target }) => setName(target.value)} />
+        <Field label={messages.board.student} value={name} onChange={({ target }) => setName(target.value)} />
         <Field
           label={says.group}
           hint={says.groupHint}
@@ -129,9 +129,9 @@ function ChangeDialog({ student, onKeep, onClose }: ChangeProps) {
           onChange={({ target }) => setGroup(target.value)}
         />
         <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>{words.common.cancel}</Button>
+          <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main">
-            {words.common.keep}
+            {messages.common.keep}
           </Button>
         </div>
       </form>

@@ -1,7 +1,7 @@
 /** Charts of the gradebook: a student over the lessons, and how the class did in one. */
 import { type GradedLesson, shareOf, spreadOf, meanOfLesson } from '@gobrel/core/review';
 import { Bar, BarChart, CartesianGrid, Legend, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 const HEIGHT = 220;
 const axis = { stroke: 'var(--soft)', tick: { fill: 'var(--soft)', fontSize: 13 } } as const;
@@ -17,7 +17,7 @@ interface StudentChartProps {
 }
 
 export function StudentChart({ lessons, student }: StudentChartProps) {
-  const says = words.gradebook;
+  const says = messages.gradebook;
   const percent = (share: number | null) => (share === null ? null : Math.round(share * 100));
   const data = lessons.map((lesson) => ({
     title: lesson.title,
@@ -27,7 +27,7 @@ export function StudentChart({ lessons, student }: StudentChartProps) {
   const told = data.map(({ title, own }) => `${title}: ${own === null ? says.missing : `${own} %`}`).join(', ');
   return (
     <figure className="min-w-0 rounded-md border border-rule bg-card p-4">
-      <figcaption className="mb-2 font-display text-lg font-bold">{says.overTime(student.name)}</figcaption>
+      <figcaption className="mb-2 font-display text-lg font-bold">{says.overTime({ name: student.name })}</figcaption>
       <div role="img" aria-label={told}>
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <LineChart data={data} margin={{ left: -16, right: 16 }} accessibilityLayer={false}>
@@ -60,12 +60,12 @@ export function StudentChart({ lessons, student }: StudentChartProps) {
 }
 
 export function LessonChart({ lesson }: { lesson: GradedLesson }) {
-  const says = words.gradebook;
+  const says = messages.gradebook;
   const data = spreadOf(lesson).map((students, at) => ({ share: says.fifths[at] ?? '', students }));
   const told = data.map(({ share, students }) => `${share}: ${students}`).join(', ');
   return (
     <figure className="min-w-0 rounded-md border border-rule bg-card p-4">
-      <figcaption className="mb-2 font-display text-lg font-bold">{says.spreadOf(lesson.title)}</figcaption>
+      <figcaption className="mb-2 font-display text-lg font-bold">{says.spreadOf({ lesson: lesson.title })}</figcaption>
       <div role="img" aria-label={told}>
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <BarChart data={data} margin={{ left: -24, right: 8 }} accessibilityLayer={false}>

@@ -11,7 +11,7 @@ import { saveText } from '../../../shared/downloads';
 import { gradebookQuery, messageOf } from '../../../shared/api';
 import { Button, Empty, Failing, Loading } from '../../../shared/ui';
 import { PointsSum } from '../../../shared/reviewing';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { LessonChart, StudentChart } from './charts';
 
 export function Screen() {
@@ -19,7 +19,7 @@ export function Screen() {
   const book = useQuery(gradebookQuery(classId));
   return (
     <TeacherPage>
-      {book.isPending ? <Loading what={words.gradebook.title} /> : null}
+      {book.isPending ? <Loading what={messages.gradebook.title} /> : null}
       {book.isError ? <Failing message={messageOf(book.error)} onRetry={() => void book.refetch()} /> : null}
       {book.data ? <Gradebook book={book.data} /> : null}
     </TeacherPage>
@@ -32,7 +32,7 @@ function percent(share: number | null): string {
 }
 
 function Gradebook({ book }: { book: GradebookView }) {
-  const says = words.gradebook;
+  const says = messages.gradebook;
   const { lessons, students, className } = book;
   const [studentId, setStudentId] = useState(students[0]?.id ?? '');
   const [lessonId, setLessonId] = useState(
@@ -44,10 +44,10 @@ function Gradebook({ book }: { book: GradebookView }) {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-3xl">{says.of(className)}</h1>
+        <h1 className="text-3xl">{says.of({ className })}</h1>
         <Button
           disabled={lessons.length === 0}
-          onClick={() => saveText(gradebookCsv(book, words.gradebook), 'text/csv', `${says.of(className)}.csv`)}
+          onClick={() => saveText(gradebookCsv(book, messages.gradebook), 'text/csv', `${says.of({ className })}.csv`)}
         >
           <Download size={18} aria-hidden /> {says.save}
         </Button>
@@ -63,7 +63,7 @@ function Gradebook({ book }: { book: GradebookView }) {
           {/* A wide table is scrolled by keys too. */}
           <div className="overflow-x-auto" role="region" aria-label={says.title} tabIndex={0}>
             <table className="w-full border-collapse text-left">
-              <caption className="spoken">{says.of(className)}</caption>
+              <caption className="spoken">{says.of({ className })}</caption>
               <thead>
                 <tr className="border-b border-rule text-sm text-soft">
                   <th scope="col" className="px-2 py-2 font-semibold">
@@ -93,7 +93,7 @@ function Gradebook({ book }: { book: GradebookView }) {
                       <button
                         type="button"
                         aria-pressed={id === studentId}
-                        aria-label={says.pick(name)}
+                        aria-label={says.pick({ name })}
                         className="min-h-11 text-left font-semibold hover:underline"
                         onClick={() => setStudentId(id)}
                       >

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, authorsQuery, messageOf, sessionQuery } from '../../../shared/api';
 import { Button, Dialog, Failing, Field, IconButton, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function AuthorsDialog({ deckId, onClose }: { deckId: string; onClose: () => void }) {
   const authors = useQuery(authorsQuery(deckId));
@@ -21,8 +21,8 @@ export function AuthorsDialog({ deckId, onClose }: { deckId: string; onClose: ()
       author.email === me ? navigate('/') : queries.invalidateQueries({ queryKey: authorsQuery(deckId).queryKey }),
   });
   return (
-    <Dialog title={words.authors.title} open onClose={onClose}>
-      {authors.isPending ? <Loading what={words.authors.title} /> : null}
+    <Dialog title={messages.authors.title} open onClose={onClose}>
+      {authors.isPending ? <Loading what={messages.authors.title} /> : null}
       {authors.isError ? <Failing message={messageOf(authors.error)} onRetry={() => void authors.refetch()} /> : null}
       {letOut.isError ? <p role="alert">{messageOf(letOut.error)}</p> : null}
       <ul className="mb-4">
@@ -32,21 +32,21 @@ export function AuthorsDialog({ deckId, onClose }: { deckId: string; onClose: ()
               <span className="block font-semibold">{author.name}</span>
               <span className="block truncate text-sm text-soft">{author.email}</span>
             </span>
-            {author.isOwner ? <span className="text-sm text-soft">{words.authors.owner}</span> : null}
+            {author.isOwner ? <span className="text-sm text-soft">{messages.authors.owner}</span> : null}
             {!author.isOwner && author.email === me ? (
               <Button look="danger" onClick={() => letOut.mutate(author)}>
-                {words.authors.leave}
+                {messages.authors.leave}
               </Button>
             ) : null}
             {!author.isOwner && isMine ? (
-              <IconButton name={words.authors.letOut(author.name)} onClick={() => letOut.mutate(author)}>
+              <IconButton name={messages.authors.letOut({ name: author.name })} onClick={() => letOut.mutate(author)}>
                 <X size={18} aria-hidden />
               </IconButton>
             ) : null}
           </li>
         ))}
       </ul>
-      {isMine ? <LetIn deckId={deckId} /> : <p className="text-sm text-soft">{words.authors.onlyOwner}</p>}
+      {isMine ? <LetIn deckId={deckId} /> : <p className="text-sm text-soft">{messages.authors.onlyOwner}</p>}
     </Dialog>
   );
 }
@@ -72,8 +72,8 @@ function LetIn({ deckId }: { deckId: string }) {
     >
       <div className="flex-1">
         <Field
-          label={words.authors.email}
-          hint={words.authors.hint}
+          label={messages.authors.email}
+          hint={messages.authors.hint}
           fault={letIn.isError ? messageOf(letIn.error) : undefined}
           type="email"
           value={email}
@@ -81,7 +81,7 @@ function LetIn({ deckId }: { deckId: string }) {
         />
       </div>
       <Button type="submit" look="main" className="mb-11" disabled={email.trim() === '' || letIn.isPending}>
-        {words.authors.letIn}
+        {messages.authors.letIn}
       </Button>
     </form>
   );

@@ -4,9 +4,9 @@ import { changesBetween, type Deck, entriesOf, isSection, slideDifferences, type
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, versionQuery, versionsQuery } from '../../../shared/api';
-import { slideName, Thumbnail } from '../../../shared/slides';
+import { Thumbnail } from '../../../shared/slides';
 import { Button, Dialog, Failing, Field, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
 interface VersionsDialogProps {
@@ -23,23 +23,23 @@ export function VersionsDialog({ deckId, editing, onClose }: VersionsDialogProps
   const restore = (deck: Deck) => {
     editing.run(changesBetween(editing.deck, deck));
     onClose();
-    editing.tellDone(words.versions.restored);
+    editing.tellDone(messages.versions.restored);
   };
   return (
-    <Dialog title={words.versions.title} open onClose={onClose} wide>
+    <Dialog title={messages.versions.title} open onClose={onClose} wide>
       <KeepVersion deckId={deckId} onKept={() => setChosen(null)} />
-      {versions.isPending ? <Loading what={words.versions.title} /> : null}
+      {versions.isPending ? <Loading what={messages.versions.title} /> : null}
       {versions.isError ? (
         <Failing message={messageOf(versions.error)} onRetry={() => void versions.refetch()} />
       ) : null}
-      {versions.data?.length === 0 ? <p className="mt-4 text-soft">{words.versions.none}</p> : null}
+      {versions.data?.length === 0 ? <p className="mt-4 text-soft">{messages.versions.none}</p> : null}
       {shown ? (
         <div className="mt-4 grid gap-4 md:grid-cols-[14rem_1fr]">
           <VersionList versions={versions.data ?? []} chosen={shown.id} onChoose={setChosen} />
           {version.data ? (
             <SideBySide before={version.data} now={editing.deck} onRestore={() => restore(version.data)} />
           ) : (
-            <Loading what={words.versions.one} />
+            <Loading what={messages.versions.one} />
           )}
         </div>
       ) : null}
@@ -68,8 +68,8 @@ function KeepVersion({ deckId, onKept }: { deckId: string; onKept: () => void })
     >
       <div className="flex-1">
         <Field
-          label={words.versions.name}
-          hint={words.versions.hint}
+          label={messages.versions.name}
+          hint={messages.versions.hint}
           fault={keep.isError ? messageOf(keep.error) : undefined}
           maxLength={120}
           value={name}
@@ -77,7 +77,7 @@ function KeepVersion({ deckId, onKept }: { deckId: string; onKept: () => void })
         />
       </div>
       <Button type="submit" className="mb-6" disabled={name.trim() === '' || keep.isPending}>
-        {words.versions.keep}
+        {messages.versions.keep}
       </Button>
     </form>
   );
@@ -91,7 +91,7 @@ interface VersionListProps {
 
 function VersionList({ versions, chosen, onChoose }: VersionListProps) {
   return (
-    <ul aria-label={words.versions.title} className="max-h-[52vh] overflow-y-auto pr-1">
+    <ul aria-label={messages.versions.title} className="max-h-[52vh] overflow-y-auto pr-1">
       {versions.map((version) => (
         <li key={version.id}>
           <button
@@ -100,9 +100,15 @@ function VersionList({ versions, chosen, onChoose }: VersionListProps) {
             onClick={() => onChoose(version.id)}
             className={`mb-1 w-full rounded-md border px-2.5 py-1.5 text-left ${version.id === chosen ? 'border-dusk bg-dusk-wash' : 'border-edge hover:border-ink'}`}
           >
-            <span className="block font-semibold wrap-anywhere">{version.name ?? words.versions.automatic}</span>
+            <span className="block font-semibold wrap-anywhere">{version.name ?? messages.versions.automatic}</span>
             <span className="block text-sm text-soft">
-              {words.versions.facts(version.madeAt, version.by, version.slideCount)}
+              {[
+                messages.versions.madeAt({ at: version.madeAt }),
+                version.by,
+                messages.versions.slideCount({ count: version.slideCount }),
+              ]
+                .filter(Boolean)
+                .join(' · ')}
             </span>
           </button>
         </li>
@@ -137,27 +143,34 @@ function SideBySide({ before, now, onRestore }: SideBySideProps) {
             checked={all}
             onChange={(event) => setAll(event.target.checked)}
           />
-          {words.versions.showAll}
+          {messages.versions.showAll}
         </label>
         <Button look="main" disabled={isSame} onClick={onRestore}>
-          {words.versions.restore}
+          {messages.versions.restore}
         </Button>
       </div>
       <p role="status" className="mb-2 text-sm text-soft">
-        {words.versions.differ([...differences.values()].filter((each) => each !== 'same').length, isSame)}
+        {messages.versions.differ({
+          count: [...differences.values()].filter((each) => each !== 'same').length,
+          same: isSame,
+        })}
       </p>
       <table className="w-full">
         <thead>
           <tr className="text-left text-sm text-soft">
-            <th scope="col">{words.versions.then}</th>
-            <th scope="col">{words.versions.now}</th>
+            <th scope="col">{messages.versions.then}</th>
+            <th scope="col">{messages.versions.now}</th>
           </tr>
         </thead>
         <tbody>
           {slides.map((id) => (
             <tr key={id} className="align-top">
               <VersionCell deck={before} slideId={id} note={null} />
-              <VersionCell deck={now} slideId={id} note={words.versions.differences[differences.get(id) ?? 'same']} />
+              <VersionCell
+                deck={now}
+                slideId={id}
+                note={messages.versions.differences[differences.get(id) ?? 'same']}
+              />
             </tr>
           ))}
         </tbody>
@@ -180,7 +193,7 @@ function VersionCell({ deck, slideId, note }: { deck: Deck; slideId: SlideId; no
         </>
       ) : (
         <span className="flex w-44 items-center justify-center rounded border border-dashed border-edge py-8 text-soft">
-          {words.versions.notThere}
+          {messages.versions.notThere}
         </span>
       )}
       {note ? <span className="text-sm font-semibold text-dusk">{note}</span> : null}

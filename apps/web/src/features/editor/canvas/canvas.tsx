@@ -24,8 +24,7 @@ import {
 import { frameStyle, ItemContent, SlideStage } from '@gobrel/slide-view';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { CoAuthor } from '../../../shared/sync';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { typeIn, useDesk } from '../state/desk';
 import { cellKey } from '../table/cell-keys';
 import { currentCell, typeInCell } from '../table/current-cell';
@@ -119,7 +118,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
         slideId={slideId}
         width={width}
         number={numberOf(deck, slideId)}
-        label={words.editor.canvas(slideName(deck, slideId))}
+        label={messages.editor.canvas({ name: slideName(deck, slideId) })}
         still={false}
       >
         {items.map((item) =>

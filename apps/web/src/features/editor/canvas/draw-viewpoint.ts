@@ -2,7 +2,7 @@
 import { addViewpoint, newId, type SlideId, viewpointsOn } from '@gobrel/core/deck';
 import type { Box } from '@gobrel/core/geometry';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -13,14 +13,14 @@ const SMALLEST = 24;
 export function beginViewpoint(): void {
   select();
   useDesk.setState({ drawing: true });
-  showToast(words.editor.drawViewpoint);
+  showToast(messages.editor.drawViewpoint);
 }
 
 /** Places the viewpoint that was drawn; in the middle of the slide when nothing was. */
 export function placeViewpoint({ deck, run }: Editing, slideId: SlideId, drawn: Box | null): void {
   useDesk.setState({ drawing: false });
   const id = newId();
-  const name = words.editor.newViewpoint(viewpointsOn(deck, slideId).length + 1);
+  const name = messages.editor.newViewpoint({ place: viewpointsOn(deck, slideId).length + 1 });
   const isDrawn = drawn !== null && drawn.width >= SMALLEST && drawn.height >= SMALLEST;
   run(addViewpoint(deck, { id, slideId, name, ...(isDrawn ? { frame: { ...drawn, rotation: 0 } } : {}) }));
   select(id);

@@ -28,7 +28,7 @@ import {
 import type { Frame } from '@gobrel/core/geometry';
 import { type CSSProperties, memo, useCallback, useEffect } from 'react';
 import type * as Y from 'yjs';
-import { words } from '../../../shared/messages';
+import { listed, messages } from '../../../shared/messages';
 import { NOT_TYPING, select, useDesk } from '../state/desk';
 import { useDragPreview } from './drag-preview';
 import { TextEditor } from '../text/text-editor';
@@ -61,15 +61,14 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
   const field = useDesk((desk) => (isTypedIn ? desk.typingField : 'text'));
   // Some drawings depend on the frame, so they follow it while it is dragged.
   const drawn = line ?? (preview && isResized(preview, item.frame) ? { ...item, frame: preview } : item);
-  const label = words.editor.itemLabel(
-    words.kinds[item.kind],
-    nameOf(item) || (item.role ? words.roles[item.role] : ''),
-    {
-      inBackdrop: item.layer === 'backdrop',
-      isPiece: item.loose,
-      isLocked: item.locked,
-    },
-  );
+  const name = nameOf(item) || (item.role ? messages.roles[item.role] : '');
+  const label = listed([
+    messages.kinds[item.kind],
+    name ? messages.common.quoted({ name }) : '',
+    item.layer === 'backdrop' ? messages.editor.inBackdrop : '',
+    item.loose ? messages.editor.isPiece : '',
+    item.locked ? messages.editor.isLocked : '',
+  ]);
   const onHeight = useCallback((height: number) => onTextHeight(item, field, height), [item, field, onTextHeight]);
   const onKey = useCallback(
     (event: KeyboardEvent) => field !== 'text' && onCellKey(item.id, field, event),
@@ -114,7 +113,9 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
                 itemId={item.id}
                 field={field}
                 label={
-                  typing.at ? words.tables.typingIn(label, typing.at.row, typing.at.column) : words.editor.textOf(label)
+                  typing.at
+                    ? messages.tables.typingIn({ label, row: typing.at.row, column: typing.at.column })
+                    : messages.editor.textOf({ label })
                 }
                 onHeight={onHeight}
                 onKey={onKey}
@@ -131,21 +132,21 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
         >
           <span className="gv-upright outline-2 outline-dashed outline-current/40" style={uprightStyle(item.look)}>
             <span className={`${textClasses(item.look)} opacity-65`} style={lookStyle(item.look)}>
-              {words.roles[item.role]}
+              {messages.roles[item.role]}
             </span>
           </span>
         </span>
       ) : null}
       {runsOver && !isTypedIn ? (
         <span className="absolute inset-x-0 top-full border-t-4 border-dashed border-[#8a5a00] text-right text-[18px] leading-none font-semibold text-[#8a5a00]">
-          <span className="bg-[#fffcf5] px-2">{words.editor.runsOver}</span>
+          <span className="bg-[#fffcf5] px-2">{messages.editor.runsOver}</span>
         </span>
       ) : null}
       {item.link ? (
         <span
           aria-hidden
           className="absolute -right-3 -top-3 size-6 rounded-full border-3 border-[#fffcf5] bg-[#a84226]"
-          title={words.editor.linked}
+          title={messages.editor.linked}
         />
       ) : null}
     </div>

@@ -13,8 +13,8 @@ import {
 import type { Box, Frame, Point } from '@gobrel/core/geometry';
 import { LockKeyhole } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
-import { slideName, Thumbnail } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { Thumbnail } from '../../../shared/slides';
+import { branchCalled, destinationIn, messages, openWhen, slideName } from '../../../shared/messages';
 import { select } from '../state/desk';
 import { destinationIcons } from '../links/destination-icons';
 import { CARD, type RouteLayout, type Side } from './route-layout';
@@ -39,13 +39,13 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
   return (
     <div className="absolute inset-0 overflow-hidden">
       {children}
-      <nav aria-label={words.editor.reachedFrom}>
+      <nav aria-label={messages.editor.reachedFrom}>
         <Heading layout={layout} side="arriving" count={shownArriving.length}>
           {arriving.length > 0
-            ? words.editor.reachedFrom
+            ? messages.editor.reachedFrom
             : begins
-              ? words.editor.beginsHere
-              : words.editor.reachedByNone}
+              ? messages.editor.beginsHere
+              : messages.editor.reachedByNone}
         </Heading>
         {shownArriving.map(({ from, byOrder }, index) => (
           <button
@@ -58,14 +58,18 @@ export function RouteCards({ deck, slideId, area, layout, onGo, children }: Rout
           >
             <Thumbnail deck={deck} slideId={from} width={CARD.picture} />
             <span className="block truncate pt-1">{slideName(deck, from)}</span>
-            {byOrder ? <span className="block font-normal text-soft">{words.editor.byOrder}</span> : null}
+            {byOrder ? <span className="block font-normal text-soft">{messages.editor.byOrder}</span> : null}
           </button>
         ))}
         <More count={arriving.length - shownArriving.length} side="left" />
       </nav>
-      <nav aria-label={words.editor.leadsTo}>
+      <nav aria-label={messages.editor.leadsTo}>
         <Heading layout={layout} side="leaving" count={shownLeaving.length}>
-          {leaving.length > 0 ? words.editor.leadsTo : ends ? words.editor.endsHere : words.editor.leadsNowhere}
+          {leaving.length > 0
+            ? messages.editor.leadsTo
+            : ends
+              ? messages.editor.endsHere
+              : messages.editor.leadsNowhere}
         </Heading>
         {shownLeaving.map((way, index) => (
           <LeavingCard
@@ -260,20 +264,18 @@ function LeavingCard({ deck, way: { link, destination, target, answer }, at, nar
     <button
       type="button"
       className="relative block min-h-6 max-w-full text-left text-xs font-semibold text-clay hover:underline pointer-coarse:after:absolute pointer-coarse:after:inset-x-0 pointer-coarse:after:-bottom-2 pointer-coarse:after:-top-3"
-      title={destination.gate ? words.links.openWhen(deck, destination.gate) : undefined}
+      title={destination.gate ? openWhen(deck, destination.gate) : undefined}
       onClick={() => select(link.itemId)}
     >
       <span className="block truncate">
         {destination.gate ? <LockKeyhole size={12} aria-hidden className="mr-0.5 inline" /> : null}
-        {words.editor.by(link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'])}
-        {answer && destination.to === 'by-answer'
-          ? ` ${words.links.branch(deck.items[destination.questionId], answer)}`
-          : ''}
+        {messages.editor.by({ carrier: link.carrier || messages.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'] })}
+        {answer && destination.to === 'by-answer' ? ` ${branchCalled(deck.items[destination.questionId], answer)}` : ''}
       </span>
-      {destination.gate ? <span className="spoken">{words.links.openWhen(deck, destination.gate)}</span> : null}
+      {destination.gate ? <span className="spoken">{openWhen(deck, destination.gate)}</span> : null}
     </button>
   ) : (
-    <span className="block text-xs text-soft">{words.editor.byOrder}</span>
+    <span className="block text-xs text-soft">{messages.editor.byOrder}</span>
   );
   if (target !== null) {
     return (
@@ -297,7 +299,7 @@ function LeavingCard({ deck, way: { link, destination, target, answer }, at, nar
       <span
         className={`flex items-center gap-1.5 text-xs font-semibold ${destination.to === 'slide' ? 'text-berry' : ''}`}
       >
-        <Icon size={16} aria-hidden /> <span className="truncate">{words.editor.destinationIn(deck, destination)}</span>
+        <Icon size={16} aria-hidden /> <span className="truncate">{destinationIn(deck, destination)}</span>
       </span>
       {by}
     </div>
@@ -308,7 +310,7 @@ function More({ count, side }: { count: number; side: 'left' | 'right' }) {
   if (count <= 0) return null;
   return (
     <p className={`absolute bottom-1 text-xs text-soft ${side === 'left' ? 'left-2' : 'right-3'}`}>
-      {words.editor.more(count)}
+      {messages.editor.more({ count })}
     </p>
   );
 }

@@ -3,7 +3,7 @@ import { drawnCourse, isMovable, type Item, type LineItem } from '@gobrel/core/d
 import { boundsOfAll, type Frame, type Handle, middleOf, type Point } from '@gobrel/core/geometry';
 import { Lock, RotateCw } from 'lucide-react';
 import type { PointerEvent } from 'react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDragPreview } from './drag-preview';
 import type { LineGrip } from './drag-line';
 import type { Grip } from './dragged-frames';
@@ -65,7 +65,7 @@ function LineHandles({ line, scale, onGrip }: { line: LineItem } & Pick<Selectio
       key={name}
       aria-hidden
       data-handle={name}
-      title={words.lines.handles[grip.kind]}
+      title={messages.lines.handles[grip.kind]}
       className="pointer-events-auto absolute flex size-6 -translate-x-1/2 -translate-y-1/2 cursor-move touch-none items-center justify-center pointer-coarse:size-11"
       style={{ left: at.x * scale, top: at.y * scale }}
       onPointerDown={(event) => onGrip(event, grip)}
@@ -150,7 +150,7 @@ function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
           ))}
           <span
             data-handle="turn"
-            title={words.editor.turn}
+            title={messages.editor.turn}
             className="pointer-events-auto absolute -top-9 left-1/2 flex size-7 -translate-x-1/2 cursor-grab touch-none items-center justify-center rounded-full border-2 border-dusk bg-card text-dusk pointer-coarse:-top-14 pointer-coarse:size-11"
             onPointerDown={(event) => onGrip(event, { kind: 'turn' })}
           >

@@ -1,7 +1,7 @@
 /** Below the slide in the middle: its scale, the grid, and trying it as a student. */
 import { Grid3x3, Hand, Minus, Plus } from 'lucide-react';
 import { IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, percent } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import { ZOOM_STEP } from './view';
 
@@ -20,11 +20,11 @@ export function ZoomBar({ scale, onZoom, onFit, onTry }: ZoomBarProps) {
   return (
     <div
       role="toolbar"
-      aria-label={words.editor.zoom}
+      aria-label={messages.editor.zoom}
       className="absolute bottom-1.5 left-1/2 flex -translate-x-1/2 items-center rounded-md border border-rule bg-paper"
     >
       <IconButton
-        name={words.editor.gridOn}
+        name={messages.editor.gridOn}
         pressed={grid}
         onClick={() => useDesk.setState({ grid: !grid })}
         className="!size-9 pointer-coarse:!size-11"
@@ -32,7 +32,7 @@ export function ZoomBar({ scale, onZoom, onFit, onTry }: ZoomBarProps) {
         <Grid3x3 size={16} aria-hidden />
       </IconButton>
       <IconButton
-        name={words.editor.zoomOut}
+        name={messages.editor.zoomOut}
         onClick={() => onZoom(1 / ZOOM_STEP)}
         className="!size-9 pointer-coarse:!size-11"
       >
@@ -40,16 +40,16 @@ export function ZoomBar({ scale, onZoom, onFit, onTry }: ZoomBarProps) {
       </IconButton>
       <button
         type="button"
-        title={words.editor.zoomFit}
-        aria-label={`${words.editor.zoomFit}, ${words.editor.zoomed(scale)}`}
+        title={messages.editor.zoomFit}
+        aria-label={`${messages.editor.zoomFit}, ${percent(scale)}`}
         aria-pressed={fits}
         onClick={onFit}
         className="min-h-9 w-14 rounded-md text-sm font-semibold tabular-nums hover:bg-rule/50 pointer-coarse:min-h-11"
       >
-        {words.editor.zoomed(scale)}
+        {percent(scale)}
       </button>
       <IconButton
-        name={words.editor.zoomIn}
+        name={messages.editor.zoomIn}
         onClick={() => onZoom(ZOOM_STEP)}
         className="!size-9 pointer-coarse:!size-11"
       >
@@ -60,7 +60,7 @@ export function ZoomBar({ scale, onZoom, onFit, onTry }: ZoomBarProps) {
         onClick={onTry}
         className="flex min-h-9 items-center gap-1.5 rounded-md border-l border-rule px-3 text-sm font-semibold hover:bg-rule/50 pointer-coarse:min-h-11"
       >
-        <Hand size={16} aria-hidden /> {words.questions.tryHere}
+        <Hand size={16} aria-hidden /> {messages.questions.tryHere}
       </button>
     </div>
   );

@@ -5,7 +5,7 @@ import ReactCrop, { type PercentCrop } from 'react-image-crop';
 import 'react-image-crop/dist/ReactCrop.css';
 import { pictureUrl } from '../../../shared/api';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
 interface CropDialogProps {
@@ -37,25 +37,25 @@ export function CropDialog({ editing, item, onClose }: CropDialogProps) {
   };
   const all = WHOLE_PICTURE;
   return (
-    <Dialog title={words.editor.cropTitle} open onClose={onClose} wide>
+    <Dialog title={messages.editor.cropTitle} open onClose={onClose} wide>
       <ReactCrop
         crop={crop}
         onChange={(_pixels, percent) => setCrop(percent)}
         keepSelection
         minWidth={8}
         minHeight={8}
-        ariaLabels={words.editor.cropHandles}
+        ariaLabels={messages.editor.cropHandles}
       >
         <img src={pictureUrl(item.picture)} alt={item.alt} className="max-h-[60vh]" />
       </ReactCrop>
-      <p className="my-2 text-sm text-soft">{words.editor.cropHint}</p>
+      <p className="my-2 text-sm text-soft">{messages.editor.cropHint}</p>
       <div className="flex justify-end gap-2">
         <Button onClick={() => setCrop({ unit: '%', x: all.x, y: all.y, width: 100, height: 100 })}>
-          {words.editor.wholePicture}
+          {messages.editor.wholePicture}
         </Button>
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" onClick={() => keep(crop)}>
-          {words.common.keep}
+          {messages.common.keep}
         </Button>
       </div>
     </Dialog>

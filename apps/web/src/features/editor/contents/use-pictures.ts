@@ -4,7 +4,7 @@ import { addItem, centredFrame, newId, type SlideId, sizeOf } from '@gobrel/core
 import { useCallback, useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -14,7 +14,7 @@ const PART = 0.6;
 /** Stores a picture on the server; `null` when it was refused, after saying so. */
 export async function storePicture(file: File): Promise<PictureView | null> {
   if (file.size > LARGEST_PICTURE) {
-    showToast(words.editor.pictureTooLarge(file.name), { tone: 'trouble' });
+    showToast(messages.editor.pictureTooLarge({ name: file.name }), { tone: 'trouble' });
     return null;
   }
   try {
@@ -40,7 +40,7 @@ export async function keepPastedPictures(
     const { refused } = await ask<KeptPictures>('POST', '/pictures/kept', { ids: [...pictures] });
     if (refused.length === 0) return;
     onRefused(refused);
-    showToast(words.editor.picturesOfOthers(refused.length), { tone: 'trouble' });
+    showToast(messages.editor.picturesOfOthers({ count: refused.length }), { tone: 'trouble' });
   } catch (error) {
     showToast(messageOf(error), { tone: 'trouble' });
   }

@@ -19,7 +19,7 @@ import {
 } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { isInField } from './in-field';
@@ -62,7 +62,7 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
         select(...pasted);
       } else if (files.length > 0) onPictures(files);
       else if (text.length > LONGEST_TEXT)
-        showToast(words.editor.textTooLong(text.length, LONGEST_TEXT), { tone: 'trouble' });
+        showToast(messages.editor.textTooLong({ pasted: text.length, most: LONGEST_TEXT }), { tone: 'trouble' });
       else if (text.trim() !== '') {
         const id = newId();
         const table = tableFromText(text);

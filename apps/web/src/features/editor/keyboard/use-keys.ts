@@ -20,7 +20,7 @@ import {
 import { normaliseAngle, SMALLEST_SIDE } from '@gobrel/core/geometry';
 import { useEffect } from 'react';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { beginViewpoint, placeViewpoint } from '../canvas/draw-viewpoint';
 import { NOT_TYPING, select, typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -185,7 +185,7 @@ const selectionKeys: Readonly<
     const item = deck.items[first];
     if (!item) return;
     useDesk.setState({ format: formatOf(item) });
-    showToast(words.editor.lookPickedUp);
+    showToast(messages.editor.lookPickedUp);
   },
   w: ({ deck, run }, selected) => run(applyFormat(deck, selected, useDesk.getState().format ?? {})),
 };

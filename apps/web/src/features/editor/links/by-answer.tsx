@@ -2,9 +2,8 @@
 import { type ByAnswer, type Deck, type Item, itemsOf, nameOf, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { canBeRight, choiceLetter } from '@gobrel/core/questions';
 import { useState } from 'react';
-import { slideName } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { SelectField, SlideOptions } from './select-field';
 
 interface ByAnswerFieldsProps {
@@ -24,7 +23,7 @@ export function ByAnswerFields({ deck, slideId, present, onPick }: ByAnswerField
   );
   const question = deck.items[draft.questionId];
   const names = slidesInOrder(deck).map(({ id }) => [id, slideName(deck, id)] as const);
-  if (questions.length === 0) return <p className="text-soft">{words.links.noQuestion}</p>;
+  if (questions.length === 0) return <p className="text-soft">{messages.links.noQuestion}</p>;
   const setChoice = (choice: string, to: string) => {
     const { [choice]: _before, ...others } = draft.choices;
     setDraft({ ...draft, choices: to === '' ? others : { ...others, [choice]: to } });
@@ -32,14 +31,17 @@ export function ByAnswerFields({ deck, slideId, present, onPick }: ByAnswerField
   return (
     <div className="flex flex-col gap-3">
       <SelectField
-        label={words.links.question}
+        label={messages.links.question}
         value={draft.questionId}
         onChange={(questionId) => setDraft({ ...draft, questionId, choices: {} })}
       >
         <SlideOptions
           names={questions.map((item) => [
             item.id,
-            words.links.onSlide(nameOf(item) || words.kinds[item.kind], slideName(deck, item.slideId)),
+            messages.links.onSlide({
+              name: nameOf(item) || messages.kinds[item.kind],
+              slide: slideName(deck, item.slideId),
+            }),
           ])}
         />
       </SelectField>
@@ -47,26 +49,26 @@ export function ByAnswerFields({ deck, slideId, present, onPick }: ByAnswerField
         {(['right', 'wrong'] as const).map((verdict) => (
           <SelectField
             key={verdict}
-            label={verdict === 'right' ? words.links.ifRight : words.links.ifWrong}
+            label={verdict === 'right' ? messages.links.ifRight : messages.links.ifWrong}
             value={draft[verdict] ?? ''}
             onChange={(to) => setDraft({ ...draft, [verdict]: to === '' ? null : to })}
           >
-            <option value="">{words.links.nowhere}</option>
+            <option value="">{messages.links.nowhere}</option>
             <SlideOptions names={names} />
           </SelectField>
         ))}
       </div>
       {question?.kind === 'choice' ? (
         <fieldset className="flex flex-wrap gap-3">
-          <legend className="mb-1 text-sm text-soft">{words.links.ownWays}</legend>
+          <legend className="mb-1 text-sm text-soft">{messages.links.ownWays}</legend>
           {question.choices.map((choice, place) => (
             <SelectField
               key={choice.id}
-              label={words.links.ifChoice(choiceLetter(place), choice.text)}
+              label={`${choiceLetter(place)} ${choice.text}`.trim()}
               value={draft.choices[choice.id] ?? ''}
               onChange={(to) => setChoice(choice.id, to)}
             >
-              <option value="">{words.links.asOthers}</option>
+              <option value="">{messages.links.asOthers}</option>
               <SlideOptions names={names} />
             </SelectField>
           ))}
@@ -78,7 +80,7 @@ export function ByAnswerFields({ deck, slideId, present, onPick }: ByAnswerField
         disabled={draft.right === null && draft.wrong === null && Object.keys(draft.choices).length === 0}
         onClick={() => onPick(draft)}
       >
-        {words.links.useAnswer}
+        {messages.links.useAnswer}
       </Button>
     </div>
   );

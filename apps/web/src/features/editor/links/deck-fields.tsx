@@ -6,9 +6,8 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { deckReading, useDocument, useObserved } from '../../../shared/sync';
 import { decksQuery } from '../../../shared/api';
-import { slideName } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { SelectField, SlideOptions } from './select-field';
 
 interface DeckFieldsProps {
@@ -20,15 +19,15 @@ export function DeckFields({ present, onPick }: DeckFieldsProps) {
   const { deckId: own } = useParams();
   const decks = (useQuery(decksQuery).data ?? []).filter((deck) => deck.id !== own);
   const [draft, setDraft] = useState<InDeck | null>(present);
-  if (decks.length === 0) return <p className="text-soft">{words.links.noDecks}</p>;
+  if (decks.length === 0) return <p className="text-soft">{messages.links.noDecks}</p>;
   const choose = (deckId: string) => {
     const title = decks.find((deck) => deck.id === deckId)?.title ?? '';
     setDraft(deckId === '' ? null : { to: 'deck', deckId, title, slideId: null, itemId: null });
   };
   return (
     <div className="flex flex-col gap-3">
-      <SelectField label={words.links.decks} value={draft?.deckId ?? ''} onChange={choose}>
-        <option value="">{words.links.nowhere}</option>
+      <SelectField label={messages.links.decks} value={draft?.deckId ?? ''} onChange={choose}>
+        <option value="">{messages.links.nowhere}</option>
         {draft && !decks.some((deck) => deck.id === draft.deckId) ? (
           <option value={draft.deckId}>{draft.title}</option>
         ) : null}
@@ -36,7 +35,7 @@ export function DeckFields({ present, onPick }: DeckFieldsProps) {
       </SelectField>
       {draft ? <PlaceInDeck key={draft.deckId} draft={draft} onChange={setDraft} /> : null}
       <Button look="main" className="self-end" disabled={!draft} onClick={() => draft && onPick(draft)}>
-        {words.links.useDeck}
+        {messages.links.useDeck}
       </Button>
     </div>
   );
@@ -49,21 +48,21 @@ function PlaceInDeck({ draft, onChange }: { draft: InDeck; onChange: (place: InD
   return (
     <div className="flex flex-wrap gap-3">
       <SelectField
-        label={words.links.slideOfDeck}
+        label={messages.links.slideOfDeck}
         value={draft.slideId ?? ''}
         onChange={(slideId) => onChange({ ...draft, slideId: slideId === '' ? null : slideId, itemId: null })}
       >
-        <option value="">{words.links.anySlide}</option>
+        <option value="">{messages.links.anySlide}</option>
         {deck ? <SlideOptions names={slidesInOrder(deck).map(({ id }) => [id, slideName(deck, id)])} /> : null}
       </SelectField>
       {viewpoints.length > 0 ? (
         <SelectField
-          label={words.links.itemOfDeck}
+          label={messages.links.itemOfDeck}
           value={draft.itemId ?? ''}
           onChange={(itemId) => onChange({ ...draft, itemId: itemId === '' ? null : itemId })}
         >
-          <option value="">{words.links.wholeSlide}</option>
-          <SlideOptions names={viewpoints.map(({ id, name }) => [id, name || words.links.unnamedViewpoint])} />
+          <option value="">{messages.links.wholeSlide}</option>
+          <SlideOptions names={viewpoints.map(({ id, name }) => [id, name || messages.links.unnamedViewpoint])} />
         </SelectField>
       ) : null}
     </div>

@@ -4,7 +4,7 @@ import { FileUp } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { messageOf } from '../../../shared/api';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { storeFile } from '../contents/store-file';
 
 interface FileFieldsProps {
@@ -29,12 +29,12 @@ export function FileFields({ present, onPick }: FileFieldsProps) {
   };
   return (
     <div className="flex flex-col items-start gap-2">
-      {present ? <p>{words.links.fileNow(present.name)}</p> : null}
+      {present ? <p>{messages.links.fileNow({ name: present.name })}</p> : null}
       <Button disabled={state.underWay} onClick={() => input.current?.click()}>
-        <FileUp size={18} aria-hidden /> {words.links.chooseFile}
+        <FileUp size={18} aria-hidden /> {messages.common.chooseFile}
       </Button>
       <p role="status" className="text-sm text-soft">
-        {state.underWay ? words.links.uploading : words.links.fileHint}
+        {state.underWay ? messages.links.uploading : messages.links.fileHint}
       </p>
       {state.fault ? (
         <p role="alert" className="text-berry">
@@ -45,7 +45,7 @@ export function FileFields({ present, onPick }: FileFieldsProps) {
         ref={input}
         type="file"
         hidden
-        aria-label={words.links.chooseFile}
+        aria-label={messages.common.chooseFile}
         onChange={(event) => {
           const [file] = event.target.files ?? [];
           event.target.value = '';

@@ -11,9 +11,8 @@ import {
   slidesInOrder,
   takesGate,
 } from '@gobrel/core/deck';
-import { slideName } from '../../../shared/slides';
 import { Field } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, openWhen, slideName } from '../../../shared/messages';
 import { SelectField, SlideOptions } from './select-field';
 
 interface GateFieldProps {
@@ -23,7 +22,7 @@ interface GateFieldProps {
   readonly onChange: (gate: Gate | null) => void;
 }
 
-const gateNames = Object.keys(words.links.gates) as GateName[];
+const gateNames = Object.keys(messages.links.gates) as GateName[];
 
 export function GateField({ deck, slideId, gate, onChange }: GateFieldProps) {
   const choose = (opens: string) => {
@@ -32,11 +31,11 @@ export function GateField({ deck, slideId, gate, onChange }: GateFieldProps) {
   };
   return (
     <div className="flex flex-wrap items-start gap-3">
-      <SelectField label={words.links.gate} value={gate?.opens ?? ''} onChange={choose}>
-        <option value="">{words.links.always}</option>
+      <SelectField label={messages.links.gate} value={gate?.opens ?? ''} onChange={choose}>
+        <option value="">{messages.links.always}</option>
         {gateNames.map((name) => (
           <option key={name} value={name} disabled={newGate(deck, slideId, name) === null}>
-            {words.links.gates[name]}
+            {messages.links.gates[name]}
           </option>
         ))}
       </SelectField>
@@ -46,7 +45,7 @@ export function GateField({ deck, slideId, gate, onChange }: GateFieldProps) {
 }
 
 function WhatItAsks({ deck, slideId, gate, onChange }: GateFieldProps & { readonly gate: Gate }) {
-  const label = words.links.gateOf[gate.opens];
+  const label = messages.links.gateOf[gate.opens];
   if (gate.opens === 'seen-count')
     return (
       <div className="w-36">
@@ -70,13 +69,14 @@ function WhatItAsks({ deck, slideId, gate, onChange }: GateFieldProps & { readon
   const candidates = askedBy(deck, slideId, opens);
   return (
     <SelectField label={label} value={itemId} onChange={(id) => onChange({ opens, itemId: id })}>
-      {candidates.some((item) => item.id === itemId) ? null : (
-        <option value={itemId}>{words.links.openWhen(deck, gate)}</option>
-      )}
+      {candidates.some((item) => item.id === itemId) ? null : <option value={itemId}>{openWhen(deck, gate)}</option>}
       <SlideOptions
         names={candidates.map((item) => [
           item.id,
-          words.links.onSlide(nameOf(item) || words.kinds[item.kind], slideName(deck, item.slideId)),
+          messages.links.onSlide({
+            name: nameOf(item) || messages.kinds[item.kind],
+            slide: slideName(deck, item.slideId),
+          }),
         ])}
       />
     </SelectField>

@@ -13,14 +13,17 @@ import {
 } from '@gobrel/core/deck';
 import { Focus, Unlink } from 'lucide-react';
 import { useState } from 'react';
-import { slideName, SlidePicker } from '../../../shared/slides';
+import { SlidePicker } from '../../../shared/slides';
 import { Button, Dialog, Field, Tabs } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { ByAnswerFields } from './by-answer';
 import { DeckFields } from './deck-fields';
 import { destinationIcons } from './destination-icons';
 import { FileFields } from './file-fields';
 import { GateField } from './gate-field';
+
+/** At most so many letters of what carries the link stand in the title. */
+const LONGEST_TITLE = 60;
 
 interface LinkDialogProps {
   readonly deck: Deck;
@@ -34,7 +37,7 @@ interface LinkDialogProps {
 }
 
 /** The kinds of destination, one a tab. */
-type Kind = keyof typeof words.links.kinds;
+type Kind = keyof typeof messages.links.kinds;
 
 export function LinkDialog({ deck, slideId, carrier, present, onPick, onClose }: LinkDialogProps) {
   const [gate, setGate] = useState<Gate | null>(present?.gate ?? null);
@@ -47,11 +50,11 @@ export function LinkDialog({ deck, slideId, carrier, present, onPick, onClose }:
     if (present && JSON.stringify(present.gate ?? null) !== JSON.stringify(gate)) onPick(withGate(present, gate));
     onClose();
   };
-  const tab = (id: Kind, content: React.ReactNode) => ({ id, name: words.links.kinds[id], content });
+  const tab = (id: Kind, content: React.ReactNode) => ({ id, name: messages.links.kinds[id], content });
   return (
-    <Dialog title={words.editor.linkTitle(carrier)} open onClose={close} wide>
+    <Dialog title={messages.editor.linkTitle({ carrier: carrier.slice(0, LONGEST_TITLE) })} open onClose={close} wide>
       <Tabs
-        label={words.links.kindsOf}
+        label={messages.links.kindsOf}
         start={present ? kindOf(present) : 'slide'}
         tabs={[
           tab(
@@ -81,7 +84,7 @@ export function LinkDialog({ deck, slideId, carrier, present, onPick, onClose }:
         </div>
         {present ? (
           <Button look="danger" onClick={() => pick(null)}>
-            <Unlink size={18} aria-hidden /> {words.editor.removeLink}
+            <Unlink size={18} aria-hidden /> {messages.editor.removeLink}
           </Button>
         ) : null}
       </div>
@@ -118,13 +121,14 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
           aria-pressed={present?.to === 'viewpoint' && present.itemId === id}
           onClick={() => onPick({ to: 'viewpoint', itemId: id })}
         >
-          <Focus size={18} aria-hidden /> {words.links.viewpoint(slideName(deck, slideId), name)}
+          <Focus size={18} aria-hidden />{' '}
+          {messages.links.viewpoint({ slide: slideName(deck, slideId), name: name || messages.links.unnamedViewpoint })}
         </Button>
       ));
   return (
     <SlidePicker
       deck={deck}
-      label={words.editor.findSlide}
+      label={messages.editor.findSlide}
       height="max-h-[26vh]"
       present={present?.to === 'slide' ? present.slideId : null}
       onPick={(slideId) => onPick({ to: 'slide', slideId })}
@@ -132,7 +136,7 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
         viewpoints.length === 0 ? null : (
           <div
             role="group"
-            aria-label={words.links.viewpoints}
+            aria-label={messages.links.viewpoints}
             className="flex max-h-24 flex-wrap gap-1.5 overflow-auto"
           >
             {buttons(fits)}
@@ -145,12 +149,16 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
 
 function Steps({ present, onPick }: PartProps) {
   return (
-    <div role="group" aria-label={words.links.steps} className="mt-2 flex flex-wrap gap-1.5 border-t border-rule pt-3">
+    <div
+      role="group"
+      aria-label={messages.links.steps}
+      className="mt-2 flex flex-wrap gap-1.5 border-t border-rule pt-3"
+    >
       {steps.map((to) => {
         const Icon = destinationIcons[to];
         return (
           <Button key={to} className="!px-2.5" aria-pressed={present?.to === to} onClick={() => onPick({ to })}>
-            <Icon size={18} aria-hidden /> {words.links.stepsShort[to]}
+            <Icon size={18} aria-hidden /> {messages.links.stepsShort[to]}
           </Button>
         );
       })}
@@ -169,12 +177,12 @@ function WebAddress({ present, onPick }: { readonly present: string; readonly on
         event.preventDefault();
         const safe = safeWebAddress(address);
         if (safe) onPick({ to: 'web', address: safe });
-        else setFault(words.editor.badAddress);
+        else setFault(messages.editor.badAddress);
       }}
     >
       <div className="flex-1">
         <Field
-          label={words.editor.webAddress}
+          label={messages.editor.webAddress}
           type="url"
           value={address}
           fault={fault}
@@ -182,7 +190,7 @@ function WebAddress({ present, onPick }: { readonly present: string; readonly on
         />
       </div>
       <Button type="submit" className="mt-6">
-        {words.editor.useAddress}
+        {messages.editor.useAddress}
       </Button>
     </form>
   );

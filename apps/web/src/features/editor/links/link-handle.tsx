@@ -2,7 +2,7 @@
 import type { Item } from '@gobrel/core/deck';
 import { boundsOf } from '@gobrel/core/geometry';
 import { Link2 } from 'lucide-react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { useLinkDrag } from './use-link-drag';
 
@@ -25,8 +25,8 @@ export function LinkHandle({ editing, item, scale, onPick }: LinkHandleProps) {
     <>
       <button
         type="button"
-        aria-label={words.editor.dragLink}
-        title={words.editor.dragLink}
+        aria-label={messages.editor.dragLink}
+        title={messages.editor.dragLink}
         className="absolute z-10 flex size-7 -translate-x-1/2 -translate-y-1/2 cursor-grab touch-none items-center justify-center rounded-full border-2 border-clay bg-card text-clay pointer-coarse:size-11"
         style={{ left: (box.x + box.width) * scale + apart, top: (box.y + box.height) * scale + apart }}
         {...handlers}

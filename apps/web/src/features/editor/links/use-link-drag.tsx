@@ -3,8 +3,7 @@ import { type ItemId, leadTo } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
 import { keysWhileDragging } from '@gobrel/slide-view';
 import { type PointerEvent, useRef, useState } from 'react';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { itemCalled, messages, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
 /** A shorter way than this is a press, in CSS pixels. */
@@ -38,7 +37,7 @@ export function useLinkDrag({ deck, run, tellDone }: Editing, itemId: ItemId, on
       const onto = dragged.current ? slideUnder(x, y) : null;
       if (onto === null || !deck.slides[onto]) return;
       run(leadTo(deck, { itemId, run: null }, { to: 'slide', slideId: onto }));
-      tellDone(words.routes.linkLed(words.links.called(deck, itemId), slideName(deck, onto)));
+      tellDone(messages.routes.linkLed({ carrier: itemCalled(deck, itemId), to: slideName(deck, onto) }));
     },
     onPointerCancel: () => setLine(null),
     onClick: () => {

@@ -1,7 +1,7 @@
 /** Tying a link to what is selected: to the marked words while typing, else to the item or the whole group. */
 import { type Destination, type ItemId, nameOf, setLink, unitsAmong } from '@gobrel/core/deck';
 import { useState } from 'react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -37,7 +37,7 @@ export function useLinking(
       return;
     }
     setLinking({
-      carrier: selected.length > 1 ? words.editor.group : nameOf(item) || words.kinds[item.kind],
+      carrier: selected.length > 1 ? messages.editor.group : nameOf(item) || messages.kinds[item.kind],
       present: item.link,
       tie: (destination) => editing.run(selected.flatMap((id) => setLink(editing.deck, id, destination))),
     });

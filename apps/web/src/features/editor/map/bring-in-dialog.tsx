@@ -1,9 +1,9 @@
 /** Brings in a graph from a DOT or Mermaid file, or pasted: says what was understood, and what was not, before it does. */
-import { planOf, readDot, readMermaid, type ReadSketch } from '@gobrel/core/formats';
+import { planOf, readDot, readMermaid, type ReadSketch, type Unread } from '@gobrel/core/formats';
 import type { Plan } from '@gobrel/core/story-plan';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Button, Dialog, FileButton, LongField } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface BringInDialogProps {
   readonly onBringIn: (plan: Plan) => void;
@@ -18,10 +18,10 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
   const lately = useDeferredValue(text);
   const read = useMemo(() => readEither(lately), [lately]);
   return (
-    <Dialog title={words.routes.bringInTitle} open onClose={onClose} wide>
+    <Dialog title={messages.routes.bringInTitle} open onClose={onClose} wide>
       <LongField
-        label={words.routes.bringInText}
-        hint={words.routes.bringInHint}
+        label={messages.routes.bringInText}
+        hint={messages.routes.bringInHint}
         rows={8}
         spellCheck={false}
         value={text}
@@ -29,21 +29,21 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
       />
       <FileButton
         className="mt-2"
-        name={words.links.chooseFile}
+        name={messages.common.chooseFile}
         accept=".dot,.gv,.mmd,.mermaid,.txt,text/*"
         onFile={(file) => void file.text().then(setText)}
       />
       {read ? (
         <div role="status" className="mt-3">
           <p className="font-semibold">
-            {words.routes.understood(read.sketch.slides.length, read.sketch.links.length)}
+            {messages.routes.understood({ slides: read.sketch.slides.length, links: read.sketch.links.length })}
           </p>
           {read.unread.length > 0 ? (
             <>
-              <p className="mt-2 font-semibold text-amber">{words.routes.notUnderstood}</p>
+              <p className="mt-2 font-semibold text-amber">{messages.routes.notUnderstood}</p>
               <ul className="max-h-40 list-disc overflow-auto pl-5 text-sm">
                 {read.unread.slice(0, MOST).map((row, index) => (
-                  <li key={index}>{words.routes.unread(row.kind, row.said, row.line)}</li>
+                  <li key={index}>{unreadInWords(row)}</li>
                 ))}
               </ul>
             </>
@@ -51,13 +51,13 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
         </div>
       ) : null}
       <div className="mt-4 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button
           look="main"
           disabled={!read || read.sketch.slides.length === 0}
           onClick={() => read && onBringIn(planOf(read.sketch))}
         >
-          {words.routes.bringItIn}
+          {messages.routes.bringItIn}
         </Button>
       </div>
     </Dialog>
@@ -69,4 +69,11 @@ function readEither(text: string): ReadSketch | null {
   if (text.trim() === '') return null;
   const isDot = /^\s*(?:\/\/.*\n|\/\*[\s\S]*?\*\/|#.*\n|\s)*(?:strict\s+)?(?:di)?graph\b[^\n{]*\{/i.test(text);
   return isDot ? readDot(text) : readMermaid(text);
+}
+
+/** What could not be read of a line, and what stands in it. */
+function unreadInWords({ kind, said, line }: Unread): string {
+  const { unread, unreadText, unreadInLine } = messages.routes;
+  const what = said ? unreadText({ what: unread[kind], text: said }) : unread[kind];
+  return line > 0 ? unreadInLine({ line, what }) : what;
 }

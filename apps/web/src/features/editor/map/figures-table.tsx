@@ -4,9 +4,8 @@ import { linksFrom, onwardByOrder, slideLedTo } from '@gobrel/core/routes';
 import { ArrowDownWideNarrow, ArrowUpNarrowWide, Download } from 'lucide-react';
 import Papa from 'papaparse';
 import { useState } from 'react';
-import { slideName } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { destinationIn, messages, percent, slideName } from '../../../shared/messages';
 import { saveText } from '../../../shared/downloads';
 import type { DeckFigures } from '../routes-worker/use-route-figures';
 
@@ -57,10 +56,10 @@ export function FiguresTable({ deck, figures, current, onGo, onOpen }: FiguresTa
   return (
     <div className="min-h-0 flex-1 overflow-auto p-3">
       <Button look="plain" className="mb-2" onClick={() => saveAsCsv(deck.title, rows)}>
-        <Download size={18} aria-hidden /> {words.routes.download}
+        <Download size={18} aria-hidden /> {messages.routes.download}
       </Button>
       <table className="w-full border-collapse text-left text-sm">
-        <caption className="spoken">{words.routes.table}</caption>
+        <caption className="spoken">{messages.routes.table}</caption>
         <thead>
           <tr className="border-b border-rule text-soft">
             {columns.map((column) => (
@@ -72,11 +71,11 @@ export function FiguresTable({ deck, figures, current, onGo, onOpen }: FiguresTa
               >
                 <button
                   type="button"
-                  aria-label={words.routes.sortBy(words.routes.columns[column])}
+                  aria-label={messages.routes.sortBy({ column: messages.routes.columns[column] })}
                   className="inline-flex min-h-11 items-center gap-1 px-1"
                   onClick={() => setOrder({ column, falling: order.column === column && !order.falling })}
                 >
-                  {words.routes.columns[column]}
+                  {messages.routes.columns[column]}
                   {order.column !== column ? null : order.falling ? (
                     <ArrowDownWideNarrow size={15} aria-hidden />
                   ) : (
@@ -105,7 +104,7 @@ export function FiguresTable({ deck, figures, current, onGo, onOpen }: FiguresTa
               <td className="px-2">{row.leads}</td>
               <td className="px-2 tabular-nums">{row.distance ?? ''}</td>
               <td className="px-2 tabular-nums">{row.routes}</td>
-              <td className="px-2 tabular-nums">{row.seen === null ? '' : words.routes.percent(row.seen)}</td>
+              <td className="px-2 tabular-nums">{row.seen === null ? '' : percent(row.seen)}</td>
               <td className="px-2 tabular-nums">{visitsAsWritten(row.visits)}</td>
             </tr>
           ))}
@@ -124,10 +123,10 @@ function rowsOf(deck: Deck, figures: DeckFigures | null): readonly Row[] {
       id: slide.id,
       place: index + 1,
       name: slideName(deck, slide.id),
-      trouble: (own?.troubles ?? []).map((trouble) => words.routes.troubles[trouble]).join('; '),
+      trouble: (own?.troubles ?? []).map((trouble) => messages.routes.troubles[trouble]).join('; '),
       leads: leadsOf(deck, slide.id),
       distance: own?.distance ?? null,
-      routes: routes === null ? '' : routes === 'endless' ? words.routes.endless : routes.toString(),
+      routes: routes === null ? '' : routes === 'endless' ? messages.routes.endless : routes.toString(),
       routesOrder: routes === null ? null : routes === 'endless' ? Infinity : Number(routes),
       seen: counted(own?.seen),
       visits: counted(own?.visits),
@@ -138,11 +137,11 @@ function rowsOf(deck: Deck, figures: DeckFigures | null): readonly Row[] {
 function leadsOf(deck: Deck, slideId: SlideId): string {
   const links = linksFrom(deck, slideId).map(({ carrier, destination }) => {
     const target = slideLedTo(deck, slideId, destination);
-    const to = target === null ? words.editor.destinationIn(deck, destination) : slideName(deck, target);
+    const to = target === null ? destinationIn(deck, destination) : slideName(deck, target);
     return carrier ? `${carrier} → ${to}` : to;
   });
   const next = onwardByOrder(deck, slideId);
-  return [...links, ...(next ? [`${words.editor.byOrder} → ${slideName(deck, next.id)}`] : [])].join('; ');
+  return [...links, ...(next ? [`${messages.editor.byOrder} → ${slideName(deck, next.id)}`] : [])].join('; ');
 }
 
 /** Rows by a column; those with nothing there come last, whichever way it goes. */
@@ -158,11 +157,11 @@ function sorted(rows: readonly Row[], column: Column, falling: boolean): readonl
 
 function visitsAsWritten(visits: number | null): string {
   if (visits === null) return '';
-  return visits === Infinity ? words.routes.endless : visits.toFixed(2);
+  return visits === Infinity ? messages.routes.endless : visits.toFixed(2);
 }
 
 function saveAsCsv(title: string, rows: readonly Row[]): void {
-  const { columns: names } = words.routes;
+  const { columns: names } = messages.routes;
   const csv = Papa.unparse({
     fields: columns.map((column) => names[column]),
     data: rows.map((row) => [
@@ -175,5 +174,5 @@ function saveAsCsv(title: string, rows: readonly Row[]): void {
       visitsAsWritten(row.visits),
     ]),
   });
-  saveText(`\ufeff${csv}`, 'text/csv', words.routes.fileName(title));
+  saveText(`\ufeff${csv}`, 'text/csv', messages.routes.fileName({ title }));
 }

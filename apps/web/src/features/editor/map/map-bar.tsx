@@ -3,9 +3,8 @@ import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { useReactFlow } from '@xyflow/react';
 import { LayoutDashboard, Maximize, Minus, Percent, Plus, SquarePlus, Table2, Trash2, Waypoints } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { slideName } from '../../../shared/slides';
 import { Choose, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { RIM } from './opening-view';
 import { type Look, looks } from './map-cards';
 import type { DeckFigures } from '../routes-worker/use-route-figures';
@@ -49,11 +48,11 @@ export function MapBar(props: MapBarProps) {
     <div className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1.5">
       <span className="w-24">
         <Choose
-          label={words.routes.shownAs}
+          label={messages.routes.shownAs}
           value={asTable ? 'table' : 'map'}
           options={[
-            { value: 'map', name: words.routes.asMap, icon: <Waypoints size={18} aria-hidden /> },
-            { value: 'table', name: words.routes.asTable, icon: <Table2 size={18} aria-hidden /> },
+            { value: 'map', name: messages.routes.asMap, icon: <Waypoints size={18} aria-hidden /> },
+            { value: 'table', name: messages.routes.asTable, icon: <Table2 size={18} aria-hidden /> },
           ]}
           onChange={(as) => onAsTable(as === 'table')}
         />
@@ -63,21 +62,21 @@ export function MapBar(props: MapBarProps) {
         <>
           <label className="flex min-h-11 items-center gap-1 rounded-md border border-edge bg-card pl-2 text-sm">
             <span aria-hidden className="text-soft">
-              {words.routes.look}
+              {messages.routes.look}
             </span>
             <select
-              aria-label={words.routes.look}
+              aria-label={messages.routes.look}
               value={typeof look === 'object' ? look.walk : look}
               className="min-h-11 max-w-36 xl:max-w-52 rounded-md bg-card pr-1 font-semibold"
               onChange={({ target }) => onLook(looks.find((each) => each === target.value) ?? { walk: target.value })}
             >
               {looks.map((each) => (
                 <option key={each} value={each}>
-                  {words.routes.looks[each]}
+                  {messages.routes.looks[each]}
                 </option>
               ))}
               {deck.walks.length > 0 ? (
-                <optgroup label={words.routes.walks}>
+                <optgroup label={messages.routes.walks}>
                   {deck.walks.map((walk) => (
                     <option key={walk.id} value={walk.id}>
                       {walk.name}
@@ -88,52 +87,52 @@ export function MapBar(props: MapBarProps) {
             </select>
           </label>
           {typeof look === 'object' ? (
-            <IconButton name={words.routes.forgetWalk} onClick={() => onForget(look.walk)}>
+            <IconButton name={messages.routes.forgetWalk} onClick={() => onForget(look.walk)}>
               <Trash2 size={18} aria-hidden />
             </IconButton>
           ) : null}
-          <IconButton name={words.routes.heat} pressed={heat} onClick={() => onHeat(!heat)}>
+          <IconButton name={messages.routes.heat} pressed={heat} onClick={() => onHeat(!heat)}>
             <Percent size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.routes.addSlide} onClick={onAdd}>
+          <IconButton name={messages.routes.addSlide} onClick={onAdd}>
             <SquarePlus size={19} aria-hidden />
           </IconButton>
-          <IconButton name={words.routes.layOut} disabled={!canLayOut} onClick={onLayOut}>
+          <IconButton name={messages.routes.layOut} disabled={!canLayOut} onClick={onLayOut}>
             <LayoutDashboard size={18} aria-hidden />
           </IconButton>
           {children}
-          <IconButton name={words.routes.zoomOut} onClick={() => void flow.zoomOut()}>
+          <IconButton name={messages.routes.zoomOut} onClick={() => void flow.zoomOut()}>
             <Minus size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.routes.zoomIn} onClick={() => void flow.zoomIn()}>
+          <IconButton name={messages.routes.zoomIn} onClick={() => void flow.zoomIn()}>
             <Plus size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.routes.fit} onClick={() => void flow.fitView({ maxZoom: 1, padding: RIM })}>
+          <IconButton name={messages.routes.fit} onClick={() => void flow.fitView({ maxZoom: 1, padding: RIM })}>
             <Maximize size={18} aria-hidden />
           </IconButton>
         </>
       )}
       <p role="status" className="min-w-0 flex-1 basis-full text-sm text-soft">
-        {figures ? <Sums figures={figures} /> : words.routes.counting}
+        {figures ? <Sums figures={figures} /> : messages.routes.counting}
       </p>
     </div>
   );
 }
 
 function Sums({ figures }: { figures: DeckFigures }) {
-  const { sum } = words.routes;
+  const { sum } = messages.routes;
   return (
     <>
       {[
-        sum.slides(figures.slides.size),
-        sum.endings(figures.endings),
-        sum.routes(figures.shortest, figures.longest),
-        sum.length(figures.length),
+        sum.slides({ count: figures.slides.size }),
+        sum.endings({ count: figures.endings }),
+        routesInWords(figures),
+        lengthInWords(figures.length),
         ...(figures.hasGates ? [sum.gates] : []),
       ].join(' · ')}{' '}
       ·{' '}
       <span className={figures.troubles > 0 ? 'font-semibold text-berry' : 'font-semibold text-reed'}>
-        {sum.troubles(figures.troubles)}
+        {sum.troubles({ count: figures.troubles })}
       </span>
     </>
   );
@@ -149,8 +148,8 @@ function FindSlide({ deck, onFind }: Pick<MapBarProps, 'deck' | 'onFind'>) {
   return (
     <input
       type="search"
-      aria-label={words.routes.find}
-      placeholder={words.routes.findHint}
+      aria-label={messages.routes.find}
+      placeholder={messages.routes.findHint}
       value={sought}
       className="min-h-11 w-36 xl:w-44 rounded-md border border-edge bg-card px-2"
       onChange={(event) => {
@@ -165,4 +164,17 @@ function FindSlide({ deck, onFind }: Pick<MapBarProps, 'deck' | 'onFind'>) {
       }}
     />
   );
+}
+
+function routesInWords({ shortest, longest }: DeckFigures): string {
+  const { sum } = messages.routes;
+  if (shortest === null || longest === null) return sum.noRoute;
+  return sum.routes({ shortest, longest: longest === 'endless' ? sum.endlesslyMany : longest });
+}
+
+/** @param length slides on an average walk; NaN when it could not be counted, Infinity when it may never end */
+function lengthInWords(length: number): string {
+  const { sum } = messages.routes;
+  if (Number.isNaN(length)) return sum.loops;
+  return length === Infinity ? sum.endless : sum.length({ length });
 }

@@ -22,8 +22,7 @@ import {
 } from '@gobrel/core/route-map';
 import { firstSlide } from '@gobrel/core/routes';
 import { MarkerType } from '@xyflow/react';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { branchCalled, listed, messages, openWhen, percent, slideName } from '../../../shared/messages';
 import type { SectionNode } from './section-area';
 import type { SlideNode } from './slide-card';
 import type { DeckFigures } from '../routes-worker/use-route-figures';
@@ -71,10 +70,10 @@ export function slideNodes(deck: Deck, { places, current, chosen, shown, figures
     const name = slideName(deck, slide.id);
     const isEnding = own?.ending != null;
     const notes = [
-      ...(slide.leftOut ? [words.editor.leftOut] : []),
-      ...(isEnding ? [words.routes.ending] : []),
-      ...(own?.troubles ?? []).map((trouble) => words.routes.troubles[trouble]),
-      ...(heat && own ? [words.routes.seen(own.seen)] : []),
+      ...(slide.leftOut ? [messages.editor.leftOut] : []),
+      ...(isEnding ? [messages.routes.ending] : []),
+      ...(own?.troubles ?? []).map((trouble) => messages.routes.troubles[trouble]),
+      ...(heat && own ? [chanceSeen(own.seen)] : []),
     ];
     return [
       {
@@ -87,7 +86,7 @@ export function slideNodes(deck: Deck, { places, current, chosen, shown, figures
         selected: chosen.length > 1 ? chosen.includes(slide.id) : slide.id === current,
         hidden: shown !== null && !shown.has(slide.id),
         domAttributes: {
-          'aria-label': words.routes.card(index + 1, name, notes),
+          'aria-label': listed([`${index + 1} ${name}`, ...notes]),
           'aria-current': slide.id === current,
         },
         data: {
@@ -130,7 +129,7 @@ export function sectionNodes(deck: Deck, places: Readonly<Record<SlideId, Point>
         draggable: false,
         selectable: false,
         focusable: false,
-        data: { title: entry.title || words.order.unnamedSection },
+        data: { title: entry.title || messages.order.unnamedSection },
       },
     ];
   });
@@ -179,18 +178,20 @@ export function wayEdges(deck: Deck, ways: readonly MapWay[], options: EdgesOpti
 
 function wayLabel(deck: Deck, way: MapWay, from: string, to: string): string {
   const { link } = way;
-  if (!link) return words.routes.orderWay(from, to);
-  const carrier = link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'];
-  const notes = [
-    branchWords(deck, way),
-    link.destination.gate ? words.links.openWhen(deck, link.destination.gate) : '',
-  ];
-  return [words.routes.way(from, to, carrier), ...notes.filter(Boolean)].join(', ');
+  if (!link) return messages.routes.orderWay({ from, to });
+  const carrier = link.carrier || messages.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'];
+  const notes = [branchWords(deck, way), link.destination.gate ? openWhen(deck, link.destination.gate) : ''];
+  return [messages.routes.way({ from, to, carrier }), ...notes.filter(Boolean)].join(', ');
 }
 
 /** The answer by which a way is taken, in words; '' where it always is. */
 function branchWords(deck: Deck, { link, answer }: MapWay): string {
   return answer && link?.destination.to === 'by-answer'
-    ? words.links.branch(deck.items[link.destination.questionId], answer)
+    ? branchCalled(deck.items[link.destination.questionId], answer)
     : '';
+}
+
+/** How likely a slide is seen. @param share from 0 to 1; NaN when it was not counted */
+function chanceSeen(share: number): string {
+  return Number.isNaN(share) ? messages.routes.notCounted : messages.routes.seenBy({ share: percent(share) });
 }

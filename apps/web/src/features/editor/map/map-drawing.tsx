@@ -4,8 +4,7 @@ import type { Box, Point } from '@gobrel/core/geometry';
 import { bendKey, CARD, type MapLayout, type MapWay } from '@gobrel/core/route-map';
 import { SlideView, type Surroundings, SurroundingsProvider } from '@gobrel/slide-view';
 import { renderToStaticMarkup } from 'react-dom/server.browser';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { wayCourse } from '../../../shared/slides';
 
 /** Colours of a drawing on white paper, whatever the scheme of the screen. */
@@ -91,7 +90,7 @@ function areas(deck: Deck, places: MapLayout['places']): string {
       const [left, top] = [Math.min(...at.map(({ x }) => x)), Math.min(...at.map(({ y }) => y))];
       const [right, bottom] = [Math.max(...at.map(({ x }) => x)), Math.max(...at.map(({ y }) => y))];
       const box = `x="${left - 20}" y="${top - 40}" width="${right - left + CARD.width + 40}" height="${bottom - top + CARD.height + 60}"`;
-      const title = escaped(entry.title || words.order.unnamedSection);
+      const title = escaped(entry.title || messages.order.unnamedSection);
       return [
         `<rect ${box} rx="10" fill="${PAPER.area}"/><text x="${left - 10}" y="${top - 18}" font-size="15" font-weight="600" fill="${PAPER.ink}">${title}</text>`,
       ];

@@ -12,7 +12,7 @@ import {
   useReactFlow,
 } from '@xyflow/react';
 import { type KeyboardEvent, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { chosenSlides, toggled } from '../order/choosing';
@@ -159,7 +159,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
     <main
       ref={main}
       tabIndex={-1}
-      aria-label={asTable ? words.routes.table : words.routes.map}
+      aria-label={asTable ? messages.routes.table : messages.routes.map}
       className="flex min-w-0 flex-1 flex-col"
       onKeyDownCapture={keys}
     >
@@ -223,13 +223,13 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
               nodeDragThreshold={4}
               proOptions={{ hideAttribution: true }}
               ariaLabelConfig={{
-                'node.a11yDescription.default': words.routes.cardHint,
-                'node.a11yDescription.keyboardDisabled': words.routes.cardHint,
-                'edge.a11yDescription.default': words.routes.wayHint,
+                'node.a11yDescription.default': messages.routes.cardHint,
+                'node.a11yDescription.keyboardDisabled': messages.routes.cardHint,
+                'edge.a11yDescription.default': messages.routes.wayHint,
               }}
             />
           ) : (
-            <p className="p-8 text-soft">{words.routes.counting}</p>
+            <p className="p-8 text-soft">{messages.routes.counting}</p>
           )}
         </div>
       )}

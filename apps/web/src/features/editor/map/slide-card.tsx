@@ -4,7 +4,7 @@ import type { LooseEnd } from '@gobrel/core/route-map';
 import { Handle, type Node, type NodeProps, Position, useConnection, useStore } from '@xyflow/react';
 import { Flag, TriangleAlert } from 'lucide-react';
 import { Thumbnail } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { messages, percent } from '../../../shared/messages';
 import { destinationIcons } from '../links/destination-icons';
 import type { SlideFigures } from '../routes-worker/use-route-figures';
 
@@ -55,14 +55,14 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         <span
           className={`absolute right-1 top-1 z-[1] rounded bg-card px-1 font-bold ${isFar ? 'text-[22px] leading-7' : 'text-[13px] leading-4'}`}
         >
-          {words.routes.percent(share)}
+          {percent(share)}
         </span>
       )}
       <Handle
         type="target"
         position={Position.Left}
         className={isDrawing ? 'map-port map-port-wide' : 'map-port'}
-        aria-label={words.routes.port.in}
+        aria-label={messages.routes.port.in}
       />
       <span className={`block h-[90px] overflow-hidden rounded ${data.leftOut ? 'opacity-55' : ''}`}>
         {isNear ? <Thumbnail deck={data.drawing} slideId={data.slideId} width={PICTURE} number={data.number} /> : null}
@@ -87,7 +87,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
           );
         })}
       </span>
-      <Handle type="source" position={Position.Right} className="map-port" aria-label={words.routes.port.out} />
+      <Handle type="source" position={Position.Right} className="map-port" aria-label={messages.routes.port.out} />
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { FileCode, FileInput, Image, Printer, Share } from 'lucide-react';
 import { useState } from 'react';
 import { saveBlob, saveText } from '../../../shared/downloads';
 import { Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { drawMap, type MapToDraw } from './map-drawing';
 import { pictureOf, printDrawing } from './save-map';
 
@@ -24,7 +24,7 @@ export function TakeOutMenu({ map, onBringIn }: TakeOutMenuProps) {
     try {
       await act(await drawMap(map, surroundings));
     } catch {
-      showToast(words.routes.notDrawn, { tone: 'trouble' });
+      showToast(messages.routes.notDrawn, { tone: 'trouble' });
     } finally {
       setIsBusy(false);
     }
@@ -44,33 +44,33 @@ export function TakeOutMenu({ map, onBringIn }: TakeOutMenuProps) {
             disabled={!map}
             className="inline-flex min-h-11 items-center gap-2 rounded-md px-2.5 font-semibold hover:bg-rule/50 disabled:opacity-40"
           >
-            <Share size={18} aria-hidden /> {words.routes.takeOut}
+            <Share size={18} aria-hidden /> {messages.routes.takeOut}
           </button>
         }
       >
         <MenuEntry onSelect={() => void drawn(({ svg }) => saveText(svg, 'image/svg+xml', name('svg')))}>
-          <FileCode size={18} aria-hidden /> {words.routes.asSvg}
+          <FileCode size={18} aria-hidden /> {messages.routes.asSvg}
         </MenuEntry>
         <MenuEntry onSelect={() => void picture()}>
-          <Image size={18} aria-hidden /> {words.routes.asPng}
+          <Image size={18} aria-hidden /> {messages.routes.asPng}
         </MenuEntry>
         <MenuEntry onSelect={() => void drawn(printDrawing)}>
-          <Printer size={18} aria-hidden /> {words.routes.print}
+          <Printer size={18} aria-hidden /> {messages.routes.print}
         </MenuEntry>
         <MenuRule />
         <MenuEntry onSelect={() => map && saveText(writeDot(sketchOf(map.deck)), 'text/vnd.graphviz', name('dot'))}>
-          <FileCode size={18} aria-hidden /> {words.routes.asDot}
+          <FileCode size={18} aria-hidden /> {messages.routes.asDot}
         </MenuEntry>
         <MenuEntry onSelect={() => map && saveText(writeMermaid(sketchOf(map.deck)), 'text/plain', name('mmd'))}>
-          <FileCode size={18} aria-hidden /> {words.routes.asMermaid}
+          <FileCode size={18} aria-hidden /> {messages.routes.asMermaid}
         </MenuEntry>
         <MenuRule />
         <MenuEntry onSelect={onBringIn}>
-          <FileInput size={18} aria-hidden /> {words.routes.bringIn}
+          <FileInput size={18} aria-hidden /> {messages.routes.bringIn}
         </MenuEntry>
       </Menu>
       <span aria-live="polite" className={isBusy ? 'text-sm text-soft' : 'spoken'}>
-        {isBusy ? words.routes.drawing : ''}
+        {isBusy ? messages.routes.drawing : ''}
       </span>
     </>
   );

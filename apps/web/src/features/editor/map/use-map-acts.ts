@@ -13,9 +13,8 @@ import {
 import type { Point } from '@gobrel/core/geometry';
 import { CARD, type MapWay } from '@gobrel/core/route-map';
 import { type Plan, placePassages } from '@gobrel/core/story-plan';
-import { slideName } from '../../../shared/slides';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { useStable } from '../state/use-stable';
 
@@ -24,7 +23,7 @@ export function useMapActs({ deck, run, tellDone }: Editing, current: SlideId, o
   /** Adds a slide, with its card's middle at a point of the map, and a way to it if it is drawn from somewhere. */
   const addSlide = useStable((at: Point | null, from: SlideId | null = null) => {
     const id = newId();
-    const name = words.routes.newSlide;
+    const name = messages.routes.newSlide;
     const added = addSlideFrom(deck, 'story', { id, name, after: from ?? current });
     const onMap = at && { x: Math.round(at.x - CARD.width / 2), y: Math.round(at.y - CARD.height / 2) };
     const changes: Change[] = [...added, { type: 'set-slide', id, fields: { onMap } }];
@@ -41,12 +40,12 @@ export function useMapActs({ deck, run, tellDone }: Editing, current: SlideId, o
   const leadWay = useStable(({ link, answer }: MapWay, to: SlideId) => {
     if (!link) return;
     run(leadTo(deck, link, toSlide(to), answer));
-    tellDone(words.routes.linkLed(link.carrier, slideName(deck, to)));
+    tellDone(messages.routes.linkLed({ carrier: link.carrier, to: slideName(deck, to) }));
   });
   const removeWay = useStable(({ link }: MapWay) => {
-    if (!link) return void showToast(words.routes.orderStays);
+    if (!link) return void showToast(messages.routes.orderStays);
     run(leadLink(deck, link, null));
-    tellDone(words.routes.linkGone(link.carrier));
+    tellDone(messages.routes.linkGone({ carrier: link.carrier }));
   });
   const place = useStable((places: Readonly<Record<SlideId, Point>>) =>
     run(
@@ -59,16 +58,16 @@ export function useMapActs({ deck, run, tellDone }: Editing, current: SlideId, o
   const layOut = useStable(() => {
     const placed = Object.values(deck.slides).filter((slide) => slide.onMap);
     run(placed.map(({ id }): Change => ({ type: 'set-slide', id, fields: { onMap: null } })));
-    tellDone(words.routes.laidOut);
+    tellDone(messages.routes.laidOut);
   });
   const forget = useStable((id: string) => {
     run(forgetWalk(deck, id));
-    tellDone(words.routes.walkForgotten);
+    tellDone(messages.routes.walkForgotten);
   });
   const bringIn = useStable((plan: Plan) => {
     const { changes, slides } = placePassages(deck, plan, current);
     run(changes);
-    tellDone(words.routes.broughtIn(slides.length));
+    tellDone(messages.routes.broughtIn({ slides: slides.length }));
     if (slides[0] !== undefined) onGo(slides[0]);
   });
   return { bringIn, forget, addSlide, drawWay, leadWay, removeWay, place, layOut };

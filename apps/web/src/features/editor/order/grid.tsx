@@ -1,7 +1,7 @@
 /** The running order as a grid of large pictures: to see all of it, choose several slides, and move them. */
 import { isSection, type SlideId } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { SectionTile } from './section-tile';
 import { SlideTile } from './slide-tile';
 import { SortableOrder } from './sortable-order';
@@ -23,7 +23,7 @@ export function Grid({ deck, run, tellDone, others, current, actions, onGo, onOp
     list.current?.querySelector<HTMLElement>('[aria-current]')?.focus();
   }, []);
   return (
-    <main aria-label={words.order.grid} className="dotted-ground min-w-0 flex-1 overflow-y-auto p-4">
+    <main aria-label={messages.order.grid} className="dotted-ground min-w-0 flex-1 overflow-y-auto p-4">
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <ol
           ref={list}

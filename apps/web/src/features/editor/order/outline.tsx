@@ -18,9 +18,8 @@ import { RichTextView } from '@gobrel/slide-view';
 import { Presentation } from 'lucide-react';
 import { memo } from 'react';
 import type * as Y from 'yjs';
-import { slideName } from '../../../shared/slides';
 import { IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { TextEditor } from '../text/text-editor';
@@ -84,8 +83,8 @@ export function Outline({ editing, current, onGo, onOpen }: OutlineProps) {
     write(id, `${id}1`);
   });
   return (
-    <main aria-label={words.order.outline} className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
-      <p className="mb-3 text-sm text-soft">{words.order.outlineHint}</p>
+    <main aria-label={messages.order.outline} className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
+      <p className="mb-3 text-sm text-soft">{messages.order.outlineHint}</p>
       <SortableOrder deck={deck} run={run} entries={entries} chosen={[]}>
         <ol className="max-w-3xl">
           {entries.map((entry) =>
@@ -156,7 +155,9 @@ const OutlineSlide = memo(
         <span className="w-8 flex-none pt-2 text-right font-semibold tabular-nums text-soft">{place}</span>
         <div className="min-w-0 flex-1">
           {texts[0]?.isTitle ? null : (
-            <p className="px-2 pt-1.5 font-display text-lg font-bold text-soft">{slide.name || words.order.noTitle}</p>
+            <p className="px-2 pt-1.5 font-display text-lg font-bold text-soft">
+              {slide.name || messages.order.noTitle}
+            </p>
           )}
           {texts.map(({ item, isTitle }) => (
             <OutlineText
@@ -166,8 +167,11 @@ const OutlineSlide = memo(
               isTitle={isTitle}
               label={
                 isTitle
-                  ? words.order.titleOf(place)
-                  : words.order.textOf(place, item.role ? words.roles[item.role] : words.kinds[item.kind])
+                  ? messages.order.titleOf({ place })
+                  : messages.order.textOf({
+                      place,
+                      label: item.role ? messages.roles[item.role] : messages.kinds[item.kind],
+                    })
               }
               onWrite={() => onWrite(slide.id, item.id)}
               onKey={keysIn({ item, isTitle })}
@@ -179,11 +183,11 @@ const OutlineSlide = memo(
               onClick={() => onAddText(slide.id)}
               className="min-h-11 rounded-md px-2 text-soft underline decoration-dotted hover:text-ink"
             >
-              {words.order.addText}
+              {messages.order.addText}
             </button>
           )}
         </div>
-        <IconButton name={words.order.openSlide(`${place} ${name}`)} onClick={() => onOpen(slide.id)}>
+        <IconButton name={messages.order.openSlide({ name: `${place} ${name}` })} onClick={() => onOpen(slide.id)}>
           <Presentation size={18} aria-hidden />
         </IconButton>
       </li>
@@ -229,7 +233,7 @@ function OutlineText({ doc, item, isTitle, label, onWrite, onKey }: OutlineTextP
       className={`gv-words min-h-11 cursor-text rounded-md border border-transparent px-2 py-1.5 hover:border-rule ${look}`}
     >
       {isEmpty ? (
-        <span className="text-soft">{item.role ? words.roles[item.role] : words.kinds[item.kind]}</span>
+        <span className="text-soft">{item.role ? messages.roles[item.role] : messages.kinds[item.kind]}</span>
       ) : (
         <RichTextView text={item.text} follow={undefined} />
       )}

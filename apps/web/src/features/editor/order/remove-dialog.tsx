@@ -2,9 +2,8 @@
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { type Link } from '@gobrel/core/routes';
 import { useState } from 'react';
-import { slideName } from '../../../shared/slides';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 interface RemoveDialogProps {
   readonly deck: Deck;
@@ -20,25 +19,25 @@ export function RemoveDialog({ deck, ids, links, onRemove, onClose }: RemoveDial
   const [instead, setInstead] = useState<SlideId | ''>('');
   const resting = slidesInOrder(deck).filter((slide) => !ids.includes(slide.id));
   return (
-    <Dialog title={words.routes.removeTitle(links.length)} open onClose={onClose}>
+    <Dialog title={messages.routes.removeTitle({ links: links.length })} open onClose={onClose}>
       <ul className="mb-3 max-h-48 list-disc overflow-auto pl-5">
         {links.map((link, index) => (
           <li key={index}>
-            {words.routes.openLink(
-              slideName(deck, link.from),
-              link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'],
-            )}
+            {messages.routes.openLink({
+              slide: slideName(deck, link.from),
+              carrier: link.carrier || messages.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'],
+            })}
           </li>
         ))}
       </ul>
       <label className="block font-semibold">
-        {words.routes.leadInstead}
+        {messages.routes.leadInstead}
         <select
           value={instead}
           className="mt-1 block min-h-11 w-full rounded-md border border-edge bg-card px-2 font-normal"
           onChange={(event) => setInstead(event.target.value)}
         >
-          <option value="">{words.routes.stayOpen}</option>
+          <option value="">{messages.routes.stayOpen}</option>
           {resting.map((slide) => (
             <option key={slide.id} value={slide.id}>
               {slideName(deck, slide.id)}
@@ -47,9 +46,9 @@ export function RemoveDialog({ deck, ids, links, onRemove, onClose }: RemoveDial
         </select>
       </label>
       <div className="mt-4 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="danger" onClick={() => onRemove(instead === '' ? null : instead)}>
-          {words.routes.removeSlides(ids.length)}
+          {messages.routes.removeSlides({ count: ids.length })}
         </Button>
       </div>
     </Dialog>

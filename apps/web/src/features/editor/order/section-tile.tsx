@@ -13,7 +13,7 @@ import {
 import { ChevronDown, ChevronRight, Ellipsis } from 'lucide-react';
 import { type CSSProperties, useState } from 'react';
 import { Button, Field, Popover } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { fold, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { DropMarker, useDragged } from './sortable-order';
@@ -33,7 +33,7 @@ export function SectionTile({ deck, run, tellDone, section, isFolded, wide = fal
   const dragged = useDragged(section.id);
   const isNew = useDesk((desk) => desk.naming === section.id);
   const [open, setOpen] = useState(isNew);
-  const title = section.title || words.order.unnamedSection;
+  const title = section.title || messages.order.unnamedSection;
   const count = slidesWithin(deck, section.id).length;
   const Sign = isFolded ? ChevronRight : ChevronDown;
   return (
@@ -47,7 +47,7 @@ export function SectionTile({ deck, run, tellDone, section, isFolded, wide = fal
         type="button"
         {...dragged.attributes}
         {...dragged.listeners}
-        aria-label={words.order.sectionLabel(title, count, isFolded)}
+        aria-label={messages.order.sectionLabel({ title, slides: count, folded: isFolded })}
         aria-expanded={!isFolded}
         onClick={() => fold(section.id, !isFolded)}
         className={
@@ -65,10 +65,10 @@ export function SectionTile({ deck, run, tellDone, section, isFolded, wide = fal
         <span className={wide ? '' : 'line-clamp-2 break-words leading-tight'}>
           <Sign size={wide ? 20 : 14} aria-hidden className="inline flex-none align-[-0.15em]" /> {title}
         </span>{' '}
-        {wide ? <span className="text-sm font-normal text-soft">{words.order.slidesIn(count)}</span> : null}
+        {wide ? <span className="text-sm font-normal text-soft">{messages.order.slidesIn({ count })}</span> : null}
       </button>
       <Popover
-        label={words.order.sectionActions(title)}
+        label={messages.order.sectionActions({ title })}
         open={open}
         onOpenChange={(next) => {
           setOpen(next);
@@ -77,7 +77,7 @@ export function SectionTile({ deck, run, tellDone, section, isFolded, wide = fal
         trigger={
           <button
             type="button"
-            aria-label={words.order.sectionActions(title)}
+            aria-label={messages.order.sectionActions({ title })}
             className={
               wide
                 ? 'inline-flex size-11 items-center justify-center rounded-md hover:bg-card'
@@ -113,10 +113,10 @@ function SectionActions({ deck, run, tellDone, section, title, onDone }: Section
   const slides = slidesWithin(deck, id);
   const isAll = slides.length >= slidesInOrder(deck).length;
   const actions = [
-    { name: words.order.earlier, changes: stepEntries(deck, [id], 'earlier') },
-    { name: words.order.later, changes: stepEntries(deck, [id], 'later') },
-    { name: words.order.nestIn, changes: nestSection(deck, id, 'in') },
-    { name: words.order.nestOut, changes: nestSection(deck, id, 'out') },
+    { name: messages.order.earlier, changes: stepEntries(deck, [id], 'earlier') },
+    { name: messages.order.later, changes: stepEntries(deck, [id], 'later') },
+    { name: messages.order.nestIn, changes: nestSection(deck, id, 'in') },
+    { name: messages.order.nestOut, changes: nestSection(deck, id, 'out') },
   ];
   return (
     <div className="flex w-60 flex-col">
@@ -127,7 +127,7 @@ function SectionActions({ deck, run, tellDone, section, title, onDone }: Section
         }}
       >
         <Field
-          label={words.order.sectionTitle}
+          label={messages.order.sectionTitle}
           value={typed}
           maxLength={120}
           onFocus={(event) => event.target.select()}
@@ -158,10 +158,10 @@ function SectionActions({ deck, run, tellDone, section, title, onDone }: Section
           onDone();
         }}
       >
-        {words.order.chooseAll}
+        {messages.order.chooseAll}
       </Button>
       <Button look="quiet" className="!justify-start" onClick={() => run(endSection(deck, id))}>
-        {words.order.endSection}
+        {messages.order.endSection}
       </Button>
       <Button
         look="quiet"
@@ -169,10 +169,10 @@ function SectionActions({ deck, run, tellDone, section, title, onDone }: Section
         disabled={isAll || blockOf(deck, id).length === 0}
         onClick={() => {
           run(removeSection(deck, id));
-          tellDone(words.order.sectionRemoved(title, slides.length));
+          tellDone(messages.order.sectionRemoved({ title, slides: slides.length }));
         }}
       >
-        {words.order.removeSection}
+        {messages.order.removeSection}
       </Button>
     </div>
   );

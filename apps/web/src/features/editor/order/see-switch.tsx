@@ -1,7 +1,7 @@
 /** How the slides are seen: one at a time, all of them, as an outline, as a map of ways, or as a story plan. */
 import { LayoutGrid, ListTree, Presentation, ScrollText, Waypoints } from 'lucide-react';
 import { Choose } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 /** The ways of seeing the slides. */
 export const seeings = ['slide', 'grid', 'outline', 'map', 'plan'] as const;
@@ -15,11 +15,11 @@ export function SeeSwitch({ value, onChange }: { value: Seeing; onChange: (seein
   return (
     <span className="w-56">
       <Choose
-        label={words.order.seeing}
+        label={messages.order.seeing}
         value={value}
         options={seeings.map((each) => {
           const Icon = icons[each];
-          return { value: each, name: words.order.sees[each], icon: <Icon size={18} aria-hidden /> };
+          return { value: each, name: messages.order.sees[each], icon: <Icon size={18} aria-hidden /> };
         })}
         onChange={onChange}
       />

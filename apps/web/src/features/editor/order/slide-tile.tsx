@@ -4,7 +4,7 @@ import { linksFrom } from '@gobrel/core/routes';
 import { Check } from 'lucide-react';
 import { type CSSProperties, type KeyboardEvent, memo, type MouseEvent, useEffect, useRef } from 'react';
 import { Thumbnail } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { listed, messages } from '../../../shared/messages';
 import { DropMarker, useDragged } from './sortable-order';
 
 interface SlideTileProps {
@@ -69,7 +69,12 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
         type="button"
         {...attributes}
         {...listeners}
-        aria-label={words.editor.stripSlide(place, name, slide.leftOut, exits, here)}
+        aria-label={listed([
+          `${place} ${name}`,
+          slide.leftOut ? messages.editor.leftOut : '',
+          exits > 0 ? messages.editor.exitCount({ count: exits }) : '',
+          here ? messages.editor.isHere({ names: here }) : '',
+        ])}
         aria-pressed={isChosen}
         data-slide={slide.id}
         aria-current={isCurrent ? 'true' : undefined}
@@ -102,14 +107,16 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
         <span className={`block truncate pt-1.5 text-xs ${isCurrent ? 'font-bold' : ''}`}>
           {place} {name}
         </span>
-        {slide.leftOut ? <span className="block text-[11px] leading-3 text-soft">{words.editor.leftOut}</span> : null}
+        {slide.leftOut ? (
+          <span className="block text-[11px] leading-3 text-soft">{messages.editor.leftOut}</span>
+        ) : null}
       </button>
       {props.withBox ? (
         <button
           type="button"
           role="checkbox"
           aria-checked={isChosen}
-          aria-label={words.order.pick(`${place} ${name}`)}
+          aria-label={messages.order.pick({ name: `${place} ${name}` })}
           onClick={() => props.onPick(slide.id)}
           className={`absolute left-0 top-0 flex size-11 items-start justify-start p-1 group-focus-within:opacity-100 group-hover:opacity-100 focus-visible:opacity-100 pointer-coarse:opacity-100 ${isChosen ? '' : 'opacity-0'}`}
         >

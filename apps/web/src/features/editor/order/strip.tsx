@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
 import { Popover } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { LayoutPicker } from '../palette/layout-picker';
 import { SectionTile } from './section-tile';
 import { SlideTile } from './slide-tile';
@@ -46,7 +46,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   const size = sizeOf(deck);
   const height = Math.max(TILE.least, (TILE.picture * size.height) / size.width + TILE.words);
   return (
-    <section aria-label={words.editor.strip} className="flex border-t border-rule pl-3">
+    <section aria-label={messages.editor.strip} className="flex border-t border-rule pl-3">
       <AddButtons size={deck.size} onAdd={onAdd} onStarters={onStarters} />
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <div ref={scroller} className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-3">
@@ -84,23 +84,23 @@ function AddButtons({ size, onAdd, onStarters }: AddButtonsProps) {
     <div className="flex flex-none flex-col pt-3">
       <button
         type="button"
-        aria-label={words.editor.addSlide}
-        title={words.editor.addSlide}
+        aria-label={messages.editor.addSlide}
+        title={messages.editor.addSlide}
         onClick={() => onAdd('title-and-text')}
         className="flex h-11 w-14 items-center justify-center rounded-t-md border border-dashed border-ink hover:bg-card"
       >
         <Plus aria-hidden />
       </button>
       <Popover
-        label={words.editor.addFrom}
+        label={messages.editor.addFrom}
         side="right"
         open={choosing}
         onOpenChange={setChoosing}
         trigger={
           <button
             type="button"
-            aria-label={words.editor.addFrom}
-            title={words.editor.addFrom}
+            aria-label={messages.editor.addFrom}
+            title={messages.editor.addFrom}
             className="flex h-11 w-14 items-center justify-center rounded-b-md border border-t-0 border-dashed border-ink hover:bg-card"
           >
             <LayoutTemplate size={18} aria-hidden />
@@ -108,7 +108,7 @@ function AddButtons({ size, onAdd, onStarters }: AddButtonsProps) {
         }
       >
         <LayoutPicker
-          label={words.editor.addFrom}
+          label={messages.editor.addFrom}
           size={size}
           value={null}
           onPick={(layout) => {

@@ -17,7 +17,7 @@ import {
 import { type Link, linksTo } from '@gobrel/core/routes';
 import { useMemo, useState } from 'react';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { keepPastedPictures } from '../contents/use-pictures';
@@ -44,7 +44,7 @@ export interface Removal {
 export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => void): [SlideActions, Removal | null] {
   const duplicate = useStable((ids: readonly SlideId[]) => {
     const { changes, copies } = duplicateSlides(editing.deck, ids, {
-      nameOf: (slide) => slide.name && words.editor.copyOf(slide.name),
+      nameOf: (slide) => slide.name && messages.editor.copyOf({ name: slide.name }),
     });
     editing.run(changes);
     goAmong(copies, onGo);
@@ -62,8 +62,11 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     const open = instead === null ? links.length : 0;
     const said =
       ids.length === 1
-        ? words.editor.slideRemoved(deck.slides[ids[0] ?? '']?.name ?? '', open)
-        : words.order.removed(ids.length, open);
+        ? messages.editor.slideRemoved({
+            name: deck.slides[ids[0] ?? '']?.name || messages.editor.theSlide,
+            leading: open,
+          })
+        : messages.order.removed({ count: ids.length, leading: open });
     tellDone(said);
     setAsking(null);
   });
@@ -76,7 +79,7 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
   });
   const copy = useStable((ids: readonly SlideId[]) => {
     useDesk.setState({ slideClip: slidesToClip(editing.deck, ids) });
-    showToast(words.order.copied(ids.length));
+    showToast(messages.order.copied({ count: ids.length }));
   });
   const refuse = useStable((refused: readonly string[]) => editing.run(withoutPictures(editing.deck, refused)));
   const paste = useStable((clip: string, after: SlideId) => {
@@ -86,11 +89,11 @@ export function useSlideActions(editing: Editing, onGo: (slideId: SlideId) => vo
     editing.run(changes);
     void keepPastedPictures(contentsIn(slides), refuse);
     goAmong(pasted, onGo);
-    showToast(words.editor.slidesPasted(pasted.length, openLinks));
+    showToast(messages.editor.slidesPasted({ slides: pasted.length, open: openLinks }));
   });
   const beginSection = useStable((before: SlideId) => {
     const id = newId();
-    editing.run(addSection(editing.deck, { id, title: words.order.newSection, before }));
+    editing.run(addSection(editing.deck, { id, title: messages.order.newSection, before }));
     useDesk.setState({ naming: id });
   });
   const actions = useMemo(

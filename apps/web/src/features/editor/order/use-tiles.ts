@@ -1,4 +1,5 @@
 /** What strip and grid share: the entries in sight, and what pressing and keys do to a slide's tile. */
+import { slideName } from '../../../shared/messages';
 import {
   type Deck,
   drawingOf,
@@ -10,7 +11,6 @@ import {
 } from '@gobrel/core/deck';
 import { type KeyboardEvent, useMemo } from 'react';
 import type { CoAuthor } from '../../../shared/sync';
-import { slideName } from '../../../shared/slides';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { useStable } from '../state/use-stable';

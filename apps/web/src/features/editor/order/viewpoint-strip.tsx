@@ -7,7 +7,7 @@ import { ShowStage } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useSortingSensors } from '../../../shared/sorting';
 import { IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -25,11 +25,11 @@ export function ViewpointStrip({ editing, slideId }: { editing: Editing; slideId
   };
   return (
     <section
-      aria-label={words.editor.viewpointsInOrder}
+      aria-label={messages.editor.viewpointsInOrder}
       className="flex items-center gap-3 border-t border-rule px-3 py-1"
     >
       <h2 className="w-20 flex-none font-sans text-xs leading-tight font-semibold text-soft">
-        {words.editor.viewpointsInOrder}
+        {messages.editor.viewpointsInOrder}
       </h2>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
@@ -61,7 +61,7 @@ interface TileProps {
 
 function Tile({ deck, viewpoint, place, count, onMove }: TileProps) {
   const { id, slideId } = viewpoint;
-  const name = viewpoint.name || words.links.unnamedViewpoint;
+  const name = viewpoint.name || messages.links.unnamedViewpoint;
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   const isSelected = useDesk((desk) => desk.selected.includes(id));
   return (
@@ -89,14 +89,14 @@ function Tile({ deck, viewpoint, place, count, onMove }: TileProps) {
       {isSelected ? (
         <span className="flex">
           <IconButton
-            name={words.editor.viewpointEarlier(name)}
+            name={messages.editor.viewpointEarlier({ name })}
             disabled={place === 0}
             onClick={() => onMove(place - 1)}
           >
             <ChevronLeft size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={words.editor.viewpointLater(name)}
+            name={messages.editor.viewpointLater({ name })}
             disabled={place === count - 1}
             onClick={() => onMove(place + 1)}
           >

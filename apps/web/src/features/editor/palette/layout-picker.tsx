@@ -2,7 +2,7 @@
 import { type Deck, layoutNames, type LayoutName, layouts, frameOfPart, sizeOf } from '@gobrel/core/deck';
 import { Sprout } from 'lucide-react';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface LayoutPickerProps {
   readonly label: string;
@@ -28,12 +28,12 @@ export function LayoutPicker({ label, size, value, onPick, onStarters }: LayoutP
           className={`flex flex-col items-center gap-1 rounded-md p-1.5 text-xs font-semibold hover:bg-rule/50 ${value === name ? 'bg-dusk-wash text-dusk outline-2 outline-dusk' : ''}`}
         >
           <LayoutPicture name={name} size={size} />
-          {words.layouts[name]}
+          {messages.layouts[name]}
         </button>
       ))}
       {onStarters ? (
         <Button className="col-span-3" onClick={onStarters}>
-          <Sprout size={18} aria-hidden /> {words.starters.open}
+          <Sprout size={18} aria-hidden /> {messages.starters.open}
         </Button>
       ) : null}
     </div>

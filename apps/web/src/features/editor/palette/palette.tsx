@@ -33,7 +33,7 @@ import {
 } from 'lucide-react';
 import { type ChangeEvent, lazy, Suspense, useRef, useState } from 'react';
 import { Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -92,7 +92,7 @@ function startFields(deck: Deck, kind: ItemKindName): Partial<OwnFields<ItemKind
     case 'text':
       return { text: plainText('') } as Partial<OwnFields<'text'>>;
     case 'zone':
-      return { label: words.editor.newZone(zones + 1) } as Partial<OwnFields<'zone'>>;
+      return { label: messages.editor.newZone({ place: zones + 1 }) } as Partial<OwnFields<'zone'>>;
     default:
       return {};
   }
@@ -127,25 +127,25 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
     const made = applyChanges(deck, changes).items[id];
     if (made?.kind === 'table') typeInCell(editing, made, currentCell(made).field);
   };
-  const once = (kind: ItemKindName, icon: LucideIcon) => ({ name: words.kinds[kind], icon, run: () => place(kind) });
+  const once = (kind: ItemKindName, icon: LucideIcon) => ({ name: messages.kinds[kind], icon, run: () => place(kind) });
   const entries = [
     once('text', Type),
-    { name: words.kinds.picture, icon: Image, run: () => file.current?.click() },
-    { name: words.editor.rectangle, icon: Square, run: () => place('shape') },
-    { name: words.editor.shapes, icon: Shapes, run: () => setPicking('shape') },
-    { name: words.lines.title, icon: Spline, run: () => setPicking('line') },
-    { name: words.kinds.table, icon: Table, run: placeTable },
-    { name: words.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
+    { name: messages.kinds.picture, icon: Image, run: () => file.current?.click() },
+    { name: messages.editor.rectangle, icon: Square, run: () => place('shape') },
+    { name: messages.editor.shapes, icon: Shapes, run: () => setPicking('shape') },
+    { name: messages.lines.title, icon: Spline, run: () => setPicking('line') },
+    { name: messages.kinds.table, icon: Table, run: placeTable },
+    { name: messages.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
     ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
     null,
-    { name: words.questions.add, icon: CircleHelp, run: () => setPicking('question') },
+    { name: messages.questions.add, icon: CircleHelp, run: () => setPicking('question') },
     once('blank', TextCursorInput),
-    { name: words.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
-    { name: words.questions.fromWords, icon: Rows3, run: () => setPicking('pieces') },
+    { name: messages.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
+    { name: messages.questions.fromWords, icon: Rows3, run: () => setPicking('pieces') },
     once('zone', BoxSelect),
     once('open-area', PencilLine),
     once('hotspot', Scan),
-    { name: words.kinds.viewpoint, icon: Focus, run: beginViewpoint },
+    { name: messages.kinds.viewpoint, icon: Focus, run: beginViewpoint },
   ];
   const take = (event: ChangeEvent<HTMLInputElement>) => {
     onPictures([...(event.target.files ?? [])]);
@@ -154,7 +154,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
   return (
     <div
       role="toolbar"
-      aria-label={words.editor.palette}
+      aria-label={messages.editor.palette}
       aria-orientation="vertical"
       className="flex w-[76px] flex-none flex-col overflow-y-auto border-r border-rule py-1"
     >
@@ -173,9 +173,9 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
         ),
       )}
       {picking === 'shape' ? (
-        <Dialog title={words.editor.shapes} open onClose={() => setPicking(null)}>
+        <Dialog title={messages.editor.shapes} open onClose={() => setPicking(null)}>
           <ShapePicker
-            label={words.editor.shapes}
+            label={messages.editor.shapes}
             value={null}
             onPick={(shape) => {
               setPicking(null);
@@ -185,7 +185,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
         </Dialog>
       ) : null}
       {picking === 'line' ? (
-        <Dialog title={words.lines.title} open onClose={() => setPicking(null)}>
+        <Dialog title={messages.lines.title} open onClose={() => setPicking(null)}>
           <LinePicker
             onPick={(fields) => {
               setPicking(null);
@@ -215,7 +215,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
         <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
       ) : null}
       {picking === 'sign' ? (
-        <Dialog title={words.signs.title} open onClose={() => setPicking(null)}>
+        <Dialog title={messages.signs.title} open onClose={() => setPicking(null)}>
           <SignPicker
             onPick={(sign) => {
               setPicking(null);
@@ -224,7 +224,15 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
           />
         </Dialog>
       ) : null}
-      <input ref={file} type="file" accept="image/*" multiple hidden aria-label={words.kinds.picture} onChange={take} />
+      <input
+        ref={file}
+        type="file"
+        accept="image/*"
+        multiple
+        hidden
+        aria-label={messages.kinds.picture}
+        onChange={take}
+      />
     </div>
   );
 }

@@ -1,7 +1,7 @@
 /** When an item appears on its slide: at once, or with a step of the show. */
 import { type Item, LAST_APPEARANCE } from '@gobrel/core/deck';
 import { appearancesOn } from '@gobrel/core/show';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { PickField } from './parts';
 
@@ -10,14 +10,14 @@ export function AppearsGroup({ editing: { deck, run }, item }: { editing: Editin
   const steps = Array.from({ length: Math.min(LAST_APPEARANCE, last + 1) }, (_none, place) => place + 1);
   return (
     <PickField
-      label={words.editor.appears}
+      label={messages.editor.appears}
       value={String(item.appears)}
       onChange={(step) => run([{ type: 'set-item', id: item.id, fields: { appears: Number(step) } }])}
     >
-      <option value={0}>{words.editor.appearsAtOnce}</option>
+      <option value={0}>{messages.editor.appearsAtOnce}</option>
       {steps.map((step) => (
         <option key={step} value={step}>
-          {words.editor.appearsWith(step)}
+          {messages.editor.appearsWith({ step })}
         </option>
       ))}
     </PickField>

@@ -36,7 +36,7 @@ import {
   Ungroup,
 } from 'lucide-react';
 import { IconButton, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Group } from './parts';
@@ -56,11 +56,11 @@ export function ArrangeGroup({ editing, ids }: { editing: Editing; ids: readonly
   const units = unitsAmong(deck, ids);
   const groups = units.flatMap((unit) => unit.group ?? []);
   const isLocked = ids.every((id) => deck.items[id]?.locked);
-  const names = units.length > 1 ? words.editor.alignments : words.editor.alignmentsToSlide;
+  const names = units.length > 1 ? messages.editor.alignments : messages.editor.alignmentsToSlide;
   const first = deck.items[ids[0] ?? ''];
   return (
-    <Group title={words.editor.arrange}>
-      <div className="flex flex-wrap" role="group" aria-label={words.editor.arrange}>
+    <Group title={messages.editor.arrange}>
+      <div className="flex flex-wrap" role="group" aria-label={messages.editor.arrange}>
         {alignments.map(([to, Icon]) => (
           <IconButton key={to} name={names[to]} disabled={isLocked} onClick={() => run(alignItems(deck, ids, to))}>
             <Icon size={18} aria-hidden />
@@ -68,39 +68,45 @@ export function ArrangeGroup({ editing, ids }: { editing: Editing; ids: readonly
         ))}
         {units.length > 2 ? (
           <>
-            <IconButton name={words.editor.distribute.across} onClick={() => run(distributeItems(deck, ids, 'across'))}>
+            <IconButton
+              name={messages.editor.distribute.across}
+              onClick={() => run(distributeItems(deck, ids, 'across'))}
+            >
               <AlignHorizontalSpaceBetween size={18} aria-hidden />
             </IconButton>
-            <IconButton name={words.editor.distribute.down} onClick={() => run(distributeItems(deck, ids, 'down'))}>
+            <IconButton name={messages.editor.distribute.down} onClick={() => run(distributeItems(deck, ids, 'down'))}>
               <AlignVerticalSpaceBetween size={18} aria-hidden />
             </IconButton>
           </>
         ) : null}
         {units.length > 1 ? (
-          <IconButton name={words.editor.group} onClick={() => run(groupItems(deck, ids, newId()))}>
+          <IconButton name={messages.editor.group} onClick={() => run(groupItems(deck, ids, newId()))}>
             <GroupIcon size={18} aria-hidden />
           </IconButton>
         ) : null}
         {groups.length > 0 ? (
-          <IconButton name={words.editor.ungroup} onClick={() => run(groups.flatMap((group) => ungroup(deck, group)))}>
+          <IconButton
+            name={messages.editor.ungroup}
+            onClick={() => run(groups.flatMap((group) => ungroup(deck, group)))}
+          >
             <Ungroup size={18} aria-hidden />
           </IconButton>
         ) : null}
-        <IconButton name={words.editor.toFront} onClick={() => run(restack(deck, ids, 'front'))}>
+        <IconButton name={messages.editor.toFront} onClick={() => run(restack(deck, ids, 'front'))}>
           <BringToFront size={18} aria-hidden />
         </IconButton>
-        <IconButton name={words.editor.toBack} onClick={() => run(restack(deck, ids, 'back'))}>
+        <IconButton name={messages.editor.toBack} onClick={() => run(restack(deck, ids, 'back'))}>
           <SendToBack size={18} aria-hidden />
         </IconButton>
         <IconButton
-          name={isLocked ? words.editor.unlock : words.editor.lock}
+          name={isLocked ? messages.editor.unlock : messages.editor.lock}
           pressed={isLocked}
           onClick={() => run(setLocked(deck, ids, !isLocked))}
         >
           {isLocked ? <Lock size={18} aria-hidden /> : <LockOpen size={18} aria-hidden />}
         </IconButton>
         <IconButton
-          name={words.editor.duplicate}
+          name={messages.editor.duplicate}
           onClick={() => {
             const { changes, copies } = duplicateItems(deck, ids);
             run(changes);
@@ -111,22 +117,22 @@ export function ArrangeGroup({ editing, ids }: { editing: Editing; ids: readonly
         </IconButton>
         {first && units.length === 1 ? (
           <IconButton
-            name={words.editor.pickUpLook}
+            name={messages.editor.pickUpLook}
             onClick={() => {
               useDesk.setState({ format: formatOf(first) });
-              showToast(words.editor.lookPickedUp);
+              showToast(messages.editor.lookPickedUp);
             }}
           >
             <Paintbrush size={18} aria-hidden />
           </IconButton>
         ) : null}
         {format ? (
-          <IconButton name={words.editor.giveLook} onClick={() => run(applyFormat(deck, ids, format))}>
+          <IconButton name={messages.editor.giveLook} onClick={() => run(applyFormat(deck, ids, format))}>
             <PaintRoller size={18} aria-hidden />
           </IconButton>
         ) : null}
         <IconButton
-          name={words.editor.removeItem}
+          name={messages.editor.removeItem}
           className="text-berry"
           disabled={isLocked}
           onClick={() => {
@@ -137,7 +143,7 @@ export function ArrangeGroup({ editing, ids }: { editing: Editing; ids: readonly
           <Trash2 size={18} aria-hidden />
         </IconButton>
       </div>
-      {isLocked ? <p className="text-sm text-soft">{words.editor.lockedHint}</p> : null}
+      {isLocked ? <p className="text-sm text-soft">{messages.editor.lockedHint}</p> : null}
     </Group>
   );
 }

@@ -2,7 +2,7 @@
 import { Omega } from 'lucide-react';
 import { useState } from 'react';
 import { IconButton, Popover } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 /** The characters offered, in rows of their own kind. */
 const characters = {
@@ -18,12 +18,12 @@ export function CharacterPicker({ onPick }: { onPick: (character: string) => voi
   const [open, setOpen] = useState(false);
   return (
     <Popover
-      label={words.editor.characters}
+      label={messages.editor.characters}
       side="left"
       open={open}
       onOpenChange={setOpen}
       trigger={
-        <IconButton name={words.editor.characters} onMouseDown={(event) => event.preventDefault()}>
+        <IconButton name={messages.editor.characters} onMouseDown={(event) => event.preventDefault()}>
           <Omega size={18} aria-hidden />
         </IconButton>
       }
@@ -31,7 +31,7 @@ export function CharacterPicker({ onPick }: { onPick: (character: string) => voi
       <div className="w-[360px] max-w-full">
         {(Object.keys(characters) as (keyof typeof characters)[]).map((kind) => (
           <section key={kind} className="mb-2">
-            <h3 className="font-sans text-sm font-semibold text-soft">{words.editor.characterKinds[kind]}</h3>
+            <h3 className="font-sans text-sm font-semibold text-soft">{messages.editor.characterKinds[kind]}</h3>
             <div className="flex flex-wrap">
               {characters[kind].map((character) => (
                 <button

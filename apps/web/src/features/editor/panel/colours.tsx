@@ -1,6 +1,6 @@
 /** Choosing a colour: those the theme names, which follow it; fixed ones; and any other. */
 import { colourIn, colourNames, type Theme } from '@gobrel/core/deck';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface ColoursProps {
   readonly label: string;
@@ -29,13 +29,15 @@ const fixed = [
 const NONE =
   'linear-gradient(to top right, transparent 46%, var(--berry) 46%, var(--berry) 54%, transparent 54%), var(--card)';
 
+const names: Readonly<Record<string, string>> = messages.colours;
+
 export function Colours({ label, theme, value, canBeNone = false, onChange }: ColoursProps) {
   const swatch = (colour: string) => (
     <button
       key={colour}
       type="button"
-      aria-label={words.colours[colour]}
-      title={words.colours[colour]}
+      aria-label={names[colour]}
+      title={names[colour]}
       aria-pressed={value === colour}
       onMouseDown={(event) => event.preventDefault()}
       onClick={() => onChange(colour)}
@@ -52,8 +54,8 @@ export function Colours({ label, theme, value, canBeNone = false, onChange }: Co
         {canBeNone ? swatch('transparent') : null}
         <input
           type="color"
-          aria-label={words.editor.otherColour(label)}
-          title={words.editor.otherColour(label)}
+          aria-label={messages.editor.otherColour({ label })}
+          title={messages.editor.otherColour({ label })}
           value={shown === 'transparent' ? '#ffffff' : shown}
           onChange={(event) => onChange(event.target.value)}
           className="size-8 rounded-md border border-edge bg-card p-0.5 pointer-coarse:size-11"

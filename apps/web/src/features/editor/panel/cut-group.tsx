@@ -3,7 +3,7 @@ import { cutPicture, type PictureItem } from '@gobrel/core/deck';
 import { Scissors } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Group, NumberField } from './parts';
@@ -13,7 +13,7 @@ import { Tick } from './questions';
 const MOST = 10;
 
 export function CutGroup({ editing, item }: { editing: Editing; item: PictureItem }) {
-  const says = words.questions;
+  const says = messages.questions;
   const [columns, setColumns] = useState(3);
   const [rows, setRows] = useState(2);
   const [zones, setZones] = useState(true);
@@ -45,7 +45,7 @@ export function CutGroup({ editing, item }: { editing: Editing; item: PictureIte
           select();
         }}
       >
-        <Scissors size={18} aria-hidden /> {says.cutIt(columns * rows)}
+        <Scissors size={18} aria-hidden /> {says.cutIt({ count: columns * rows })}
       </Button>
     </Group>
   );

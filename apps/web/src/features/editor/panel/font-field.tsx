@@ -1,6 +1,6 @@
 /** Choosing one of the fonts that slides may be set in. */
 import { type FontName, fontNames } from '@gobrel/core/deck';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface FontFieldProps {
   readonly label: string;
@@ -19,7 +19,7 @@ export function FontField({ label, value, onChange }: FontFieldProps) {
       >
         {fontNames.map((font) => (
           <option key={font} value={font}>
-            {words.editor.fonts[font]}
+            {messages.editor.fonts[font]}
           </option>
         ))}
       </select>

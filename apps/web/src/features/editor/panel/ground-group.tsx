@@ -4,7 +4,7 @@ import { Image, Trash2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { pictureUrl } from '../../../shared/api';
 import { Button, Choose, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { storePicture } from '../contents/use-pictures';
 import { Colours } from './colours';
 import { Group, NumberField } from './parts';
@@ -25,20 +25,20 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
       JSON.stringify([each.wash, each.groundPicture]) === JSON.stringify([wash, groundPicture]),
   );
   return (
-    <Group title={words.ground.title}>
+    <Group title={messages.ground.title}>
       <Colours
         theme={deck.theme}
-        label={words.editor.ground}
+        label={messages.editor.ground}
         value={background}
         onChange={(colour) => onSet({ background: colour })}
       />
       <div className="mt-2">
         <Choose
-          label={words.ground.kind}
+          label={messages.ground.kind}
           value={wash ? 'wash' : 'plain'}
           options={[
-            { value: 'plain', name: words.ground.plain },
-            { value: 'wash', name: words.ground.wash },
+            { value: 'plain', name: messages.ground.plain },
+            { value: 'wash', name: messages.ground.wash },
           ]}
           onChange={(kind) =>
             onSet({ wash: kind === 'wash' ? { to: background === 'soft' ? 'ground' : 'soft', angle: 180 } : null })
@@ -49,7 +49,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
         <div className="mt-2 border-l-2 border-rule pl-2">
           <Colours
             theme={deck.theme}
-            label={words.ground.washTo}
+            label={messages.ground.washTo}
             value={wash.to}
             onChange={(to) => onSet({ wash: { ...wash, to } })}
           />
@@ -61,7 +61,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
             }}
           />
           <NumberField
-            label={words.ground.angle}
+            label={messages.ground.angle}
             value={wash.angle}
             least={0}
             most={360}
@@ -77,7 +77,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
         disabled={isEverywhere}
         onClick={() => onSetAll({ background, wash, groundPicture })}
       >
-        {words.ground.onAll}
+        {messages.ground.onAll}
       </Button>
     </Group>
   );
@@ -107,11 +107,15 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
           ) : (
             <Image size={18} aria-hidden />
           )}
-          {isOnItsWay ? words.editor.uploading(1) : groundPicture ? words.ground.otherPicture : words.ground.picture}
+          {isOnItsWay
+            ? messages.editor.uploading({ count: 1 })
+            : groundPicture
+              ? messages.ground.otherPicture
+              : messages.ground.picture}
         </Button>
         {groundPicture ? (
           <IconButton
-            name={words.ground.noPicture}
+            name={messages.ground.noPicture}
             className="text-berry"
             onClick={() => onSet({ groundPicture: null })}
           >
@@ -124,7 +128,7 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
         type="file"
         accept="image/*"
         hidden
-        aria-label={words.ground.picture}
+        aria-label={messages.ground.picture}
         onChange={(event) => {
           void take(event.target.files?.[0]);
           event.target.value = '';
@@ -133,13 +137,13 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
       {groundPicture ? (
         <div className="mt-2 space-y-2 border-l-2 border-rule pl-2">
           <Choose<GroundLay>
-            label={words.ground.lay}
+            label={messages.ground.lay}
             value={groundPicture.lay}
-            options={groundLays.map((value) => ({ value, name: words.ground.lays[value] }))}
+            options={groundLays.map((value) => ({ value, name: messages.ground.lays[value] }))}
             onChange={(lay) => onSet({ groundPicture: { ...groundPicture, lay } })}
           />
           <label className="flex min-h-11 items-center gap-2 text-sm">
-            <span className="text-soft">{words.ground.faded}</span>
+            <span className="text-soft">{messages.ground.faded}</span>
             <input
               type="range"
               min={0}

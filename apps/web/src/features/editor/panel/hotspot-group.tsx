@@ -1,7 +1,7 @@
 /** Settings of a hotspot: what it is called, since it shows nothing, and its shape. */
 import { type HotspotItem, setItemFields } from '@gobrel/core/deck';
 import { Field } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { ShapeField } from './shape-field';
 
@@ -13,13 +13,13 @@ export function HotspotGroup({ editing, item }: { editing: Editing; item: Hotspo
   return (
     <div className="mb-4">
       <Field
-        label={words.editor.itemName}
-        hint={words.editor.hotspotHint}
+        label={messages.editor.itemName}
+        hint={messages.editor.hotspotHint}
         value={item.name}
         onChange={(event) => set({ name: event.target.value })}
       />
       <div className="mt-3">
-        <ShapeField title={words.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
+        <ShapeField title={messages.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
       </div>
     </div>
   );

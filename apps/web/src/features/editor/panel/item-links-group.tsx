@@ -1,7 +1,7 @@
 /** The items of a slide that can carry a link, beside the map: each is dragged to the slide it leads to, or pressed. */
 import { canCarryLink, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
 import { Link2 } from 'lucide-react';
-import { words } from '../../../shared/messages';
+import { destinationIn, messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { useLinkDrag } from '../links/use-link-drag';
@@ -16,7 +16,7 @@ export function ItemLinksGroup({ editing, slideId }: ItemLinksGroupProps) {
   const items = itemsOf(editing.deck, slideId).filter((item) => item.layer === 'slide' && canCarryLink(item));
   if (items.length === 0) return null;
   return (
-    <Group title={words.routes.itemLinks}>
+    <Group title={messages.routes.itemLinks}>
       <ul className="flex flex-col gap-1">
         {items.map((item) => (
           <li key={item.id}>
@@ -31,12 +31,16 @@ export function ItemLinksGroup({ editing, slideId }: ItemLinksGroupProps) {
 /** Pressed, it is selected: the panel then shows where it leads. */
 function ItemLink({ editing, item }: { editing: Editing; item: Item }) {
   const { handlers, drawn } = useLinkDrag(editing, item.id, () => select(item.id));
-  const name = nameOf(item) || words.kinds[item.kind];
+  const name = nameOf(item) || messages.kinds[item.kind];
   return (
     <>
       <button
         type="button"
-        aria-label={words.routes.itemLink(name, item.link && words.editor.destinationIn(editing.deck, item.link))}
+        aria-label={
+          item.link
+            ? messages.routes.itemLink({ name, leadsTo: destinationIn(editing.deck, item.link) })
+            : messages.routes.itemLinkNowhere({ name })
+        }
         className="flex min-h-11 w-full cursor-grab touch-none items-center gap-2 rounded-md border border-rule bg-card px-2 text-left hover:border-clay"
         {...handlers}
       >

@@ -12,7 +12,7 @@ import {
   type SlideId,
 } from '@gobrel/core/deck';
 import { Choose } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { AppearsGroup } from './appears-group';
@@ -46,27 +46,27 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
   const place = (side: 'x' | 'y' | 'width' | 'height' | 'rotation') => (value: number) =>
     run(setFrames(deck, { [item.id]: { ...item.frame, [side]: value } }));
   const options: { value: Standing; name: string }[] = [
-    { value: 'backdrop', name: words.editor.backdrop },
-    { value: 'fixed', name: words.editor.fixed },
-    ...(canBeLoose ? [{ value: 'piece' as const, name: words.editor.aPiece }] : []),
+    { value: 'backdrop', name: messages.editor.backdrop },
+    { value: 'fixed', name: messages.editor.fixed },
+    ...(canBeLoose ? [{ value: 'piece' as const, name: messages.editor.aPiece }] : []),
   ];
   return (
     <>
-      <h2 className="text-lg">{nameOf(item) || words.kinds[item.kind]}</h2>
-      <p className="mb-3 text-sm text-soft">{nameOf(item) ? words.kinds[item.kind] : ''}</p>
+      <h2 className="text-lg">{nameOf(item) || messages.kinds[item.kind]}</h2>
+      <p className="mb-3 text-sm text-soft">{nameOf(item) ? messages.kinds[item.kind] : ''}</p>
       {itemKinds[item.kind].canBeLoose || item.layer === 'backdrop' ? (
-        <Group title={words.editor.forStudents}>
-          <Choose label={words.editor.forStudents} value={standing} options={options} onChange={setStanding} />
+        <Group title={messages.editor.forStudents}>
+          <Choose label={messages.editor.forStudents} value={standing} options={options} onChange={setStanding} />
           {standing === 'backdrop' ? (
             <>
-              <p className="mt-1 text-sm text-soft">{words.editor.backdropHint}</p>
+              <p className="mt-1 text-sm text-soft">{messages.editor.backdropHint}</p>
               <div className="mt-2">
                 <Choose
-                  label={words.editor.backdropOf}
+                  label={messages.editor.backdropOf}
                   value={item.onLayout ? 'layout' : 'slide'}
                   options={[
-                    { value: 'slide', name: words.editor.backdropOfSlide },
-                    { value: 'layout', name: words.editor.backdropOfLayout },
+                    { value: 'slide', name: messages.editor.backdropOfSlide },
+                    { value: 'layout', name: messages.editor.backdropOfLayout },
                   ]}
                   onChange={(of) => run(setOnLayout(deck, [item.id], of === 'layout'))}
                 />
@@ -90,14 +90,14 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
         </>
       ) : null}
       {item.layer === 'slide' && item.kind !== 'line' ? (
-        <Group title={words.editor.place}>
+        <Group title={messages.editor.place}>
           <div className="grid grid-cols-2 gap-2">
-            <NumberField label={words.editor.fromLeft} value={item.frame.x} onChange={place('x')} />
-            <NumberField label={words.editor.fromTop} value={item.frame.y} onChange={place('y')} />
-            <NumberField label={words.editor.wide} value={item.frame.width} least={8} onChange={place('width')} />
-            <NumberField label={words.editor.high} value={item.frame.height} least={8} onChange={place('height')} />
+            <NumberField label={messages.editor.fromLeft} value={item.frame.x} onChange={place('x')} />
+            <NumberField label={messages.editor.fromTop} value={item.frame.y} onChange={place('y')} />
+            <NumberField label={messages.editor.wide} value={item.frame.width} least={8} onChange={place('width')} />
+            <NumberField label={messages.editor.high} value={item.frame.height} least={8} onChange={place('height')} />
             <NumberField
-              label={words.editor.turned}
+              label={messages.editor.turned}
               value={item.frame.rotation}
               least={0}
               most={359}

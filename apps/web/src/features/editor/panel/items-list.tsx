@@ -12,7 +12,7 @@ import {
 } from '@gobrel/core/deck';
 import { ChevronDown, ChevronUp, Eye, EyeOff, Lock, LockOpen } from 'lucide-react';
 import { Button, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Group } from './parts';
@@ -22,19 +22,19 @@ export function ItemsList({ editing, slideId }: { editing: Editing; slideId: Sli
   const kinds = new Map<ItemKindName, string[]>();
   for (const item of items.filter((each) => each.layer === 'slide' && !each.hidden))
     kinds.set(item.kind, [...(kinds.get(item.kind) ?? []), item.id]);
-  if (items.length === 0) return <p className="text-soft">{words.editor.noItems}</p>;
+  if (items.length === 0) return <p className="text-soft">{messages.editor.noItems}</p>;
   return (
     <>
-      <ul aria-label={words.editor.listedItems} className="mb-4 border-t border-rule">
+      <ul aria-label={messages.editor.listedItems} className="mb-4 border-t border-rule">
         {[...items].reverse().map((item) => (
           <Row key={item.id} editing={editing} item={item} />
         ))}
       </ul>
-      <Group title={words.editor.selectKind}>
+      <Group title={messages.editor.selectKind}>
         <div className="flex flex-wrap gap-1">
           {[...kinds].map(([kind, ids]) => (
             <Button key={kind} look="quiet" className="!border-rule" onClick={() => select(...ids)}>
-              {words.editor.selectEvery(words.kinds[kind], ids.length)}
+              {messages.editor.selectEvery({ kind: messages.kinds[kind], count: ids.length })}
             </Button>
           ))}
         </div>
@@ -46,14 +46,14 @@ export function ItemsList({ editing, slideId }: { editing: Editing; slideId: Sli
 function Row({ editing, item }: { editing: Editing; item: Item }) {
   const { deck, run } = editing;
   const isSelected = useDesk((desk) => desk.selected.includes(item.id));
-  const label = nameOf(item) || words.kinds[item.kind];
+  const label = nameOf(item) || messages.kinds[item.kind];
   const layer = itemsOf(deck, item.slideId).filter((other) => other.layer === item.layer);
   const place = layer.findIndex((other) => other.id === item.id);
   return (
     <li className={`border-b border-rule [content-visibility:auto] ${isSelected ? 'bg-dusk-wash' : ''}`}>
       <div className="flex items-center">
         <input
-          aria-label={words.editor.nameOfItem(label)}
+          aria-label={messages.editor.nameOfItem({ label })}
           value={item.name}
           placeholder={label}
           maxLength={120}
@@ -62,7 +62,7 @@ function Row({ editing, item }: { editing: Editing; item: Item }) {
           className={`min-h-11 min-w-0 flex-1 bg-transparent px-1 placeholder:text-ink ${item.hidden ? 'line-through opacity-70' : ''}`}
         />
         <IconButton
-          name={item.locked ? words.editor.unlockItem(label) : words.editor.lockItem(label)}
+          name={item.locked ? messages.editor.unlockItem({ label }) : messages.editor.lockItem({ label })}
           pressed={item.locked}
           className="!size-9 pointer-coarse:!size-11"
           onClick={() => run(setLocked(deck, [item.id], !item.locked))}
@@ -70,7 +70,7 @@ function Row({ editing, item }: { editing: Editing; item: Item }) {
           {item.locked ? <Lock size={16} aria-hidden /> : <LockOpen size={16} aria-hidden />}
         </IconButton>
         <IconButton
-          name={item.hidden ? words.editor.show(label) : words.editor.hide(label)}
+          name={item.hidden ? messages.editor.show({ label }) : messages.editor.hide({ label })}
           pressed={item.hidden}
           className="!size-9 pointer-coarse:!size-11"
           onClick={() => run(setHidden(deck, [item.id], !item.hidden))}
@@ -81,19 +81,19 @@ function Row({ editing, item }: { editing: Editing; item: Item }) {
       {isSelected ? (
         <div className="flex items-center justify-between pl-1">
           <span className="text-sm text-soft">
-            {words.kinds[item.kind]}
-            {item.layer === 'backdrop' ? `, ${words.editor.backdrop}` : ''}
+            {messages.kinds[item.kind]}
+            {item.layer === 'backdrop' ? `, ${messages.editor.backdrop}` : ''}
           </span>
           <span>
             <IconButton
-              name={words.editor.forward(label)}
+              name={messages.editor.forward({ label })}
               disabled={place >= layer.length - 1}
               onClick={() => run(stackAt(deck, item.id, place + 1))}
             >
               <ChevronUp size={18} aria-hidden />
             </IconButton>
             <IconButton
-              name={words.editor.backward(label)}
+              name={messages.editor.backward({ label })}
               disabled={place <= 0}
               onClick={() => run(stackAt(deck, item.id, place - 1))}
             >

@@ -14,7 +14,7 @@ import {
 import { LayoutTemplate } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Choose, Dialog, Popover } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { LayoutPicker } from '../palette/layout-picker';
 import { Group, NumberField } from './parts';
@@ -24,25 +24,25 @@ export function LayoutGroup({ editing, slide }: { editing: Editing; slide: Slide
   const [open, setOpen] = useState(false);
   const [sizing, setSizing] = useState(false);
   return (
-    <Group title={words.editor.layout}>
+    <Group title={messages.editor.layout}>
       <div className="flex gap-1">
         <Popover
-          label={words.editor.layout}
+          label={messages.editor.layout}
           side="left"
           open={open}
           onOpenChange={setOpen}
           trigger={
             <Button
               className="min-w-0 flex-1 !justify-start !px-2.5"
-              aria-label={`${words.editor.layout}: ${words.layouts[slide.layout]}`}
+              aria-label={`${messages.editor.layout}: ${messages.layouts[slide.layout]}`}
             >
               <LayoutTemplate size={18} aria-hidden className="flex-none" />
-              <span className="truncate">{words.layouts[slide.layout]}</span>
+              <span className="truncate">{messages.layouts[slide.layout]}</span>
             </Button>
           }
         >
           <LayoutPicker
-            label={words.editor.layout}
+            label={messages.editor.layout}
             size={deck.size}
             value={slide.layout}
             onPick={(layout) => {
@@ -51,7 +51,7 @@ export function LayoutGroup({ editing, slide }: { editing: Editing; slide: Slide
             }}
           />
         </Popover>
-        <Button className="!px-2.5" onClick={() => setSizing(true)} aria-label={words.editor.slideSize}>
+        <Button className="!px-2.5" onClick={() => setSizing(true)} aria-label={messages.editor.slideSize}>
           {sizeName(deck)}
         </Button>
       </div>
@@ -64,12 +64,12 @@ function SizeDialog({ editing, onClose }: { editing: Editing; onClose: () => voi
   const { deck, run } = editing;
   const [refitting, setRefitting] = useState<Refitting>('scale');
   return (
-    <Dialog title={words.editor.slideSize} open onClose={onClose}>
-      <p className="mb-1 font-semibold">{words.editor.refitting}</p>
+    <Dialog title={messages.editor.slideSize} open onClose={onClose}>
+      <p className="mb-1 font-semibold">{messages.editor.refitting}</p>
       <Choose
-        label={words.editor.refitting}
+        label={messages.editor.refitting}
         value={refitting}
-        options={(['scale', 'keep'] as const).map((value) => ({ value, name: words.editor.refittings[value] }))}
+        options={(['scale', 'keep'] as const).map((value) => ({ value, name: messages.editor.refittings[value] }))}
         onChange={setRefitting}
       />
       <div className="mt-4 grid grid-cols-3 gap-2">
@@ -88,7 +88,7 @@ function SizeDialog({ editing, onClose }: { editing: Editing; onClose: () => voi
               className="border-2 border-current"
               style={{ width: slideSizes[size].width / 24, height: slideSizes[size].height / 24 }}
             />
-            {words.editor.sizeNames[size]}
+            {messages.slides.sizeNames[size]}
           </Button>
         ))}
       </div>
@@ -104,7 +104,9 @@ function SizeDialog({ editing, onClose }: { editing: Editing; onClose: () => voi
 }
 
 function sizeName({ size }: Deck): string {
-  return typeof size === 'string' ? words.editor.sizeNames[size] : words.editor.sizeOf(size.width, size.height);
+  return typeof size === 'string'
+    ? messages.slides.sizeNames[size]
+    : messages.editor.sizeOf({ width: size.width, height: size.height });
 }
 
 /** A size of one's own, for very large slides that the show travels over. */
@@ -114,28 +116,28 @@ function OwnSize({ deck, onPick }: { deck: Deck; onPick: (size: SlideSize) => vo
   const within = (value: number) => Math.round(Math.min(most, Math.max(least, value)));
   return (
     <fieldset className="mt-4 border-t border-rule pt-3">
-      <legend className="spoken">{words.editor.ownSize}</legend>
-      <p className="mb-1 font-semibold">{words.editor.ownSize}</p>
+      <legend className="spoken">{messages.editor.ownSize}</legend>
+      <p className="mb-1 font-semibold">{messages.editor.ownSize}</p>
       <div className="flex flex-wrap items-center gap-2">
         <NumberField
-          label={words.editor.wide}
+          label={messages.editor.wide}
           value={size.width}
           least={least}
           most={most}
           onChange={(width) => setSize({ ...size, width })}
         />
         <NumberField
-          label={words.editor.high}
+          label={messages.editor.high}
           value={size.height}
           least={least}
           most={most}
           onChange={(height) => setSize({ ...size, height })}
         />
         <Button onClick={() => onPick({ width: within(size.width), height: within(size.height) })}>
-          {words.editor.useSize}
+          {messages.editor.useSize}
         </Button>
       </div>
-      <p className="mt-1 text-sm text-soft">{words.editor.ownSizeHint(least, most)}</p>
+      <p className="mt-1 text-sm text-soft">{messages.editor.ownSizeHint({ least, most })}</p>
     </fieldset>
   );
 }

@@ -14,7 +14,7 @@ import {
 import { connectorStyles } from '@gobrel/core/geometry';
 import { useId } from 'react';
 import { Choose } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { OutlineGroup } from './outline-group';
 import { Group, NumberField } from './parts';
@@ -29,13 +29,13 @@ export function LineGroup({ editing, item }: { editing: Editing; item: LineItem 
   };
   return (
     <>
-      <Group title={words.lines.way}>
+      <Group title={messages.lines.way}>
         <Choose
-          label={words.lines.way}
+          label={messages.lines.way}
           value={item.way}
           options={connectorStyles.map((way) => ({
             value: way,
-            name: words.lines.ways[way],
+            name: messages.lines.ways[way],
             icon: (
               <svg width="40" height="22" viewBox="0 0 40 22" aria-hidden="true">
                 <path d={samples[way]} fill="none" stroke="currentColor" strokeWidth={3} />
@@ -46,14 +46,14 @@ export function LineGroup({ editing, item }: { editing: Editing; item: LineItem 
         />
         <div className="mt-2">
           <NumberField
-            label={words.lines.bend}
+            label={messages.lines.bend}
             value={item.bend}
             step={10}
             onChange={(bend) => run(setLineWay(deck, item.id, { bend }))}
           />
         </div>
       </Group>
-      <Group title={words.lines.ends}>
+      <Group title={messages.lines.ends}>
         <div className="grid gap-2">
           {(['from', 'to'] as const).map((which) => (
             <EndFields
@@ -89,7 +89,7 @@ function EndFields({ which, end, others, onHead, onTie }: EndFieldsProps) {
   return (
     <div className="grid grid-cols-[5.5rem_1fr] items-center gap-x-2 gap-y-1 text-sm">
       <label htmlFor={`${id}-head`} className="text-soft">
-        {which === 'from' ? words.lines.begins : words.lines.endsWith}
+        {which === 'from' ? messages.lines.begins : messages.lines.endsWith}
       </label>
       <select
         id={`${id}-head`}
@@ -102,12 +102,12 @@ function EndFields({ which, end, others, onHead, onTie }: EndFieldsProps) {
       >
         {lineHeads.map((head) => (
           <option key={head} value={head}>
-            {words.lines.heads[head]}
+            {messages.lines.heads[head]}
           </option>
         ))}
       </select>
       <label htmlFor={`${id}-tie`} className="text-soft">
-        {words.lines[which]}
+        {messages.lines[which]}
       </label>
       <select
         id={`${id}-tie`}
@@ -115,10 +115,10 @@ function EndFields({ which, end, others, onHead, onTie }: EndFieldsProps) {
         onChange={(event) => onTie(event.target.value)}
         className={fieldLook}
       >
-        <option value="">{words.lines.free}</option>
+        <option value="">{messages.lines.free}</option>
         {others.map((other) => (
           <option key={other.id} value={other.id}>
-            {nameOf(other) || words.kinds[other.kind]}
+            {nameOf(other) || messages.kinds[other.kind]}
           </option>
         ))}
       </select>

@@ -1,7 +1,7 @@
 /** The lines and arrows to begin with. */
 import type { LineHead } from '@gobrel/core/deck';
 import type { ConnectorStyle } from '@gobrel/core/geometry';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 /** A line to begin with. */
 export interface PresetLine {
@@ -10,7 +10,7 @@ export interface PresetLine {
   readonly to: LineHead;
 }
 
-const presets: Readonly<Record<keyof typeof words.lines.presets, PresetLine & { readonly sample: string }>> = {
+const presets: Readonly<Record<keyof typeof messages.lines.presets, PresetLine & { readonly sample: string }>> = {
   line: { way: 'straight', from: 'none', to: 'none', sample: 'M6 30L54 10' },
   arrow: { way: 'straight', from: 'none', to: 'triangle', sample: 'M6 30L54 10M42 8l12 2-7 10' },
   both: { way: 'straight', from: 'triangle', to: 'triangle', sample: 'M6 20H54M14 12l-8 8 8 8M46 12l8 8-8 8' },
@@ -21,8 +21,8 @@ const presets: Readonly<Record<keyof typeof words.lines.presets, PresetLine & { 
 export function LinePicker({ onPick }: { onPick: (line: PresetLine) => void }) {
   return (
     <>
-      <div role="group" aria-label={words.lines.title} className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-        {Object.entries(words.lines.presets).map(([key, name]) => {
+      <div role="group" aria-label={messages.lines.title} className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+        {Object.entries(messages.lines.presets).map(([key, name]) => {
           const { sample, ...line } = presets[key as keyof typeof presets];
           return (
             <button
@@ -46,7 +46,7 @@ export function LinePicker({ onPick }: { onPick: (line: PresetLine) => void }) {
           );
         })}
       </div>
-      <p className="mt-3 text-sm text-soft">{words.lines.tieHint}</p>
+      <p className="mt-3 text-sm text-soft">{messages.lines.tieHint}</p>
     </>
   );
 }

@@ -2,9 +2,9 @@
 import { type Destination, isDangling, type Item, type ItemId, setLink, type SlideId } from '@gobrel/core/deck';
 import { branchesOf } from '@gobrel/core/routes';
 import { Link2, LockKeyhole, X } from 'lucide-react';
-import { slideName, Thumbnail } from '../../../shared/slides';
+import { Thumbnail } from '../../../shared/slides';
 import { Button, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { branchCalled, destinationIn, messages, openWhen, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { destinationIcons } from '../links/destination-icons';
 import { Group } from './parts';
@@ -24,7 +24,7 @@ interface LinkGroupProps {
 export function LinkGroup({ editing, item, ids, onWords, onPick, onGo }: LinkGroupProps) {
   const { deck, run } = editing;
   return (
-    <Group title={words.editor.leadsTo}>
+    <Group title={messages.editor.leadsTo}>
       {item.link ? (
         <LinkRow
           editing={editing}
@@ -40,7 +40,7 @@ export function LinkGroup({ editing, item, ids, onWords, onPick, onGo }: LinkGro
         onClick={onPick}
       >
         <Link2 size={18} aria-hidden />{' '}
-        {onWords ? words.editor.linkWords : item.link ? words.editor.changeLink : words.editor.linkItem}
+        {onWords ? messages.editor.linkWords : item.link ? messages.editor.changeLink : messages.editor.linkItem}
       </Button>
     </Group>
   );
@@ -66,7 +66,7 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
           {isSplit || branches.length === 0 ? (
             <span className="flex min-h-11 items-center gap-2 font-semibold">
               <Icon size={18} aria-hidden className="flex-none" />
-              <span className="min-w-0 truncate">{words.editor.destinationIn(deck, destination)}</span>
+              <span className="min-w-0 truncate">{destinationIn(deck, destination)}</span>
             </span>
           ) : null}
           {branches.map((branch, index) => (
@@ -74,33 +74,31 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
               key={index}
               type="button"
               className="flex min-h-11 items-center gap-2 text-left hover:underline"
-              aria-label={words.editor.goThere(slideName(deck, branch.slideId))}
+              aria-label={messages.editor.goThere({ name: slideName(deck, branch.slideId) })}
               onClick={() => onGo(branch.slideId)}
             >
               <Thumbnail deck={deck} slideId={branch.slideId} width={56} />
               <span className="min-w-0 flex-1">
                 {branch.answer && destination.to === 'by-answer' ? (
                   <span className="block text-sm font-semibold text-clay">
-                    {words.links.branch(deck.items[destination.questionId], branch.answer)}
+                    {branchCalled(deck.items[destination.questionId], branch.answer)}
                   </span>
                 ) : null}
                 <span className="block truncate font-semibold">
-                  {destination.to === 'viewpoint'
-                    ? words.editor.destinationIn(deck, destination)
-                    : slideName(deck, branch.slideId)}
+                  {destination.to === 'viewpoint' ? destinationIn(deck, destination) : slideName(deck, branch.slideId)}
                 </span>
               </span>
             </button>
           ))}
         </span>
-        <IconButton name={words.editor.removeLink} onClick={onRemove}>
+        <IconButton name={messages.editor.removeLink} onClick={onRemove}>
           <X size={18} aria-hidden />
         </IconButton>
       </div>
       {destination.gate ? (
         <p className="flex items-start gap-1.5 pr-2 pb-1 text-sm text-soft">
           <LockKeyhole size={15} aria-hidden className="mt-0.5 flex-none" />
-          {words.links.openWhen(deck, destination.gate)}
+          {openWhen(deck, destination.gate)}
         </p>
       ) : null}
     </div>

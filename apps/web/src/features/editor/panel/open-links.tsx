@@ -2,8 +2,7 @@
 import { type Deck, isDangling, type ItemId, type SlideId } from '@gobrel/core/deck';
 import { linksOf } from '@gobrel/core/routes';
 import { Unlink } from 'lucide-react';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { Group } from './parts';
 
 interface OpenLinksProps {
@@ -16,9 +15,9 @@ export function OpenLinks({ deck, onGo }: OpenLinksProps) {
   const open = linksOf(deck).filter((link) => isDangling(deck, link.destination));
   if (open.length === 0) return null;
   return (
-    <Group title={words.routes.openLinks(open.length)}>
-      <p className="mb-1 text-sm text-soft">{words.routes.openLinksHint}</p>
-      <ul aria-label={words.routes.openLinks(open.length)} className="max-h-60 overflow-y-auto">
+    <Group title={messages.routes.openLinks({ count: open.length })}>
+      <p className="mb-1 text-sm text-soft">{messages.routes.openLinksHint}</p>
+      <ul aria-label={messages.routes.openLinks({ count: open.length })} className="max-h-60 overflow-y-auto">
         {open.map((link, index) => (
           <li key={`${link.itemId} ${index}`}>
             <button
@@ -28,10 +27,10 @@ export function OpenLinks({ deck, onGo }: OpenLinksProps) {
             >
               <Unlink size={16} aria-hidden className="flex-none" />
               <span className="min-w-0 break-words">
-                {words.routes.openLink(
-                  slideName(deck, link.from),
-                  link.carrier || words.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'],
-                )}
+                {messages.routes.openLink({
+                  slide: slideName(deck, link.from),
+                  carrier: link.carrier || messages.kinds[deck.items[link.itemId]?.kind ?? 'hotspot'],
+                })}
               </span>
             </button>
           </li>

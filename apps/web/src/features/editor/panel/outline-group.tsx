@@ -1,7 +1,7 @@
 /** The line around a shape or a picture, and how much shines through. */
 import type { Dash, ShapeItem, Theme } from '@gobrel/core/deck';
 import { Choose } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { Colours } from './colours';
 import { Group, NumberField } from './parts';
 
@@ -18,23 +18,23 @@ const samples = { solid: undefined, dashed: '6 4', dotted: '0.1 5' } as const;
 
 export function OutlineGroup({ theme, item, onChange }: OutlineGroupProps) {
   return (
-    <Group title={words.editor.outline}>
+    <Group title={messages.editor.outline}>
       <Colours
         theme={theme}
-        label={words.editor.outline}
+        label={messages.editor.outline}
         value={item.outline}
         onChange={(outline) => onChange(item.outlineWidth > 0 ? { outline } : { outline, outlineWidth: 4 })}
       />
       <div className="my-2 grid grid-cols-2 gap-2">
         <NumberField
-          label={words.editor.weight}
+          label={messages.editor.weight}
           value={item.outlineWidth}
           least={0}
           most={40}
           onChange={(outlineWidth) => onChange({ outlineWidth })}
         />
         <NumberField
-          label={words.editor.opacity}
+          label={messages.editor.opacity}
           value={item.opacity * 100}
           least={0}
           most={100}
@@ -42,11 +42,11 @@ export function OutlineGroup({ theme, item, onChange }: OutlineGroupProps) {
         />
       </div>
       <Choose
-        label={words.editor.dash}
+        label={messages.editor.dash}
         value={item.dash}
         options={dashes.map((dash) => ({
           value: dash,
-          name: words.editor.dashes[dash],
+          name: messages.editor.dashes[dash],
           icon: (
             <svg width="40" height="8" aria-hidden="true">
               <path

@@ -3,7 +3,7 @@ import { type OwnFields, type PictureItem, setItemFields, sharpnessOf, sizeOf, u
 import { Crop, FlipHorizontal2, FlipVertical2, RefreshCw } from 'lucide-react';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Button, Field, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { CropDialog } from '../contents/crop-dialog';
 import { useDragPreview } from '../canvas/drag-preview';
 import type { Editing } from '../state/editing';
@@ -29,32 +29,32 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
     <>
       <div className="mb-4">
         <Field
-          label={words.editor.alt}
-          hint={words.editor.altHint}
+          label={messages.editor.alt}
+          hint={messages.editor.altHint}
           value={item.alt}
           onChange={(event) => set({ alt: event.target.value })}
         />
       </div>
-      <Group title={words.editor.picture}>
+      <Group title={messages.editor.picture}>
         <div className="mb-1 flex">
           <Button className="flex-1" disabled={item.picture === ''} onClick={() => setCropping(true)}>
-            <Crop size={18} aria-hidden /> {words.editor.crop}
+            <Crop size={18} aria-hidden /> {messages.editor.crop}
           </Button>
           <IconButton
-            name={words.editor.flipAcross}
+            name={messages.editor.flipAcross}
             pressed={item.flippedAcross}
             onClick={() => set({ flippedAcross: !item.flippedAcross })}
           >
             <FlipHorizontal2 size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={words.editor.flipDown}
+            name={messages.editor.flipDown}
             pressed={item.flippedDown}
             onClick={() => set({ flippedDown: !item.flippedDown })}
           >
             <FlipVertical2 size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.editor.replacePicture} onClick={() => file.current?.click()}>
+          <IconButton name={messages.editor.replacePicture} onClick={() => file.current?.click()}>
             <RefreshCw size={18} aria-hidden />
           </IconButton>
         </div>
@@ -64,11 +64,11 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
           type="file"
           accept="image/*"
           hidden
-          aria-label={words.editor.replacePicture}
+          aria-label={messages.editor.replacePicture}
           onChange={(event) => void replace(event)}
         />
       </Group>
-      <ShapeField title={words.editor.cutOut} value={item.shape} onPick={(shape) => set({ shape })} />
+      <ShapeField title={messages.editor.cutOut} value={item.shape} onPick={(shape) => set({ shape })} />
       <OutlineGroup theme={deck.theme} item={item} onChange={set} />
       {cropping ? <CropDialog editing={editing} item={item} onClose={() => setCropping(false)} /> : null}
     </>
@@ -83,7 +83,7 @@ function SharpnessNote({ item, slideWidth }: { item: PictureItem; slideWidth: nu
   const colours = { sharp: 'text-reed', soft: 'text-amber', blurred: 'text-berry' } as const;
   return (
     <p role="status" className={`text-sm font-semibold ${colours[verdict]}`}>
-      {words.editor.sharpness[verdict]} <span className="font-normal">{words.editor.pixelsPer(ratio)}</span>
+      {messages.editor.sharpness[verdict]} <span className="font-normal">{messages.editor.pixelsPer({ ratio })}</span>
     </p>
   );
 }

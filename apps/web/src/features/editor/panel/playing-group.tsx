@@ -10,7 +10,7 @@ import {
 } from '@gobrel/core/deck';
 import { readingTime } from '@gobrel/core/show';
 import { ChevronRight } from 'lucide-react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { Group, NumberField, PickField } from './parts';
 
@@ -26,27 +26,29 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
   const setDeck = (fields: Partial<Playing>) =>
     run([{ type: 'set-deck', fields: { playing: { ...playing, ...fields } } }]);
   return (
-    <Group title={words.editor.playing}>
+    <Group title={messages.editor.playing}>
       <PickField
-        label={words.editor.transition}
-        shown={words.editor.comes}
+        label={messages.editor.transition}
+        shown={messages.editor.comes}
         value={slide.transition ?? ''}
         onChange={(name) => onSet({ transition: transitionNamed(name) })}
       >
-        <option value="">{words.editor.transitionOfDeck(words.editor.transitions[playing.transition])}</option>
+        <option value="">
+          {messages.editor.transitionOfDeck({ name: messages.editor.transitions[playing.transition] })}
+        </option>
         <Transitions />
       </PickField>
       <Stays deck={deck} slide={slide} onSet={onSet} />
       {viewpointsOn(deck, slide.id).length > 0 ? (
         <PickField
-          label={words.editor.overview}
-          shown={words.editor.wholeSeen}
+          label={messages.editor.overview}
+          shown={messages.editor.wholeSeen}
           value={slide.overview}
           onChange={(value) => onSet({ overview: overviews.find((each) => each === value) ?? slide.overview })}
         >
           {overviews.map((each) => (
             <option key={each} value={each}>
-              {words.editor.overviews[each]}
+              {messages.editor.overviews[each]}
             </option>
           ))}
         </PickField>
@@ -54,11 +56,11 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
       <details className="group">
         <summary className="flex min-h-11 cursor-pointer items-center gap-1 text-sm font-semibold">
           <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
-          {words.editor.deckPlaying}
+          {messages.editor.deckPlaying}
         </summary>
         <PickField
-          label={`${words.editor.deckPlaying}: ${words.editor.transition}`}
-          shown={words.editor.comes}
+          label={`${messages.editor.deckPlaying}: ${messages.editor.transition}`}
+          shown={messages.editor.comes}
           value={playing.transition}
           onChange={(name) => setDeck({ transition: transitionNamed(name) ?? 'cut' })}
         >
@@ -72,7 +74,7 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
               checked={playing[name]}
               onChange={(event) => setDeck({ [name]: event.target.checked })}
             />
-            {words.editor[name]}
+            {messages.editor[name]}
           </label>
         ))}
       </details>
@@ -85,17 +87,17 @@ function Stays({ deck, slide, onSet }: { deck: Deck } & Omit<PlayingGroupProps, 
   return (
     <div className="mb-1">
       <PickField
-        label={words.editor.stays}
-        shown={words.editor.staysShort}
+        label={messages.editor.stays}
+        shown={messages.editor.staysShort}
         value={slide.stays === null ? 'computed' : 'fixed'}
         onChange={(value) => onSet({ stays: value === 'fixed' ? computed : null })}
       >
-        <option value="computed">{words.editor.staysFor(computed)}</option>
-        <option value="fixed">{words.editor.staysFixed}</option>
+        <option value="computed">{messages.editor.staysFor({ seconds: computed })}</option>
+        <option value="fixed">{messages.editor.staysFixed}</option>
       </PickField>
       {slide.stays === null ? null : (
         <NumberField
-          label={words.editor.seconds}
+          label={messages.editor.seconds}
           value={slide.stays}
           least={1}
           most={3600}
@@ -111,7 +113,7 @@ function Transitions() {
     <>
       {transitionNames.map((name) => (
         <option key={name} value={name}>
-          {words.editor.transitions[name]}
+          {messages.editor.transitions[name]}
         </option>
       ))}
     </>

@@ -2,7 +2,7 @@
 import type { SlideId } from '@gobrel/core/deck';
 import { Flag, TriangleAlert } from 'lucide-react';
 import { useDeferredValue } from 'react';
-import { words } from '../../../shared/messages';
+import { messages, percent } from '../../../shared/messages';
 import { useRouteFigures } from '../routes-worker/use-route-figures';
 import type { Editing } from '../state/editing';
 import { Group } from './parts';
@@ -11,23 +11,27 @@ export function RoutesGroup({ editing, slideId }: { editing: Editing; slideId: S
   const figures = useRouteFigures(useDeferredValue(editing.deck));
   const own = figures?.slides.get(slideId);
   if (!own) return null;
-  const { ofSlide } = words.routes;
+  const { ofSlide } = messages.routes;
   return (
     <Group title={ofSlide.title}>
       <ul className="text-sm">
         {own.troubles.map((trouble) => (
           <li key={trouble} className="flex items-center gap-1.5 font-semibold text-berry">
-            <TriangleAlert size={15} aria-hidden className="flex-none" /> {words.routes.troubles[trouble]}
+            <TriangleAlert size={15} aria-hidden className="flex-none" /> {messages.routes.troubles[trouble]}
           </li>
         ))}
         {own.ending ? (
           <li className="flex items-center gap-1.5">
             <Flag size={15} aria-hidden className="flex-none text-reed" />
-            {ofSlide.ending(own.ending.routes === 'endless' ? words.routes.endless : own.ending.routes.toString())}
+            {ofSlide.ending({
+              routes: own.ending.routes === 'endless' ? messages.routes.endless : own.ending.routes.toString(),
+            })}
           </li>
         ) : null}
-        {own.distance !== null ? <li>{ofSlide.distance(own.distance)}</li> : null}
-        {own.distance !== null && !Number.isNaN(own.seen) ? <li>{ofSlide.seen(own.seen)}</li> : null}
+        {own.distance !== null ? <li>{ofSlide.distance({ slides: own.distance })}</li> : null}
+        {own.distance !== null && !Number.isNaN(own.seen) ? (
+          <li>{ofSlide.seen({ share: percent(own.seen) })}</li>
+        ) : null}
       </ul>
     </Group>
   );

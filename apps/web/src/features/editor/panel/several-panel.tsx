@@ -2,7 +2,7 @@
 import { canBePiece, type ItemId, piecesOn, setLayer, setLoose, type SlideId, unitsAmong } from '@gobrel/core/deck';
 import { Puzzle } from 'lucide-react';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { ArrangeGroup } from './arrange-group';
 import { LinkGroup } from './link-group';
@@ -26,20 +26,22 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
   const isOnePiece = isGroup && piece?.items.length === ids.length;
   return (
     <>
-      <h2 className="mb-3 text-lg">{isGroup ? words.links.groupOf(ids.length) : words.editor.several(ids.length)}</h2>
+      <h2 className="mb-3 text-lg">
+        {isGroup ? messages.links.groupOf({ count: ids.length }) : messages.editor.several({ count: ids.length })}
+      </h2>
       {isGroup && first ? (
         <LinkGroup editing={editing} item={first} ids={ids} onWords={false} onPick={onPickLink} onGo={onGo} />
       ) : null}
       {movable.length > 0 ? (
         <Button className="mb-3 w-full" onClick={() => run(setLoose(deck, movable, !areLoose))}>
-          <Puzzle size={18} aria-hidden /> {areLoose ? words.questions.fixMany : words.questions.looseMany}
+          <Puzzle size={18} aria-hidden /> {areLoose ? messages.questions.fixMany : messages.questions.looseMany}
         </Button>
       ) : null}
       {isOnePiece && first ? <PieceGroup editing={editing} item={first} pieceId={piece.id} ids={ids} /> : null}
       <ArrangeGroup editing={editing} ids={ids} />
       <ViewpointFrom editing={editing} ids={ids} />
       <Button className="w-full" onClick={() => run(setLayer(deck, ids, 'backdrop'))}>
-        {words.editor.intoBackdrop}
+        {messages.editor.intoBackdrop}
       </Button>
     </>
   );

@@ -2,7 +2,7 @@
 import type { ShapeName } from '@gobrel/core/deck';
 import { useState } from 'react';
 import { Button, Popover } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { Group } from './parts';
 import { ShapePicker, ShapeSign } from './shape-picker';
 
@@ -22,8 +22,8 @@ export function ShapeField({ title, value, onPick }: ShapeFieldProps) {
         open={open}
         onOpenChange={setOpen}
         trigger={
-          <Button className="w-full !justify-start" aria-label={`${title}: ${words.shapes[value]}`}>
-            <ShapeSign name={value} /> {words.shapes[value]}
+          <Button className="w-full !justify-start" aria-label={`${title}: ${messages.shapes[value]}`}>
+            <ShapeSign name={value} /> {messages.shapes[value]}
           </Button>
         }
       >

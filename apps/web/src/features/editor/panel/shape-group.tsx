@@ -1,6 +1,6 @@
 /** How a shape looks: its outline, its fill, its line. */
 import { setItemFields, type OwnFields, type ShapeItem } from '@gobrel/core/deck';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { OutlineGroup } from './outline-group';
 import { Colours } from './colours';
@@ -11,11 +11,11 @@ export function ShapeGroup({ editing, item }: { editing: Editing; item: ShapeIte
   const set = (fields: Partial<OwnFields<'shape'>>) => editing.run(setItemFields(editing.deck, item.id, { ...fields }));
   return (
     <>
-      <ShapeField title={words.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
-      <Group title={words.editor.fill}>
+      <ShapeField title={messages.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
+      <Group title={messages.editor.fill}>
         <Colours
           theme={editing.deck.theme}
-          label={words.editor.fill}
+          label={messages.editor.fill}
           value={item.fill}
           canBeNone
           onChange={(fill) => set({ fill })}

@@ -1,6 +1,6 @@
 /** All shapes in sight, each with its name, to pick one. */
 import { type ShapeName, shapeNames, shapePath } from '@gobrel/core/deck';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface ShapePickerProps {
   readonly label: string;
@@ -22,8 +22,8 @@ export function ShapePicker({ label, value, onPick }: ShapePickerProps) {
         <button
           key={name}
           type="button"
-          aria-label={words.shapes[name]}
-          title={words.shapes[name]}
+          aria-label={messages.shapes[name]}
+          title={messages.shapes[name]}
           aria-pressed={value === null ? undefined : value === name}
           onClick={() => onPick(name)}
           className={`flex size-11 items-center justify-center rounded-md hover:bg-rule/50 ${value === name ? 'bg-dusk-wash text-dusk outline-2 outline-dusk' : ''}`}

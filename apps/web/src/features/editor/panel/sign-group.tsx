@@ -1,7 +1,7 @@
 /** How a sign looks: what it shows in words, its colour and weight. */
 import { setItemFields, type SignItem } from '@gobrel/core/deck';
 import { Field } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { Colours } from './colours';
 import { Group, NumberField } from './parts';
@@ -12,24 +12,24 @@ export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; 
     <>
       <div className="mb-4">
         <Field
-          label={words.signs.shows}
-          hint={words.editor.altHint}
+          label={messages.signs.shows}
+          hint={messages.editor.altHint}
           value={item.shows}
           maxLength={120}
           onChange={(event) => set({ shows: event.target.value })}
         />
       </div>
       {item.sticker === '' ? (
-        <Group title={words.signs.color}>
+        <Group title={messages.signs.color}>
           <Colours
             theme={deck.theme}
-            label={words.signs.color}
+            label={messages.signs.color}
             value={item.color}
             onChange={(color) => set({ color })}
           />
           <div className="mt-2">
             <NumberField
-              label={words.signs.weight}
+              label={messages.signs.weight}
               value={item.weight}
               least={0.5}
               most={4}

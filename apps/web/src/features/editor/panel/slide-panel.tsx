@@ -3,7 +3,7 @@ import { type Change, type ItemId, type Slide, type SlideId, slidesInOrder, step
 import { endsOfItself } from '@gobrel/core/routes';
 import { ChevronLeft, ChevronRight, ClipboardPaste, Copy, CopyPlus, Heading, Sprout, Trash2 } from 'lucide-react';
 import { Button, Choose, Field, IconButton, LongField } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import type { SlideActions } from '../order/use-slide-actions';
@@ -48,56 +48,58 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
   const later = stepEntries(deck, ids, 'later');
   return (
     <>
-      <h2 className="mb-3 text-lg">{isOne ? words.editor.thisSlide : words.order.severalSlides(slides.length)}</h2>
+      <h2 className="mb-3 text-lg">
+        {isOne ? messages.editor.thisSlide : messages.order.severalSlides({ count: slides.length })}
+      </h2>
       {isOne ? (
         <div className="mb-4">
           <Field
-            label={words.editor.slideName}
+            label={messages.editor.slideName}
             value={slide.name}
             maxLength={120}
             onChange={(event) => set({ name: event.target.value })}
           />
         </div>
       ) : (
-        <p className="mb-4 text-sm text-soft">{words.order.severalHint}</p>
+        <p className="mb-4 text-sm text-soft">{messages.order.severalHint}</p>
       )}
       <OpenLinks deck={deck} onGo={onGoTo} />
       {isOne && onMap ? <ItemLinksGroup editing={editing} slideId={slide.id} /> : null}
       {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
-      <Group title={words.editor.exits}>
+      <Group title={messages.editor.exits}>
         <Choose
-          label={words.editor.exits}
+          label={messages.editor.exits}
           value={common((each) => each.exits)}
           options={[
-            { value: 'open', name: words.editor.exitsOpen },
-            { value: 'links-only', name: words.editor.exitsLinks },
+            { value: 'open', name: messages.editor.exitsOpen },
+            { value: 'links-only', name: messages.editor.exitsLinks },
           ]}
           onChange={(exits) => set({ exits })}
         />
         <div className="mt-1">
           {ends === null || slide.ending ? (
             <Choose
-              label={words.routes.endingTitle}
+              label={messages.routes.endingTitle}
               value={common((each) => (each.ending ? 'yes' : 'no'))}
               options={[
-                { value: 'no', name: words.routes.endings.no },
-                { value: 'yes', name: words.routes.endings.yes },
+                { value: 'no', name: messages.routes.endings.no },
+                { value: 'yes', name: messages.routes.endings.yes },
               ]}
               onChange={(choice) => set({ ending: choice === 'yes' })}
             />
           ) : (
-            <p className="text-sm">{words.routes.endsOfItself[ends]}</p>
+            <p className="text-sm">{messages.routes.endsOfItself[ends]}</p>
           )}
         </div>
       </Group>
       {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
-      <Group title={words.editor.inShow}>
+      <Group title={messages.editor.inShow}>
         <Choose
-          label={words.editor.inShow}
+          label={messages.editor.inShow}
           value={common((each) => (each.leftOut ? 'out' : 'in'))}
           options={[
-            { value: 'in', name: words.editor.shown },
-            { value: 'out', name: words.editor.leftOut },
+            { value: 'in', name: messages.editor.shown },
+            { value: 'out', name: messages.editor.leftOut },
           ]}
           onChange={(choice) => set({ leftOut: choice === 'out' })}
         />
@@ -105,13 +107,13 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
       <PlayingGroup editing={editing} slide={slide} onSet={set} />
       {isOne ? <ThemeGroup editing={editing} /> : null}
       <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
-      <Group title={words.order.numbers}>
+      <Group title={messages.order.numbers}>
         <Choose
-          label={words.order.numbers}
+          label={messages.order.numbers}
           value={common((each) => (each.numbered ? 'yes' : 'no'))}
           options={[
-            { value: 'yes', name: words.order.numbered.yes },
-            { value: 'no', name: words.order.numbered.no },
+            { value: 'yes', name: messages.order.numbered.yes },
+            { value: 'no', name: messages.order.numbered.no },
           ]}
           onChange={(choice) => set({ numbered: choice === 'yes' })}
         />
@@ -121,41 +123,41 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
           disabled={all.every((each) => each.numbered === slide.numbered)}
           onClick={() => set({ numbered: slide.numbered }, all)}
         >
-          {words.order.onAll}
+          {messages.order.onAll}
         </Button>
       </Group>
-      <Group title={words.editor.order}>
+      <Group title={messages.editor.order}>
         <div className="flex flex-wrap gap-1">
-          <IconButton name={words.editor.moveEarlier} disabled={earlier.length === 0} onClick={() => run(earlier)}>
+          <IconButton name={messages.editor.moveEarlier} disabled={earlier.length === 0} onClick={() => run(earlier)}>
             <ChevronLeft aria-hidden />
           </IconButton>
-          <IconButton name={words.editor.moveLater} disabled={later.length === 0} onClick={() => run(later)}>
+          <IconButton name={messages.editor.moveLater} disabled={later.length === 0} onClick={() => run(later)}>
             <ChevronRight aria-hidden />
           </IconButton>
           <IconButton
-            name={isOne ? words.editor.duplicateSlide : words.order.duplicate}
+            name={isOne ? messages.editor.duplicateSlide : messages.order.duplicate}
             onClick={() => actions.duplicate(ids)}
           >
             <CopyPlus size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.order.copy} onClick={() => actions.copy(ids)}>
+          <IconButton name={messages.order.copy} onClick={() => actions.copy(ids)}>
             <Copy size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={words.order.pasteAfter}
+            name={messages.order.pasteAfter}
             disabled={clip === null}
             onClick={() => actions.paste(clip ?? '', last.id)}
           >
             <ClipboardPaste size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
+          <IconButton name={messages.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
             <Heading size={18} aria-hidden />
           </IconButton>
-          <IconButton name={words.starters.keep} onClick={onKeep}>
+          <IconButton name={messages.starters.keep} onClick={onKeep}>
             <Sprout size={18} aria-hidden />
           </IconButton>
           <IconButton
-            name={isOne ? words.editor.removeSlide : words.order.remove}
+            name={isOne ? messages.editor.removeSlide : messages.order.remove}
             disabled={slides.length >= all.length}
             onClick={() => actions.remove(ids)}
             className="text-berry"
@@ -166,8 +168,8 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
       </Group>
       {isOne ? (
         <LongField
-          label={words.editor.notes}
-          hint={words.editor.notesHint}
+          label={messages.editor.notes}
+          hint={messages.editor.notesHint}
           rows={4}
           value={slide.notes}
           onChange={(event) => set({ notes: event.target.value })}

@@ -12,7 +12,7 @@ import {
   type Theme,
   weights,
 } from '@gobrel/core/deck';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { NumberField, POINTS } from './parts';
 
 interface StyleTableProps {
@@ -27,24 +27,24 @@ export function StyleTable({ theme, onChange }: StyleTableProps) {
     onChange({ ...theme.styles, [name]: { ...theme.styles[name], ...fields } });
   return (
     <>
-      <h3 className="mb-1 mt-4 text-base">{words.textStyles.title}</h3>
+      <h3 className="mb-1 mt-4 text-base">{messages.textStyles.title}</h3>
       <div className="flex flex-col gap-2">
         {textStyleNames.map((name) => {
           const style = theme.styles[name];
-          const title = words.textStyles.names[name];
+          const title = messages.textStyles.names[name];
           return (
             <div key={name} className="grid grid-cols-2 items-center gap-2 sm:grid-cols-[6rem_1fr_1fr_1fr_1fr]">
               <span className="font-semibold">{title}</span>
               <NumberField
-                label={words.textStyles.sizeOf(title)}
-                shown={words.editor.size}
+                label={messages.textStyles.sizeOf({ style: title })}
+                shown={messages.editor.size}
                 value={style.size * POINTS}
                 least={6}
                 most={300}
                 onChange={(points) => set(name, { size: Math.min(400, Math.max(8, points / POINTS)) })}
               />
               <select
-                aria-label={words.textStyles.fontOf(title)}
+                aria-label={messages.textStyles.fontOf({ style: title })}
                 className={field}
                 value={style.font ?? ''}
                 onChange={(event) =>
@@ -52,26 +52,27 @@ export function StyleTable({ theme, onChange }: StyleTableProps) {
                 }
               >
                 <option value="">
-                  {words.textStyles.usualFont}: {words.editor.fonts[style.heading ? theme.headingFont : theme.textFont]}
+                  {messages.textStyles.usualFont}:{' '}
+                  {messages.editor.fonts[style.heading ? theme.headingFont : theme.textFont]}
                 </option>
                 {fontNames.map((font) => (
                   <option key={font} value={font}>
-                    {words.editor.fonts[font]}
+                    {messages.editor.fonts[font]}
                   </option>
                 ))}
               </select>
               <select
-                aria-label={words.textStyles.weightOf(title)}
+                aria-label={messages.textStyles.weightOf({ style: title })}
                 className={field}
                 value={style.weight ?? ''}
                 onChange={(event) =>
                   set(name, { weight: weights.find((weight) => String(weight) === event.target.value) ?? null })
                 }
               >
-                <option value="">{words.textStyles.usualWeight}</option>
+                <option value="">{messages.textStyles.usualWeight}</option>
                 {weights.map((weight) => (
                   <option key={weight} value={weight}>
-                    {words.textStyles.weights[weight]}
+                    {messages.textStyles.weights[weight]}
                   </option>
                 ))}
               </select>
@@ -82,7 +83,7 @@ export function StyleTable({ theme, onChange }: StyleTableProps) {
                   style={{ background: colourIn(theme, style.color) }}
                 />
                 <select
-                  aria-label={words.textStyles.colourOf(title)}
+                  aria-label={messages.textStyles.colourOf({ style: title })}
                   className={`${field} flex-1`}
                   value={style.color}
                   onChange={(event) => set(name, { color: event.target.value })}
@@ -91,7 +92,7 @@ export function StyleTable({ theme, onChange }: StyleTableProps) {
                     .filter((colour) => colour !== 'ground')
                     .map((colour) => (
                       <option key={colour} value={colour}>
-                        {words.colours[colour]}
+                        {messages.colours[colour]}
                       </option>
                     ))}
                   {isColourName(style.color) ? null : <option value={style.color}>{style.color}</option>}
@@ -101,7 +102,7 @@ export function StyleTable({ theme, onChange }: StyleTableProps) {
           );
         })}
       </div>
-      <p className="mt-2 text-sm text-soft">{words.textStyles.hint}</p>
+      <p className="mt-2 text-sm text-soft">{messages.textStyles.hint}</p>
     </>
   );
 }

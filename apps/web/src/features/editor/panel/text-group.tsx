@@ -31,7 +31,7 @@ import {
   Superscript,
 } from 'lucide-react';
 import { Choose, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk, withText } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { CharacterPicker } from './character-picker';
@@ -93,12 +93,12 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
       .run();
   };
   return (
-    <Group title={words.editor.text}>
-      <div className="mb-2 flex flex-wrap" role="group" aria-label={words.editor.text}>
+    <Group title={messages.editor.text}>
+      <div className="mb-2 flex flex-wrap" role="group" aria-label={messages.editor.text}>
         {marks.map((mark) => (
           <IconButton
             key={mark.name}
-            name={words.editor.textMarks[mark.name]}
+            name={messages.editor.textMarks[mark.name]}
             pressed={on?.includes(mark.name) ?? false}
             {...keepFocus}
             onClick={() => withText(item.id, (current) => mark.run(current), field)}
@@ -107,7 +107,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
           </IconButton>
         ))}
         <IconButton
-          name={words.editor.heading}
+          name={messages.editor.heading}
           pressed={look.heading}
           {...keepFocus}
           onClick={() => setLook({ heading: !look.heading })}
@@ -135,7 +135,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
       />
       <div className="mb-2 flex flex-col gap-2">
         <FontField
-          label={words.editor.font}
+          label={messages.editor.font}
           value={look.font ?? (look.heading ? 'heading' : 'text')}
           onChange={(font) => setStyle({ font }, { font })}
         />
@@ -143,14 +143,14 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
       </div>
       <div className="mb-2 grid grid-cols-2 gap-2">
         <NumberField
-          label={words.editor.size}
+          label={messages.editor.size}
           value={look.size * POINTS}
           least={6}
           most={300}
           onChange={(points) => setStyle({ fontSize: points / POINTS }, { size: points / POINTS })}
         />
         <NumberField
-          label={words.editor.lineSpacing}
+          label={messages.editor.lineSpacing}
           value={look.lineSpacing ?? USUAL_SPACING}
           least={0.8}
           most={4}
@@ -160,44 +160,51 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
       </div>
       <div className="mb-2 flex flex-col gap-2">
         <Choose
-          label={words.editor.align}
+          label={messages.editor.align}
           value={look.align}
           options={[
-            { value: 'left', name: words.editor.alignLeft, icon: <AlignLeft size={16} aria-hidden /> },
-            { value: 'center', name: words.editor.alignCenter, icon: <AlignCenter size={16} aria-hidden /> },
-            { value: 'right', name: words.editor.alignRight, icon: <AlignRight size={16} aria-hidden /> },
-            { value: 'justify', name: words.editor.alignJustify, icon: <AlignJustify size={16} aria-hidden /> },
+            { value: 'left', name: messages.editor.alignLeft, icon: <AlignLeft size={16} aria-hidden /> },
+            { value: 'center', name: messages.editor.alignCenter, icon: <AlignCenter size={16} aria-hidden /> },
+            { value: 'right', name: messages.editor.alignRight, icon: <AlignRight size={16} aria-hidden /> },
+            { value: 'justify', name: messages.editor.alignJustify, icon: <AlignJustify size={16} aria-hidden /> },
           ]}
           onChange={(align) => setLook({ align })}
         />
         <Choose
-          label={words.editor.upright}
+          label={messages.editor.upright}
           value={look.upright}
           options={[
-            { value: 'top', name: words.editor.uprightTop, icon: <AlignVerticalJustifyStart size={16} aria-hidden /> },
+            {
+              value: 'top',
+              name: messages.editor.uprightTop,
+              icon: <AlignVerticalJustifyStart size={16} aria-hidden />,
+            },
             {
               value: 'middle',
-              name: words.editor.uprightMiddle,
+              name: messages.editor.uprightMiddle,
               icon: <AlignVerticalJustifyCenter size={16} aria-hidden />,
             },
             {
               value: 'bottom',
-              name: words.editor.uprightBottom,
+              name: messages.editor.uprightBottom,
               icon: <AlignVerticalJustifyEnd size={16} aria-hidden />,
             },
           ]}
           onChange={(upright) => setLook({ upright })}
         />
         <Choose
-          label={words.editor.fit}
+          label={messages.editor.fit}
           value={look.fit}
-          options={(['leave', 'shrink', 'grow'] as const).map((fit) => ({ value: fit, name: words.editor.fits[fit] }))}
+          options={(['leave', 'shrink', 'grow'] as const).map((fit) => ({
+            value: fit,
+            name: messages.editor.fits[fit],
+          }))}
           onChange={(fit) => setLook({ fit })}
         />
       </div>
       <Colours
         theme={editing.deck.theme}
-        label={words.editor.textColour}
+        label={messages.editor.textColour}
         value={look.color}
         onChange={(color) => setStyle({ color }, { color })}
       />

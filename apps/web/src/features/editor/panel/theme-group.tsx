@@ -3,7 +3,7 @@ import { backdropNames, colourNames, contrastOf, type Theme } from '@gobrel/core
 import { Palette } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { FontField } from './font-field';
 import { Group } from './parts';
@@ -17,10 +17,10 @@ export function ThemeGroup({ editing }: { editing: Editing }) {
   const [open, setOpen] = useState(false);
   const { theme } = editing.deck;
   return (
-    <Group title={words.editor.theme}>
+    <Group title={messages.editor.theme}>
       <Button
         className="w-full !justify-start !px-2.5"
-        aria-label={`${words.editor.theme}: ${theme.name}`}
+        aria-label={`${messages.editor.theme}: ${theme.name}`}
         onClick={() => setOpen(true)}
       >
         <Palette size={18} aria-hidden />
@@ -50,11 +50,11 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
   const { deck, run } = editing;
   const { theme } = deck;
   const set = (next: Theme) => run([{ type: 'set-deck', fields: { theme: next } }]);
-  const own = (fields: Partial<Theme>) => set({ ...theme, name: words.editor.ownTheme, ...fields });
+  const own = (fields: Partial<Theme>) => set({ ...theme, name: messages.editor.ownTheme, ...fields });
   return (
-    <Dialog title={words.editor.themeTitle} open onClose={onClose} wide>
+    <Dialog title={messages.editor.themeTitle} open onClose={onClose} wide>
       <ThemeShelves theme={theme} onPick={set} />
-      <h3 className="mb-1 mt-4 text-base">{words.editor.themeColours}</h3>
+      <h3 className="mb-1 mt-4 text-base">{messages.editor.themeColours}</h3>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         {colourNames.map((name) => {
           const faint = name !== 'ground' && contrastOf(theme.colours[name], theme.colours.ground) < READABLE;
@@ -67,8 +67,8 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
                 className="size-8 rounded-md border border-edge bg-card p-0.5"
               />
               <span>
-                {words.colours[name]}
-                {faint ? <span className="block text-xs text-amber">{words.editor.faint}</span> : null}
+                {messages.colours[name]}
+                {faint ? <span className="block text-xs text-amber">{messages.editor.faint}</span> : null}
               </span>
             </label>
           );
@@ -78,15 +78,15 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
         {(['headingFont', 'textFont'] as const).map((which) => (
           <FontField
             key={which}
-            label={words.editor.themeFonts[which]}
+            label={messages.editor.themeFonts[which]}
             value={theme[which]}
             onChange={(font) => own({ [which]: font })}
           />
         ))}
         <label className="flex min-h-11 items-center gap-2 rounded-md border border-edge bg-card px-2">
-          <span className="text-sm text-soft">{words.textStyles.backdrop}</span>
+          <span className="text-sm text-soft">{messages.textStyles.backdrop}</span>
           <select
-            aria-label={words.textStyles.backdrop}
+            aria-label={messages.textStyles.backdrop}
             className="min-h-10 min-w-0 flex-1 bg-card font-semibold"
             value={theme.backdrop}
             onChange={(event) =>
@@ -95,13 +95,13 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
           >
             {backdropNames.map((name) => (
               <option key={name} value={name}>
-                {words.textStyles.backdrops[name]}
+                {messages.textStyles.backdrops[name]}
               </option>
             ))}
           </select>
         </label>
       </div>
-      <p className="mt-3 text-sm text-soft">{words.editor.themeHint}</p>
+      <p className="mt-3 text-sm text-soft">{messages.editor.themeHint}</p>
       <StyleTable theme={theme} onChange={(styles) => own({ styles })} />
       <KeepTheme theme={theme} onKept={set} />
     </Dialog>

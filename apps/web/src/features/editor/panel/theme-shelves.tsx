@@ -7,7 +7,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, decksQuery, messageOf, themesQuery } from '../../../shared/api';
 import { Button, ConfirmDialog, Field, IconButton, Tabs, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface ThemeShelvesProps {
   readonly theme: Theme;
@@ -17,21 +17,21 @@ interface ThemeShelvesProps {
 export function ThemeShelves(props: ThemeShelvesProps) {
   return (
     <Tabs
-      label={words.editor.theme}
+      label={messages.editor.theme}
       tabs={[
         {
           id: 'along',
-          name: words.ownThemes.along,
+          name: messages.ownThemes.along,
           content: (
             <Shelf
               {...props}
-              label={words.editor.themes}
+              label={messages.editor.themes}
               entries={themes.map((each) => ({ key: each.name, name: each.name, theme: each }))}
             />
           ),
         },
-        { id: 'mine', name: words.ownThemes.mine, content: <MyThemes {...props} /> },
-        { id: 'others', name: words.ownThemes.others, content: <ThemesOfDecks {...props} /> },
+        { id: 'mine', name: messages.ownThemes.mine, content: <MyThemes {...props} /> },
+        { id: 'others', name: messages.ownThemes.others, content: <ThemesOfDecks {...props} /> },
       ]}
     />
   );
@@ -45,29 +45,29 @@ function MyThemes(props: ThemeShelvesProps) {
     mutationFn: ({ id }: OwnThemeView) => ask('DELETE', `/themes/${id}`),
     onSuccess: (_answer, { theme }) => {
       setAsked(null);
-      showToast(words.ownThemes.removed(theme.name));
+      showToast(messages.ownThemes.removed({ name: theme.name }));
       return queries.invalidateQueries({ queryKey: themesQuery.queryKey });
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
-  if (mine.length === 0) return <p className="py-3 text-soft">{words.ownThemes.none}</p>;
+  if (mine.length === 0) return <p className="py-3 text-soft">{messages.ownThemes.none}</p>;
   return (
     <>
       <Shelf
         {...props}
-        label={words.ownThemes.mine}
+        label={messages.ownThemes.mine}
         entries={mine.map((each) => ({ key: each.id, name: each.theme.name, theme: each.theme }))}
         onRemove={(key) => setAsked(mine.find((each) => each.id === key) ?? null)}
       />
       {asked ? (
         <ConfirmDialog
-          title={words.ownThemes.removeTitle(asked.theme.name)}
-          action={words.library.delete}
+          title={messages.ownThemes.removeTitle({ name: asked.theme.name })}
+          action={messages.library.delete}
           isPending={remove.isPending}
           onConfirm={() => remove.mutate(asked)}
           onClose={() => setAsked(null)}
         >
-          {words.ownThemes.removeText}
+          {messages.ownThemes.removeText}
         </ConfirmDialog>
       ) : null}
     </>
@@ -77,11 +77,11 @@ function MyThemes(props: ThemeShelvesProps) {
 function ThemesOfDecks(props: ThemeShelvesProps) {
   const { data: decks = [] } = useQuery(decksQuery);
   const others = decks.filter((deck) => !isSameTheme(deck.cover.theme, props.theme));
-  if (others.length === 0) return <p className="py-3 text-soft">{words.ownThemes.noDecks}</p>;
+  if (others.length === 0) return <p className="py-3 text-soft">{messages.ownThemes.noDecks}</p>;
   return (
     <Shelf
       {...props}
-      label={words.ownThemes.others}
+      label={messages.ownThemes.others}
       entries={others.map((deck) => ({ key: deck.id, name: deck.title, theme: deck.cover.theme }))}
     />
   );
@@ -112,7 +112,7 @@ function Shelf({ label, entries, theme, onPick, onRemove }: ShelfProps) {
             {onRemove ? (
               <span className="absolute right-0 top-0">
                 <IconButton
-                  name={words.ownThemes.remove(entry.name)}
+                  name={messages.ownThemes.remove({ name: entry.name })}
                   className="bg-card/85 text-berry"
                   onClick={() => onRemove(entry.key)}
                 >
@@ -156,7 +156,7 @@ export function KeepTheme({ theme, onKept }: { theme: Theme; onKept: (theme: The
       queries.setQueryData(themesQuery.queryKey, mine);
       onKept(named);
       setName('');
-      showToast(words.ownThemes.kept(named.name));
+      showToast(messages.ownThemes.kept({ name: named.name }));
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
@@ -170,14 +170,14 @@ export function KeepTheme({ theme, onKept }: { theme: Theme; onKept: (theme: The
     >
       <div className="flex-1">
         <Field
-          label={words.ownThemes.name}
+          label={messages.ownThemes.name}
           maxLength={80}
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
       </div>
       <Button type="submit" className="mb-1" disabled={name.trim() === '' || keep.isPending}>
-        {words.ownThemes.keep}
+        {messages.ownThemes.keep}
       </Button>
     </form>
   );

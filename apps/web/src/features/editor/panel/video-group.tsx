@@ -4,7 +4,7 @@ import { ImagePlus, X } from 'lucide-react';
 import { useState } from 'react';
 import { messageOf } from '../../../shared/api';
 import { Field, FileButton, IconButton, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { storeFile } from '../contents/store-file';
 import { Group } from './parts';
@@ -12,7 +12,7 @@ import { PictureButton } from './questions/picture-button';
 import { Tick } from './questions';
 
 export function VideoGroup({ editing, item }: { editing: Editing; item: VideoItem }) {
-  const says = words.video;
+  const says = messages.video;
   const [underWay, setUnderWay] = useState(false);
   const set = (fields: Partial<OwnFields<'video'>>) => editing.run(setItemFields(editing.deck, item.id, { ...fields }));
   const take = async (file: File) => {
@@ -28,10 +28,10 @@ export function VideoGroup({ editing, item }: { editing: Editing; item: VideoIte
   };
   return (
     <>
-      <Group title={words.kinds.video}>
+      <Group title={messages.kinds.video}>
         <FileButton name={says.file} accept="video/*" disabled={underWay} onFile={(file) => void take(file)} />
         <p role="status" className="my-1 text-sm text-soft">
-          {underWay ? says.underWay : item.file === '' ? says.none : says.now(item.fileName)}
+          {underWay ? says.underWay : item.file === '' ? says.none : says.now({ name: item.fileName })}
         </p>
         <div className="mb-2 flex items-center gap-1 text-sm">
           {says.poster}

@@ -12,7 +12,7 @@ import {
 import { boundsOfAll, type Frame } from '@gobrel/core/geometry';
 import { Focus } from 'lucide-react';
 import { Button, Choose, Field } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Group } from './parts';
@@ -23,31 +23,31 @@ export function ViewpointGroup({ editing, item }: { editing: Editing; item: View
     <>
       <div className="mb-4">
         <Field
-          label={words.editor.shownName}
-          hint={words.editor.viewpointHint}
+          label={messages.editor.shownName}
+          hint={messages.editor.viewpointHint}
           value={item.name}
           maxLength={120}
           onChange={(event) => run([{ type: 'set-item', id: item.id, fields: { name: event.target.value } }])}
         />
       </div>
-      <Group title={words.editor.viewpointIn}>
+      <Group title={messages.editor.viewpointIn}>
         <Choose
-          label={words.editor.viewpointIn}
+          label={messages.editor.viewpointIn}
           value={item.order === null ? 'no' : 'yes'}
           options={[
-            { value: 'yes', name: words.editor.viewpointOrders.yes },
-            { value: 'no', name: words.editor.viewpointOrders.no },
+            { value: 'yes', name: messages.editor.viewpointOrders.yes },
+            { value: 'no', name: messages.editor.viewpointOrders.no },
           ]}
           onChange={(choice) => run(orderViewpoint(deck, item.id, choice === 'yes' ? Infinity : null))}
         />
       </Group>
-      <Group title={words.editor.viewpointFrame}>
+      <Group title={messages.editor.viewpointFrame}>
         <Choose
-          label={words.editor.viewpointFrame}
+          label={messages.editor.viewpointFrame}
           value={item.framed ? 'yes' : 'no'}
           options={[
-            { value: 'yes', name: words.editor.viewpointFrames.yes },
-            { value: 'no', name: words.editor.viewpointFrames.no },
+            { value: 'yes', name: messages.editor.viewpointFrames.yes },
+            { value: 'no', name: messages.editor.viewpointFrames.no },
           ]}
           onChange={(choice) => run(setItemFields(deck, item.id, { framed: choice === 'yes' }))}
         />
@@ -67,14 +67,14 @@ export function ViewpointFrom({ editing, ids }: { editing: Editing; ids: readonl
   if (!first || items.some((item) => item.kind === 'viewpoint')) return null;
   const make = () => {
     const id = newId();
-    const name = nameOf(first) || words.editor.newViewpoint(viewpointsOn(deck, first.slideId).length + 1);
+    const name = nameOf(first) || messages.editor.newViewpoint({ place: viewpointsOn(deck, first.slideId).length + 1 });
     const frame = around(items.map((item) => item.frame));
     run(addViewpoint(deck, { id, slideId: first.slideId, name, frame }));
     select(id);
   };
   return (
     <Button className="mb-2 w-full" onClick={make}>
-      <Focus size={18} aria-hidden /> {words.editor.viewpointFrom}
+      <Focus size={18} aria-hidden /> {messages.editor.viewpointFrom}
     </Button>
   );
 }

@@ -2,7 +2,16 @@
 import { type PlanProblem, type PlanWishes, readPlan } from '@gobrel/core/story-plan';
 import { TriangleAlert } from 'lucide-react';
 import { useDeferredValue, useMemo } from 'react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
+import {
+  addedInWords,
+  changedInWords,
+  cutInWords,
+  cutLinks,
+  quoted,
+  removedInWords,
+  renamedInWords,
+} from './effect-words';
 import { Tick } from '../panel/questions/fields';
 import type { Planned } from '../routes-worker/routes-worker';
 
@@ -29,38 +38,38 @@ export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLin
   const effect = planned?.effect;
   const rows = effect
     ? [
-        words.plan.added(effect.added),
-        words.plan.renamed(effect.renamed),
-        words.plan.changed(effect.changed),
-        wishes.keepSlides ? '' : words.plan.removed(effect.removed),
-        wishes.keepLinks ? '' : words.plan.cut(effect.cut),
+        addedInWords(effect.added),
+        renamedInWords(effect.renamed),
+        changedInWords(effect.changed),
+        wishes.keepSlides ? '' : removedInWords(effect.removed),
+        wishes.keepLinks ? '' : cutInWords(effect.cut),
       ].filter(Boolean)
     : [];
-  const losses = effect ? [words.plan.removed(effect.removed), words.plan.cut(effect.cut)] : [];
+  const losses = effect ? [removedInWords(effect.removed), cutInWords(effect.cut)] : [];
   return (
     <>
       {effect && effect.cut.length > 0 ? (
         <Tick
-          label={words.plan.keepLinks(effect.cut)}
+          label={messages.plan.keepLinks({ count: effect.cut.length, links: cutLinks(effect.cut) })}
           checked={wishes.keepLinks}
           onChange={(keepLinks) => onWishes({ ...wishes, keepLinks })}
         />
       ) : null}
       {effect && effect.removed.length > 0 ? (
         <Tick
-          label={words.plan.keepSlides(effect.removed)}
+          label={messages.plan.keepSlides({ count: effect.removed.length, names: quoted(effect.removed) })}
           checked={wishes.keepSlides}
           onChange={(keepSlides) => onWishes({ ...wishes, keepSlides })}
         />
       ) : null}
       <div role="status">
         {!isChanged ? (
-          <p className="font-semibold text-reed">{words.plan.same}</p>
+          <p className="font-semibold text-reed">{messages.plan.same}</p>
         ) : !effect ? (
-          <p className="text-soft">{words.plan.reading}</p>
+          <p className="text-soft">{messages.plan.reading}</p>
         ) : (
           <ul className="list-disc pl-5">
-            {rows.length === 0 ? <li>{words.plan.nothing}</li> : null}
+            {rows.length === 0 ? <li>{messages.plan.nothing}</li> : null}
             {rows.map((row) => (
               <li key={row} className={losses.includes(row) ? 'font-semibold text-berry' : ''}>
                 {row}
@@ -72,7 +81,7 @@ export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLin
       {problems.length > 0 ? (
         <div>
           <h2 className="mb-1 flex items-center gap-1.5 font-sans text-sm font-semibold text-amber">
-            <TriangleAlert size={16} aria-hidden /> {words.plan.problems(problems.length)}
+            <TriangleAlert size={16} aria-hidden /> {messages.plan.problems({ count: problems.length })}
           </h2>
           <ul className="flex flex-col">
             {problems.slice(0, MOST).map((problem, index) => (
@@ -82,13 +91,14 @@ export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLin
                   className="min-h-11 w-full rounded-md px-2 text-left hover:bg-rule/50"
                   onClick={() => onLine(problem.line)}
                 >
-                  <span className="text-soft">{words.plan.line(problem.line)}</span> {problemInWords(problem)}
+                  <span className="text-soft">{messages.plan.line({ line: problem.line })}</span>{' '}
+                  {problemInWords(problem)}
                 </button>
               </li>
             ))}
           </ul>
           {problems.length > MOST ? (
-            <p className="px-2 text-soft">{words.editor.more(problems.length - MOST)}</p>
+            <p className="px-2 text-soft">{messages.editor.more({ count: problems.length - MOST })}</p>
           ) : null}
         </div>
       ) : null}
@@ -99,14 +109,14 @@ export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLin
 function problemInWords(problem: PlanProblem): string {
   switch (problem.kind) {
     case 'no-passage':
-      return words.plan.noPassage(problem.words, problem.named);
+      return messages.plan.noPassage({ words: problem.words, named: problem.named });
     case 'no-target':
-      return words.plan.noTarget(problem.words);
+      return messages.plan.noTarget({ words: problem.words });
     case 'unchosen':
-      return words.plan.unchosen(problem.name);
+      return messages.plan.unchosen({ name: problem.name });
     case 'same-name':
-      return words.plan.sameName(problem.name);
+      return messages.plan.sameName({ name: problem.name });
     case 'unclosed':
-      return words.plan.unclosed(problem.words);
+      return messages.plan.unclosed({ words: problem.words });
   }
 }

@@ -5,7 +5,7 @@ import { RotateCcw, Wand } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { askForPlan } from '../routes-worker/ask-worker';
 import { useAnswer } from '../routes-worker/use-answer';
@@ -28,7 +28,7 @@ export function PlanView({ editing }: { editing: Editing }) {
     editing.run(effect.changes);
     setDraft(null);
     const removed = wishes.keepSlides ? 0 : effect.removed.length;
-    editing.tellDone(words.plan.followed(effect.added.length, effect.changed.length, removed));
+    editing.tellDone(messages.plan.followed({ added: effect.added.length, changed: effect.changed.length, removed }));
   };
   const goToLine = (line: number) => {
     const area = field.current;
@@ -43,26 +43,26 @@ export function PlanView({ editing }: { editing: Editing }) {
     area.setSelectionRange(start, end < 0 ? text.length : end);
   };
   return (
-    <main aria-label={words.plan.title} className="flex min-w-0 flex-1 flex-col gap-3 p-3 lg:flex-row">
+    <main aria-label={messages.plan.title} className="flex min-w-0 flex-1 flex-col gap-3 p-3 lg:flex-row">
       <label className="flex min-h-72 min-w-0 flex-[3] flex-col gap-1 font-semibold">
-        {words.plan.title}
+        {messages.plan.title}
         <textarea
           ref={field}
           value={text}
           spellCheck
           aria-describedby="plan-how"
-          placeholder={words.plan.placeholder}
+          placeholder={messages.plan.placeholder}
           className="min-h-0 w-full flex-1 resize-none rounded-md border border-edge bg-card p-4 text-[17px] leading-relaxed font-normal"
           onChange={(event) => setDraft(event.target.value)}
         />
       </label>
-      <section aria-label={words.plan.findings} className="flex min-w-64 flex-[2] flex-col gap-3 overflow-auto">
+      <section aria-label={messages.plan.findings} className="flex min-w-64 flex-[2] flex-col gap-3 overflow-auto">
         <div className="flex flex-wrap gap-2">
           <Button look="main" disabled={!isChanged} onClick={follow}>
-            <Wand size={18} aria-hidden /> {words.plan.follow}
+            <Wand size={18} aria-hidden /> {messages.plan.follow}
           </Button>
           <Button disabled={draft === null} onClick={() => setDraft(null)}>
-            <RotateCcw size={18} aria-hidden /> {words.plan.asItIs}
+            <RotateCcw size={18} aria-hidden /> {messages.plan.asItIs}
           </Button>
         </div>
         <PlanFindings
@@ -74,7 +74,7 @@ export function PlanView({ editing }: { editing: Editing }) {
           onLine={goToLine}
         />
         <p id="plan-how" className="mt-auto whitespace-pre-line text-sm text-soft">
-          {words.plan.how}
+          {messages.plan.how}
         </p>
       </section>
     </main>

@@ -3,7 +3,7 @@ import type { SlideId } from '@gobrel/core/deck';
 import { addQuestionSlides, type QuestionDraft } from '@gobrel/core/formats';
 import { useEffect, useState } from 'react';
 import { Button, FileButton, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { storePicture } from '../contents/use-pictures';
 import { startReading } from './exchange';
@@ -18,7 +18,7 @@ interface BringQuestionsInProps {
 }
 
 export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuestionsInProps) {
-  const says = words.exchange;
+  const says = messages.exchange;
   const [read, setRead] = useState<ReadQuestions | null>(null);
   const [stop, setStop] = useState<(() => void) | null>(null);
   const [adding, setAdding] = useState(false);
@@ -42,7 +42,7 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
     for (const { draft, picture } of read.questions) drafts.push(await withPicture(draft, picture));
     const { changes, added } = addQuestionSlides(editing.deck, drafts, slideId === '' ? null : slideId);
     editing.run(changes);
-    editing.tellDone(says.added(added.length));
+    editing.tellDone(says.added({ count: added.length }));
     onClose();
     if (added[0]) onGo(added[0]);
   };
@@ -50,7 +50,7 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
     <div className="py-3">
       <p className="mb-2 text-soft">{says.bringHint}</p>
       <FileButton
-        name={words.links.chooseFile}
+        name={messages.common.chooseFile}
         accept=".zip,.xml,.csv,.tsv,.txt"
         disabled={stop !== null || adding}
         onFile={(file) => void take(file)}
@@ -64,19 +64,19 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
               setStop(null);
             }}
           >
-            {words.common.cancel}
+            {messages.common.cancel}
           </Button>
         </p>
       ) : null}
       {read ? (
         <>
           <p role="status" className="mt-3 font-semibold">
-            {says.found(read.questions.length)}
+            {says.found({ count: read.questions.length })}
           </p>
           <ul
             className="max-h-48 list-disc overflow-auto pl-5"
             tabIndex={0}
-            aria-label={says.found(read.questions.length)}
+            aria-label={says.found({ count: read.questions.length })}
           >
             {read.questions.slice(0, 60).map(({ draft }, at) => (
               <li key={at}>
@@ -91,7 +91,7 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
             disabled={read.questions.length === 0 || adding}
             onClick={() => void add()}
           >
-            {adding ? says.addingThem : says.add(read.questions.length)}
+            {adding ? says.addingThem : says.add({ count: read.questions.length })}
           </Button>
         </>
       ) : null}
@@ -106,7 +106,7 @@ function titleOf(draft: QuestionDraft): string {
 }
 
 function kindName({ kind }: QuestionDraft): string {
-  return kind === 'placement' ? words.questions.groups.place : words.kinds[kind];
+  return kind === 'placement' ? messages.questions.groups.place : messages.kinds[kind];
 }
 
 /** A question with its picture stored here. */

@@ -5,7 +5,7 @@ import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { saveBlob, saveText } from '../../../shared/downloads';
 import { Button, Dialog, Tabs, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { BringQuestionsIn } from './bring-questions-in';
 import { writePackage } from './exchange';
@@ -19,7 +19,7 @@ interface ExchangeDialogProps {
 }
 
 export function ExchangeDialog({ editing, slideId, onGo, onClose }: ExchangeDialogProps) {
-  const says = words.exchange;
+  const says = messages.exchange;
   return (
     <Dialog title={says.title} open onClose={onClose} wide>
       <Tabs
@@ -38,7 +38,7 @@ export function ExchangeDialog({ editing, slideId, onGo, onClose }: ExchangeDial
 }
 
 function TakeQuestionsOut({ editing: { deck } }: { editing: Editing }) {
-  const says = words.exchange;
+  const says = messages.exchange;
   const [busy, setBusy] = useState(false);
   const [after, setAfter] = useState<readonly NotCarried[] | null>(null);
   const drafts = useMemo(() => draftsOf(deck), [deck]);
@@ -74,7 +74,7 @@ function TakeQuestionsOut({ editing: { deck } }: { editing: Editing }) {
         <h3 className="text-lg">{says.csv}</h3>
         <p className="mb-2 text-soft">{says.csvHint}</p>
         <Button disabled={table.written === 0} onClick={() => saveText(table.csv, 'text/csv', name('csv'))}>
-          <Download size={18} aria-hidden /> {says.takeCsv(table.written)}
+          <Download size={18} aria-hidden /> {says.takeCsv({ count: table.written })}
         </Button>
         <NotCarriedList title={says.leftBefore} left={[...table.left, ...beside]} />
       </section>

@@ -2,7 +2,7 @@
 import { piecesFromWords, type SlideId } from '@gobrel/core/deck';
 import { useState } from 'react';
 import { Button, Dialog, LongField } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -13,7 +13,7 @@ interface PiecesDialogProps {
 }
 
 export function PiecesDialog({ editing, slideId, onClose }: PiecesDialogProps) {
-  const says = words.questions;
+  const says = messages.questions;
   const [text, setText] = useState('');
   const lines = text.split('\n').filter((line) => line.trim() !== '');
   const make = () => {
@@ -36,9 +36,9 @@ export function PiecesDialog({ editing, slideId, onClose }: PiecesDialogProps) {
         }}
       />
       <div className="mt-4 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={lines.length === 0} onClick={make}>
-          {says.makePieces(lines.length)}
+          {says.makePieces({ count: lines.length })}
         </Button>
       </div>
     </Dialog>

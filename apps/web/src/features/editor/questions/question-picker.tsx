@@ -26,7 +26,7 @@ import {
   Ruler,
 } from 'lucide-react';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { type QuestionStart, startGroups } from './starts';
 
 const icons: Readonly<Record<QuestionStart, LucideIcon>> = {
@@ -62,7 +62,7 @@ interface QuestionPickerProps {
 }
 
 export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerProps) {
-  const says = words.questions;
+  const says = messages.questions;
   return (
     <Dialog title={says.title} open onClose={onClose} wide>
       <div className="grid gap-x-6 gap-y-2 sm:grid-cols-2 lg:grid-cols-3">
@@ -73,7 +73,7 @@ export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerPr
             </h3>
             {starts.map((start) => {
               const Icon = icons[start];
-              const [name, what] = says.starts[start];
+              const { name, hint } = says.starts[start];
               return (
                 <button
                   key={start}
@@ -84,7 +84,7 @@ export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerPr
                   <Icon size={20} aria-hidden className="flex-none text-tide" />
                   <span className="leading-tight">
                     <strong className="block">{name}</strong>
-                    <span className="text-sm text-soft">{what}</span>
+                    <span className="text-sm text-soft">{hint}</span>
                   </span>
                 </button>
               );
@@ -93,7 +93,7 @@ export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerPr
         ))}
       </div>
       <Button className="-mb-3" look="quiet" onClick={onExchange}>
-        <FileInput size={18} aria-hidden /> {words.exchange.open}
+        <FileInput size={18} aria-hidden /> {messages.exchange.open}
       </Button>
     </Dialog>
   );

@@ -12,13 +12,16 @@ import {
   placementStarts,
   type SlideId,
 } from '@gobrel/core/deck';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
+
+/** Zones without a name, as those of labels begin. */
+const NAMELESS = ['', '', ''];
 
 /** The names of all beginnings. */
-export type QuestionStart = keyof typeof words.questions.starts;
+export type QuestionStart = keyof typeof messages.questions.starts;
 
 /** Beginnings by what students do, in the order they are offered. */
-export const startGroups: readonly (readonly [keyof typeof words.questions.groups, readonly QuestionStart[]])[] = [
+export const startGroups: readonly (readonly [keyof typeof messages.questions.groups, readonly QuestionStart[]])[] = [
   ['choose', ['choice', 'several', 'true-false', 'yes-no', 'scale']],
   ['write', ['short-text', 'long-text', 'number', 'blank', 'blank-list']],
   ['point', ['dot', 'dots', 'line', 'arrow', 'timeline']],
@@ -33,7 +36,10 @@ export function placeQuestion(
   start: QuestionStart,
 ): { readonly changes: Change[]; readonly itemId: ItemId } {
   if (isPlacement(start)) {
-    const { changes, zones } = addPlacement(deck, slideId, start, words.questions.placement[start]);
+    const { changes, zones } = addPlacement(deck, slideId, start, {
+      zones: NAMELESS,
+      ...messages.questions.placement[start],
+    });
     return { changes, itemId: zones[0] ?? '' };
   }
   const itemId = newId();
@@ -51,18 +57,21 @@ interface Start {
 }
 
 function startOf(start: Exclude<QuestionStart, PlacementStart>): Start {
-  const says = words.questions;
+  const says = messages.questions;
   const of = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>>): Start => ({ kind, fields });
   const form = (name: 'true-false' | 'yes-no' | 'scale', prompt: string) => {
     const choices = says.forms[name].map((text, at) => ({ id: `${name}-${at + 1}`, text }));
     return of('choice', { form: name, prompt, choices, right: name === 'true-false' ? ['true-false-1'] : [] });
   };
-  const choices = ['a', 'b', 'c'].map((id) => ({ id, text: words.editor.newChoice(id.toUpperCase()) }));
+  const choices = ['a', 'b', 'c'].map((id) => ({
+    id,
+    text: messages.questions.newChoice({ letter: id.toUpperCase() }),
+  }));
   switch (start) {
     case 'choice':
-      return of('choice', { prompt: words.editor.newPrompt, choices, right: ['a'] });
+      return of('choice', { prompt: messages.editor.newPrompt, choices, right: ['a'] });
     case 'several':
-      return of('choice', { prompt: words.editor.newPrompt, choices, several: true, right: ['a', 'b'], points: 2 });
+      return of('choice', { prompt: messages.editor.newPrompt, choices, several: true, right: ['a', 'b'], points: 2 });
     case 'true-false':
       return form(start, says.newStatement);
     case 'yes-no':

@@ -3,10 +3,9 @@ import { type Deck, sizeOf, type SlideId } from '@gobrel/core/deck';
 import { keepAsKey } from '@gobrel/core/questions';
 import { type FillIn, SlideView, useFittedWidth } from '@gobrel/slide-view';
 import { KeyRound, X } from 'lucide-react';
-import { slideName } from '../../../shared/slides';
 import { Button, showToast } from '../../../shared/ui';
 import { PutBack, ToldStrip, useOwnWork } from '../../walking';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
 interface TrySlideProps {
@@ -22,20 +21,20 @@ export function TrySlide({ editing, slideId, onEnd }: TrySlideProps) {
   const { edition, work, fillIn, told, check, spoken } = useOwnWork(deck, '');
   const keep = () => {
     const changes = keepAsKey(deck, slideId, work);
-    if (changes.length === 0) return showToast(words.questions.nothingToKeep);
+    if (changes.length === 0) return showToast(messages.questions.nothingToKeep);
     run(changes);
-    tellDone(words.questions.kept);
+    tellDone(messages.questions.kept);
   };
   return (
     <main className="flex min-w-0 flex-1 flex-col">
       <div className="flex flex-wrap items-center gap-2 border-b border-rule bg-dusk-wash px-3 py-1">
-        <p className="min-w-0 flex-1 font-semibold">{words.questions.trying}</p>
+        <p className="min-w-0 flex-1 font-semibold">{messages.questions.trying}</p>
         <PutBack edition={edition} slideId={slideId} fillIn={fillIn} />
         <Button onClick={keep}>
-          <KeyRound size={18} aria-hidden /> {words.questions.keep}
+          <KeyRound size={18} aria-hidden /> {messages.questions.keep}
         </Button>
         <Button onClick={onEnd}>
-          <X size={18} aria-hidden /> {words.questions.endTry}
+          <X size={18} aria-hidden /> {messages.questions.endTry}
         </Button>
       </div>
       <TriedSlide edition={edition} slideId={slideId} fillIn={fillIn} />

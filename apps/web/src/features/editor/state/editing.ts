@@ -6,7 +6,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import * as Y from 'yjs';
 import { deckReading, type OpenDocument, useObserved } from '../../../shared/sync';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 const MINE = 'this author';
 /** Typing within this time is one step of undo, in milliseconds. */
@@ -75,7 +75,7 @@ export function useEditing(document: OpenDocument | null): Editing | null {
         for (const change of changes) history.off(change, forget);
         takeAway();
       };
-      const takeAway = showToast(text, { action: { name: words.editor.takeBack, run: () => void history.undo() } });
+      const takeAway = showToast(text, { action: { name: messages.editor.takeBack, run: () => void history.undo() } });
       for (const change of changes) history.on(change, forget);
     },
     [history],

@@ -3,7 +3,7 @@ import { linesOf, moveTableBorder, type TableAxis, type TableItem } from '@gobre
 import { turnPoint } from '@gobrel/core/geometry';
 import { keysWhileDragging } from '@gobrel/slide-view';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { currentCell } from './current-cell';
@@ -98,7 +98,7 @@ function Border({ editing, item, scale, axis, at, lineId }: BorderProps) {
       <span
         role="separator"
         tabIndex={0}
-        aria-label={words.tables.border[axis](at + 1)}
+        aria-label={messages.tables.border[axis]({ at: at + 1 })}
         aria-orientation={isRow ? 'horizontal' : 'vertical'}
         aria-valuenow={Math.round(line.length)}
         className={`pointer-events-auto absolute flex -translate-x-1/2 -translate-y-1/2 touch-none items-center justify-center ${isRow ? 'h-4 w-8 cursor-row-resize' : 'h-8 w-4 cursor-col-resize'} pointer-coarse:size-11`}

@@ -16,7 +16,7 @@ import {
 } from '@gobrel/core/deck';
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Equal, Plus, Trash2 } from 'lucide-react';
 import { Button, Choose, IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Colours } from '../panel/colours';
@@ -31,14 +31,14 @@ interface TableGroupProps {
 }
 
 export function TableGroup({ editing, item }: TableGroupProps) {
-  const says = words.tables;
+  const says = messages.tables;
   const pressed = useDesk((desk) => desk.cell);
   const cell = currentCell(item, pressed);
   const set = (fields: Partial<OwnFields<'table'>>) => editing.run(setItemFields(editing.deck, item.id, { ...fields }));
   const { theme } = editing.deck;
   return (
     <>
-      <Group title={says.at(cell.row + 1, cell.column + 1)}>
+      <Group title={says.at({ row: cell.row + 1, column: cell.column + 1 })}>
         <LinesGroup editing={editing} item={item} cell={cell} axis="row" />
         <LinesGroup editing={editing} item={item} cell={cell} axis="column" />
       </Group>
@@ -51,10 +51,10 @@ export function TableGroup({ editing, item }: TableGroupProps) {
         />
       </Group>
       <CellsAsZones editing={editing} item={item} />
-      <Group title={words.editor.fill}>
+      <Group title={messages.editor.fill}>
         <Colours
           theme={theme}
-          label={words.editor.fill}
+          label={messages.editor.fill}
           value={item.fill}
           canBeNone
           onChange={(fill) => set({ fill })}
@@ -92,7 +92,7 @@ function LinesGroup({
   cell,
   axis,
 }: TableGroupProps & { readonly cell: Cell; readonly axis: TableAxis }) {
-  const says = words.tables;
+  const says = messages.tables;
   const { deck, run } = editing;
   const [at, lineId] = axis === 'row' ? [cell.row, cell.rowId] : [cell.column, cell.columnId];
   const count = linesOf(item, axis).length;

@@ -6,7 +6,7 @@ import { useEffect, useMemo } from 'react';
 import type * as Y from 'yjs';
 import { tellWaiting } from '../../../shared/sync';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import { textExtensions } from './text-schema';
 
@@ -53,12 +53,12 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
         handlePaste: (view, _event, slice) => {
           const pasted = slice.content.textBetween(0, slice.content.size, ' ').length;
           if (pasted + view.state.doc.textContent.length <= LONGEST_TEXT) return false;
-          showToast(words.editor.textTooLong(pasted, LONGEST_TEXT), { tone: 'trouble' });
+          showToast(messages.editor.textTooLong({ pasted, most: LONGEST_TEXT }), { tone: 'trouble' });
           return true;
         },
         handleTextInput: (view) => {
           if (view.state.doc.textContent.length < LONGEST_TEXT) return false;
-          showToast(words.editor.textFull(LONGEST_TEXT), { tone: 'trouble' });
+          showToast(messages.editor.textFull({ most: LONGEST_TEXT }), { tone: 'trouble' });
           return true;
         },
       },

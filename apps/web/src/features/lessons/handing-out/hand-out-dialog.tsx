@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ask, classesQuery, messageOf } from '../../../shared/api';
 import { Button, buttonClasses, Dialog, Failing, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { JoinCard } from './join-card';
 import { SomeStudents } from './some-students';
 import { TermsFields } from './terms-fields';
@@ -24,20 +24,27 @@ export function HandOutDialog(props: HandOutProps) {
   const [lesson, setLesson] = useState<LessonView | null>(null);
   if (lesson) {
     return (
-      <Dialog title={words.handOut.done(lesson.className)} open onClose={props.onClose} wide>
+      <Dialog
+        title={
+          lesson.className ? messages.handOut.doneTo({ className: lesson.className }) : messages.handOut.doneToAnybody
+        }
+        open
+        onClose={props.onClose}
+        wide
+      >
         <JoinCard code={lesson.code} />
         <div className="mt-6 flex justify-end gap-2">
-          <Button onClick={props.onClose}>{words.common.close}</Button>
+          <Button onClick={props.onClose}>{messages.common.close}</Button>
           <Link to={`/lessons/${lesson.id}`} className={buttonClasses('main')}>
-            {words.handOut.toLesson}
+            {messages.handOut.toLesson}
           </Link>
         </div>
       </Dialog>
     );
   }
   return (
-    <Dialog title={words.handOut.title} open onClose={props.onClose} wide>
-      {classes.isPending ? <Loading what={words.frame.classes} /> : null}
+    <Dialog title={messages.handOut.title} open onClose={props.onClose} wide>
+      {classes.isPending ? <Loading what={messages.frame.classes} /> : null}
       {classes.isError ? <Failing message={messageOf(classes.error)} onRetry={() => void classes.refetch()} /> : null}
       {classes.data ? (
         <Order {...props} classes={classes.data.filter(({ archivedAt }) => archivedAt === null)} onDone={setLesson} />
@@ -52,7 +59,7 @@ interface OrderProps extends HandOutProps {
 }
 
 function Order({ deckId, hasOwnPage, classes, onClose, onDone }: OrderProps) {
-  const says = words.handOut;
+  const says = messages.handOut;
   const queries = useQueryClient();
   const [classId, setClassId] = useState(classes[0]?.id ?? ANYBODY);
   const [workMode, setWorkMode] = useState<WorkMode>(hasOwnPage ? 'slide-each' : 'copy-each');
@@ -103,14 +110,14 @@ function Order({ deckId, hasOwnPage, classes, onClose, onDone }: OrderProps) {
         <Radios
           legend={says.workMode}
           name="mode"
-          choices={modes.map((id) => ({ id, name: says.workModes[id][0], hint: says.workModes[id][1] }))}
+          choices={modes.map((id) => ({ id, ...says.workModes[id] }))}
           chosen={workMode}
           onChoose={setWorkMode}
         />
         <Radios
           legend={says.pace}
           name="pace"
-          choices={paces.map((id) => ({ id, name: says.paces[id][0], hint: says.paces[id][1] }))}
+          choices={paces.map((id) => ({ id, ...says.paces[id] }))}
           chosen={pace}
           onChoose={setPace}
         />
@@ -127,7 +134,7 @@ function Order({ deckId, hasOwnPage, classes, onClose, onDone }: OrderProps) {
         </p>
       ) : null}
       <div className="flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button type="submit" look="main" disabled={handOut.isPending}>
           {says.action}
         </Button>

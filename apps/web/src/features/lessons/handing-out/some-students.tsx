@@ -1,7 +1,7 @@
 /** Chooses some students of a class, one by one or by their groups. */
 import type { ClassView } from '@gobrel/contract';
 import { Button } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface SomeStudentsProps {
   readonly schoolClass: ClassView;
@@ -11,7 +11,7 @@ interface SomeStudentsProps {
 }
 
 export function SomeStudents({ schoolClass: { students }, chosen, onChange }: SomeStudentsProps) {
-  const says = words.handOut;
+  const says = messages.handOut;
   const groups = [...new Set(students.map(({ group }) => group).filter(Boolean))].sort();
   const toggle = (id: string) =>
     onChange(chosen?.includes(id) ? chosen.filter((each) => each !== id) : [...(chosen ?? []), id]);
@@ -35,7 +35,7 @@ export function SomeStudents({ schoolClass: { students }, chosen, onChange }: So
             <p className="mb-1 flex flex-wrap gap-2">
               {groups.map((name) => (
                 <Button key={name} onClick={() => addGroup(name)}>
-                  {says.group(name)}
+                  {says.group({ name })}
                 </Button>
               ))}
             </p>

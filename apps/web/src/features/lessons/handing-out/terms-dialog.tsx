@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { Button, Dialog, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { TermsFields } from './terms-fields';
 
 export function TermsDialog({ lesson, onClose }: { lesson: LessonView; onClose: () => void }) {
@@ -14,12 +14,12 @@ export function TermsDialog({ lesson, onClose }: { lesson: LessonView; onClose: 
     mutationFn: () => ask<LessonView>('PATCH', `/lessons/${lesson.id}`, { terms }),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      showToast(words.handOut.termsKept);
+      showToast(messages.handOut.termsKept);
       onClose();
     },
   });
   return (
-    <Dialog title={words.leading.settings} open onClose={onClose} wide>
+    <Dialog title={messages.leading.settings} open onClose={onClose} wide>
       <TermsFields terms={terms} onChange={(change) => setTerms({ ...terms, ...change })} />
       {keep.isError ? (
         <p role="alert" className="text-berry">
@@ -27,9 +27,9 @@ export function TermsDialog({ lesson, onClose }: { lesson: LessonView; onClose: 
         </p>
       ) : null}
       <div className="mt-5 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={keep.isPending} onClick={() => keep.mutate()}>
-          {words.common.keep}
+          {messages.common.keep}
         </Button>
       </div>
     </Dialog>

@@ -1,7 +1,7 @@
 /** The fields in which the terms of a lesson are set: nothing has to be, everything has a sensible start. */
 import { type LessonTerms, showWhens, termLimits } from '@gobrel/core/lesson';
 import { Field, LongField, Select } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface TermsFieldsProps {
   readonly terms: LessonTerms;
@@ -11,7 +11,7 @@ interface TermsFieldsProps {
 const ATTEMPTS = [0, 1, 2, 3, 5, 10] as const;
 
 export function TermsFields({ terms, onChange }: TermsFieldsProps) {
-  const says = words.handOut;
+  const says = messages.handOut;
   const whens = showWhens.map((value) => ({ value, name: says.whens[value] }));
   return (
     <div className="flex flex-col gap-3">
@@ -35,7 +35,7 @@ export function TermsFields({ terms, onChange }: TermsFieldsProps) {
         value={String(terms.attempts)}
         options={ATTEMPTS.map((count) => ({
           value: String(count),
-          name: count === 0 ? says.anyTimes : says.times(count),
+          name: count === 0 ? says.anyTimes : says.times({ count }),
         }))}
         onChange={(attempts) => onChange({ attempts: Number(attempts) })}
       />

@@ -1,6 +1,6 @@
 /** To whom a deck is handed out: a class, or anybody with the code. */
 import type { ClassView } from '@gobrel/contract';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 /** Stands for anybody with the code. */
 export const ANYBODY = 'anybody';
@@ -12,9 +12,13 @@ interface ToWhomProps {
 }
 
 export function ToWhom({ classes, chosen, onChoose }: ToWhomProps) {
-  const says = words.handOut;
+  const says = messages.handOut;
   const choices = [
-    ...classes.map(({ id, name, students }) => ({ id, name, hint: words.classes.count(students.length) })),
+    ...classes.map(({ id, name, students }) => ({
+      id,
+      name,
+      hint: messages.classes.count({ students: students.length }),
+    })),
     { id: ANYBODY, name: says.anybody, hint: says.anybodyHint },
   ];
   return <Radios legend={says.toWhom} name="whom" choices={choices} chosen={chosen} onChoose={onChoose} />;

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, classesQuery, messageOf } from '../../../shared/api';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { ANYBODY, ToWhom } from './to-whom';
 
 export function UseAgainDialog({ lesson, onClose }: { lesson: LessonView; onClose: () => void }) {
@@ -23,7 +23,7 @@ export function UseAgainDialog({ lesson, onClose }: { lesson: LessonView; onClos
     },
   });
   return (
-    <Dialog title={words.lessons.useAgain} open onClose={onClose}>
+    <Dialog title={messages.lessons.useAgain} open onClose={onClose}>
       <ToWhom classes={open} chosen={classId} onChoose={setChosen} />
       {again.isError ? (
         <p role="alert" className="text-berry">
@@ -31,9 +31,9 @@ export function UseAgainDialog({ lesson, onClose }: { lesson: LessonView; onClos
         </p>
       ) : null}
       <div className="mt-5 flex justify-end gap-2">
-        <Button onClick={onClose}>{words.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={again.isPending} onClick={() => again.mutate()}>
-          {words.handOut.action}
+          {messages.handOut.action}
         </Button>
       </div>
     </Dialog>

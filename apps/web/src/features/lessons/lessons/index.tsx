@@ -9,7 +9,7 @@ import { TeacherPage } from '../../../app/frame';
 import { lessonsQuery, messageOf } from '../../../shared/api';
 import { Cover } from '../../../shared/slides';
 import { Button, Empty, Failing, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { ResultsDialog } from './results-dialog';
 
 export function Screen() {
@@ -20,20 +20,20 @@ export function Screen() {
   return (
     <TeacherPage>
       <div className="mb-5 flex items-center justify-between gap-4">
-        <h1 className="text-3xl">{words.lessons.title}</h1>
+        <h1 className="text-3xl">{messages.lessons.title}</h1>
         <Button onClick={() => setLooking(true)}>
-          <FileInput size={18} aria-hidden /> {words.exchange.resultsFrom}
+          <FileInput size={18} aria-hidden /> {messages.exchange.resultsFrom}
         </Button>
       </div>
-      {lessons.isPending ? <Loading what={words.lessons.title} /> : null}
+      {lessons.isPending ? <Loading what={messages.lessons.title} /> : null}
       {lessons.isError ? <Failing message={messageOf(lessons.error)} onRetry={() => void lessons.refetch()} /> : null}
       {lessons.data?.length === 0 ? (
-        <Empty title={words.lessons.empty}>
-          <p>{words.lessons.emptyText}</p>
+        <Empty title={messages.lessons.empty}>
+          <p>{messages.lessons.emptyText}</p>
         </Empty>
       ) : null}
-      <LessonRows title={words.lessons.running} lessons={running} />
-      <LessonRows title={words.lessons.closed} lessons={closed} />
+      <LessonRows title={messages.lessons.running} lessons={running} />
+      <LessonRows title={messages.lessons.closed} lessons={closed} />
       {looking ? <ResultsDialog onClose={() => setLooking(false)} /> : null}
     </TeacherPage>
   );
@@ -56,11 +56,20 @@ function LessonRows({ title, lessons }: { title: string; lessons: readonly Lesso
               </span>
               <span className="min-w-48 flex-1">
                 <span className="block font-display text-lg font-bold">{lesson.title}</span>
-                <span className="text-soft">{words.lessons.facts(lesson.className, lesson.openedAt)}</span>
+                <span className="text-soft">
+                  {lesson.className || messages.lessons.withAnybody} ·{' '}
+                  {messages.lessons.openedAt({ at: lesson.openedAt })}
+                </span>
               </span>
-              <span className="min-w-40">{words.lessons.counts(lesson.joined, lesson.students, lesson.submitted)}</span>
+              <span className="min-w-40">
+                {messages.lessons.counts({
+                  joined: lesson.joined,
+                  students: lesson.students,
+                  submitted: lesson.submitted,
+                })}
+              </span>
               <span className="w-28 font-semibold">
-                {lesson.closedAt ? words.lessons.isClosed : readableCode(lesson.code)}
+                {lesson.closedAt ? messages.lessons.isClosed : readableCode(lesson.code)}
               </span>
             </Link>
           </li>

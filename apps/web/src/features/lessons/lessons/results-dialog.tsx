@@ -3,16 +3,16 @@ import { analyseResults, readResultsCsv, type ResultsTable } from '@gobrel/core/
 import { useState } from 'react';
 import { QuestionFigures } from '../../../shared/figures';
 import { Dialog, FileButton, Table } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function ResultsDialog({ onClose }: { onClose: () => void }) {
-  const says = words.exchange;
+  const says = messages.exchange;
   const [read, setRead] = useState<ReturnType<typeof readResultsCsv> | null>(null);
   const take = async (chosen: File) => setRead(readResultsCsv(await chosen.text()));
   return (
     <Dialog title={says.resultsTitle} open onClose={onClose} wide>
       <p className="mb-2 text-soft">{says.resultsHint}</p>
-      <FileButton name={words.links.chooseFile} accept=".csv,.txt,text/csv" onFile={(file) => void take(file)} />
+      <FileButton name={messages.common.chooseFile} accept=".csv,.txt,text/csv" onFile={(file) => void take(file)} />
       {read && 'left' in read ? (
         <p role="alert" className="mt-3 font-semibold text-berry">
           {read.left.why}
@@ -39,12 +39,17 @@ function Results({ table }: { table: ResultsTable }) {
       <QuestionFigures figures={analyseResults(table)} nameOf={(place) => table.questions[Number(place)]?.name ?? ''} />
       <div className="mt-6">
         <Table
-          caption={words.exchange.resultsTitle}
+          caption={messages.exchange.resultsTitle}
           rows={rows}
           rowKey={({ id }) => id}
           columns={[
-            { id: 'student', name: words.board.student, cell: ({ student }) => student },
-            { id: 'points', name: words.board.marks, cell: ({ points, outOf }) => `${points}/${outOf}`, narrow: true },
+            { id: 'student', name: messages.board.student, cell: ({ student }) => student },
+            {
+              id: 'points',
+              name: messages.board.marks,
+              cell: ({ points, outOf }) => `${points}/${outOf}`,
+              narrow: true,
+            },
           ]}
         />
       </div>

@@ -4,10 +4,10 @@ import { Trash2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { deletedDecksQuery } from '../../../shared/api';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function DeletedDecks({ onRestore }: { onRestore: (deck: { readonly id: string }) => void }) {
-  const says = words.library;
+  const says = messages.library;
   const deleted = useQuery(deletedDecksQuery);
   const [open, setOpen] = useState(false);
   const decks = deleted.data ?? [];
@@ -15,17 +15,17 @@ export function DeletedDecks({ onRestore }: { onRestore: (deck: { readonly id: s
   return (
     <div className="mt-8 border-t border-rule pt-3">
       <Button look="quiet" className="-ml-3.5" onClick={() => setOpen(true)}>
-        <Trash2 size={18} aria-hidden /> {says.deletedDecks(decks.length)}
+        <Trash2 size={18} aria-hidden /> {says.deletedDecks({ count: decks.length })}
       </Button>
-      <Dialog title={says.deletedDecks(decks.length)} open={open} onClose={() => setOpen(false)}>
+      <Dialog title={says.deletedDecks({ count: decks.length })} open={open} onClose={() => setOpen(false)}>
         <ul>
           {decks.map(({ id, title, slideCount, deletedAt }) => (
             <li key={id} className="flex items-center gap-3 border-t border-rule py-1.5">
               <span className="min-w-0 flex-1">
                 <strong className="block wrap-anywhere">{title}</strong>
-                <span className="text-sm text-soft">{says.deletedFacts(slideCount, deletedAt)}</span>
+                <span className="text-sm text-soft">{says.deletedFacts({ slides: slideCount, deletedAt })}</span>
               </span>
-              <Button aria-label={says.restoreDeck(title)} onClick={() => onRestore({ id })}>
+              <Button aria-label={says.restoreDeck({ title })} onClick={() => onRestore({ id })}>
                 <Undo2 size={18} aria-hidden /> {says.restore}
               </Button>
             </li>

@@ -22,7 +22,7 @@ import {
   MenuRule,
   showToast,
 } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { DeletedDecks } from './deleted-decks';
 import { RenameDialog } from './rename-dialog';
 
@@ -41,22 +41,22 @@ export function Screen() {
   const create = useMutation({
     ...settled,
     mutationFn: (begun: { readonly size: SlideSizeName } | { readonly title: string; readonly deck: Deck }) =>
-      ask<DeckSummary>('POST', '/decks', { title: words.library.untitled, ...begun }),
+      ask<DeckSummary>('POST', '/decks', { title: messages.library.untitled, ...begun }),
     onSuccess: (deck) => navigate(`/decks/${deck.id}`),
   });
   const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
   const restore = useMutation({
     ...settled,
     mutationFn: ({ id }: { readonly id: string }) => ask<DeckSummary>('POST', `/decks/${id}/restore`),
-    onSuccess: ({ title }) => showToast(words.library.restored(title)),
+    onSuccess: ({ title }) => showToast(messages.library.restored({ title })),
   });
   const remove = useMutation({
     ...settled,
     mutationFn: (deck: DeckSummary) => ask('DELETE', `/decks/${deck.id}`),
     onSuccess: (_answer, deck) => {
       setDialog(null);
-      showToast(words.library.deleted(deck.title), {
-        action: { name: words.common.undo, run: () => restore.mutate(deck) },
+      showToast(messages.library.deleted({ title: deck.title }), {
+        action: { name: messages.common.undo, run: () => restore.mutate(deck) },
       });
     },
   });
@@ -64,7 +64,7 @@ export function Screen() {
   return (
     <TeacherPage>
       <div className="mb-5 flex items-center justify-between gap-4">
-        <h1 className="text-3xl">{words.library.title}</h1>
+        <h1 className="text-3xl">{messages.library.title}</h1>
         <span className="flex">
           <Button
             look="main"
@@ -72,14 +72,14 @@ export function Screen() {
             onClick={() => create.mutate({ size: '16:9' })}
             disabled={create.isPending}
           >
-            <Plus size={18} aria-hidden /> {words.library.newDeck}
+            <Plus size={18} aria-hidden /> {messages.library.newDeck}
           </Button>
           <Menu
             trigger={
               <Button
                 look="main"
                 className="rounded-l-none !border-l-on-tide/50 !px-2"
-                aria-label={words.library.otherSize}
+                aria-label={messages.library.otherSize}
                 disabled={create.isPending}
               >
                 <ChevronDown size={18} aria-hidden />
@@ -94,7 +94,7 @@ export function Screen() {
                     style={{ width: slideSizes[size].width / 40, height: slideSizes[size].height / 40 }}
                   />
                 </span>
-                {words.editor.sizeNames[size]}
+                {messages.slides.sizeNames[size]}
               </MenuEntry>
             ))}
             <MenuRule />
@@ -102,16 +102,16 @@ export function Screen() {
               <span aria-hidden className="flex w-9 justify-center">
                 <Sprout size={20} />
               </span>
-              {words.starters.fromStarter}
+              {messages.starters.fromStarter}
             </MenuEntry>
           </Menu>
         </span>
       </div>
-      {decks.isPending ? <Loading what={words.library.decks} /> : null}
+      {decks.isPending ? <Loading what={messages.library.decks} /> : null}
       {decks.isError ? <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} /> : null}
       {decks.data?.length === 0 ? (
-        <Empty title={words.library.empty}>
-          <p>{words.library.emptyText}</p>
+        <Empty title={messages.library.empty}>
+          <p>{messages.library.emptyText}</p>
         </Empty>
       ) : null}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-6">
@@ -123,32 +123,32 @@ export function Screen() {
                 {deck.title}
               </span>
               <span className="block px-3.5 text-sm text-soft">
-                {words.library.facts(deck.slideCount, deck.updatedAt)}
-                {deck.sharedBy ? ` · ${words.authors.sharedBy(deck.sharedBy)}` : ''}
+                {messages.library.facts({ slides: deck.slideCount, updatedAt: deck.updatedAt })}
+                {deck.sharedBy ? ` · ${messages.authors.sharedBy({ name: deck.sharedBy })}` : ''}
               </span>
             </Link>
             <div className="absolute bottom-2 right-1.5">
               <Menu
                 trigger={
-                  <IconButton name={words.library.actions(deck.title)}>
+                  <IconButton name={messages.library.actions({ title: deck.title })}>
                     <EllipsisVertical size={20} aria-hidden />
                   </IconButton>
                 }
               >
                 <MenuEntry onSelect={() => setDialog({ kind: 'hand-out', deck })}>
-                  <Send size={18} aria-hidden /> {words.handOut.action}
+                  <Send size={18} aria-hidden /> {messages.handOut.action}
                 </MenuEntry>
                 <MenuEntry onSelect={() => setDialog({ kind: 'rename', deck })}>
-                  <PenLine size={18} aria-hidden /> {words.library.rename}
+                  <PenLine size={18} aria-hidden /> {messages.library.rename}
                 </MenuEntry>
                 <MenuEntry onSelect={() => copy.mutate(deck)}>
-                  <Copy size={18} aria-hidden /> {words.library.duplicate}
+                  <Copy size={18} aria-hidden /> {messages.library.duplicate}
                 </MenuEntry>
                 {deck.sharedBy ? null : (
                   <>
                     <MenuRule />
                     <MenuEntry danger onSelect={() => setDialog({ kind: 'delete', deck })}>
-                      <Trash2 size={18} aria-hidden /> {words.library.delete}
+                      <Trash2 size={18} aria-hidden /> {messages.library.delete}
                     </MenuEntry>
                   </>
                 )}
@@ -171,13 +171,13 @@ export function Screen() {
       {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
       {dialog?.kind === 'delete' ? (
         <ConfirmDialog
-          title={words.library.deleteTitle(dialog.deck.title)}
-          action={words.library.delete}
+          title={messages.library.deleteTitle({ title: dialog.deck.title })}
+          action={messages.library.delete}
           isPending={remove.isPending}
           onConfirm={() => remove.mutate(dialog.deck)}
           onClose={() => setDialog(null)}
         >
-          {words.library.deleteText}
+          {messages.library.deleteText}
         </ConfirmDialog>
       ) : null}
       {dialog?.kind === 'hand-out' ? (

@@ -6,7 +6,7 @@ import 'reflect-metadata';
 import { useForm } from 'react-hook-form';
 import { ask, messageOf } from '../../../shared/api';
 import { Button, Dialog, Field } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: () => void }) {
   const queries = useQueryClient();
@@ -25,13 +25,13 @@ export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: ()
     }
   });
   return (
-    <Dialog title={words.library.rename} open onClose={onClose}>
+    <Dialog title={messages.library.rename} open onClose={onClose}>
       <form onSubmit={(event) => void send(event)} noValidate className="flex flex-col gap-4">
-        <Field label={words.library.deckTitle} fault={errors.title?.message} {...form.register('title')} />
+        <Field label={messages.library.deckTitle} fault={errors.title?.message} {...form.register('title')} />
         <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>{words.common.cancel}</Button>
+          <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={isSubmitting}>
-            {words.common.keep}
+            {messages.common.keep}
           </Button>
         </div>
       </form>

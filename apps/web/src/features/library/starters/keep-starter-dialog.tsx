@@ -5,9 +5,8 @@ import { type Doing, type Moment, moments } from '@gobrel/core/starters';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
-import { slideName } from '../../../shared/slides';
 import { Button, Choose, Dialog, Field, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 interface KeepStarterDialogProps {
   readonly deck: Deck;
@@ -31,7 +30,7 @@ function doneOn(deck: Deck, ids: readonly SlideId[]): readonly Doing[] {
 }
 
 export function KeepStarterDialog({ deck, ids, onClose }: KeepStarterDialogProps) {
-  const says = words.starters;
+  const says = messages.starters;
   const queries = useQueryClient();
   const [name, setName] = useState(ids[0] ? slideName(deck, ids[0]) : deck.title);
   const [moment, setMoment] = useState<Moment>('practising');
@@ -73,7 +72,7 @@ export function KeepStarterDialog({ deck, ids, onClose }: KeepStarterDialogProps
           onChange={setMoment}
         />
         <div className="mt-4 flex justify-end gap-2">
-          <Button onClick={onClose}>{words.common.cancel}</Button>
+          <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={name.trim() === '' || keep.isPending}>
             {says.keep}
           </Button>

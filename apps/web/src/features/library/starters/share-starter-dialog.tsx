@@ -5,10 +5,10 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
 import { Button, Dialog, Field, IconButton, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterView; onClose: () => void }) {
-  const says = words.starters;
+  const says = messages.starters;
   const queries = useQueryClient();
   const [email, setEmail] = useState('');
   const share = useMutation({
@@ -18,7 +18,7 @@ export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterV
       const added = starters.find(({ id }) => id === starter.id)?.sharedWith.find(({ id }) => !known.has(id));
       queries.setQueryData(startersQuery.queryKey, starters);
       setEmail('');
-      if (added) showToast(says.shared(added.name));
+      if (added) showToast(says.shared({ name: added.name }));
     },
   });
   const unshare = useMutation({
@@ -27,12 +27,12 @@ export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterV
     onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
   });
   return (
-    <Dialog title={says.shareTitle(starter.name)} open onClose={onClose}>
+    <Dialog title={says.shareTitle({ name: starter.name })} open onClose={onClose}>
       <ul>
         {starter.sharedWith.map((colleague) => (
           <li key={colleague.id} className="flex min-h-12 items-center gap-2 border-b border-rule">
             <span className="min-w-0 flex-1 font-semibold">{colleague.name}</span>
-            <IconButton name={says.unshare(colleague.name)} onClick={() => unshare.mutate(colleague)}>
+            <IconButton name={says.unshare({ name: colleague.name })} onClick={() => unshare.mutate(colleague)}>
               <X size={18} aria-hidden />
             </IconButton>
           </li>

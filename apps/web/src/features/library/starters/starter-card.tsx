@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
 import { Thumbnail } from '../../../shared/slides';
 import { ConfirmDialog, IconButton, Menu, MenuEntry, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { ShareStarterDialog } from './share-starter-dialog';
 import type { FoundStarter } from './use-starters';
 
@@ -15,12 +15,12 @@ import type { FoundStarter } from './use-starters';
 const WIDTH = 192;
 
 export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick: (starter: Starter) => void }) {
-  const says = words.starters;
+  const says = messages.starters;
   const { deck, name, kept } = starter;
   const slides = slidesInOrder(deck);
   const facts = [
-    slides.length > 1 ? says.deckSize(slides.length) : '',
-    kept?.by ? says.by(kept.by) : '',
+    slides.length > 1 ? says.deckSize({ slides: slides.length }) : '',
+    kept?.by ? says.by({ name: kept.by }) : '',
     kept && kept.sharedWith.length > 0
       ? `${says.sharedWith} ${kept.sharedWith.map((each) => each.name).join(', ')}`
       : '',
@@ -43,7 +43,7 @@ export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick
 }
 
 function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
-  const says = words.starters;
+  const says = messages.starters;
   const queries = useQueryClient();
   const [sharing, setSharing] = useState(false);
   const [deleting, setDeleting] = useState(false);
@@ -56,7 +56,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
     <div className="absolute bottom-0 right-0">
       <Menu
         trigger={
-          <IconButton name={says.actions(name)}>
+          <IconButton name={says.actions({ name })}>
             <EllipsisVertical size={18} aria-hidden />
           </IconButton>
         }
@@ -72,7 +72,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
       </Menu>
       {deleting ? (
         <ConfirmDialog
-          title={says.removeTitle(name)}
+          title={says.removeTitle({ name })}
           action={says.remove}
           isPending={remove.isPending}
           onConfirm={() => remove.mutate()}

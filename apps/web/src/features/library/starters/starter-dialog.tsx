@@ -2,7 +2,7 @@
 import { type Doing, doings, isDeckStarter, type Moment, moments, type Starter } from '@gobrel/core/starters';
 import { useState } from 'react';
 import { Choose, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { StarterCard } from './starter-card';
 import { type FoundStarter, useStarters } from './use-starters';
 
@@ -14,7 +14,7 @@ interface StarterDialogProps {
 }
 
 export function StarterDialog({ decksFirst, onPick, onClose }: StarterDialogProps) {
-  const says = words.starters;
+  const says = messages.starters;
   const [moment, setMoment] = useState<Moment | 'all'>('all');
   const [does, setDoes] = useState<Doing | null>(null);
   const fitting = useStarters().filter(

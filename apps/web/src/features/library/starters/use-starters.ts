@@ -3,7 +3,7 @@ import type { KeptStarterView } from '@gobrel/contract';
 import { deckStarter, slideStarter, type Starter } from '@gobrel/core/starters';
 import { useQuery } from '@tanstack/react-query';
 import { startersQuery } from '../../../shared/api';
-import { words } from '../../../shared/messages';
+import { shippedDecks, shippedSlides } from './shipped-starters';
 
 /** A starter, with what is known of one that somebody keeps. */
 export interface FoundStarter extends Starter {
@@ -14,11 +14,12 @@ let shipped: readonly FoundStarter[] | null = null;
 
 /** Made when somebody looks for the first time. */
 function shippedStarters(): readonly FoundStarter[] {
-  const { slides, decks } = words.starters;
-  shipped ??= [...decks.map((deck) => deckStarter(deck, slides)), ...slides.map(slideStarter)].map((starter) => ({
-    ...starter,
-    kept: null,
-  }));
+  shipped ??= [...shippedDecks.map((deck) => deckStarter(deck, shippedSlides)), ...shippedSlides.map(slideStarter)].map(
+    (starter) => ({
+      ...starter,
+      kept: null,
+    }),
+  );
   return shipped;
 }
 

@@ -2,7 +2,7 @@
 import { Pause, Play, TimerReset } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { IconButton } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { duration, messages } from '../../../shared/messages';
 
 export function Clock() {
   const [now, setNow] = useState(() => Date.now());
@@ -20,16 +20,16 @@ export function Clock() {
     );
   return (
     <span className="flex items-center gap-1 text-lg tabular-nums">
-      <span aria-label={words.show.clock} role="timer" className="px-2 font-bold">
-        {words.timeOfDay(new Date(now))}
+      <span aria-label={messages.show.clock} role="timer" className="px-2 font-bold">
+        {messages.common.timeOfDay({ at: now })}
       </span>
-      <span aria-label={words.show.timer} role="timer" className="px-1 text-soft">
-        {words.duration(passed)}
+      <span aria-label={messages.show.timer} role="timer" className="px-1 text-soft">
+        {duration(passed)}
       </span>
-      <IconButton name={timer.held === null ? words.show.pauseTimer : words.show.runTimer} onClick={toggle}>
+      <IconButton name={timer.held === null ? messages.show.pauseTimer : messages.show.runTimer} onClick={toggle}>
         {timer.held === null ? <Pause size={18} aria-hidden /> : <Play size={18} aria-hidden />}
       </IconButton>
-      <IconButton name={words.show.resetTimer} onClick={() => setTimer({ begun: Date.now(), held: null })}>
+      <IconButton name={messages.show.resetTimer} onClick={() => setTimer({ begun: Date.now(), held: null })}>
         <TimerReset size={18} aria-hidden />
       </IconButton>
     </span>

@@ -20,9 +20,9 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
-import { slideName, Thumbnail } from '../../../shared/slides';
+import { Thumbnail } from '../../../shared/slides';
 import { Button, Failing, IconButton, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { destinationIn, messages, openWhen, slideName } from '../../../shared/messages';
 import { Clock } from './clock';
 
 export function Screen() {
@@ -33,10 +33,10 @@ export function Screen() {
   const [search, setSearch] = useSearchParams();
   const [own] = useState(newId);
   const channel = search.get('with');
-  if (kept === 'forbidden') return <Failing message={words.editor.notYours} />;
-  if (!deck || !ready) return <Loading what={words.show.deck} />;
+  if (kept === 'forbidden') return <Failing message={messages.elsewhere.notYours} />;
+  if (!deck || !ready) return <Loading what={messages.show.deck} />;
   const start = startShow(deck, slideId);
-  if (!start) return <Failing message={words.show.noSlides} />;
+  if (!start) return <Failing message={messages.walking.noSlides} />;
   const openAudience = (at: SlideId) => {
     const name = channel ?? own;
     if (channel === null) setSearch({ with: name }, { replace: true });
@@ -74,29 +74,29 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
         <span className="ml-auto flex items-center gap-1">
           <Clock />
           <SchemeButton />
-          <Button look="main" onClick={() => onAudience(walk.at)} title={words.show.audienceHint}>
-            <MonitorUp size={18} aria-hidden /> {words.show.openAudience}
+          <Button look="main" onClick={() => onAudience(walk.at)} title={messages.show.audienceHint}>
+            <MonitorUp size={18} aria-hidden /> {messages.show.openAudience}
           </Button>
         </span>
       </header>
       <div className="flex min-h-0 flex-1 flex-col overflow-auto lg:flex-row lg:overflow-hidden">
         <main className="flex h-[74vw] min-w-0 flex-none flex-col p-3 lg:h-auto lg:flex-[3]">
           <h2 className="text-sm font-semibold text-soft">
-            {words.show.now}: {slideName(deck, walk.at)}
+            {messages.show.now}: {slideName(deck, walk.at)}
           </h2>
           <div ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden bg-[#101616]">
             <StageWindow show={show} space={space} />
           </div>
           <div className="flex flex-wrap items-center gap-1 pt-1">
             <StepButtons walk={walk} press={IconButton} />
-            <IconButton name={words.show.black} pressed={shared.black} onClick={() => set({ black: !shared.black })}>
+            <IconButton name={messages.show.black} pressed={shared.black} onClick={() => set({ black: !shared.black })}>
               <Moon size={20} aria-hidden />
             </IconButton>
-            <IconButton name={words.show.whole} pressed={shared.whole} onClick={() => set({ whole: !shared.whole })}>
+            <IconButton name={messages.show.whole} pressed={shared.whole} onClick={() => set({ whole: !shared.whole })}>
               <Focus size={20} aria-hidden />
             </IconButton>
             <HandButtons show={show} press={IconButton} />
-            <IconButton name={words.show.byItself} pressed={shared.goesOn} onClick={() => setGoesOn(!shared.goesOn)}>
+            <IconButton name={messages.show.byItself} pressed={shared.goesOn} onClick={() => setGoesOn(!shared.goesOn)}>
               <Timer size={20} aria-hidden />
             </IconButton>
             <p role="status" className="min-w-0 flex-1 px-2 font-semibold text-clay">
@@ -108,21 +108,21 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
           </div>
         </main>
         <aside
-          aria-label={words.show.then}
+          aria-label={messages.show.then}
           className="flex min-w-72 flex-[1.35] flex-col gap-4 overflow-auto border-t border-rule lg:border-l lg:border-t-0 bg-card p-3"
         >
-          <Part title={words.show.then}>
+          <Part title={messages.show.then}>
             <Then show={show} />
           </Part>
           <LinksHere show={show} />
-          <Part title={words.show.notes}>
+          <Part title={messages.show.notes}>
             {notes ? (
               <p className="whitespace-pre-wrap text-lg leading-snug">{notes}</p>
             ) : (
-              <p className="text-soft">{words.show.noNotes}</p>
+              <p className="text-soft">{messages.show.noNotes}</p>
             )}
           </Part>
-          <Button onClick={() => setSheet('find')}>{words.show.goTo}</Button>
+          <Button onClick={() => setSheet('find')}>{messages.show.goTo}</Button>
         </aside>
       </div>
       <ShowSheets show={show} open={sheet} onClose={() => setSheet(null)} />
@@ -149,15 +149,15 @@ function Then({ show: { deck, walk } }: { show: Show }) {
     return (
       <p className="font-semibold">
         {onward.viewpointId !== null && onward.viewpointId !== here.viewpointId
-          ? deck.items[onward.viewpointId]?.name || words.links.unnamedViewpoint
+          ? deck.items[onward.viewpointId]?.name || messages.links.unnamedViewpoint
           : onward.appeared > here.appeared
-            ? words.show.moreAppears
-            : words.show.whole}
+            ? messages.show.moreAppears
+            : messages.show.whole}
       </p>
     );
-  if (deck.slides[walk.at]?.exits === 'links-only') return <p className="text-soft">{words.show.thenLinks}</p>;
+  if (deck.slides[walk.at]?.exits === 'links-only') return <p className="text-soft">{messages.show.thenLinks}</p>;
   const next = nextInOrder(deck, walk.at);
-  if (!next) return <p className="text-soft">{words.show.thenNothing}</p>;
+  if (!next) return <p className="text-soft">{messages.show.thenNothing}</p>;
   return (
     <>
       <Thumbnail deck={deck} slideId={next.id} width={220} />
@@ -171,7 +171,7 @@ function LinksHere({ show: { deck, walk } }: { show: Show }) {
   const links = linksFrom(deck, walk.at);
   if (links.length === 0) return null;
   return (
-    <Part title={words.show.linksLead}>
+    <Part title={messages.show.linksLead}>
       <ul className="flex flex-col gap-2">
         {links.map((link, index) => (
           <li key={index}>
@@ -194,11 +194,9 @@ function LinkHere({ deck, link, onFollow }: { deck: Deck; link: Link; onFollow: 
     >
       {first ? <Thumbnail deck={deck} slideId={first.slideId} width={84} /> : null}
       <span className="min-w-0">
-        <span className="block truncate font-semibold text-clay">{link.carrier || words.kinds.hotspot}</span>
-        <span className="block truncate text-sm">{words.editor.destinationIn(deck, destination)}</span>
-        {destination.gate ? (
-          <span className="block text-sm text-soft">{words.links.openWhen(deck, destination.gate)}</span>
-        ) : null}
+        <span className="block truncate font-semibold text-clay">{link.carrier || messages.kinds.hotspot}</span>
+        <span className="block truncate text-sm">{destinationIn(deck, destination)}</span>
+        {destination.gate ? <span className="block text-sm text-soft">{openWhen(deck, destination.gate)}</span> : null}
       </span>
     </button>
   );

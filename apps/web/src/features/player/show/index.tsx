@@ -20,7 +20,7 @@ import {
   useShowKeys,
 } from '../showing';
 import { Failing, IconButton, Loading, Menu, MenuEntry, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function Screen() {
   const { deckId = '', slideId } = useParams();
@@ -29,10 +29,10 @@ export function Screen() {
   const { ready, kept } = useDocumentStatus(document);
   const deck = useObserved(document, deckReading);
   const at = search.get('at');
-  if (kept === 'forbidden') return <Failing message={words.links.deckNotOpen} />;
-  if (!deck || !ready || !document) return <Loading what={words.show.deck} />;
+  if (kept === 'forbidden') return <Failing message={messages.links.deckNotOpen} />;
+  if (!deck || !ready || !document) return <Loading what={messages.show.deck} />;
   const start = startAt(deck, slideId, at);
-  if (!start) return <Failing message={words.show.noSlides} />;
+  if (!start) return <Failing message={messages.walking.noSlides} />;
   return <Window key={deckId} deckId={deckId} document={document} deck={deck} start={start} />;
 }
 
@@ -74,9 +74,9 @@ function Window({ deckId, document, deck, start }: WindowProps) {
     window.open(`/decks/${deckId}/present/${walk.at}?with=${name}`, `presenter ${name}`, 'popup,width=1100,height=720');
   };
   const keep = () => {
-    const name = words.show.walkName(words.moment(new Date().toISOString()));
+    const name = messages.show.walkName({ at: new Date() });
     writeChanges(document.doc, keepWalk(deck, { id: newId(), name, slides: slidesWalked(shared.state) }));
-    showToast(words.show.walkKept);
+    showToast(messages.show.walkKept);
   };
   const note = showNotice(show);
   return (
@@ -91,7 +91,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
         </p>
         {note ? null : <Trail deck={deck} state={shared.state} walk={walk} most={4} />}
         <span className="hidden items-center sm:flex">
-          <Press name={words.show.goTo} onClick={() => setSheet('find')}>
+          <Press name={messages.show.goTo} onClick={() => setSheet('find')}>
             <Search size={20} aria-hidden />
           </Press>
           <HandButtons show={show} press={Press} />
@@ -101,41 +101,41 @@ function Window({ deckId, document, deck, start }: WindowProps) {
             <button
               type="button"
               className="min-h-11 rounded-md px-3 font-semibold hover:bg-white/15"
-              aria-label={words.show.more}
+              aria-label={messages.show.more}
             >
-              {words.show.more}
+              {messages.show.more}
             </button>
           }
         >
           <MenuEntry onSelect={() => setSheet('find')}>
-            <Search size={18} aria-hidden /> {words.show.goTo}
+            <Search size={18} aria-hidden /> {messages.show.goTo}
           </MenuEntry>
           <MenuEntry onSelect={() => set({ whole: !shared.whole })}>
-            <Focus size={18} aria-hidden /> {words.show.whole}
+            <Focus size={18} aria-hidden /> {messages.show.whole}
           </MenuEntry>
           <MenuEntry onSelect={() => set({ black: true })}>
-            <Moon size={18} aria-hidden /> {words.show.black}
+            <Moon size={18} aria-hidden /> {messages.show.black}
           </MenuEntry>
           <MenuEntry onSelect={() => setGoesOn(!shared.goesOn)}>
-            <Timer size={18} aria-hidden /> {words.show.byItself}
+            <Timer size={18} aria-hidden /> {messages.show.byItself}
           </MenuEntry>
           <MenuEntry onSelect={keep}>
-            <Footprints size={18} aria-hidden /> {words.show.saveWalk}
+            <Footprints size={18} aria-hidden /> {messages.show.saveWalk}
           </MenuEntry>
           <MenuEntry onSelect={openOwn}>
-            <MonitorUp size={18} aria-hidden /> {words.show.mine}
+            <MonitorUp size={18} aria-hidden /> {messages.show.mine}
           </MenuEntry>
           <MenuEntry onSelect={() => setSheet('keys')}>
-            <CircleHelp size={18} aria-hidden /> {words.show.keysTitle}
+            <CircleHelp size={18} aria-hidden /> {messages.show.keysTitle}
           </MenuEntry>
         </Menu>
-        <Press name={isFull ? words.show.leaveFull : words.show.full} onClick={toggleFull}>
+        <Press name={isFull ? messages.show.leaveFull : messages.show.full} onClick={toggleFull}>
           {isFull ? <Shrink size={20} aria-hidden /> : <Expand size={20} aria-hidden />}
         </Press>
         <Link
           to={leave}
-          aria-label={words.show.end}
-          title={words.show.end}
+          aria-label={messages.show.end}
+          title={messages.show.end}
           className="inline-flex size-11 flex-none items-center justify-center rounded-md hover:bg-white/15"
         >
           <X size={22} aria-hidden />

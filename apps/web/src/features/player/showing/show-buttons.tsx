@@ -3,7 +3,7 @@ import { ArrowLeft, ArrowRight, CornerUpLeft, MousePointer2, PenLine } from 'luc
 import type { ComponentProps, ComponentType } from 'react';
 import type { IconButton } from '../../../shared/ui';
 import type { Walk } from '../../walking';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Show } from './use-show';
 
 /** How a button looks on the ground it stands on. */
@@ -12,13 +12,13 @@ type Press = ComponentType<ComponentProps<typeof IconButton>>;
 export function StepButtons({ walk, press: Press }: { walk: Walk; press: Press }) {
   return (
     <>
-      <Press name={words.show.back} disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
+      <Press name={messages.walking.back} disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
         <ArrowLeft size={22} aria-hidden />
       </Press>
-      <Press name={words.show.next} onClick={() => walk.step({ type: 'next' })}>
+      <Press name={messages.walking.next} onClick={() => walk.step({ type: 'next' })}>
         <ArrowRight size={22} aria-hidden />
       </Press>
-      <Press name={words.show.restart} onClick={() => walk.step({ type: 'restart' })}>
+      <Press name={messages.show.restart} onClick={() => walk.step({ type: 'restart' })}>
         <CornerUpLeft size={20} aria-hidden />
       </Press>
     </>
@@ -28,11 +28,15 @@ export function StepButtons({ walk, press: Press }: { walk: Walk; press: Press }
 export function HandButtons({ show: { hand, setHand }, press: Press }: { show: Show; press: Press }) {
   return (
     <>
-      <Press name={words.show.pen} pressed={hand === 'pen'} onClick={() => setHand(hand === 'pen' ? 'press' : 'pen')}>
+      <Press
+        name={messages.show.pen}
+        pressed={hand === 'pen'}
+        onClick={() => setHand(hand === 'pen' ? 'press' : 'pen')}
+      >
         <PenLine size={20} aria-hidden />
       </Press>
       <Press
-        name={words.show.pointer}
+        name={messages.show.pointer}
         pressed={hand === 'pointer'}
         onClick={() => setHand(hand === 'pointer' ? 'press' : 'pointer')}
       >

@@ -1,7 +1,7 @@
 /** What opens over a show: finding a slide, and the sheet of keys. */
 import { SlidePicker } from '../../../shared/slides';
 import { Dialog, KeysSheet } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import type { Show } from './use-show';
 
 /** Which of them is open. */
@@ -14,13 +14,14 @@ interface ShowSheetsProps {
 }
 
 export function ShowSheets({ show: { deck, walk }, open, onClose }: ShowSheetsProps) {
-  if (open === 'keys') return <KeysSheet title={words.show.keysTitle} sheet={words.show.keys} onClose={onClose} />;
+  if (open === 'keys')
+    return <KeysSheet title={messages.show.keysTitle} sheet={messages.show.keys} onClose={onClose} />;
   if (open === null) return null;
   return (
-    <Dialog title={words.show.goTo} open onClose={onClose} wide>
+    <Dialog title={messages.show.goTo} open onClose={onClose} wide>
       <SlidePicker
         deck={deck}
-        label={words.show.goToName}
+        label={messages.show.goToName}
         onPick={(slideId) => {
           walk.step({ type: 'go', slideId });
           onClose();
@@ -32,5 +33,5 @@ export function ShowSheets({ show: { deck, walk }, open, onClose }: ShowSheetsPr
 
 /** What a show says of how it stands, in words; '' when there is nothing to say. */
 export function showNotice({ walk, waits, shared }: Show): string {
-  return walk.notice ?? (waits ? words.show.waits : shared.goesOn ? words.show.goesOn : '');
+  return walk.notice ?? (waits ? messages.show.waits : shared.goesOn ? messages.show.goesOn : '');
 }

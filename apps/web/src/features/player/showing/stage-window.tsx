@@ -1,9 +1,8 @@
 /** The slide of a show in its window: with pen and pointer, black when wanted, turned by swiping. */
 import { cameraAt, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
 import { type PointerEvent, useMemo, useRef } from 'react';
-import { slideName } from '../../../shared/slides';
 import { SoundPlayer } from '../../walking';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { InkLayer } from './ink-layer';
 import type { Show } from './use-show';
 
@@ -36,7 +35,7 @@ export function StageWindow({ show, space }: { show: Show; space: Room }) {
           className="absolute inset-0 z-20 bg-black text-[#9a9a92]"
           onClick={() => show.set({ black: false })}
         >
-          <span className="spoken">{words.show.isBlack}</span>
+          <span className="spoken">{messages.show.isBlack}</span>
         </button>
       ) : null}
     </div>

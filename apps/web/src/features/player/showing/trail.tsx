@@ -2,8 +2,7 @@
 import type { Deck } from '@gobrel/core/deck';
 import type { ShowState } from '@gobrel/core/show';
 import { ChevronRight } from 'lucide-react';
-import { slideName } from '../../../shared/slides';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import type { Walk } from '../../walking';
 
 interface TrailProps {
@@ -21,7 +20,7 @@ export function Trail({ deck, state, walk, most = Infinity }: TrailProps) {
   );
   const shown = slides.slice(-Math.min(most, slides.length));
   return (
-    <nav aria-label={words.show.trail} className="min-w-0 flex-1 overflow-hidden">
+    <nav aria-label={messages.show.trail} className="min-w-0 flex-1 overflow-hidden">
       <ol className="flex min-w-0 items-center">
         {slides.length > shown.length ? <li aria-hidden>…</li> : null}
         {shown.map(({ slideId, place }, index) => (

@@ -9,17 +9,17 @@ import { Brand, SchemeButton } from '../../../app/frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
 import { Button, buttonClasses, Failing, Loading } from '../../../shared/ui';
 import { FilledInStage, keyJudge, ToldStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function Screen() {
   const { deckId = '', slideId } = useParams();
   const document = useDocument(`deck:${deckId}`, 'teacher');
   const { ready, kept } = useDocumentStatus(document);
   const deck = useObserved(document, deckReading);
-  if (kept === 'forbidden') return <Failing message={words.editor.notYours} />;
-  if (!deck || !ready) return <Loading what={words.show.deck} />;
+  if (kept === 'forbidden') return <Failing message={messages.elsewhere.notYours} />;
+  if (!deck || !ready) return <Loading what={messages.show.deck} />;
   const start = startShow(deck, slideId);
-  return start ? <Trial deckId={deckId} whole={deck} start={start} /> : <Failing message={words.show.noSlides} />;
+  return start ? <Trial deckId={deckId} whole={deck} start={start} /> : <Failing message={messages.walking.noSlides} />;
 }
 
 /** @param whole the deck with its keys: answers are judged by it, as the server does for a student */
@@ -32,11 +32,11 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
       <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
         <Brand />
         <h1 className="text-lg">{edition.title}</h1>
-        <p className="text-soft">{words.show.trying}</p>
+        <p className="text-soft">{messages.show.trying}</p>
         <span className="ml-auto flex items-center gap-2">
           <SchemeButton />
           <Link to={`/decks/${deckId}?slide=${walk.at}`} className={buttonClasses('main')}>
-            {words.show.tryEnd}
+            {messages.show.tryEnd}
           </Link>
         </span>
       </header>
@@ -58,7 +58,7 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
             setState(resumeShow(edition, emptyWork) ?? start);
           }}
         >
-          <RotateCcw size={18} aria-hidden /> {words.show.tryAgain}
+          <RotateCcw size={18} aria-hidden /> {messages.show.tryAgain}
         </Button>
       </WalkFooter>
       <p aria-live="assertive" className="spoken">

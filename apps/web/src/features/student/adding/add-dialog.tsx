@@ -6,7 +6,7 @@ import { libraryUrl } from '../../../shared/api';
 import { SignPicker } from '../../../shared/signs';
 import { Button, Dialog, Field, FileButton } from '../../../shared/ui';
 import { type AskedToAdd } from '../../walking';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { LibraryPicker } from './library-picker';
 import { type PictureBytes, shrunkPicture } from './shrunk-picture';
 
@@ -17,7 +17,7 @@ interface AddDialogProps {
 }
 
 export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
-  const says = words.adding;
+  const says = messages.adding;
   const [picture, setPicture] = useState<PictureBytes | null>(null);
   const [alt, setAlt] = useState('');
   const [credit, setCredit] = useState('');
@@ -31,7 +31,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
     const answer = await fetch(libraryUrl(name, 'whole')).catch(() => null);
     if (!answer?.ok) return setFault(says.library.away);
     setAlt(shows);
-    setCredit(says.library.credit(by, licence));
+    setCredit(says.library.credit({ by, licence }));
     await take(await answer.blob());
   };
   const add = (content: AddedContent) => {
@@ -84,7 +84,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
         </form>
       ) : what === 'picture' ? (
         <>
-          <FileButton name={words.links.chooseFile} accept="image/*" onFile={(file) => void take(file)} />
+          <FileButton name={messages.common.chooseFile} accept="image/*" onFile={(file) => void take(file)} />
           <LibraryPicker onPick={(chosen) => void takeFrom(chosen)} />
         </>
       ) : (
@@ -136,11 +136,11 @@ function Camera({ onTake, onFault }: CameraProps) {
         muted
         // Before there is a picture, nothing can be taken.
         onLoadedData={() => setIsOn(true)}
-        aria-label={words.adding.titles.camera}
+        aria-label={messages.adding.titles.camera}
         className="max-h-[50vh] w-full rounded border border-edge bg-black"
       />
       <Button look="main" disabled={!isOn} onClick={() => video.current && onTake(video.current)}>
-        {words.adding.take}
+        {messages.adding.take}
       </Button>
     </div>
   );

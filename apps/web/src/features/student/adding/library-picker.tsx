@@ -4,14 +4,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { libraryQuery, libraryUrl } from '../../../shared/api';
 import { Field, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface LibraryPickerProps {
   readonly onPick: (picture: LibraryPicture) => void;
 }
 
 export function LibraryPicker({ onPick }: LibraryPickerProps) {
-  const says = words.adding.library;
+  const says = messages.adding.library;
   const [typed, setTyped] = useState('');
   const looked = useDeferredValue(typed.trim());
   const { data, isError } = useQuery(libraryQuery(looked));
@@ -33,7 +33,7 @@ export function LibraryPicker({ onPick }: LibraryPickerProps) {
             onChange={({ target }) => setTyped(target.value)}
           />
           {data ? null : <Loading what={says.title} />}
-          {data?.length === 0 ? <p role="status">{says.none(looked)}</p> : null}
+          {data?.length === 0 ? <p role="status">{says.none({ looked })}</p> : null}
           <ul className="grid max-h-[38vh] grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-2 overflow-y-auto">
             {data?.map((picture) => (
               <li key={picture.name}>
@@ -49,7 +49,9 @@ export function LibraryPicker({ onPick }: LibraryPickerProps) {
                     className="aspect-4/3 w-full rounded"
                   />
                   <span className="px-1 pt-1 text-sm">{picture.shows}</span>
-                  <span className="px-1 text-xs text-soft">{says.credit(picture.by, picture.licence)}</span>
+                  <span className="px-1 text-xs text-soft">
+                    {says.credit({ by: picture.by, licence: picture.licence })}
+                  </span>
                 </button>
               </li>
             ))}

@@ -9,7 +9,7 @@ import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../../app/fra
 import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
 import { ask, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
 import { Button, buttonClasses, Field, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 type Student = JoinView['students'][number];
 
@@ -37,13 +37,13 @@ export function Screen() {
           <p className="mb-5 flex flex-wrap items-center gap-3 rounded-md border border-edge bg-card p-3">
             <span className="flex-1">
               {isSignedOut
-                ? words.join.signedOut(mine.data.name, mine.data.title)
-                : words.join.stillIn(mine.data.name, mine.data.title)}
+                ? messages.join.signedOut({ name: mine.data.name, title: mine.data.title })
+                : messages.join.stillIn({ name: mine.data.name, title: mine.data.title })}
             </span>
-            <Button onClick={() => void leaving.leave()}>{words.join.leave}</Button>
+            <Button onClick={() => void leaving.leave()}>{messages.join.leave}</Button>
             {isSignedOut ? null : (
               <Link to="/work" className={buttonClasses('main')}>
-                {words.join.goOn}
+                {messages.join.goOn}
               </Link>
             )}
           </p>
@@ -51,7 +51,7 @@ export function Screen() {
         {leaving.asked === null ? null : (
           <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
         )}
-        {lesson.isFetching && !lesson.data ? <Loading what={words.join.lesson} /> : null}
+        {lesson.isFetching && !lesson.data ? <Loading what={messages.join.lesson} /> : null}
         {code === '' || lesson.isError ? (
           <CodeForm fault={lesson.isError ? messageOf(lesson.error) : undefined} typed={code} />
         ) : null}
@@ -74,10 +74,10 @@ function CodeForm({ fault, typed }: { fault: string | undefined; typed: string }
         if (plainCode(code) !== '') void navigate(`/join/${plainCode(code)}`);
       }}
     >
-      <h1 className="text-2xl">{words.join.title}</h1>
+      <h1 className="text-2xl">{messages.join.title}</h1>
       <Field
-        label={words.join.code}
-        hint={words.join.codeHint}
+        label={messages.join.code}
+        hint={messages.join.codeHint}
         fault={fault}
         value={code}
         onChange={(event) => setCode(event.target.value)}
@@ -88,7 +88,7 @@ function CodeForm({ fault, typed }: { fault: string | undefined; typed: string }
         className="text-center font-display text-3xl font-bold uppercase tracking-widest"
       />
       <Button type="submit" look="main">
-        {words.join.enter}
+        {messages.join.enter}
       </Button>
     </form>
   );
@@ -99,8 +99,8 @@ function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPic
     <>
       <p className="text-soft">{[lesson.className, readableCode(plainCode(code))].filter(Boolean).join(' · ')}</p>
       <h1 className="text-3xl">{lesson.title}</h1>
-      {lesson.closed ? <p className="mt-2">{words.join.isClosed}</p> : null}
-      {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{words.join.whoAreYou}</h2> : null}
+      {lesson.closed ? <p className="mt-2">{messages.join.isClosed}</p> : null}
+      {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{messages.join.whoAreYou}</h2> : null}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
         {lesson.students.map((student) => (
           <li key={student.id}>
@@ -128,7 +128,7 @@ function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
       }}
     >
       <Field
-        label={isOnly ? words.join.firstName : words.join.guestName}
+        label={isOnly ? messages.join.firstName : messages.join.guestName}
         fault={join.isError ? messageOf(join.error) : undefined}
         value={name}
         maxLength={40}
@@ -136,7 +136,7 @@ function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
         onChange={(event) => setName(event.target.value)}
       />
       <Button type="submit" look={isOnly ? 'main' : 'plain'} disabled={name.trim() === '' || join.isPending}>
-        {words.join.begin}
+        {messages.join.begin}
       </Button>
     </form>
   );
@@ -179,8 +179,8 @@ function PinForm({ code, student, onBack }: { code: string; student: Student; on
     >
       <h1 className="text-2xl">{student.name}</h1>
       <Field
-        label={student.hasPin ? words.join.pin : words.join.newPin}
-        hint={student.hasPin ? words.join.pinHint : words.join.newPinHint}
+        label={student.hasPin ? messages.join.pin : messages.join.newPin}
+        hint={student.hasPin ? messages.join.pinHint : messages.join.newPinHint}
         fault={join.isError ? messageOf(join.error) : undefined}
         value={pin}
         onChange={(event) => type(event.target.value)}
@@ -191,10 +191,10 @@ function PinForm({ code, student, onBack }: { code: string; student: Student; on
         className="text-center text-3xl tracking-[0.5em]"
       />
       <Button type="submit" look="main" disabled={pin.length !== 4 || join.isPending}>
-        {words.join.begin}
+        {messages.join.begin}
       </Button>
       <Button look="quiet" onClick={onBack}>
-        {words.join.notMe}
+        {messages.join.notMe}
       </Button>
     </form>
   );

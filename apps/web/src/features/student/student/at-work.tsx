@@ -12,7 +12,7 @@ import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../../
 import { Failing, IconButton, Loading } from '../../../shared/ui';
 import { type AskedToAdd, FilledInStage, ToldStrip, WalkFooter } from '../../walking';
 import { PointerDot, TimeLeft } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { Companions } from './companions';
 import { DarkScreen } from './dark-screen';
 import { FollowTurn } from './follow-turn';
@@ -52,9 +52,9 @@ export function AtWork(props: AtWorkProps) {
   const { state: lessonState, isReady } = useLessonNews(lesson);
   const isNew = work.way.length === 0;
   // Where somebody begins may be for the teacher to say.
-  if (isNew && !isReady) return <Loading what={words.student.slides} />;
+  if (isNew && !isReady) return <Loading what={messages.student.slides} />;
   const start = isNew ? beginning(edition, lesson, lessonState) : resumeShow(edition, work);
-  if (!start) return <Failing message={words.show.noSlides} />;
+  if (!start) return <Failing message={messages.walking.noSlides} />;
   return <Working {...props} start={start} lessonState={lessonState} isReady={isReady} />;
 }
 
@@ -115,7 +115,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
         </span>
         <Overall edition={edition} work={work} mode={lesson.workMode} />
         {lesson.terms.dueAt !== null && !lesson.submission ? (
-          <span className="text-soft">{words.student.due(lesson.terms.dueAt)}</span>
+          <span className="text-soft">{messages.student.due({ at: lesson.terms.dueAt })}</span>
         ) : null}
         {lessonState.countdown ? <TimeLeft time={lessonState.countdown} className="text-lg font-bold" /> : null}
         <span className="ml-auto flex items-center gap-2">
@@ -182,7 +182,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
 
 function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void }) {
   return (
-    <IconButton name={words.common.undo} disabled={!canUndo} onClick={onUndo}>
+    <IconButton name={messages.common.undo} disabled={!canUndo} onClick={onUndo}>
       <Undo2 size={20} aria-hidden />
     </IconButton>
   );
@@ -191,7 +191,7 @@ function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void 
 /** How much of everything that is asked is done. */
 function Overall({ edition, work, mode }: { edition: Deck; work: Work; mode: WorkMode }) {
   const { asked, filled } = useMemo(() => progressOver(edition, work, fixedIn(edition, mode)), [edition, work, mode]);
-  return asked === 0 ? null : <span className="text-soft">{words.student.overall(filled, asked)}</span>;
+  return asked === 0 ? null : <span className="text-soft">{messages.student.overall({ filled, asked })}</span>;
 }
 
 /** Whether a page stays as it is for students: instruction and samples of a class deck. */

@@ -1,5 +1,5 @@
 /** The screen while the teacher has darkened all of them. */
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 export function DarkScreen() {
   return (
@@ -7,7 +7,7 @@ export function DarkScreen() {
       role="status"
       className="fixed inset-0 z-50 flex items-center justify-center bg-black p-8 text-center text-2xl text-[#d8d4c8]"
     >
-      {words.student.isDark}
+      {messages.student.isDark}
     </p>
   );
 }

@@ -5,10 +5,9 @@ import type { LessonState } from '@gobrel/core/lesson';
 import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ArrowLeft } from 'lucide-react';
 import { useMemo } from 'react';
-import { slideName } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
 import { PointerDot, useTurnStop, useWorkOf } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 import { Audience } from './turn-tools';
 
 interface FollowTurnProps {
@@ -27,7 +26,7 @@ export function FollowTurn({ lesson, edition, state, onLeave }: FollowTurnProps)
     <div className="flex h-full flex-col">
       <header className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-1.5">
         <Button onClick={onLeave}>
-          <ArrowLeft size={18} aria-hidden /> {words.turns.back}
+          <ArrowLeft size={18} aria-hidden /> {messages.turns.back}
         </Button>
         <Audience state={state} />
       </header>

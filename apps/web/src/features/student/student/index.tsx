@@ -9,7 +9,7 @@ import { Navigate } from 'react-router';
 import { useDocument, useDocumentStatus, useObserved, workReading } from '../../../shared/sync';
 import { messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../../shared/api';
 import { Failing, Loading } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { AtWork } from './at-work';
 
 export function Screen() {
@@ -22,7 +22,7 @@ export function Screen() {
     return (
       <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
     );
-  return <Loading what={words.student.slides} />;
+  return <Loading what={messages.student.slides} />;
 }
 
 function Opening({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
@@ -37,6 +37,6 @@ function Opening({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
     if (isSentAway) void queries.invalidateQueries({ queryKey: myLessonQuery.queryKey });
   }, [isSentAway, queries]);
   const own = useMemo(() => withOwner(edition, workMode, owner), [edition, workMode, owner]);
-  if (!document || !work || !status.ready) return <Loading what={words.student.slides} />;
+  if (!document || !work || !status.ready) return <Loading what={messages.student.slides} />;
   return <AtWork lesson={lesson} edition={own} document={document} status={status} work={work} />;
 }

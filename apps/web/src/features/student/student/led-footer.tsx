@@ -5,7 +5,7 @@ import type { FillIn } from '@gobrel/slide-view';
 import { Users } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { PutBack, type Walk, WalkStatus } from '../../walking';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface LedFooterProps {
   readonly edition: Deck;
@@ -20,7 +20,7 @@ export function LedFooter({ edition, walk, fillIn, isFixed, children }: LedFoote
   return (
     <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
       <span className="flex items-center gap-2 font-semibold text-tide">
-        <Users size={18} aria-hidden /> {words.student.isLed}
+        <Users size={18} aria-hidden /> {messages.student.isLed}
       </span>
       {children}
       <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} />

@@ -6,9 +6,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Images } from 'lucide-react';
 import { useState } from 'react';
 import { messageOf, othersQuery } from '../../../shared/api';
-import { slideName, WideSlide } from '../../../shared/slides';
+import { WideSlide } from '../../../shared/slides';
 import { Button, Dialog, Failing, Loading, Select } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 export function OthersButton({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
   const [open, setOpen] = useState(false);
@@ -18,9 +18,9 @@ export function OthersButton({ lesson, edition }: { lesson: MyLessonView; editio
   return (
     <>
       <Button onClick={() => setOpen(true)}>
-        <Images size={18} aria-hidden /> {words.student.others}
+        <Images size={18} aria-hidden /> {messages.student.others}
       </Button>
-      <Dialog title={words.student.others} open={open} onClose={() => setOpen(false)} wide>
+      <Dialog title={messages.student.others} open={open} onClose={() => setOpen(false)} wide>
         {open ? <Others lesson={lesson} edition={edition} /> : null}
       </Dialog>
     </>
@@ -34,16 +34,16 @@ function Others({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
     order.find(({ layout }) => layout === 'class-page')?.id ?? order[0]?.id ?? '',
   );
   if (others.isError) return <Failing message={messageOf(others.error)} />;
-  if (!others.data) return <Loading what={words.student.others} />;
+  if (!others.data) return <Loading what={messages.student.others} />;
   return (
     <>
       <Select
-        label={words.watching.slide}
+        label={messages.slides.slide}
         value={slideId}
         options={order.map(({ id }) => ({ value: id, name: slideName(edition, id) }))}
         onChange={setSlideId}
       />
-      {others.data.length === 0 ? <p className="mt-3 text-soft">{words.student.noOthers}</p> : null}
+      {others.data.length === 0 ? <p className="mt-3 text-soft">{messages.student.noOthers}</p> : null}
       <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(14rem,100%),1fr))] gap-4">
         {others.data.map(({ participantId, name, work }) => (
           <li key={participantId}>
@@ -52,7 +52,7 @@ function Others({ lesson, edition }: { lesson: MyLessonView; edition: Deck }) {
                 deck={withOwner(edition, lesson.workMode, name)}
                 slideId={slideId}
                 work={work}
-                label={words.watching.asHas(slideName(edition, slideId), name)}
+                label={messages.slides.asHas({ slide: slideName(edition, slideId), name })}
               />
             </span>
             <strong>{name}</strong>

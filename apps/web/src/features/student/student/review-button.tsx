@@ -5,9 +5,9 @@ import type { Work } from '@gobrel/core/work';
 import { MessageSquareText } from 'lucide-react';
 import { useState } from 'react';
 import { Said, Spots } from '../../../shared/reviewing';
-import { slideName, WideSlide } from '../../../shared/slides';
+import { WideSlide } from '../../../shared/slides';
 import { Button, Dialog } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, pointsInWords, slideName } from '../../../shared/messages';
 
 interface ReviewButtonProps {
   readonly lesson: MyLessonView;
@@ -22,7 +22,7 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
   const [open, setOpen] = useState(false);
   const { review } = lesson;
   if (!review) return null;
-  const says = words.reviewing;
+  const says = messages.reviewing;
   const slides = [...new Set(review.comments.map(({ slideId }) => slideId))].filter((id) => edition.slides[id]);
   const marked = Object.entries(review.marks?.items ?? {}).filter(([id]) => edition.items[id]);
   return (
@@ -31,14 +31,16 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
         <MessageSquareText size={18} aria-hidden /> {says.look}
       </Button>
       <Dialog title={says.yours} open={open} onClose={() => setOpen(false)} wide>
-        {review.marks ? <p className="text-lg font-bold">{says.sum(review.marks)}</p> : null}
-        {review.changed.length > 0 ? <p className="text-dusk">{says.changed(review.changed.length)}</p> : null}
+        {review.marks ? <p className="text-lg font-bold">{pointsInWords(review.marks)}</p> : null}
+        {review.changed.length > 0 ? (
+          <p className="text-dusk">{says.changed({ count: review.changed.length })}</p>
+        ) : null}
         {slides.length === 0 ? <p className="text-soft">{says.none}</p> : null}
         {slides.map((slideId) => {
           const here = review.comments.filter((comment) => comment.slideId === slideId);
           return (
             <section key={slideId} className="mt-4">
-              <h3 className="text-lg">{says.onSlide(slideName(edition, slideId))}</h3>
+              <h3 className="text-lg">{says.onSlide({ slide: slideName(edition, slideId) })}</h3>
               <span className="my-2 block border border-ink/70" style={{ maxWidth: WIDEST }}>
                 <WideSlide deck={edition} slideId={slideId} work={work} label={slideName(edition, slideId)}>
                   <Spots edition={edition} slideId={slideId} comments={here} />
@@ -61,12 +63,16 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
               const item = edition.items[id];
               return item ? (
                 <li key={id} className="border-b border-rule py-1">
-                  <strong>{nameOf(item) || words.kinds[item.kind]}</strong>{' '}
+                  <strong>{nameOf(item) || messages.kinds[item.kind]}</strong>{' '}
                   {mark.verdict === 'unmarked'
-                    ? words.onSlides.verdicts.unmarked
-                    : words.onSlides.points(mark.points, mark.outOf)}{' '}
-                  {review.changed.includes(id) ? <span className="text-dusk">· {says.changed(1)}</span> : null}
-                  {mark.byTeacher && mark.why ? <span className="block">{says.teacherSays(mark.why)}</span> : null}
+                    ? messages.onSlides.verdicts.unmarked
+                    : messages.onSlides.points({ points: mark.points, outOf: mark.outOf })}{' '}
+                  {review.changed.includes(id) ? (
+                    <span className="text-dusk">· {says.changed({ count: 1 })}</span>
+                  ) : null}
+                  {mark.byTeacher && mark.why ? (
+                    <span className="block">{says.teacherSays({ why: mark.why })}</span>
+                  ) : null}
                 </li>
               ) : null;
             })}

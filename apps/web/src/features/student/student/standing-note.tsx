@@ -1,7 +1,7 @@
 /** How things stand, over the slide: it is your turn, it is submitted, the lesson is closed. */
 import type { MyLessonView } from '@gobrel/contract';
 import { CircleCheck, Hand, Lock, Presentation, RotateCcw } from 'lucide-react';
-import { words } from '../../../shared/messages';
+import { messages, pointsInWords } from '../../../shared/messages';
 
 interface StandingNoteProps {
   readonly lesson: MyLessonView;
@@ -15,7 +15,7 @@ export function StandingNote({ lesson, isShowing, isOver }: StandingNoteProps) {
   if (isShowing) {
     return (
       <p role="status" className={`${look} bg-dusk-wash text-dusk`}>
-        <Presentation size={18} aria-hidden /> {words.student.yourTurn}
+        <Presentation size={18} aria-hidden /> {messages.student.yourTurn}
       </p>
     );
   }
@@ -24,38 +24,38 @@ export function StandingNote({ lesson, isShowing, isOver }: StandingNoteProps) {
       <p role="status" className={`${look} bg-card text-reed`}>
         <CircleCheck size={18} aria-hidden />{' '}
         {lesson.submission.collected
-          ? words.student.collected(lesson.submission.submittedAt)
-          : words.student.submitted(lesson.submission.submittedAt)}
-        {lesson.submission.late ? ` (${words.reviewing.late})` : ''}
-        {lesson.points ? ` · ${words.reviewing.sum(lesson.points)}` : ''}
+          ? messages.student.collected({ at: lesson.submission.submittedAt })
+          : messages.student.submitted({ at: lesson.submission.submittedAt })}
+        {lesson.submission.late ? ` (${messages.reviewing.late})` : ''}
+        {lesson.points ? ` · ${pointsInWords(lesson.points)}` : ''}
       </p>
     );
   }
   if (lesson.closedAt) {
     return (
       <p role="status" className={`${look} bg-card text-amber`}>
-        <Lock size={18} aria-hidden /> {words.student.closed}
+        <Lock size={18} aria-hidden /> {messages.student.closed}
       </p>
     );
   }
   if (lesson.held) {
     return (
       <p role="status" className={`${look} bg-card text-amber`}>
-        <Hand size={18} aria-hidden /> {words.student.held}
+        <Hand size={18} aria-hidden /> {messages.student.held}
       </p>
     );
   }
   if (isOver) {
     return (
       <p role="status" className={`${look} bg-card text-amber`}>
-        <Lock size={18} aria-hidden /> {words.student.isOver}
+        <Lock size={18} aria-hidden /> {messages.student.isOver}
       </p>
     );
   }
   if (lesson.returnedAt) {
     return (
       <p role="status" className={`${look} bg-card text-dusk`}>
-        <RotateCcw size={18} aria-hidden /> {words.reviewing.again}
+        <RotateCcw size={18} aria-hidden /> {messages.reviewing.again}
       </p>
     );
   }

@@ -7,9 +7,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask, messageOf, myLessonQuery } from '../../../shared/api';
-import { slideName } from '../../../shared/slides';
 import { Button, Dialog, showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages, slideName } from '../../../shared/messages';
 
 interface SubmitProps {
   readonly lesson: MyLessonView;
@@ -37,7 +36,7 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       take(next);
       setAsking(false);
       setKey(newId());
-      showToast(words.student.arrived);
+      showToast(messages.student.arrived);
     },
   });
   const reopen = useMutation({
@@ -50,21 +49,21 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
   if (lesson.submission) {
     return (
       <Button onClick={() => reopen.mutate()} disabled={reopen.isPending}>
-        {words.student.takeBack}
+        {messages.student.takeBack}
       </Button>
     );
   }
   const isFixed = fixedIn(edition, lesson.workMode);
   const { asked, filled } = progressOver(edition, work, isFixed);
   const fault =
-    submit.error instanceof NotYetThere ? words.student.notYetThere : submit.error ? messageOf(submit.error) : null;
+    submit.error instanceof NotYetThere ? messages.student.notYetThere : submit.error ? messageOf(submit.error) : null;
   return (
     <>
       <Button look="main" disabled={locked} onClick={() => setAsking(true)}>
-        {words.student.submit}
+        {messages.student.submit}
       </Button>
-      <Dialog title={words.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
-        <p>{asked > filled ? words.student.stillEmpty(asked - filled) : words.student.allFilled}</p>
+      <Dialog title={messages.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
+        <p>{asked > filled ? messages.student.stillEmpty({ count: asked - filled }) : messages.student.allFilled}</p>
         <StillEmpty edition={edition} work={work} isFixed={isFixed} />
         <p className="mt-2 text-soft">{attemptsLeft(lesson)}</p>
         {fault ? (
@@ -73,9 +72,9 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
           </p>
         ) : null}
         <div className="mt-5 flex justify-end gap-2">
-          <Button onClick={() => setAsking(false)}>{words.student.notYet}</Button>
+          <Button onClick={() => setAsking(false)}>{messages.student.notYet}</Button>
           <Button look="main" disabled={submit.isPending} onClick={() => submit.mutate()}>
-            {submit.isPending ? words.student.sending : words.student.submit}
+            {submit.isPending ? messages.student.sending : messages.student.submit}
           </Button>
         </div>
       </Dialog>
@@ -97,7 +96,7 @@ function StillEmpty({ edition, work, isFixed }: { edition: Deck; work: Work; isF
     <ul className="mt-2 max-h-40 overflow-auto">
       {empty.map(({ id, count }) => (
         <li key={id} className="border-t border-rule py-1">
-          {words.student.emptyOn(slideName(edition, id), count)}
+          {messages.student.emptyOn({ slide: slideName(edition, id), count })}
         </li>
       ))}
     </ul>
@@ -106,6 +105,6 @@ function StillEmpty({ edition, work, isFixed }: { edition: Deck; work: Work; isF
 
 /** Whether it can be taken back afterwards, in words. */
 function attemptsLeft({ terms: { attempts }, tries }: MyLessonView): string {
-  if (attempts === 0) return words.student.canTakeBack;
-  return tries + 1 >= attempts ? words.student.lastTry : words.student.triesLeft(attempts - tries - 1);
+  if (attempts === 0) return messages.student.canTakeBack;
+  return tries + 1 >= attempts ? messages.student.lastTry : messages.student.triesLeft({ count: attempts - tries - 1 });
 }

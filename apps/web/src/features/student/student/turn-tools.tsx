@@ -8,7 +8,7 @@ import type { Zoom } from '../../../shared/sync';
 import { ask, messageOf } from '../../../shared/api';
 import { Button, IconButton, showToast } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 interface TurnToolsProps {
   readonly lesson: MyLessonView;
@@ -33,40 +33,40 @@ export function TurnTools({ lesson, state, zoom, onZoom, onFollow }: TurnToolsPr
   return (
     <div
       role="toolbar"
-      aria-label={words.board.turnList}
+      aria-label={messages.turns.turnList}
       className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1"
     >
       {isShowing ? (
         <>
           {state.turnTime ? <TimeLeft time={state.turnTime} className="font-semibold" /> : null}
-          {state.steeredTo ? <span className="text-amber">{words.turns.steered}</span> : null}
+          {state.steeredTo ? <span className="text-amber">{messages.turns.steered}</span> : null}
           <IconButton
-            name={words.student.closer}
+            name={messages.student.closer}
             onClick={() => onZoom({ x: 0.5, y: 0.5, ...zoom, times: Math.min(6, (zoom?.times ?? 1) * CLOSER) })}
           >
             <ZoomIn size={20} aria-hidden />
           </IconButton>
-          <IconButton name={words.student.wholeSlide} disabled={zoom === null} onClick={() => onZoom(null)}>
+          <IconButton name={messages.student.wholeSlide} disabled={zoom === null} onClick={() => onZoom(null)}>
             <ZoomOut size={20} aria-hidden />
           </IconButton>
           {zoom ? <Nudge zoom={zoom} onZoom={onZoom} /> : null}
-          <span className="text-sm text-soft">{words.student.pointingHint}</span>
+          <span className="text-sm text-soft">{messages.student.pointingHint}</span>
         </>
       ) : null}
-      {isListed ? <span>{words.turns.listed}</span> : null}
+      {isListed ? <span>{messages.turns.listed}</span> : null}
       {isUp ? (
         <>
-          <span>{words.turns.raised}</span>
-          <Button onClick={() => signal.mutate({ hand: false })}>{words.turns.lower}</Button>
+          <span>{messages.turns.raised}</span>
+          <Button onClick={() => signal.mutate({ hand: false })}>{messages.turns.lower}</Button>
         </>
       ) : canRaise ? (
         <Button onClick={() => signal.mutate({ hand: true })}>
-          <Hand size={18} aria-hidden /> {words.turns.raise}
+          <Hand size={18} aria-hidden /> {messages.turns.raise}
         </Button>
       ) : null}
       {onFollow ? (
         <Button onClick={onFollow}>
-          <MonitorPlay size={18} aria-hidden /> {words.turns.follow}
+          <MonitorPlay size={18} aria-hidden /> {messages.turns.follow}
         </Button>
       ) : null}
       {state.showing !== null && !isShowing ? <Audience state={state} /> : null}
@@ -91,7 +91,7 @@ function Nudge({ zoom, onZoom }: { zoom: Zoom; onZoom: (zoom: Zoom) => void }) {
           ['↓', 0, step],
         ] as const
       ).map(([sign, dx, dy]) => (
-        <IconButton key={sign} name={words.student.lookTo[sign]} onClick={() => move(dx, dy)}>
+        <IconButton key={sign} name={messages.student.lookTo[sign]} onClick={() => move(dx, dy)}>
           <span aria-hidden>{sign}</span>
         </IconButton>
       ))}
@@ -107,7 +107,7 @@ export function Audience({ state: { allowed } }: { state: LessonState }) {
     <>
       {allowed.applause ? (
         <Button onClick={() => signal.mutate({ applause: true })}>
-          <PartyPopper size={18} aria-hidden /> {words.turns.clap}
+          <PartyPopper size={18} aria-hidden /> {messages.turns.clap}
         </Button>
       ) : null}
       {allowed.questions ? (
@@ -116,20 +116,20 @@ export function Audience({ state: { allowed } }: { state: LessonState }) {
           onSubmit={(event) => {
             event.preventDefault();
             if (question.trim() === '') return;
-            signal.mutate({ question }, { onSuccess: () => showToast(words.turns.askedIt) });
+            signal.mutate({ question }, { onSuccess: () => showToast(messages.turns.askedIt) });
             setQuestion('');
           }}
         >
           <input
-            aria-label={words.turns.question}
-            placeholder={words.turns.question}
+            aria-label={messages.turns.question}
+            placeholder={messages.turns.question}
             maxLength={300}
             value={question}
             className="min-h-11 min-w-0 flex-1 rounded-md border border-edge bg-paper px-3"
             onChange={({ target }) => setQuestion(target.value)}
           />
           <Button type="submit" disabled={question.trim() === ''}>
-            <Send size={18} aria-hidden /> {words.turns.ask}
+            <Send size={18} aria-hidden /> {messages.turns.ask}
           </Button>
         </form>
       ) : null}

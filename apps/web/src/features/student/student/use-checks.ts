@@ -8,7 +8,7 @@ import { useMemo } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask, myLessonQuery } from '../../../shared/api';
 import { showToast } from '../../../shared/ui';
-import { words } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
 
 /** How long answers may take to reach the server before they are checked, in milliseconds. */
 const PATIENCE = 4000;
@@ -23,7 +23,7 @@ export function useChecks(lesson: MyLessonView, document: OpenDocument, edition:
       return ask<MyLessonView>('POST', '/my-lesson/checks', { itemIds });
     },
     onSuccess: (next) => queries.setQueryData(myLessonQuery.queryKey, next),
-    onError: () => showToast(words.telling.cannot, { tone: 'trouble' }),
+    onError: () => showToast(messages.telling.cannot, { tone: 'trouble' }),
   });
   return { told, checking: check.isPending, check: (itemIds: readonly string[]) => check.mutate(itemIds) };
 }

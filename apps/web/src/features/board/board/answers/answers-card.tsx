@@ -2,7 +2,7 @@
 import { type Item, type ItemId, nameOf } from '@gobrel/core/deck';
 import type { Sure, Work } from '@gobrel/core/work';
 import type { ReactNode } from 'react';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 
 /** What the view of a kind's answers is given. */
 export interface AnswersProps<T extends Item> {
@@ -21,9 +21,9 @@ export function AnswersCard({ item, works, answered, children }: AnswersCardProp
   return (
     <figure className="min-w-0 rounded-md border border-rule bg-card p-4">
       <figcaption className="mb-2">
-        <span className="block font-display text-lg font-bold">{nameOf(item) || words.kinds[item.kind]}</span>
+        <span className="block font-display text-lg font-bold">{nameOf(item) || messages.kinds[item.kind]}</span>
         <span className="text-sm text-soft">
-          {words.board.answered(answered)}
+          {messages.board.answered({ count: answered })}
           {'asksSure' in item && item.asksSure ? ` · ${sureInWords(item.id, works)}` : ''}
         </span>
       </figcaption>
@@ -35,5 +35,5 @@ export function AnswersCard({ item, works, answered, children }: AnswersCardProp
 /** How sure everybody was. */
 function sureInWords(id: ItemId, works: readonly Work[]): string {
   const count = (step: Sure) => works.filter((work) => work.sure[id] === step).length;
-  return ([4, 3, 2, 1] as const).map((step) => `${count(step)} ${words.onSlides.asking.sure[step]}`).join(', ');
+  return ([4, 3, 2, 1] as const).map((step) => `${count(step)} ${messages.asking.sure[step]}`).join(', ');
 }

@@ -3,7 +3,7 @@ import type { ChoiceItem } from '@gobrel/core/deck';
 import { tallyChoice } from '@gobrel/core/questions';
 import { Bar, BarChart, Cell, LabelList, XAxis, YAxis } from 'recharts';
 import { Table } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 export function ChoiceAnswers({ item, works }: AnswersProps<ChoiceItem>) {
@@ -42,9 +42,9 @@ export function ChoiceAnswers({ item, works }: AnswersProps<ChoiceItem>) {
         rows={tally.choices}
         rowKey={(choice) => choice.id}
         columns={[
-          { id: 'choice', name: words.board.choice, cell: (choice) => `${choice.letter} ${choice.text}` },
-          { id: 'key', name: words.board.key, cell: (choice) => (choice.right ? words.board.states.right : '') },
-          { id: 'count', name: words.board.picked, cell: (choice) => choice.count, narrow: true },
+          { id: 'choice', name: messages.board.choice, cell: (choice) => `${choice.letter} ${choice.text}` },
+          { id: 'key', name: messages.board.key, cell: (choice) => (choice.right ? messages.board.states.right : '') },
+          { id: 'count', name: messages.board.picked, cell: (choice) => choice.count, narrow: true },
         ]}
       />
     </AnswersCard>

@@ -3,7 +3,7 @@ import { type DrawItem, groundRatio } from '@gobrel/core/deck';
 import { layerDrawings } from '@gobrel/core/questions';
 import { pictureUrl } from '../../../../shared/api';
 import { DrawingLayers } from '../../../../shared/watching';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
@@ -14,7 +14,7 @@ export function DrawingAnswers({ item, works }: AnswersProps<DrawItem>) {
         className="relative w-full max-w-md overflow-hidden rounded border border-edge bg-paper"
         style={{ aspectRatio: groundRatio(item) }}
         role="img"
-        aria-label={words.board.layered(drew)}
+        aria-label={messages.board.layered({ count: drew })}
       >
         {item.picture === '' ? null : (
           <img src={pictureUrl(item.picture)} alt="" className="absolute inset-0 size-full object-contain opacity-60" />

@@ -17,7 +17,7 @@ import { type ComponentType, type ReactNode, useMemo } from 'react';
 import { QuestionFigures } from '../../../../shared/figures';
 import { saveText } from '../../../../shared/downloads';
 import { Button, Empty } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { ChoiceAnswers } from './choice-answers';
 import { DrawingAnswers } from './drawing-answers';
 import { NumberAnswers } from './number-answers';
@@ -48,7 +48,7 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
     participantId,
     name: lesson.participants.find((each) => each.participantId === participantId)?.name ?? '',
   }));
-  if (asked.length === 0) return <Empty title={words.board.noQuestions} />;
+  if (asked.length === 0) return <Empty title={messages.board.noQuestions} />;
   const save = () =>
     saveText(
       writeResultsCsv(
@@ -63,7 +63,7 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
   return (
     <>
       <Button className="mb-4" onClick={save}>
-        <Download size={18} aria-hidden /> {words.exchange.results}
+        <Download size={18} aria-hidden /> {messages.exchange.results}
       </Button>
       <div className="gap-6 xl:columns-2 [&>*]:mb-6 [&>*]:break-inside-avoid">
         {asked.map((item) => (
@@ -75,7 +75,7 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
           edition,
           entries.map(([, entry]) => entry),
         )}
-        nameOf={(id) => (edition.items[id] ? nameOf(edition.items[id]) || words.kinds[edition.items[id].kind] : '')}
+        nameOf={(id) => (edition.items[id] ? nameOf(edition.items[id]) || messages.kinds[edition.items[id].kind] : '')}
       />
     </>
   );

@@ -2,7 +2,7 @@
 import type { NumberItem } from '@gobrel/core/deck';
 import { tallyNumbers } from '@gobrel/core/questions';
 import { ReferenceArea, ReferenceLine, Scatter, ScatterChart, XAxis, YAxis } from 'recharts';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 /** Numbers that are the same stand over each other, so many high. */
@@ -48,21 +48,21 @@ export function NumberAnswers({ item, works }: AnswersProps<NumberItem>) {
       <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-3">
         {spread.count > 0 ? (
           <>
-            <dt className="text-soft">{words.board.middle}</dt>
+            <dt className="text-soft">{messages.board.middle}</dt>
             <dd>{says(spread.median)}</dd>
-            <dt className="text-soft">{words.board.half}</dt>
-            <dd>{words.board.fromTo(says(spread.lowerQuartile), says(spread.upperQuartile))}</dd>
+            <dt className="text-soft">{messages.board.half}</dt>
+            <dd>{messages.board.fromTo({ from: says(spread.lowerQuartile), to: says(spread.upperQuartile) })}</dd>
           </>
         ) : null}
         {spread.outliers.length > 0 ? (
           <>
-            <dt className="text-soft">{words.board.farOut}</dt>
+            <dt className="text-soft">{messages.board.farOut}</dt>
             <dd>{spread.outliers.map(says).join(', ')}</dd>
           </>
         ) : null}
         {unread.length > 0 ? (
           <>
-            <dt className="text-soft">{words.board.noNumber}</dt>
+            <dt className="text-soft">{messages.board.noNumber}</dt>
             <dd>{unread.join(', ')}</dd>
           </>
         ) : null}

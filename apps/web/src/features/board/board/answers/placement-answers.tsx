@@ -2,8 +2,7 @@
 import type { Deck, SlideId } from '@gobrel/core/deck';
 import { tallyPlacements } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
-import { slideName } from '../../../../shared/slides';
-import { words } from '../../../../shared/messages';
+import { messages, slideName } from '../../../../shared/messages';
 
 interface PlacementAnswersProps {
   readonly edition: Deck;
@@ -18,25 +17,32 @@ export function PlacementAnswers({ edition, slideId, works }: PlacementAnswersPr
   return (
     <figure className="min-w-0 rounded-md border border-rule bg-card p-4">
       <figcaption className="mb-2">
-        <span className="block font-display text-lg font-bold">{words.board.placements(name)}</span>
-        <span className="text-sm text-soft">{words.board.answered(answered)}</span>
+        <span className="block font-display text-lg font-bold">{messages.board.placements({ slide: name })}</span>
+        <span className="text-sm text-soft">{messages.board.answered({ count: answered })}</span>
       </figcaption>
       {/* A wide table is scrolled by keys too. */}
-      <div className="overflow-x-auto" role="region" aria-label={words.board.placements(name)} tabIndex={0}>
+      <div
+        className="overflow-x-auto"
+        role="region"
+        aria-label={messages.board.placements({ slide: name })}
+        tabIndex={0}
+      >
         <table className="border-collapse text-left">
           <thead>
             <tr className="border-b border-rule text-sm text-soft">
               <th scope="col" className="px-2 py-1 font-semibold">
-                {words.board.piece}
+                {messages.board.piece}
               </th>
               {zones.map((zone, at) => (
                 <th key={zone.id} scope="col" className="px-2 py-1 text-center font-semibold">
-                  {zone.name || words.onSlides.pieces.unnamedZone(at + 1)}
-                  {zone.place === null ? null : <span className="block">{words.board.place(zone.place)}</span>}
+                  {zone.name || messages.pieces.unnamedZone({ place: at + 1 })}
+                  {zone.place === null ? null : (
+                    <span className="block">{messages.board.place({ place: zone.place })}</span>
+                  )}
                 </th>
               ))}
               <th scope="col" className="px-2 py-1 text-center font-semibold">
-                {words.board.outside}
+                {messages.board.outside}
               </th>
             </tr>
           </thead>
@@ -44,7 +50,7 @@ export function PlacementAnswers({ edition, slideId, works }: PlacementAnswersPr
             {pieces.map((piece) => (
               <tr key={piece.id} className="border-b border-rule">
                 <th scope="row" className="px-2 py-1">
-                  {piece.name || words.onSlides.pieces.unnamed}
+                  {piece.name || messages.pieces.unnamed}
                 </th>
                 {piece.counts.map((count, at) => (
                   <td

@@ -4,7 +4,7 @@ import { spreadOf, tallyPoints, valueAt } from '@gobrel/core/questions';
 import { useMemo } from 'react';
 import { pictureUrl } from '../../../../shared/api';
 import { Heat } from '../../../../shared/watching';
-import { words } from '../../../../shared/messages';
+import { messages, withUnit } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
@@ -19,7 +19,7 @@ export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
         className="relative w-full max-w-md overflow-hidden rounded border border-edge bg-paper"
         style={{ aspectRatio: axis ? '4 / 1' : groundRatio(item) }}
         role="img"
-        aria-label={words.board.clusters(clusters.length)}
+        aria-label={messages.board.clusters({ count: clusters.length })}
       >
         {item.picture === '' ? null : (
           <img src={pictureUrl(item.picture)} alt="" className="absolute inset-0 size-full object-contain" />
@@ -41,15 +41,19 @@ export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
       </div>
       {axis && middle !== null ? (
         <p className="mt-1">
-          {words.board.middle}: {Math.round(middle * 100) / 100} {axis.unit}
-          {axis.right === null ? '' : ` · ${words.board.rightAt(axis.right, axis.unit)}`}
+          {messages.board.middle}: {Math.round(middle * 100) / 100} {axis.unit}
+          {axis.right === null ? '' : ` · ${messages.board.rightAt({ value: withUnit(axis.right, axis.unit) })}`}
         </p>
       ) : (
         <ol className="mt-1 text-sm">
           {clusters.slice(0, 6).map((cluster, at) => (
             <li key={at}>
-              {words.board.cluster(cluster.count, Math.round(cluster.x * 100), Math.round(cluster.y * 100))}
-              {cluster.right ? <strong className="text-reed"> ✓ {words.board.states.right}</strong> : null}
+              {messages.board.cluster({
+                count: cluster.count,
+                across: Math.round(cluster.x * 100),
+                down: Math.round(cluster.y * 100),
+              })}
+              {cluster.right ? <strong className="text-reed"> ✓ {messages.board.states.right}</strong> : null}
             </li>
           ))}
         </ol>

@@ -2,7 +2,7 @@
 import type { LongTextItem, SpokenItem } from '@gobrel/core/deck';
 import { countWords, wordsGiven } from '@gobrel/core/questions';
 import { soundUrl } from '../../../../shared/api';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 interface ReadAnswersProps extends AnswersProps<LongTextItem | SpokenItem> {
@@ -33,18 +33,18 @@ export function ReadAnswers({ item, works, lessonId, people }: ReadAnswersProps)
   });
   return (
     <AnswersCard item={item} works={works} answered={given.length}>
-      <ul className="max-h-80 overflow-y-auto" tabIndex={0} aria-label={words.board.texts}>
+      <ul className="max-h-80 overflow-y-auto" tabIndex={0} aria-label={messages.board.texts}>
         {given.map(({ participantId, name, text }) => (
           <li key={participantId} className="border-t border-rule py-1.5">
             <strong>{name}</strong>{' '}
             <span className="text-sm text-soft">
-              {text === null ? '' : words.onSlides.asking.words(countWords(text))}
+              {text === null ? '' : messages.asking.words({ count: countWords(text) })}
             </span>
             {text === null ? (
               <audio
                 controls
                 className="h-10 w-full"
-                aria-label={words.board.spokenBy(name)}
+                aria-label={messages.board.spokenBy({ name })}
                 preload="none"
                 src={soundUrl(lessonId, participantId, item.id)}
               />

@@ -3,7 +3,7 @@ import type { BlankItem, ShortTextItem } from '@gobrel/core/deck';
 import { groupTexts, isAccepted, wordsGiven } from '@gobrel/core/questions';
 import { useMemo } from 'react';
 import { Table } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { listed, messages } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
 export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextItem>) {
@@ -17,19 +17,19 @@ export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextI
   return (
     <AnswersCard item={item} works={works} answered={texts.length}>
       <Table
-        caption={words.board.texts}
+        caption={messages.board.texts}
         rows={groups}
         rowKey={({ text }) => text}
         columns={[
           {
             id: 'text',
-            name: words.board.answer,
+            name: messages.board.answer,
             cell: ({ text, others }) => (
               <>
                 {text}
                 {others.length > 0 ? (
                   <span className="block text-sm font-normal text-soft">
-                    {words.board.alsoWritten(others.map((other) => other.text).slice(0, 6))}
+                    {messages.board.alsoWritten({ texts: listed(others.map((other) => other.text).slice(0, 6)) })}
                   </span>
                 ) : null}
               </>
@@ -37,13 +37,13 @@ export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextI
           },
           {
             id: 'key',
-            name: words.board.key,
+            name: messages.board.key,
             cell: ({ text }) =>
               isAccepted(text, item.accepted, item, 'options' in item ? item.options : [])
-                ? words.board.states.right
+                ? messages.board.states.right
                 : '',
           },
-          { id: 'count', name: words.board.givenBy, cell: ({ count }) => count, narrow: true },
+          { id: 'count', name: messages.board.givenBy, cell: ({ count }) => count, narrow: true },
         ]}
       />
     </AnswersCard>

@@ -18,7 +18,7 @@ import { useMemo, useRef, useState } from 'react';
 import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../../shared/api';
 import { Button, Choose, Empty, IconButton, showToast } from '../../../../shared/ui';
 import type { Watched } from '../../../../shared/watching';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { ReviewedSlide } from './reviewed-slide';
 import { Points } from './points';
 import { useReviewKeys } from './use-review-keys';
@@ -47,18 +47,18 @@ export function Review({ lesson, edition, marks, everybody }: ReviewProps) {
   const [at, setAt] = useState(0);
   const places = useMemo(() => placesIn(lesson, edition, order), [lesson, edition, order]);
   const place = places[Math.min(at, places.length - 1)];
-  if (!place) return <Empty title={words.reviewing.nobody} />;
+  if (!place) return <Empty title={messages.reviewing.nobody} />;
   const here = Math.min(at, places.length - 1);
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <span className="w-60">
           <Choose
-            label={words.reviewing.how}
+            label={messages.reviewing.how}
             value={order}
             options={[
-              { value: 'byQuestion', name: words.reviewing.byQuestion },
-              { value: 'byStudent', name: words.reviewing.byStudent },
+              { value: 'byQuestion', name: messages.reviewing.byQuestion },
+              { value: 'byStudent', name: messages.reviewing.byStudent },
             ]}
             onChange={(next) => {
               setOrder(next);
@@ -66,13 +66,17 @@ export function Review({ lesson, edition, marks, everybody }: ReviewProps) {
             }}
           />
         </span>
-        <IconButton name={words.reviewing.before} disabled={here === 0} onClick={() => setAt(here - 1)}>
+        <IconButton name={messages.reviewing.before} disabled={here === 0} onClick={() => setAt(here - 1)}>
           <ChevronLeft aria-hidden />
         </IconButton>
         <span className="tabular-nums" role="status">
-          {words.reviewing.progress(here + 1, places.length)}
+          {messages.reviewing.progress({ done: here + 1, all: places.length })}
         </span>
-        <IconButton name={words.reviewing.after} disabled={here === places.length - 1} onClick={() => setAt(here + 1)}>
+        <IconButton
+          name={messages.reviewing.after}
+          disabled={here === places.length - 1}
+          onClick={() => setAt(here + 1)}
+        >
           <ChevronRight aria-hidden />
         </IconButton>
         <ReleaseButton lesson={lesson} />
@@ -86,7 +90,7 @@ export function Review({ lesson, edition, marks, everybody }: ReviewProps) {
         place={place}
         onGo={(by) => setAt(Math.max(0, Math.min(places.length - 1, here + by)))}
       />
-      <p className="mt-3 text-sm text-soft">{words.reviewing.keys}</p>
+      <p className="mt-3 text-sm text-soft">{messages.reviewing.keys}</p>
     </>
   );
 }
@@ -115,13 +119,13 @@ function ReleaseButton({ lesson }: { lesson: LessonView }) {
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/release`, {}),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      showToast(words.reviewing.released);
+      showToast(messages.reviewing.released);
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   return (
     <Button className="ml-auto" look="main" disabled={release.isPending} onClick={() => release.mutate()}>
-      {words.reviewing.release}
+      {messages.reviewing.release}
     </Button>
   );
 }
@@ -157,8 +161,8 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return`),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      showToast(words.reviewing.givenBack(participant.name), {
-        action: { name: words.common.undo, run: () => undoReturn.mutate(participant) },
+      showToast(messages.reviewing.givenBack({ name: participant.name }), {
+        action: { name: messages.common.undo, run: () => undoReturn.mutate(participant) },
       });
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
@@ -168,7 +172,7 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
       ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return/undo`, { releasedAt, returnedAt }),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
-      showToast(words.reviewing.notGivenBack(participant.name));
+      showToast(messages.reviewing.notGivenBack({ name: participant.name }));
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
@@ -205,10 +209,10 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
           <p className="text-sm text-soft">
             {[
               participant.submission
-                ? words.reviewing.try(participant.submission.number)
-                : words.reviewing.try(participant.tries),
-              participant.submission?.late ? words.reviewing.late : '',
-              participant.releasedAt ? words.reviewing.releasedAt : '',
+                ? messages.reviewing.try({ number: participant.submission.number })
+                : messages.reviewing.try({ number: participant.tries }),
+              participant.submission?.late ? messages.reviewing.late : '',
+              participant.releasedAt ? messages.reviewing.releasedAt : '',
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -225,10 +229,10 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
             onKey={() => keep.mutate(overrule(review, item.id, null))}
           />
         ) : (
-          <p className="text-soft">{words.reviewing.ownThings}</p>
+          <p className="text-soft">{messages.reviewing.ownThings}</p>
         )}
         <Button disabled={participant.submission === null || giveBack.isPending} onClick={() => giveBack.mutate()}>
-          <Undo2 size={18} aria-hidden /> {words.reviewing.giveBack}
+          <Undo2 size={18} aria-hidden /> {messages.reviewing.giveBack}
         </Button>
       </section>
     </div>

@@ -5,7 +5,7 @@ import type { Overruling } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import { useState } from 'react';
 import { Button, Field } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 
 interface PointsProps {
   readonly item: Item & Asking;
@@ -18,17 +18,19 @@ interface PointsProps {
 }
 
 export function Points({ item, edition, work, mark, overruled, onGive, onKey }: PointsProps) {
-  const says = words.reviewing;
+  const says = messages.reviewing;
   const points = overruled?.points ?? mark?.points ?? 0;
   const outOf = mark?.outOf ?? item.points;
   const [why, setWhy] = useState(overruled?.why ?? '');
   return (
     <div className="flex flex-col gap-2 rounded-md border border-rule bg-card p-3">
-      <p className="font-semibold">{nameOf(item) || words.kinds[item.kind]}</p>
-      <p>{givenFor(item, work, edition) || words.board.nothingGiven}</p>
+      <p className="font-semibold">{nameOf(item) || messages.kinds[item.kind]}</p>
+      <p>{givenFor(item, work, edition) || messages.board.nothingGiven}</p>
       {mark ? (
         <p className="text-sm text-soft">
-          {mark.verdict === 'unmarked' ? mark.why : `${says.byKey(mark.points, mark.outOf)} · ${mark.why}`}
+          {mark.verdict === 'unmarked'
+            ? mark.why
+            : `${says.byKey({ points: mark.points, outOf: mark.outOf })} · ${mark.why}`}
         </p>
       ) : null}
       <div className="flex items-end gap-2">
@@ -38,13 +40,13 @@ export function Points({ item, edition, work, mark, overruled, onGive, onKey }: 
             min={0}
             max={outOf}
             step={0.5}
-            label={words.board.marks}
-            aria-label={says.points(nameOf(item))}
+            label={messages.board.marks}
+            aria-label={says.points({ name: nameOf(item) })}
             value={points}
             onChange={({ target }) => onGive(Math.max(0, Math.min(outOf, target.valueAsNumber || 0)), why)}
           />
         </span>
-        <span className="pb-7 text-soft">{says.outOf(outOf)}</span>
+        <span className="pb-7 text-soft">{says.outOf({ points: outOf })}</span>
         {overruled ? (
           <Button className="mb-5 ml-auto" onClick={onKey}>
             {says.byTheKey}

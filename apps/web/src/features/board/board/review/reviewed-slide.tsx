@@ -8,9 +8,8 @@ import { SlideView, useFittedWidth, useRecorder } from '@gobrel/slide-view';
 import { Mic, Square, Trash2 } from 'lucide-react';
 import { type MouseEvent, type RefObject, useState } from 'react';
 import { PraiseSign, Said, Spots } from '../../../../shared/reviewing';
-import { slideName } from '../../../../shared/slides';
 import { Button, IconButton, showToast } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { duration, messages, slideName } from '../../../../shared/messages';
 import { DRAFT } from './use-review-keys';
 
 interface ReviewedSlideProps {
@@ -30,7 +29,7 @@ const LONGEST = 60;
 
 export function ReviewedSlide(props: ReviewedSlideProps) {
   const { edition, slideId, participant, work, marks, review, field, onReview } = props;
-  const says = words.reviewing;
+  const says = messages.reviewing;
   const size = sizeOf(edition);
   const [around, width] = useFittedWidth<HTMLDivElement>(size);
   const [spot, setSpot] = useState<ReviewComment['spot']>(null);
@@ -62,7 +61,7 @@ export function ReviewedSlide(props: ReviewedSlideProps) {
               width={width}
               work={work}
               marks={marks}
-              label={words.board.slideOf(slideName(edition, slideId), participant.name)}
+              label={messages.board.slideOf({ slide: slideName(edition, slideId), name: participant.name })}
             />
           ) : null}
           <Spots edition={edition} slideId={slideId} comments={[...here, ...marked]} />
@@ -91,7 +90,7 @@ interface NewCommentProps {
 }
 
 function NewComment({ field, isAtSpot, onAdd }: NewCommentProps) {
-  const says = words.reviewing;
+  const says = messages.reviewing;
   const [text, setText] = useState('');
   const recorder = useRecorder({
     longest: LONGEST,
@@ -141,7 +140,7 @@ function NewComment({ field, isAtSpot, onAdd }: NewCommentProps) {
         </IconButton>
       ) : (
         <Button onClick={recorder.stop}>
-          <Square size={18} aria-hidden /> {says.stop} {words.duration(Math.round(recorder.seconds))}
+          <Square size={18} aria-hidden /> {says.stop} {duration(Math.round(recorder.seconds))}
         </Button>
       )}
       <span role="group" aria-label={says.praise} className="flex">

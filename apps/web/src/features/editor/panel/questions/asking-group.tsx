@@ -2,7 +2,7 @@
 import { type Asking, type Item, MOST_ATTEMPTS, tellings } from '@gobrel/core/deck';
 import { ruleFor } from '@gobrel/core/questions';
 import { Field } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
 import { Group, NumberField, PickField } from '../parts';
 import { LinesField, type SetFields, Tick } from './fields';
@@ -16,7 +16,7 @@ interface AskingGroupProps {
 const verdicts = ['right', 'partly', 'wrong'] as const;
 
 export function AskingGroup({ editing, item, set }: AskingGroupProps) {
-  const says = words.questions;
+  const says = messages.questions;
   return (
     <>
       <Group title={says.marking}>

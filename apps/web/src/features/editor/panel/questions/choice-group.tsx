@@ -4,7 +4,7 @@ import { choiceLetter, withForm } from '@gobrel/core/questions';
 import { Image, ImageOff, Plus, X } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { Button, Choose, IconButton } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { Group, PickField } from '../parts';
 import { PointsField, PromptField, type SetFields, Tick } from './fields';
 import { PictureButton } from './picture-button';
@@ -13,7 +13,7 @@ import { PictureButton } from './picture-button';
 const MOST = 12;
 
 export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   const [added, setAdded] = useState<string | null>(null);
   const focusOnce = useCallback((field: HTMLInputElement | null) => {
     if (!field) return;
@@ -41,7 +41,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
         ))}
       </PickField>
       <fieldset className="my-3">
-        <legend className="mb-1 text-sm font-semibold text-soft">{words.editor.choices}</legend>
+        <legend className="mb-1 text-sm font-semibold text-soft">{messages.editor.choices}</legend>
         {item.choices.map((choice, index) => {
           const letter = choiceLetter(index);
           return (
@@ -51,8 +51,8 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
                 <input
                   type="checkbox"
                   className="size-5 flex-none accent-reed"
-                  aria-label={words.editor.isRight(letter)}
-                  title={words.editor.isRight(letter)}
+                  aria-label={messages.editor.isRight({ letter })}
+                  title={messages.editor.isRight({ letter })}
                   checked={item.right.includes(choice.id)}
                   onChange={(event) => setRight(choice.id, event.target.checked)}
                 />
@@ -61,7 +61,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
               <input
                 // What was just added is what is typed in next.
                 ref={choice.id === added ? focusOnce : undefined}
-                aria-label={words.editor.choiceText(letter)}
+                aria-label={messages.editor.choiceText({ letter })}
                 value={choice.text}
                 onChange={(event) => change(choice.id, { ...choice, text: event.target.value })}
                 className="min-h-11 w-full min-w-0 flex-1 rounded-md border border-edge bg-card px-2 pointer-coarse:basis-3/4"
@@ -70,14 +70,14 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
                 {choice.picture ? (
                   <IconButton
                     className="!w-8 pointer-coarse:!w-11"
-                    name={says.noChoicePicture(letter)}
+                    name={says.noChoicePicture({ letter })}
                     onClick={() => change(choice.id, { id: choice.id, text: choice.text })}
                   >
                     <ImageOff size={16} aria-hidden />
                   </IconButton>
                 ) : (
                   <PictureButton
-                    name={says.choicePicture(letter)}
+                    name={says.choicePicture({ letter })}
                     onPicture={({ id: picture }) => change(choice.id, { ...choice, picture })}
                   >
                     <Image size={16} aria-hidden />
@@ -85,7 +85,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
                 )}
                 <IconButton
                   className="!w-8 pointer-coarse:!w-11"
-                  name={words.editor.removeChoice(letter)}
+                  name={messages.editor.removeChoice({ letter })}
                   disabled={item.choices.length <= 2}
                   onClick={() =>
                     set({
@@ -109,16 +109,16 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
             set({ choices: [...item.choices, { id, text: '' }] });
           }}
         >
-          <Plus size={16} aria-hidden /> {words.editor.addChoice}
+          <Plus size={16} aria-hidden /> {messages.editor.addChoice}
         </Button>
       </fieldset>
-      <Group title={words.editor.howMany}>
+      <Group title={messages.editor.howMany}>
         <Choose
-          label={words.editor.howMany}
+          label={messages.editor.howMany}
           value={item.several ? 'several' : 'one'}
           options={[
-            { value: 'one', name: words.editor.one },
-            { value: 'several', name: words.editor.severalChoices },
+            { value: 'one', name: messages.editor.one },
+            { value: 'several', name: messages.editor.severalChoices },
           ]}
           onChange={(choice) =>
             set({ several: choice === 'several', right: choice === 'several' ? item.right : item.right.slice(0, 1) })

@@ -2,7 +2,7 @@
 import type { Asking, Item, ItemFields } from '@gobrel/core/deck';
 import { type ComponentProps, useState } from 'react';
 import { LongField } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
 import { TAKES_TYPING } from '../../keyboard/typing';
 import { NumberField } from '../parts';
@@ -48,7 +48,7 @@ export function PromptField({ prompt, set }: { prompt: string; set: SetFields })
     <div className="mb-3">
       <LongField
         {...TAKES_TYPING}
-        label={words.editor.prompt}
+        label={messages.editor.prompt}
         rows={2}
         value={prompt}
         onChange={(event) => set({ prompt: event.target.value })}
@@ -60,7 +60,7 @@ export function PromptField({ prompt, set }: { prompt: string; set: SetFields })
 export function PointsField({
   item,
   set,
-  label = words.editor.points,
+  label = messages.editor.points,
 }: {
   item: Asking;
   set: SetFields;

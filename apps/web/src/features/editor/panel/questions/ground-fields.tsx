@@ -2,13 +2,13 @@
 import type { DrawItem, PointItem } from '@gobrel/core/deck';
 import { Image, ImageOff } from 'lucide-react';
 import { Field, IconButton } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { Group } from '../parts';
 import type { SetFields } from './fields';
 import { PictureButton } from './picture-button';
 
 export function GroundFields({ item, set }: { item: DrawItem | PointItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   return (
     <Group title={says.picture}>
       <div className="flex items-center">

@@ -3,11 +3,11 @@ import type { NumberItem } from '@gobrel/core/deck';
 import { keyWritten, readNumbers } from '@gobrel/core/questions';
 import { useState } from 'react';
 import { Button, Field } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { inFull, messages, withUnit } from '../../../../shared/messages';
 import type { SetFields } from './fields';
 
 export function KeyField({ item, set }: { item: NumberItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   const [draft, setDraft] = useState<string | null>(null);
   const written = draft ?? writtenKey(item);
   const read = readNumbers(written);
@@ -35,7 +35,7 @@ export function KeyField({ item, set }: { item: NumberItem; set: SetFields }) {
       />
       {item.right === null || isUnread ? null : (
         <p role="status" className="text-sm text-soft">
-          {says.readAs(item.right, read?.unit || (item.units[0]?.name ?? ''))}
+          {says.readAs({ value: withUnit(inFull(item.right), read?.unit || (item.units[0]?.name ?? '')) })}
         </p>
       )}
       {other !== undefined && draft !== null ? (
@@ -49,7 +49,7 @@ export function KeyField({ item, set }: { item: NumberItem; set: SetFields }) {
             set({ right: other });
           }}
         >
-          {says.meantInstead(other)}
+          {says.meantInstead({ value: inFull(other) })}
         </Button>
       ) : null}
     </div>

@@ -1,12 +1,12 @@
 /** Settings of a question answered at length. */
 import type { LongTextItem } from '@gobrel/core/deck';
 import { LongField } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { NumberField } from '../parts';
 import { PointsField, PromptField, type SetFields } from './fields';
 
 export function LongTextGroup({ item, set }: { item: LongTextItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   return (
     <>
       <PromptField prompt={item.prompt} set={set} />

@@ -2,13 +2,13 @@
 import type { MeasuringUnit, NumberItem } from '@gobrel/core/deck';
 import { readNumbers } from '@gobrel/core/questions';
 import { Choose } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { Group, NumberField } from '../parts';
 import { KeyField } from './key-field';
 import { LinesField, PointsField, PromptField, type SetFields, Tick } from './fields';
 
 export function NumberGroup({ item, set }: { item: NumberItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   const isRelative = item.toleranceIs === 'relative';
   return (
     <>

@@ -1,7 +1,7 @@
 /** Settings of a piece: where it belongs, how many of it there are, and how it may be moved. */
 import { type Item, itemsOf, nameOf, setBelongs, setPieceBehaviour, zonesOn } from '@gobrel/core/deck';
 import { Choose } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
 import { Group, NumberField, PickField } from '../parts';
 import { Tick } from './fields';
@@ -19,7 +19,7 @@ interface PieceGroupProps {
 const START_OF_PILE = 5;
 
 export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
-  const says = words.questions.piece;
+  const says = messages.questions.piece;
   const { deck, run } = editing;
   const zones = zonesOn(deck, item.slideId);
   const home = zones.find((zone) => zone.belongs.includes(pieceId))?.id ?? '';
@@ -30,19 +30,19 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
   return (
     <>
       {zones.length === 0 ? (
-        <p className="mb-4 text-sm text-soft">{words.editor.noZones}</p>
+        <p className="mb-4 text-sm text-soft">{messages.editor.noZones}</p>
       ) : (
-        <Group title={words.editor.belongsInto}>
+        <Group title={messages.editor.belongsInto}>
           <select
-            aria-label={words.editor.belongsInto}
+            aria-label={messages.editor.belongsInto}
             className="min-h-11 w-full rounded-md border border-edge bg-card px-2"
             value={home}
             onChange={(event) => run(setBelongs(deck, pieceId, event.target.value || null))}
           >
-            <option value="">{words.editor.belongsNowhere}</option>
+            <option value="">{messages.editor.belongsNowhere}</option>
             {zones.map((zone, index) => (
               <option key={zone.id} value={zone.id}>
-                {nameOf(zone) || words.onSlides.pieces.unnamedZone(index + 1)}
+                {nameOf(zone) || messages.pieces.unnamedZone({ place: index + 1 })}
               </option>
             ))}
           </select>
@@ -82,7 +82,7 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
             <option value="">{says.anywhere}</option>
             {regions.map((region) => (
               <option key={region.id} value={region.id}>
-                {nameOf(region) || words.kinds[region.kind]}
+                {nameOf(region) || messages.kinds[region.kind]}
               </option>
             ))}
           </PickField>

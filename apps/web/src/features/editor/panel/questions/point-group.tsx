@@ -3,7 +3,7 @@ import { type PointItem, pointMarks } from '@gobrel/core/deck';
 import { Spotlight } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { NumberField, PickField } from '../parts';
 import { PointsField, PromptField, type SetFields } from './fields';
 import { GroundFields } from './ground-fields';
@@ -11,7 +11,7 @@ import { RegionsDialog } from './regions-dialog';
 import { ScaleFields } from './scale-fields';
 
 export function PointGroup({ item, set }: { item: PointItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   const [drawing, setDrawing] = useState(false);
   return (
     <>
@@ -36,7 +36,7 @@ export function PointGroup({ item, set }: { item: PointItem; set: SetFields }) {
       <ScaleFields item={item} set={set} />
       {item.axis ? null : (
         <Button className="mb-3 w-full" onClick={() => setDrawing(true)}>
-          <Spotlight size={18} aria-hidden /> {says.regions(item.regions.length)}
+          <Spotlight size={18} aria-hidden /> {says.regions({ count: item.regions.length })}
         </Button>
       )}
       <PointsField item={item} set={set} />

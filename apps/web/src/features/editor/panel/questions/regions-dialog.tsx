@@ -4,7 +4,7 @@ import { Plus, X } from 'lucide-react';
 import { type PointerEvent, useRef, useState } from 'react';
 import { pictureUrl } from '../../../../shared/api';
 import { Button, Choose, Dialog, IconButton } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { NumberField } from '../parts';
 import type { SetFields } from './fields';
 import { drawnRegion, movedRegion } from './region-drag';
@@ -23,7 +23,7 @@ interface Drag {
 }
 
 export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
-  const says = words.questions;
+  const says = messages.questions;
   const area = useRef<HTMLDivElement>(null);
   const drag = useRef<Drag | null>(null);
   const [shown, setShown] = useState<Region | null>(null);
@@ -102,11 +102,11 @@ export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
       </div>
       <ol className="mt-3 grid gap-2">
         {regions.map((region, at) => (
-          <li key={region.id} aria-label={says.region(at + 1)} className="flex flex-wrap items-center gap-1">
+          <li key={region.id} aria-label={says.region({ place: at + 1 })} className="flex flex-wrap items-center gap-1">
             <strong className="w-6 text-center">{at + 1}</strong>
             <span className="w-36">
               <Choose
-                label={says.region(at + 1)}
+                label={says.region({ place: at + 1 })}
                 value={region.shape}
                 options={[
                   { value: 'oval', name: says.oval },
@@ -125,7 +125,7 @@ export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
             ).map(([side, label]) => (
               <NumberField
                 key={side}
-                label={`${says.region(at + 1)}: ${label}`}
+                label={`${says.region({ place: at + 1 })}: ${label}`}
                 shown={label}
                 value={region[side] * 100}
                 least={0}
@@ -134,7 +134,7 @@ export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
               />
             ))}
             <IconButton
-              name={says.removeRegion(at + 1)}
+              name={says.removeRegion({ place: at + 1 })}
               onClick={() => set({ regions: regions.filter(({ id }) => id !== region.id) })}
             >
               <X size={18} aria-hidden />

@@ -1,14 +1,14 @@
 /** The scale of a question that is answered by a place along it. */
 import type { PointAxis, PointItem } from '@gobrel/core/deck';
 import { Field } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { Group, NumberField } from '../parts';
 import { type SetFields, Tick } from './fields';
 
 const START: PointAxis = { from: 0, to: 10, unit: '', upright: false, right: null, tolerance: 0.5 };
 
 export function ScaleFields({ item, set }: { item: PointItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   const { axis } = item;
   const change = (fields: Partial<PointAxis>) => axis && set({ axis: { ...axis, ...fields } });
   return (

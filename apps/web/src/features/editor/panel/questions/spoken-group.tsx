@@ -1,6 +1,6 @@
 /** Settings of a spoken question: what it asks, and how long an answer may be. */
 import type { SpokenItem } from '@gobrel/core/deck';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { NumberField } from '../parts';
 import { PointsField, PromptField, type QuestionGroupProps } from './fields';
 
@@ -10,7 +10,7 @@ export function SpokenGroup({ item, set }: QuestionGroupProps<SpokenItem>) {
       <PromptField prompt={item.prompt} set={set} />
       <div className="mb-3">
         <NumberField
-          label={words.questions.longest}
+          label={messages.questions.longest}
           value={item.longest}
           least={5}
           most={60}

@@ -1,12 +1,12 @@
 /** Settings of what is answered in a few words: accepted answers, and how exactly they have to be met. */
 import type { BlankItem, ShortTextItem } from '@gobrel/core/deck';
 import { Field } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { Group, NumberField } from '../parts';
 import { LinesField, PointsField, PromptField, type SetFields, Tick } from './fields';
 
 export function WordsGroup({ item, set }: { item: BlankItem | ShortTextItem; set: SetFields }) {
-  const says = words.questions;
+  const says = messages.questions;
   return (
     <>
       {item.kind === 'short-text' ? (
@@ -15,7 +15,7 @@ export function WordsGroup({ item, set }: { item: BlankItem | ShortTextItem; set
         <>
           <div className="mb-3">
             <Field
-              label={words.editor.blankName}
+              label={messages.editor.blankName}
               value={item.name}
               onChange={(event) => set({ name: event.target.value })}
             />
@@ -29,8 +29,8 @@ export function WordsGroup({ item, set }: { item: BlankItem | ShortTextItem; set
         </>
       )}
       <LinesField
-        label={words.editor.accepted}
-        hint={words.editor.acceptedHint}
+        label={messages.editor.accepted}
+        hint={messages.editor.acceptedHint}
         lines={item.accepted}
         onChange={(accepted) => set({ accepted })}
       />

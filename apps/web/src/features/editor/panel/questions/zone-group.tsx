@@ -3,7 +3,7 @@ import { gridOfZones, nameOf, piecesOn, setBelongs, type ZoneItem, zoneLays } fr
 import { ArrowUp } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Choose, Field, IconButton } from '../../../../shared/ui';
-import { words } from '../../../../shared/messages';
+import { messages } from '../../../../shared/messages';
 import { TAKES_TYPING } from '../../keyboard/typing';
 import { select } from '../../state/desk';
 import type { Editing } from '../../state/editing';
@@ -12,7 +12,7 @@ import { ShapeField } from '../shape-field';
 import { PointsField, type QuestionGroupProps, Tick } from './fields';
 
 export function ZoneGroup({ editing, item: zone, set }: QuestionGroupProps<ZoneItem>) {
-  const says = words.questions.zone;
+  const says = messages.questions.zone;
   const pieces = piecesOn(editing.deck, zone.slideId);
   const inKeyOrder = zone.inOrder ? [...pieces].sort((a, b) => place(zone, a.id) - place(zone, b.id)) : pieces;
   const moveUp = (id: string) => {
@@ -25,25 +25,25 @@ export function ZoneGroup({ editing, item: zone, set }: QuestionGroupProps<ZoneI
       <div className="mb-4">
         <Field
           {...TAKES_TYPING}
-          label={words.editor.label}
+          label={messages.editor.label}
           value={zone.label}
           onChange={(event) => set({ label: event.target.value })}
         />
       </div>
-      <Group title={words.editor.belongHere}>
-        {pieces.length === 0 ? <p className="text-sm text-soft">{words.editor.noPieces}</p> : null}
+      <Group title={messages.editor.belongHere}>
+        {pieces.length === 0 ? <p className="text-sm text-soft">{messages.editor.noPieces}</p> : null}
         {inKeyOrder.map(({ id, name }) => (
           <div key={id} className="flex items-center">
             <span className="min-w-0 flex-1">
               <Tick
-                label={name || words.onSlides.pieces.unnamed}
+                label={name || messages.pieces.unnamed}
                 checked={zone.belongs.includes(id)}
                 onChange={(belongs) => editing.run(setBelongs(editing.deck, id, belongs ? zone.id : null))}
               />
             </span>
             {zone.inOrder && zone.belongs.includes(id) ? (
               <IconButton
-                name={says.earlier(name || nameOf(zone))}
+                name={says.earlier({ name: name || nameOf(zone) })}
                 disabled={zone.belongs[0] === id}
                 onClick={() => moveUp(id)}
               >
@@ -128,7 +128,7 @@ function place(zone: ZoneItem, id: string): number {
 
 /** Makes a grid of zones out of one, as the cells of a table. */
 function ZoneGrid({ editing, zone }: { editing: Editing; zone: ZoneItem }) {
-  const says = words.questions.zone;
+  const says = messages.questions.zone;
   const [columns, setColumns] = useState(3);
   const [rows, setRows] = useState(2);
   return (
