@@ -46,9 +46,9 @@ test('returning by its key is undone by one press, and the student’s work is s
   const { work } = await reviewing(page, browser);
   await page.keyboard.press('r');
   await expect(work.getByText(/Returned: have another try/)).toBeVisible();
-  await expectClean(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Undone: the submission of Farid Moss stands.').first()).toBeVisible();
+  await expectClean(page);
   await expect(work.getByText(/It has arrived/)).toBeVisible();
   await expect(work.getByRole('button', { name: 'Review' })).toBeHidden();
   await work.context().close();

@@ -77,10 +77,10 @@ describe('checking answers', () => {
   test('tells how an answer stands, counts the attempts, and never the key before the last of them', async () => {
     const { write, check, work } = await joined('01');
     await write(picking('a'));
-    expect((await check('pick'))['pick']).toMatchObject({ verdict: 'wrong', says: 'Look again.', why: '', left: 1 });
+    expect((await check('pick'))['pick']).toMatchObject({ verdict: 'wrong', says: 'Look again.', why: null, left: 1 });
     expect((await check('pick', 'pick'))['pick']).toMatchObject({ left: 1 });
     await write(picking('c'));
-    expect((await check('pick'))['pick']).toMatchObject({ verdict: 'wrong', why: 'Right is B.', left: 0 });
+    expect((await check('pick'))['pick']).toMatchObject({ verdict: 'wrong', why: { code: 'key', key: 'B' }, left: 0 });
     work.leave();
   });
 
@@ -145,7 +145,7 @@ describe('checking answers', () => {
     const { visitor, write, work } = await joined('05');
     await write({ part: 'blanks', id: 'word', value: 'owl' }, { part: 'blanks', id: 'quiet', value: 'eel' });
     const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
-    expect(body.told).toMatchObject({ word: { verdict: 'wrong', why: '' }, pick: { verdict: 'empty' } });
+    expect(body.told).toMatchObject({ word: { verdict: 'wrong', why: null }, pick: { verdict: 'empty' } });
     expect(Object.keys(body.told)).not.toContain('quiet');
     expect((await visitor.ask<MyLessonView>('DELETE', '/api/my-lesson/submission')).body.told).toEqual({});
     work.leave();
@@ -155,10 +155,10 @@ describe('checking answers', () => {
     const { visitor, write, work } = await joined('10');
     await write({ part: 'blanks', id: 'word', value: 'owl' });
     const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
-    expect(body).toMatchObject({ mayTakeBack: true, told: { word: { verdict: 'wrong', why: '' } } });
+    expect(body).toMatchObject({ mayTakeBack: true, told: { word: { verdict: 'wrong', why: null } } });
     await odile.ask('POST', `/api/lessons/${lessonId}/close`);
     const { body: after } = await visitor.ask<MyLessonView>('GET', '/api/my-lesson');
-    expect(after).toMatchObject({ mayTakeBack: false, told: { word: { why: 'Accepted: eel.' } } });
+    expect(after).toMatchObject({ mayTakeBack: false, told: { word: { why: { code: 'accepted', accepted: 'eel' } } } });
     await odile.ask('POST', `/api/lessons/${lessonId}/reopen`);
     work.leave();
   });

@@ -9,7 +9,7 @@ const upload = (visitor: Visitor, bytes: Uint8Array<ArrayBuffer> | string, name:
   const form = new FormData();
   form.append('name', name);
   form.append('file', new Blob([bytes]), name);
-  return visitor.ask<StoredFileView & { message: string }>('POST', '/api/files', form);
+  return visitor.ask<StoredFileView & { code: string }>('POST', '/api/files', form);
 };
 
 describe('files that links lead to', () => {

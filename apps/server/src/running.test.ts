@@ -63,7 +63,7 @@ describe('handing out', () => {
     const come = (visitor: Visitor, name: string) =>
       visitor.ask<MyLessonView>('POST', '/api/join/guest', { code: lesson.code, name });
     expect((await come(guest, ' Kit ')).body).toMatchObject({ name: 'Kit', className: '' });
-    expect(await come(server.visitor(), 'Kit')).toMatchObject({ status: 409, body: { code: 'name-taken' } });
+    expect(await come(server.visitor(), 'Kit')).toMatchObject({ status: 409, body: { code: 'name-in-use' } });
     await fill(guest, 'blank-low', 'low');
     expect((await board(lesson)).participants).toMatchObject([{ name: 'Kit', isGuest: true }]);
   });

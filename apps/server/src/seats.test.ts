@@ -120,8 +120,10 @@ describe('seats', () => {
       ' terns ',
       classmate.toUpperCase(),
       `${classmate.slice(0, 3)}\u200b${classmate.slice(3)}`,
-    ])
-      expect(await guest(lesson, name)).toMatchObject({ status: 409, body: { code: 'name-taken' } });
+    ]) {
+      const { status, body } = await guest(lesson, name);
+      expect([name, status, (body as { code?: string }).code]).toEqual([name, 409, expect.stringMatching(/^name-/)]);
+    }
     const [one, other] = await Promise.all([guest(lesson, 'Kit'), guest(lesson, 'Kit')]);
     expect([one.status, other.status].sort()).toEqual([200, 409]);
     expect((await guest(lesson, '\u200b \u2060')).status).toBe(422);

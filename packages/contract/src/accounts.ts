@@ -1,16 +1,17 @@
 /** Accounts and sessions: what is sent and what comes back. */
 import { IsEmail, IsString, Length, MaxLength } from 'class-validator';
+import { fault } from './fault.js';
 import { Trimmed } from './trimmed.js';
 
 /** Signing in as a teacher. */
 export class SignIn {
   @Trimmed()
-  @IsEmail({}, { message: 'Write your e-mail address, such as odile@school.example.' })
-  @MaxLength(200, { message: 'This address is too long.' })
+  @IsEmail({}, fault('email'))
+  @MaxLength(200, fault('email-too-long'))
   email: string;
 
   @IsString()
-  @Length(1, 200, { message: 'Write your password.' })
+  @Length(1, 200, fault('password'))
   password: string;
 }
 
@@ -18,16 +19,16 @@ export class SignIn {
 export class NewAccount {
   @Trimmed()
   @IsString()
-  @Length(1, 80, { message: 'Write your name, up to 80 letters.' })
+  @Length(1, 80, fault('own-name'))
   name: string;
 
   @Trimmed()
-  @IsEmail({}, { message: 'Write your e-mail address, such as odile@school.example.' })
-  @MaxLength(200, { message: 'This address is too long.' })
+  @IsEmail({}, fault('email'))
+  @MaxLength(200, fault('email-too-long'))
   email: string;
 
   @IsString()
-  @Length(10, 200, { message: 'Take a password of at least 10 letters.' })
+  @Length(10, 200, fault('password-too-short'))
   password: string;
 }
 

@@ -9,15 +9,16 @@ import {
   Length,
   MaxLength,
 } from 'class-validator';
+import { fault } from './fault.js';
 import { Trimmed } from './trimmed.js';
 
 /** Students who come into a class, with their names as the school writes them. */
 export class AddStudents {
   @IsArray()
-  @ArrayMinSize(1, { message: 'Write at least one name, each on a line of its own.' })
-  @ArrayMaxSize(400, { message: 'A class takes up to 400 names.' })
+  @ArrayMinSize(1, fault('students'))
+  @ArrayMaxSize(400, fault('too-many-students'))
   @IsString({ each: true })
-  @Length(1, 80, { each: true, message: 'A name takes up to 80 letters.' })
+  @Length(1, 80, { each: true, ...fault('student-name') })
   students: string[];
 
   /** The group of each student, in the same order; '' for none. */
@@ -25,7 +26,7 @@ export class AddStudents {
   @IsArray()
   @ArrayMaxSize(400)
   @IsString({ each: true })
-  @MaxLength(40, { each: true, message: 'The name of a group takes up to 40 letters.' })
+  @MaxLength(40, { each: true, ...fault('group-name') })
   groups?: string[];
 }
 
@@ -33,7 +34,7 @@ export class AddStudents {
 export class NewClass extends AddStudents {
   @Trimmed()
   @IsString()
-  @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
+  @Length(1, 80, fault('class-name'))
   name: string;
 }
 
@@ -42,7 +43,7 @@ export class ChangeClass {
   @IsOptional()
   @Trimmed()
   @IsString()
-  @Length(1, 80, { message: 'Give the class a name, such as 6 Heron.' })
+  @Length(1, 80, fault('class-name'))
   name?: string;
 
   @IsOptional()
@@ -55,13 +56,13 @@ export class ChangeStudent {
   @IsOptional()
   @Trimmed()
   @IsString()
-  @Length(1, 80, { message: 'A name takes up to 80 letters.' })
+  @Length(1, 80, fault('student-name'))
   name?: string;
 
   @IsOptional()
   @Trimmed()
   @IsString()
-  @MaxLength(40, { message: 'The name of a group takes up to 40 letters.' })
+  @MaxLength(40, fault('group-name'))
   group?: string;
 
   @IsOptional()

@@ -53,6 +53,7 @@ test('news are read as they were sent; anything else is no news', () => {
 });
 
 test('a problem is told from other bodies', () => {
-  expect(isProblem({ status: 404, code: 'x', message: 'y' })).toBe(true);
-  expect(isProblem(null)).toBe(false);
+  expect(isProblem({ status: 404, code: 'not-found', values: { what: 'deck' } })).toBe(true);
+  for (const other of [null, 'x', {}, { status: 404 }, { status: '404', code: 'not-found' }])
+    expect(isProblem(other)).toBe(false);
 });

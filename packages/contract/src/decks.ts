@@ -1,25 +1,26 @@
 /** Decks and pictures: what is sent and what comes back. */
 import { type Deck, type SlideSizeName, slideSizes, type Theme } from '@gobrel/core/deck';
 import { ArrayMaxSize, IsArray, IsEmail, IsIn, IsObject, IsOptional, IsString, Length, Matches } from 'class-validator';
+import { fault } from './fault.js';
 import { Trimmed } from './trimmed.js';
 
 /** A deck's title, for a new deck or a new name. */
 export class DeckTitle {
   @Trimmed()
   @IsString()
-  @Length(1, 200, { message: 'Give the deck a title of up to 200 letters.' })
+  @Length(1, 200, fault('deck-title'))
   title: string;
 }
 
 /** A new deck. */
 export class NewDeck extends DeckTitle {
   @IsOptional()
-  @IsIn(Object.keys(slideSizes), { message: 'There is no such slide size.' })
+  @IsIn(Object.keys(slideSizes), fault('slide-size'))
   size?: SlideSizeName;
 
   /** Slides to begin with; what of them cannot be read is left out. */
   @IsOptional()
-  @IsObject({ message: 'There are no slides in this.' })
+  @IsObject(fault('slides'))
   deck?: Deck;
 }
 
@@ -35,7 +36,7 @@ export interface DeletedDeck {
 /** Somebody to edit a deck together with. */
 export class NewAuthor {
   @Trimmed()
-  @IsEmail({}, { message: 'Type an e-mail address, such as nadia@marrambay.example.' })
+  @IsEmail({}, fault('colleague-email'))
   email: string;
 }
 
@@ -51,7 +52,7 @@ export interface AuthorView {
 export class VersionName {
   @Trimmed()
   @IsString()
-  @Length(1, 120, { message: 'Give the version a name of up to 120 letters.' })
+  @Length(1, 120, fault('version-name'))
   name: string;
 }
 
@@ -70,7 +71,7 @@ export interface VersionView {
 /** What comes along with an uploaded file. */
 export class NewFile {
   @IsString()
-  @Length(1, 200, { message: 'The name of the file is too long. Use up to 200 letters.' })
+  @Length(1, 200, fault('file-name'))
   name: string;
 }
 
@@ -85,7 +86,7 @@ export interface StoredFileView {
 
 /** A theme to be kept. What of it cannot be read becomes as usual. */
 export class KeptTheme {
-  @IsObject({ message: 'There is no theme in this.' })
+  @IsObject(fault('theme'))
   theme: Theme;
 }
 
@@ -99,7 +100,7 @@ export interface OwnThemeView {
 export class PictureIds {
   @IsArray()
   @ArrayMaxSize(500)
-  @Matches(/^[0-9a-f]{64}$/, { each: true, message: 'These are no pictures.' })
+  @Matches(/^[0-9a-f]{64}$/, { each: true, ...fault('pictures') })
   ids: string[];
 }
 

@@ -2,6 +2,7 @@
 export * from './accounts.js';
 export * from './classes.js';
 export * from './decks.js';
+export * from './fault.js';
 export * from './join-code.js';
 export * from './lessons.js';
 export * from './live-news.js';

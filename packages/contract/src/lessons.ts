@@ -1,4 +1,5 @@
 /** Lessons: what is sent and what comes back, for the teacher who runs them. */
+import { fault } from './fault.js';
 import type { Deck } from '@gobrel/core/deck';
 import { type LessonTerms, paces, type Pace, termLimits, type WorkMode, workModes } from '@gobrel/core/lesson';
 import type { Marks } from '@gobrel/core/questions';
@@ -21,30 +22,30 @@ import {
 /** Handing a deck out to a class, to some of it, or to anybody with the code. */
 export class HandOut {
   @IsString()
-  @Length(1, 40, { message: 'Choose a deck.' })
+  @Length(1, 40, fault('deck'))
   deckId: string;
 
   /** `null` for anybody with the code. */
   @ValidateIf((_order, value) => value !== null)
   @IsString()
-  @Length(1, 40, { message: 'Choose a class.' })
+  @Length(1, 40, fault('class'))
   classId: string | null;
 
-  @IsIn(workModes, { message: 'Choose how the students work.' })
+  @IsIn(workModes, fault('work-mode'))
   workMode: WorkMode;
 
-  @IsIn(paces, { message: 'Choose the pace.' })
+  @IsIn(paces, fault('pace'))
   pace: Pace;
 
   /** Read with `readTerms`; what is not given is as usual. */
   @IsOptional()
-  @IsObject({ message: 'The terms could not be read.' })
+  @IsObject(fault('terms'))
   terms?: Partial<LessonTerms>;
 }
 
 /** Other terms for a lesson that runs. */
 export class ChangeTerms {
-  @IsObject({ message: 'The terms could not be read.' })
+  @IsObject(fault('terms'))
   terms: Partial<LessonTerms>;
 }
 
@@ -52,7 +53,7 @@ export class ChangeTerms {
 export class UseAgain {
   @ValidateIf((_order, value) => value !== null)
   @IsString()
-  @Length(1, 40, { message: 'Choose a class.' })
+  @Length(1, 40, fault('class'))
   classId: string | null;
 }
 
@@ -70,14 +71,14 @@ export class PutIn {
   after: string | null;
 
   /** A deck of one slide, read with `readDeck`. */
-  @IsObject({ message: 'There is no slide in this.' })
+  @IsObject(fault('slide'))
   slide: object;
 }
 
 /** What a teacher says to somebody's work. */
 export class KeepReview {
   /** Read with `readReview`. */
-  @IsObject({ message: 'The review could not be read.' })
+  @IsObject(fault('review'))
   review: object;
 }
 

@@ -4,38 +4,39 @@ import type { MarkSum, Marks, Told } from '@gobrel/core/questions';
 import type { ReviewComment } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length, Matches } from 'class-validator';
+import { fault } from './fault.js';
 import { Trimmed } from './trimmed.js';
 import type { SubmissionView } from './lessons.js';
 
 /** A student coming in: the lesson's code, who they are, and their PIN (set at the first visit). */
 export class Join {
   @IsString()
-  @Length(1, 20, { message: 'Type the code that is on the board.' })
+  @Length(1, 20, fault('code'))
   code: string;
 
   @IsString()
-  @Length(1, 40, { message: 'Pick your name.' })
+  @Length(1, 40, fault('name'))
   studentId: string;
 
-  @Matches(/^\d{4}$/, { message: 'A PIN has four digits.' })
+  @Matches(/^\d{4}$/, fault('pin'))
   pin: string;
 }
 
 /** A guest coming in by a first name. */
 export class JoinAsGuest {
   @IsString()
-  @Length(1, 20, { message: 'Type the code that is on the board.' })
+  @Length(1, 20, fault('code'))
   code: string;
 
   @Trimmed()
   @IsString()
-  @Length(1, 40, { message: 'Type your first name.' })
+  @Length(1, 40, fault('first-name'))
   name: string;
 }
 
 /** Submitting; the key makes it safe to repeat when no answer came. */
 export class Submit {
-  @Matches(/^[\w-]{8,40}$/, { message: 'The device did not say which submission this is.' })
+  @Matches(/^[\w-]{8,40}$/, fault('submission'))
   key: string;
 }
 
@@ -61,7 +62,7 @@ export class Signal {
   @IsOptional()
   @Trimmed()
   @IsString()
-  @Length(1, 300, { message: 'A question takes up to 300 letters.' })
+  @Length(1, 300, fault('question'))
   question?: string;
 }
 

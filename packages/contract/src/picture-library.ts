@@ -1,11 +1,12 @@
 /** Searching the picture library, as one would a service outside. */
+import { fault } from './fault.js';
 import { IsOptional, IsString, MaxLength } from 'class-validator';
 
 /** What to look for: words of what a picture shows; everything where it is empty. */
 export class PictureSearch {
   @IsOptional()
   @IsString()
-  @MaxLength(80, { message: 'Look for fewer words.' })
+  @MaxLength(80, fault('search'))
   find?: string;
 }
 

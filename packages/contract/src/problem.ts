@@ -1,10 +1,97 @@
-/** The one shape of an error, in words that say what to do. */
+/** The one shape of an error: a code that the interface puts into words, and what the words are filled with. */
+import type { FaultCode } from './fault.js';
+
+/** What can be looked for and not be there, or not be open to who asks. */
+export type Missing =
+  | 'class'
+  | 'deck'
+  | 'edition'
+  | 'file'
+  | 'lesson'
+  | 'participant'
+  | 'picture'
+  | 'question'
+  | 'seat'
+  | 'sound'
+  | 'starter'
+  | 'student'
+  | 'theme'
+  | 'version';
+
+/** The problems that are told with values, and which. */
+export interface ProblemValues {
+  readonly 'not-found': { readonly what: Missing };
+  /** The time to wait, in seconds. */
+  readonly 'too-many-attempts': { readonly seconds: number };
+  /** Millions of pixels: those of the picture, and the most that can be opened. */
+  readonly 'too-many-pixels': { readonly millions: number; readonly most: number };
+  readonly 'too-many-starters': { readonly most: number };
+  readonly 'too-many-themes': { readonly most: number };
+  /** The most slides a starter has. */
+  readonly 'no-slides': { readonly most: number };
+}
+
+/** The problems that need no values. */
+export const plainProblems = [
+  'address-taken',
+  'bad-address',
+  'broken-picture',
+  'database-away',
+  'deck-deleted',
+  'deck-deleted-by-owner',
+  'file-too-large',
+  'full',
+  'lesson-closed',
+  'lesson-over',
+  'name-in-use',
+  'name-on-list',
+  'no-class-deck',
+  'no-deck',
+  'no-file',
+  'no-guests',
+  'no-pin',
+  'no-picture',
+  'no-slide',
+  'no-students',
+  'no-such-account',
+  'no-such-code',
+  'no-such-picture',
+  'not-a-picture',
+  'not-allowed',
+  'not-open-yet',
+  'not-valid',
+  'nothing-here',
+  'offline',
+  'pin-just-set',
+  'refused',
+  'removed',
+  'seat-taken',
+  'server-fault',
+  'sign-in',
+  'stays-submitted',
+  'too-deep',
+  'too-large',
+  'too-late',
+  'unreadable',
+  'went-on',
+  'wrong-password',
+  'wrong-pin',
+] as const;
+
+/** A problem that needs no values. */
+export type PlainProblem = (typeof plainProblems)[number];
+
+/** Why a request did not succeed. */
+export type ProblemCode = PlainProblem | keyof ProblemValues;
+
+/** An error as it is sent. */
 export interface Problem {
+  /** The HTTP status; 0 when the server was not reached. */
   readonly status: number;
-  readonly code: string;
-  readonly message: string;
+  readonly code: ProblemCode;
+  readonly values?: ProblemValues[keyof ProblemValues];
   /** What is wrong with single fields of a form, by the field's name. */
-  readonly fields?: Readonly<Record<string, string>>;
+  readonly fields?: Readonly<Record<string, FaultCode>>;
 }
 
 /** Whether a response body is a problem. */
@@ -12,7 +99,9 @@ export function isProblem(value: unknown): value is Problem {
   return (
     typeof value === 'object' &&
     value !== null &&
-    typeof (value as Problem).status === 'number' &&
-    typeof (value as Problem).message === 'string'
+    'status' in value &&
+    typeof value.status === 'number' &&
+    'code' in value &&
+    typeof value.code === 'string'
   );
 }

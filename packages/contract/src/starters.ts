@@ -1,4 +1,5 @@
 /** Starters that teachers keep and share: what is sent and what comes back. */
+import { fault } from './fault.js';
 import type { Deck } from '@gobrel/core/deck';
 import { type Doing, doings, type Moment, moments } from '@gobrel/core/starters';
 import { ArrayMaxSize, IsArray, IsIn, IsObject, IsString, Length } from 'class-validator';
@@ -6,18 +7,18 @@ import { ArrayMaxSize, IsArray, IsIn, IsObject, IsString, Length } from 'class-v
 /** Slides to be kept as a starter. What of the deck cannot be read is left out. */
 export class KeptStarter {
   @IsString()
-  @Length(1, 80, { message: 'Give it a name of up to 80 letters.' })
+  @Length(1, 80, fault('starter-name'))
   name: string;
 
-  @IsIn(moments, { message: 'Choose where in a lesson it belongs.' })
+  @IsIn(moments, fault('moment'))
   moment: Moment;
 
   @IsArray()
   @ArrayMaxSize(doings.length)
-  @IsIn(doings, { each: true, message: 'Choose what students do.' })
+  @IsIn(doings, { each: true, ...fault('doing') })
   does: Doing[];
 
-  @IsObject({ message: 'There are no slides in this.' })
+  @IsObject(fault('slides'))
   deck: Deck;
 }
 

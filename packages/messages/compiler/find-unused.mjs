@@ -47,6 +47,8 @@ export function findUnused(configPath, compiled) {
     ts.forEachChild(node, noteFeatures);
   };
   const isNameOf = (node) => ts.isPropertyAccessExpression(node.parent) && node.parent.name === node;
+  /** Whether a feature only gets a name of its own; with a type of its own it is passed on. */
+  const isOnlyNamed = ({ parent }) => ts.isVariableDeclaration(parent) && parent.type === undefined;
   const visit = (node) => {
     if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node) || ts.isTypeQueryNode(node)) return;
     if (ts.isPropertyAccessExpression(node) || ts.isElementAccessExpression(node)) {
@@ -54,7 +56,7 @@ export function findUnused(configPath, compiled) {
         checker.getSymbolAtLocation(ts.isPropertyAccessExpression(node) ? node.name : node.argumentExpression),
       );
       // A feature as a whole is no message; it counts when it is passed on or asked by a name not known before.
-      const isAlias = path?.keys.length === 0 && ts.isVariableDeclaration(node.parent);
+      const isAlias = path?.keys.length === 0 && isOnlyNamed(node);
       if (path && !isStep(node) && !isAlias) mark(path);
     } else if (ts.isBindingElement(node)) {
       const from = checker.getTypeAtLocation(node.parent);
@@ -62,7 +64,7 @@ export function findUnused(configPath, compiled) {
     } else if (ts.isIdentifier(node) && features.has(node.text) && !isNameOf(node)) {
       // A feature under a name of its own that is spread, passed on, or asked by a name not known before.
       const type = checker.getTypeAtLocation(node);
-      if (type.symbol?.flags & ts.SymbolFlags.ValueModule && !isStep(node) && !ts.isVariableDeclaration(node.parent))
+      if (type.symbol?.flags & ts.SymbolFlags.ValueModule && !isStep(node) && !isOnlyNamed(node))
         mark(pathOf(type.symbol));
     }
     ts.forEachChild(node, visit);

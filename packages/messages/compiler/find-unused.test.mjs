@@ -30,6 +30,7 @@ test.each([
   ["const by = 'right' as 'right' | 'wrong'; messages.board.states[by];", ALL.slice(0, 2)],
   ["const by = 'title' as 'title' | 'counts'; messages.board[by];", []],
   ['const all = { ...messages.board }; all;', []],
+  ['const all: { title: string } = messages.board; all;', []],
 ])('after “%s” it says what is left', (source, left) => {
   expect(unusedBy(source)).toEqual(left);
 });

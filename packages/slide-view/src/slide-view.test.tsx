@@ -53,6 +53,7 @@ const words: SlideWords = {
   },
   yourText: 'Your text',
   tooLong: saying,
+  reason: ({ code }) => code,
   pieces: {
     name: saying,
     pile: saying,
@@ -210,7 +211,7 @@ describe('questions', () => {
     sure: { pick: 3 as const },
     drawn: { k1: { itemId: 'sketch', tool: 'pen' as const, color: '#9b2242', width: 5, points: [0, 0, 50, 50] } },
   };
-  const told = { pick: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: '', left: 0, of: '' } };
+  const told = { pick: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: null, left: 0, of: '' } };
   const open = { ...readingHands(work), locked: false };
 
   test('drawn twice on a page, choices keep a dot each: no two copies share the name of their buttons', () => {

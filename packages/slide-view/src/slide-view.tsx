@@ -11,7 +11,7 @@ import {
   sizeOf,
   zonesOn,
 } from '@gobrel/core/deck';
-import type { Mark, Marks } from '@gobrel/core/questions';
+import type { Mark, Marks, Told } from '@gobrel/core/questions';
 import type { Frame } from '@gobrel/core/geometry';
 import { addedOn, applyWork, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
@@ -163,7 +163,8 @@ function inLayers(items: readonly Item[], pieces: readonly Piece[]): readonly Dr
 
 interface DrawnItemProps {
   readonly item: Item;
-  readonly mark: Pick<Mark, 'verdict' | 'points' | 'outOf' | 'why'> | undefined;
+  /** How the answer stands, or what is told of that. */
+  readonly mark: Mark | Told | undefined;
   readonly follow: FollowLink | undefined;
   readonly fillIn: FillIn | undefined;
   /** The frame of the piece that it is drawn in; `null` when it stands by itself. */
@@ -207,7 +208,7 @@ function MarkView({ mark }: { mark: NonNullable<DrawnItemProps['mark']> }) {
   const { words } = useSurroundings();
   const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–', unmarked: '✎' } as const;
   return (
-    <span className={`gv-mark gv-${mark.verdict}`} title={mark.why}>
+    <span className={`gv-mark gv-${mark.verdict}`} title={mark.why ? words.reason(mark.why) : undefined}>
       <span aria-hidden="true">{signs[mark.verdict]} </span>
       <span className="gv-spoken">{words.verdicts[mark.verdict]}: </span>
       {mark.verdict === 'unmarked' ? null : words.points(mark.points, mark.outOf)}

@@ -1,5 +1,5 @@
 /** What every drawn slide needs from the application around it: where pictures are, and words in the reader's language. */
-import type { Verdict } from '@gobrel/core/questions';
+import type { Reason, Verdict } from '@gobrel/core/questions';
 import { createContext, useContext } from 'react';
 
 /** The words that a slide itself says, given by the application's message catalogue. */
@@ -14,6 +14,8 @@ export interface SlideWords {
   readonly pieces: PieceWords;
   readonly asking: AskingWords;
   readonly points: (points: number, outOf: number) => string;
+  /** Why a mark is as it is, in a sentence. */
+  readonly reason: (reason: Reason) => string;
   readonly verdicts: Readonly<Record<Verdict, string>>;
 }
 

@@ -23,7 +23,7 @@ export class AccessGuard implements CanActivate {
     if (roles?.includes('anyone')) return true;
     if (roles?.includes('teacher') && teacherId) return true;
     if (roles?.includes('participant') && participant) return true;
-    if (!teacherId && !participant) throw refuse(401, 'sign-in', 'Sign in first, then try again.');
-    throw refuse(403, 'not-allowed', 'This is not open to you. Sign in as somebody who may do it.');
+    if (!teacherId && !participant) throw refuse(401, 'sign-in');
+    throw refuse(403, 'not-allowed');
   }
 }

@@ -30,8 +30,7 @@ export class AccountsService {
       .returning('id')
       .execute();
     if ((result.raw as unknown[]).length > 0) return id;
-    const words = 'There is an account with this address already. Sign in, or take another address.';
-    throw refuse(409, 'address-taken', words, { email: words });
+    throw refuse(409, 'address-taken', { email: 'address-taken' });
   }
 
   /** The id of the teacher with this address and password; each try counts against the address. */
@@ -44,7 +43,7 @@ export class AccountsService {
       .where('lower(teacher.email) = lower(:email)', { email })
       .getOne();
     if (!(await isSecret(password, teacher?.passwordHash ?? null)) || !teacher) {
-      throw refuse(401, 'wrong-password', 'The address and the password do not go together. Check both and try again.');
+      throw refuse(401, 'wrong-password');
     }
     await this.attempts.clear(subject);
     return teacher.id;

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { FailedAttemptRow } from '../database/index.js';
-import { refuse } from '../errors/index.js';
+import { refuseWith } from '../errors/index.js';
 
 /** How long failures count and block, in seconds. */
 const WAIT_SECONDS = 60;
@@ -29,7 +29,7 @@ export class AttemptsService {
     const [row] = rows;
     if (!row || row.count <= most) return;
     const seconds = Math.max(1, row.left);
-    throw refuse(429, 'too-many-attempts', `That was tried too often. Wait ${seconds} seconds, then try again.`);
+    throw refuseWith(429, 'too-many-attempts', { seconds });
   }
 
   /** Forgets the failures of a subject that has shown who it is. */

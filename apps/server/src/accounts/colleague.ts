@@ -10,7 +10,6 @@ export async function colleagueBy(database: DataSource, email: string): Promise<
     .createQueryBuilder('teacher')
     .where('lower(teacher.email) = lower(:email)', { email })
     .getOne();
-  const words = 'Nobody here has an account with this address. Ask for the address they sign in with.';
-  if (!teacher) throw refuse(404, 'no-such-account', words, { email: words });
+  if (!teacher) throw refuse(404, 'no-such-account', { email: 'no-such-account' });
   return teacher;
 }

@@ -146,11 +146,10 @@ export class LibraryService {
   /** Why somebody may not edit a deck: whoever could before it was deleted hears that, anybody else nothing. */
   private async whyNot(teacherId: string, id: string) {
     const row = await this.database.getRepository(DeckRow).findOneBy({ id, deletedAt: Not(IsNull()) });
-    if (row?.ownerId === teacherId)
-      return refuse(410, 'deck-deleted', 'You deleted this deck. What was in it is kept: restore it to go on.');
+    if (row?.ownerId === teacherId) return refuse(410, 'deck-deleted');
     const wasAuthor = row && (await this.database.getRepository(DeckAuthorRow).existsBy({ deckId: id, teacherId }));
     if (!wasAuthor) return notFound('deck');
-    return refuse(410, 'deck-deleted-by-owner', 'The owner of this deck deleted it. Ask them to restore it.');
+    return refuse(410, 'deck-deleted-by-owner');
   }
 
   private async summary(teacherId: string, row: DeckRow): Promise<DeckSummary> {

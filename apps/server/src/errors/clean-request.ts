@@ -18,14 +18,14 @@ export function cleanRequest(request: Request, response: Response, next: NextFun
 
 function problemOf(request: Request) {
   if (!isReadable(request.url)) {
-    return refuse(400, 'bad-address', 'This address cannot be read. Check it, or go back to the start page.').problem;
+    return refuse(400, 'bad-address').problem;
   }
   try {
     if (request.body !== undefined) request.body = cleaned(request.body, DEEPEST_REQUEST);
     return null;
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    return refuse(400, 'refused', 'The request is nested too deeply to be read.').problem;
+    return refuse(400, 'too-deep').problem;
   }
 }
 

@@ -1,5 +1,5 @@
-/** Turns everything that goes wrong in a request into a problem in words; nothing shows a stack trace. */
-import type { Problem } from '@gobrel/contract';
+/** Turns everything that goes wrong in a request into a problem the interface has words for; nothing shows a stack trace. */
+import type { PlainProblem, Problem } from '@gobrel/contract';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
 import { ProblemException } from './problem-exception.js';
@@ -15,11 +15,8 @@ function isDatabaseAway(error: unknown): boolean {
   return said.some((part) => part !== undefined && AWAY.test(String(part)));
 }
 
-const plainWords: Readonly<Record<number, string>> = {
-  400: 'The request could not be read. Reload the page and try again.',
-  404: 'There is nothing at this address.',
-  413: 'This is too large to be taken.',
-};
+/** What is said of statuses that come from below. */
+const plainCodes: Readonly<Record<number, PlainProblem>> = { 400: 'unreadable', 404: 'nothing-here', 413: 'too-large' };
 
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
@@ -34,20 +31,13 @@ export class ProblemFilter implements ExceptionFilter {
 
   private problemFor(error: unknown): Problem {
     if (error instanceof ProblemException) return error.problem;
-    if (isDatabaseAway(error)) {
-      return {
-        status: 503,
-        code: 'database-away',
-        message:
-          'The server cannot reach its database just now. What you typed is kept on this device. Try again in a moment.',
-      };
-    }
+    if (isDatabaseAway(error)) return { status: 503, code: 'database-away' };
     const status =
       error instanceof HttpException ? error.getStatus() : Number((error as { status?: number } | null)?.status ?? 500);
     if (status >= 400 && status < 500) {
-      return { status, code: 'refused', message: plainWords[status] ?? 'The server does not take this request.' };
+      return { status, code: plainCodes[status] ?? 'refused' };
     }
     this.log.error(error instanceof Error ? (error.stack ?? error.message) : String(error));
-    return { status: 500, code: 'server-fault', message: 'Something went wrong on the server. Try again in a moment.' };
+    return { status: 500, code: 'server-fault' };
   }
 }

@@ -1,8 +1,9 @@
 /** The pipe that checks what comes in against the contract's classes. */
+import { faultOf } from '@gobrel/contract';
 import { ValidationPipe } from '@nestjs/common';
 import { refuse } from './problem-exception.js';
 
-/** Takes only known fields, and names each wrong one in words. */
+/** Takes only known fields, and says of each wrong one what is wrong with it. */
 export function contractPipe(): ValidationPipe {
   return new ValidationPipe({
     whitelist: true,
@@ -10,9 +11,9 @@ export function contractPipe(): ValidationPipe {
     transform: true,
     exceptionFactory: (faults) => {
       const fields = Object.fromEntries(
-        faults.map((fault) => [fault.property, Object.values(fault.constraints ?? {})[0] ?? 'This is not right.']),
+        faults.map((fault) => [fault.property, faultOf(Object.values(fault.constraints ?? {})[0])]),
       );
-      return refuse(422, 'not-valid', Object.values(fields)[0] ?? 'Some fields are not right.', fields);
+      return refuse(422, 'not-valid', fields);
     },
   });
 }

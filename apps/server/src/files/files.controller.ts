@@ -21,7 +21,7 @@ export class FilesController {
     @Body() { name }: NewFile,
     @UploadedFile() file?: Express.Multer.File,
   ): Promise<StoredFileView> {
-    if (!file || file.size === 0) throw refuse(422, 'no-file', 'No file came along. Choose a file and try again.');
+    if (!file || file.size === 0) throw refuse(422, 'no-file');
     return this.files.keep(file.buffer, name, teacherId);
   }
 

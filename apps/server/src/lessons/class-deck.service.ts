@@ -23,12 +23,7 @@ export class ClassDeckService {
   /** Keeps everybody's pages of a class deck, in the order of the board, as a new deck of the teacher. */
   async keep(teacherId: string, lessonId: string): Promise<DeckSummary> {
     const row = await this.lessons.led(teacherId, lessonId);
-    if (row.workMode !== 'slide-each')
-      throw refuse(
-        409,
-        'no-class-deck',
-        'In this lesson everybody has a copy of their own: there is no class deck to keep.',
-      );
+    if (row.workMode !== 'slide-each') throw refuse(409, 'no-class-deck');
     const [{ participants, className }, works, edition] = await Promise.all([
       this.lessons.get(teacherId, lessonId),
       this.lessons.works(lessonId),

@@ -77,7 +77,7 @@ export class HandingOutService {
       // Two slides that are put in at once are both in it: the second is put into what the first one made.
       const lesson = await manager.findOneOrFail(LessonRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
       const put = putSlideIn(await this.editions.get(lesson.editionHash), source, after);
-      if (!put) throw refuse(422, 'no-slide', 'There is no slide in this.');
+      if (!put) throw refuse(422, 'no-slide');
       await manager.update(LessonRow, { id }, { putIn: [...lesson.putIn, put.slideId] });
       await this.replace(manager, id, put.edition);
     });
@@ -96,8 +96,7 @@ export class HandingOutService {
   }
 
   private async correctedDeck(teacherId: string, { deckId, editionHash, putIn }: LessonRow): Promise<Deck> {
-    if (deckId === null)
-      throw refuse(409, 'no-deck', 'The deck of this lesson is gone, so there is nothing to correct it from.');
+    if (deckId === null) throw refuse(409, 'no-deck');
     const deck = await this.library.present(teacherId, deckId);
     await this.pictures.keepFor(teacherId, contentsIn(deck));
     return keepPutIn(withoutHidden(deck), await this.editions.get(editionHash), putIn);
@@ -109,8 +108,7 @@ export class HandingOutService {
     if (!known) throw notFound('class');
     if (students === null) return;
     const found = await this.database.getRepository(StudentRow).countBy({ classId, id: In([...students]) });
-    if (students.length === 0 || found < students.length)
-      throw refuse(422, 'not-valid', 'Choose at least one student of this class.');
+    if (students.length === 0 || found < students.length) throw refuse(422, 'no-students');
   }
 
   private async open(

@@ -48,7 +48,7 @@ export class JoiningService {
   async join(body: Join, address: string): Promise<ParticipantRow> {
     const lesson = await this.openLesson(body.code, address);
     const student = (await this.awaited(lesson)).find(({ id }) => id === body.studentId);
-    if (!student) throw notFound('name in this class');
+    if (!student) throw notFound('seat');
     await this.checkPin(student, body.pin);
     return this.participants.enter(lesson, student);
   }
@@ -57,8 +57,7 @@ export class JoiningService {
   async joinAsGuest(body: JoinAsGuest, address: string): Promise<ParticipantRow> {
     const lesson = await this.openLesson(body.code, address);
     if (lesson.closedAt) throw closed();
-    if (!readTerms(lesson.terms).guests)
-      throw refuse(403, 'no-guests', 'This lesson is for its class only. Pick your name from the list.');
+    if (!readTerms(lesson.terms).guests) throw refuse(403, 'no-guests');
     return this.participants.enterAsGuest(lesson, body.name);
   }
 
@@ -77,10 +76,9 @@ export class JoiningService {
     if (!lesson) {
       // Only wrong codes are counted: whoever guesses behind an address keeps nobody there from coming in.
       await this.attempts.count(`codes:${address}`, MOST_WRONG_CODES);
-      throw refuse(404, 'no-such-code', 'No lesson has this code. Compare it with the board, letter by letter.');
+      throw refuse(404, 'no-such-code');
     }
-    if (isBeforeOpening(readTerms(lesson.terms), Date.now()))
-      throw refuse(409, 'not-open-yet', 'This lesson has not opened yet. Come back at the time your teacher gave you.');
+    if (isBeforeOpening(readTerms(lesson.terms), Date.now())) throw refuse(409, 'not-open-yet');
     return lesson;
   }
 
@@ -91,21 +89,15 @@ export class JoiningService {
         .getRepository(StudentRow)
         .update({ id: student.id, pinHash: IsNull() }, { pinHash });
       if (set.affected === 1) return;
-      throw refuse(
-        409,
-        'pin-just-set',
-        'A PIN was set for this name a moment ago. Pick the name again and give that PIN.',
-      );
+      throw refuse(409, 'pin-just-set');
     }
     const subject = `student:${student.id}`;
     await this.attempts.count(subject);
     if (await isSecret(pin, student.pinHash)) return this.attempts.clear(subject);
-    throw refuse(401, 'wrong-pin', 'This is not the PIN of this name. Try again, or ask your teacher for a new one.', {
-      pin: 'This is not the PIN of this name.',
-    });
+    throw refuse(401, 'wrong-pin', { pin: 'wrong-pin' });
   }
 }
 
 function closed() {
-  return refuse(410, 'lesson-closed', 'This lesson is closed. Ask your teacher whether there is another one.');
+  return refuse(410, 'lesson-closed');
 }

@@ -172,7 +172,7 @@ export class MyLessonService {
       if (await manager.existsBy(SubmissionRow, { participantId: workId, key })) return;
       if (await this.standing(manager, workId)) return;
       if (locked.closedAt) throw closed();
-      if (isOver(terms, Date.now())) throw refuse(409, 'too-late', 'The time for this is over. Ask your teacher.');
+      if (isOver(terms, Date.now())) throw refuse(409, 'too-late');
       const work = await this.work(lesson.id, workId);
       const number = (await manager.countBy(SubmissionRow, { participantId: workId })) + 1;
       await manager.insert(SubmissionRow, {
@@ -200,8 +200,7 @@ export class MyLessonService {
       await this.find(manager, found.workId, true);
       if (found.lesson.closedAt) throw closed();
       const tries = await manager.countBy(SubmissionRow, { participantId: found.workId });
-      if (!mayTakeBack(found.terms, tries, Date.now()))
-        throw refuse(409, 'stays-submitted', 'This stays submitted: the time is over, or it was your last try.');
+      if (!mayTakeBack(found.terms, tries, Date.now())) throw refuse(409, 'stays-submitted');
       await manager.update(
         SubmissionRow,
         { participantId: found.workId, takenBackAt: IsNull() },
@@ -270,5 +269,5 @@ export class MyLessonService {
 }
 
 function closed() {
-  return refuse(409, 'lesson-closed', 'This lesson is closed, so nothing can be changed in it any more.');
+  return refuse(409, 'lesson-over');
 }

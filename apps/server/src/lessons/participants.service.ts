@@ -79,8 +79,7 @@ export class ParticipantsService {
   async enter(lesson: LessonRow, student: StudentRow): Promise<ParticipantRow> {
     const own = { lessonId: lesson.id, studentId: student.id };
     const known = await this.database.getRepository(ParticipantRow).findOneBy(own);
-    if (known?.removedAt)
-      throw refuse(403, 'removed', 'You were removed from this lesson. Ask your teacher to let you in again.');
+    if (known?.removedAt) throw refuse(403, 'removed');
     if (known) return known;
     const isGrouped = lesson.workMode === 'copy-per-group' && student.groupName !== '';
     const group = isGrouped ? await this.group(lesson.id, student.groupName) : null;
@@ -93,15 +92,14 @@ export class ParticipantsService {
     const guests = await this.database
       .getRepository(ParticipantRow)
       .findBy({ lessonId: lesson.id, studentId: IsNull(), removedAt: IsNull() });
-    if (guests.length >= MOST_GUESTS)
-      throw refuse(409, 'full', 'No more guests fit into this lesson. Ask the teacher.');
-    if (guests.some((guest) => isSameName(guest.name ?? '', name))) throw nameTaken(NAME_IS_IN);
-    if (await this.isKnownInClass(lesson, name)) throw nameTaken(NAME_IS_LISTED);
+    if (guests.length >= MOST_GUESTS) throw refuse(409, 'full');
+    if (guests.some((guest) => isSameName(guest.name ?? '', name))) throw nameTaken('name-in-use');
+    if (await this.isKnownInClass(lesson, name)) throw nameTaken('name-on-list');
     const id = newId();
     await this.insert({ id, lessonId: lesson.id, studentId: null, name, isGroup: false, worksIn: null });
     // Two of the same name may come in at once: the second is not there then.
     const row = await this.database.getRepository(ParticipantRow).findOneBy({ id });
-    if (!row) throw nameTaken(NAME_IS_IN);
+    if (!row) throw nameTaken('name-in-use');
     return row;
   }
 
@@ -284,12 +282,8 @@ function memberView({ id, studentId }: ParticipantRow, students: readonly Studen
   return student ? [{ participantId: id, studentId: student.id, name: student.name }] : [];
 }
 
-const NAME_IS_IN = 'Somebody of this name is in already. Add the first letter of your family name.';
-const NAME_IS_LISTED =
-  'This name is on the class list. If it is yours, pick it there; if not, add the first letter of your family name.';
-
-function nameTaken(message: string) {
-  return refuse(409, 'name-taken', message, { name: message });
+function nameTaken(code: 'name-in-use' | 'name-on-list') {
+  return refuse(409, code, { name: code });
 }
 
 function viewOf({ key, name, group, joined, members }: Entry, people: People, terms: LessonTerms): ParticipantView {

@@ -68,7 +68,7 @@ export class ReviewsService {
       const last = await manager.findOne(SubmissionRow, { where: { participantId }, order: { number: 'DESC' } });
       const review = await manager.findOneBy(ReviewRow, { participantId });
       if (!last?.takenBackAt || !review?.returnedAt || last.takenBackAt < review.returnedAt)
-        throw refuse(409, 'went-on', 'This cannot be undone any more: the student has submitted again.');
+        throw refuse(409, 'went-on');
       await manager.update(SubmissionRow, { id: last.id }, { takenBackAt: null });
       await manager.update(
         ReviewRow,
@@ -150,7 +150,7 @@ export class ReviewsService {
   private async checkIn(teacherId: string, lessonId: string, participantIds: readonly string[]): Promise<void> {
     await this.lessons.led(teacherId, lessonId);
     const known = await this.participants.workIds(lessonId);
-    if (participantIds.some((id) => !known.includes(id))) throw notFound('student in this lesson');
+    if (participantIds.some((id) => !known.includes(id))) throw notFound('participant');
   }
 }
 

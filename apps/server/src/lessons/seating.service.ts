@@ -35,7 +35,7 @@ export class SeatingService {
       studentId === null &&
       (await this.database.getRepository(ParticipantRow).existsBy({ ...guests, name: name ?? '' }))
     )
-      throw refuse(409, 'name-taken', 'Somebody else of this name is in now. Remove them first, or leave it as it is.');
+      throw refuse(409, 'seat-taken');
     await this.database.getRepository(ParticipantRow).update({ id: participantId }, { removedAt: null });
     this.workLock.tell(id);
     return this.lessons.get(teacherId, id);
@@ -44,7 +44,7 @@ export class SeatingService {
   /** Forgets a student's PIN: whoever sits in the seat is signed out, and a new PIN is set at the next visit. */
   async forgetPin(teacherId: string, id: string, participantId: string): Promise<void> {
     const { studentId } = await this.seated(teacherId, id, participantId);
-    if (studentId === null) throw refuse(409, 'no-pin', 'Guests and groups have no PIN. Remove them instead.');
+    if (studentId === null) throw refuse(409, 'no-pin');
     await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
     await this.seats.end(await this.seats.ofStudents([studentId]));
   }
@@ -52,7 +52,7 @@ export class SeatingService {
   private async seated(teacherId: string, lessonId: string, id: string): Promise<ParticipantRow> {
     await this.lessons.led(teacherId, lessonId);
     const row = await this.database.getRepository(ParticipantRow).findOneBy({ id, lessonId, isGroup: false });
-    if (!row) throw notFound('student in this lesson');
+    if (!row) throw notFound('participant');
     return row;
   }
 }

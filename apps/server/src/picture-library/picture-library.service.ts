@@ -26,7 +26,7 @@ export class PictureLibraryService {
   /** The picture as WebP. @throws 404 when there is none of this name */
   picture(name: string, width: keyof typeof WIDTHS): Promise<Buffer> {
     const drawing = Object.hasOwn(drawings, name) ? drawings[name] : undefined;
-    if (!drawing) throw refuse(404, 'no-such-picture', 'There is no such picture in the library.');
+    if (!drawing) throw refuse(404, 'no-such-picture');
     const key = `${width} ${name}`;
     const known = this.drawn.get(key);
     if (known) return known;

@@ -26,5 +26,5 @@ test('every one of them is drawn, whole and small', async () => {
 });
 
 test('a name that is none is refused, also one that every object knows', () => {
-  expect(() => library.picture('toString', 'whole')).toThrow('no such picture');
+  expect(() => library.picture('toString', 'whole')).toThrow('no-such-picture');
 });

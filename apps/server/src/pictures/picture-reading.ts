@@ -1,6 +1,6 @@
 /** Recognises a picture by its content, decodes it, and bounds it; a drawing (SVG) becomes pixels. */
 import sharp, { type Metadata } from 'sharp';
-import { refuse } from '../errors/index.js';
+import { refuse, refuseWith } from '../errors/index.js';
 
 /** A picture that can be stored and shown; sizes in pixels. */
 export interface ReadPicture {
@@ -39,15 +39,11 @@ export async function readPicture(bytes: Buffer): Promise<ReadPicture> {
   const found = await recognise(bytes);
   const pixels = found.width * found.height * (found.pages ?? 1);
   if (pixels > MOST_PIXELS)
-    throw refuse(
-      413,
-      'too-many-pixels',
-      `This picture has ${millions(pixels)} million pixels, and ${millions(MOST_PIXELS)} million are the most that can be opened. Save it smaller.`,
-    );
+    throw refuseWith(413, 'too-many-pixels', { millions: millions(pixels), most: millions(MOST_PIXELS) });
   try {
     return await decode(bytes, found);
   } catch {
-    throw refuse(422, 'broken-picture', 'This picture is broken. Save it anew, or take another one.');
+    throw refuse(422, 'broken-picture');
   }
 }
 
@@ -61,11 +57,7 @@ async function recognise(bytes: Buffer): Promise<Metadata> {
     .metadata()
     .catch(() => null);
   if (found && (found.format === 'svg' || mediaTypes[found.format])) return found;
-  throw refuse(
-    415,
-    'not-a-picture',
-    'This file is not a picture that can be shown. Take a PNG, JPEG, WebP, GIF or SVG file.',
-  );
+  throw refuse(415, 'not-a-picture');
 }
 
 async function decode(bytes: Buffer, found: Metadata): Promise<ReadPicture> {

@@ -33,8 +33,7 @@ export class PicturesController {
   @UseFilters(TooLargeFilter)
   @UseInterceptors(FileInterceptor('picture', { limits: { fileSize: LARGEST_PICTURE, files: 1 } }))
   async upload(@TeacherId() teacherId: string, @UploadedFile() file?: Express.Multer.File): Promise<PictureView> {
-    if (!file || file.size === 0)
-      throw refuse(422, 'no-picture', 'No picture came along. Choose a file and try again.');
+    if (!file || file.size === 0) throw refuse(422, 'no-picture');
     return this.pictures.keep(file.buffer, teacherId);
   }
 

@@ -1,4 +1,4 @@
-/** Says in words that an upload is over the limit. */
+/** Says that an upload is over the limit. */
 import { type ArgumentsHost, Catch, type ExceptionFilter, PayloadTooLargeException } from '@nestjs/common';
 import type { Response } from 'express';
 import { refuse } from '../errors/index.js';
@@ -6,7 +6,7 @@ import { refuse } from '../errors/index.js';
 @Catch(PayloadTooLargeException)
 export class TooLargeFilter implements ExceptionFilter {
   catch(_error: PayloadTooLargeException, host: ArgumentsHost): void {
-    const { problem } = refuse(413, 'too-large', 'This file is over 20 MB. Make it smaller, or take another one.');
+    const { problem } = refuse(413, 'file-too-large');
     host.switchToHttp().getResponse<Response>().status(problem.status).json(problem);
   }
 }

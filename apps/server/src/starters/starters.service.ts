@@ -7,7 +7,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
 import { colleagueBy } from '../accounts/index.js';
 import { StarterRow, StarterShareRow, TeacherRow } from '../database/index.js';
-import { notFound, refuse } from '../errors/index.js';
+import { notFound, refuseWith } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 
 /** More than anybody tells apart. */
@@ -52,11 +52,10 @@ export class StartersService {
   async keep(teacherId: string, { name, moment, does, deck }: KeptStarter): Promise<KeptStarterView[]> {
     const starters = this.database.getRepository(StarterRow);
     if ((await starters.countBy({ teacherId })) >= MOST_STARTERS)
-      throw refuse(409, 'too-many-starters', `You keep ${MOST_STARTERS} starters already. Remove one, then try again.`);
+      throw refuseWith(409, 'too-many-starters', { most: MOST_STARTERS });
     const { deck: read } = readDeck(deck);
     const count = Object.keys(read.slides).length;
-    if (count === 0 || count > MOST_SLIDES)
-      throw refuse(422, 'no-slides', `A starter has from 1 to ${MOST_SLIDES} slides.`);
+    if (count === 0 || count > MOST_SLIDES) throw refuseWith(422, 'no-slides', { most: MOST_SLIDES });
     const refused = await this.contents.keepFor(teacherId, contentsIn(read));
     const kept = applyChanges(read, withoutPictures(read, refused));
     const row = { id: newId(), teacherId, name: name.trim() || read.title, moment, does, keptAt: new Date() };

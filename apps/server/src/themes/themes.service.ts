@@ -5,7 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { OwnThemeRow } from '../database/index.js';
-import { notFound, refuse } from '../errors/index.js';
+import { notFound, refuseWith } from '../errors/index.js';
 
 /** More than anybody tells apart. */
 const MOST_THEMES = 100;
@@ -26,7 +26,7 @@ export class ThemesService {
   async keep(teacherId: string, theme: unknown): Promise<OwnThemeView[]> {
     const themes = this.database.getRepository(OwnThemeRow);
     if ((await themes.countBy({ teacherId })) >= MOST_THEMES)
-      throw refuse(409, 'too-many-themes', `You keep ${MOST_THEMES} themes already. Remove one, then try again.`);
+      throw refuseWith(409, 'too-many-themes', { most: MOST_THEMES });
     const row = { id: newId(), teacherId, theme: readTheme(theme) as object, keptAt: new Date() };
     await themes.insert(row);
     return this.list(teacherId);

@@ -2,6 +2,7 @@
 export * from './class-list/index.js';
 export * from './dot/index.js';
 export * from './gradebook-csv/index.js';
+export type { Loss, NotCarried } from './loss.js';
 export * from './mermaid/index.js';
 export * from './qti/index.js';
 export * from './question-draft.js';

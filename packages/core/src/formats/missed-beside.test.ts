@@ -7,9 +7,7 @@ test('a video is listed where it stands beside questions, unless it is out of si
   const alone = new DeckBuilder().slide('creek').item('tide', 'video', { fields }).slide('ask').item('q', 'choice');
   expect(missedBeside(alone.deck)).toEqual([]);
   const beside = new DeckBuilder().slide('ask').item('q', 'choice').item('tide', 'video', { fields });
-  expect(missedBeside(beside.deck)).toEqual([
-    { name: 'The tide comes in', why: 'Videos have no place in a file of questions.' },
-  ]);
+  expect(missedBeside(beside.deck)).toEqual([{ name: 'The tide comes in', why: { code: 'no-place', kind: 'video' } }]);
   beside.apply([{ type: 'set-item', id: 'tide', fields: { hidden: true } }]);
   expect(missedBeside(beside.deck)).toEqual([]);
 });

@@ -23,6 +23,7 @@ import {
   type ZoneItem,
 } from '../deck/index.js';
 import { expectedIn, isAsking } from '../questions/index.js';
+import type { NotCarried } from './loss.js';
 
 /** Kinds of questions that are one item. */
 export type AskedKind = 'choice' | 'short-text' | 'long-text' | 'number' | 'point' | 'draw' | 'spoken' | 'blank';
@@ -48,13 +49,6 @@ export interface PlacementDraft {
 /** Any question. */
 export type QuestionDraft = AskedDraft | PlacementDraft;
 
-/** Something that did not go into a file, or did not come out of one, and why. */
-export interface NotCarried {
-  /** What it is called. */
-  readonly name: string;
-  readonly why: string;
-}
-
 /** The questions of a deck in the order of its slides; the zones of a slide are one. */
 export function draftsOf(deck: Deck): readonly QuestionDraft[] {
   return slidesInOrder(deck).flatMap((slide) => draftsOn(deck, slide));
@@ -65,9 +59,11 @@ export function missedBeside(deck: Deck): readonly NotCarried[] {
   return slidesInOrder(deck).flatMap((slide) => {
     const items = itemsOf(deck, slide.id).filter((item) => !item.hidden);
     if (!items.some(isAsking)) return [];
-    return items.flatMap((item) => {
-      const why = itemKinds[item.kind].missedInQuestions;
-      return why === '' ? [] : [{ name: nameOf(item) || slide.name, why }];
+    return items.flatMap((item): NotCarried[] => {
+      const { kind } = item;
+      return itemKinds[kind].isMissedInQuestions
+        ? [{ name: nameOf(item) || slide.name, why: { code: 'no-place', kind } }]
+        : [];
     });
   });
 }

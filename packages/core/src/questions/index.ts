@@ -17,6 +17,8 @@ export { countWords, lengthOf } from './long-text/index.js';
 export * from './mark.js';
 export * from './marking.js';
 export * from './outcomes.js';
+export { type Reason } from './reason.js';
+export { type Rule } from './rule.js';
 export {
   keyWritten,
   type NumberKey,

@@ -1,4 +1,5 @@
-/** A mark: how an answer stands, how many points it earned, and why, in words a teacher can read out. */
+/** A mark: how an answer stands, how many points it earned, and why. */
+import type { Reason } from './reason.js';
 
 /**
  * How an answer stands: nothing given yet; given, and waiting for a person to mark it; or right, partly right, wrong. It
@@ -14,8 +15,7 @@ export interface Mark {
   readonly verdict: Verdict;
   readonly points: number;
   readonly outOf: number;
-  /** The reason, in a sentence. */
-  readonly why: string;
+  readonly why: Reason;
   /** Whether a teacher gave it, rather than a key. */
   readonly byTeacher?: true;
 }
@@ -24,31 +24,31 @@ export interface Mark {
  * The mark for an answer by its key.
  * @param share how much of it is right, from 0 to 1; less than all of it never earns all points
  */
-export function markOf(share: number, outOf: number, why: string): Mark {
+export function markOf(share: number, outOf: number, why: Reason): Mark {
   if (share >= 1) return { verdict: 'right', points: outOf, outOf, why };
   if (share <= 0) return { verdict: 'wrong', points: 0, outOf, why };
   return { verdict: 'partly', points: Math.min(toHalves(share * outOf), Math.max(0, outOf - 0.5)), outOf, why };
 }
 
 /** The mark for something that was left empty. */
-export function emptyMark(outOf: number, why: string): Mark {
+export function emptyMark(outOf: number, why: Reason): Mark {
   return { verdict: 'empty', points: 0, outOf, why };
 }
 
 /** The mark for an answer that a person is still to mark. */
 export function unmarkedMark(outOf: number): Mark {
-  return { verdict: 'unmarked', points: 0, outOf, why: 'Not marked yet.' };
+  return { verdict: 'unmarked', points: 0, outOf, why: { code: 'not-marked' } };
 }
 
 /**
  * The mark that a teacher gives in the place of another. Where there are no points to give, the answer stands as it did.
- * @param why the teacher's reason; may be ''
+ * @param text the teacher's reason; may be ''
  */
-export function givenMark(points: number, before: Mark, why: string): Mark {
+export function givenMark(points: number, before: Mark, text: string): Mark {
   const { outOf } = before;
   const given = Math.min(points, outOf);
   const verdict = outOf === 0 ? before.verdict : given >= outOf ? 'right' : given > 0 ? 'partly' : 'wrong';
-  return { verdict, points: given, outOf, why, byTeacher: true };
+  return { verdict, points: given, outOf, why: { code: 'said', text }, byTeacher: true };
 }
 
 /** What some marks come to. */

@@ -1,12 +1,14 @@
 /** Marking a whole piece of work against its edition. */
 import type { Deck, Item, ItemId, ItemKindName } from '../deck/index.js';
-import { readFields, readNumber, readOneOf, readString } from '../deck/index.js';
+import { readFields, readNumber, readOneOf } from '../deck/index.js';
 import { isFilledIn, type Work, type WorkChange } from '../work/index.js';
 import { blankQuestion } from './blank/index.js';
 import { choiceQuestion } from './choice/index.js';
 import { drawQuestion } from './draw/index.js';
 import { longTextQuestion } from './long-text/index.js';
 import { emptyMark, type Mark, type MarkSum, sumOfMarks, unmarkedMark, verdictNames } from './mark.js';
+import { readReason } from './reason.js';
+import type { Rule } from './rule.js';
 import { numberQuestion } from './number/index.js';
 import { placementQuestion } from './placement/index.js';
 import { pointQuestion } from './point/index.js';
@@ -58,7 +60,7 @@ export function markWork(edition: Deck, work: Work): Marks {
 /** The mark of what a person is to mark; `null` for what nobody marks, or what is worth nothing. */
 function markToCome(item: Item, work: Work): Mark | null {
   if (!('points' in item) || item.points === 0 || !questionKindOf(item)?.isRead(item)) return null;
-  return isFilledIn(item, work) ? unmarkedMark(item.points) : emptyMark(item.points, 'Nothing given.');
+  return isFilledIn(item, work) ? unmarkedMark(item.points) : emptyMark(item.points, { code: 'nothing-given' });
 }
 
 /** What a student gave for an item, in words; '' when nothing. */
@@ -71,9 +73,9 @@ export function markItem(item: Item, work: Work, edition: Deck): Mark | null {
   return questionKindOf(item)?.mark(item, work, edition) ?? null;
 }
 
-/** How an item is marked, in a sentence; '' for what is no question. */
-export function ruleFor(item: Item, edition: Deck): string {
-  return questionKindOf(item)?.rule(item, edition) ?? '';
+/** How an item is marked; `null` for what is no question. */
+export function ruleFor(item: Item, edition: Deck): Rule | null {
+  return questionKindOf(item)?.rule(item, edition) ?? null;
 }
 
 /** What somebody would do who answers a question just as its key says. */
@@ -97,7 +99,7 @@ export function readMarks(value: unknown): Marks {
         verdict: readOneOf(mark?.['verdict'], verdictNames, 'empty'),
         points: readNumber(mark?.['points'], 0),
         outOf: readNumber(mark?.['outOf'], 0),
-        why: readString(mark?.['why'], ''),
+        why: readReason(mark?.['why']) ?? { code: 'said', text: '' },
         ...(mark?.['byTeacher'] === true ? { byTeacher: true as const } : {}),
       },
     ];

@@ -2,6 +2,7 @@
 import type { Deck, ItemKindName, ItemOf, OwnFields } from '../deck/index.js';
 import type { Work, WorkChange } from '../work/index.js';
 import type { Mark } from './mark.js';
+import type { Rule } from './rule.js';
 
 /** An entry of the table of question kinds. */
 export interface QuestionKind<K extends ItemKindName> {
@@ -9,8 +10,8 @@ export interface QuestionKind<K extends ItemKindName> {
   readonly mark: (item: ItemOf<K>, work: Work, edition: Deck) => Mark | null;
   /** Whether a person is to mark it, as no key does. */
   readonly isRead: (item: ItemOf<K>) => boolean;
-  /** How it is marked, in a sentence that a teacher can read out. */
-  readonly rule: (item: ItemOf<K>, edition: Deck) => string;
+  /** How it is marked. */
+  readonly rule: (item: ItemOf<K>, edition: Deck) => Rule;
   /** What a student gave, in words; '' when nothing. */
   readonly given: (item: ItemOf<K>, work: Work, edition: Deck) => string;
   /** What somebody would do who answers just as the key says; nothing when there is no key. */

@@ -31,7 +31,11 @@ const markFor = (id: string, work: Work) => markWork(deck, work).items[id];
 describe('marking', () => {
   test('one choice is right or wrong, and empty until picked', () => {
     expect(markFor('one', pick('one', 'b'))).toMatchObject({ verdict: 'right', points: 2 });
-    expect(markFor('one', pick('one', 'a'))).toMatchObject({ verdict: 'wrong', points: 0, why: 'Right is B.' });
+    expect(markFor('one', pick('one', 'a'))).toMatchObject({
+      verdict: 'wrong',
+      points: 0,
+      why: { code: 'key', key: 'B' },
+    });
     expect(markFor('one', emptyWork)).toMatchObject({ verdict: 'empty', points: 0, outOf: 2 });
   });
 
@@ -91,7 +95,7 @@ describe('marking', () => {
     });
     expect(markFor('word', { ...emptyWork, blanks: { word: 'kelp' } })).toMatchObject({
       verdict: 'wrong',
-      why: 'Accepted: sea lavender.',
+      why: { code: 'accepted', accepted: 'sea lavender' },
     });
     expect(isAccepted('fisher’s spider', ["Fisher's spider"])).toBe(true);
   });
@@ -105,7 +109,7 @@ describe('marking', () => {
     expect(markFor('water', place('eel'))).toMatchObject({
       verdict: 'partly',
       points: 1,
-      why: '1 of 2 that belong here.',
+      why: { code: 'pieces', right: 1, of: 2, wrong: 0 },
     });
     expect(markFor('water', place('eel', 'owl'))).toMatchObject({ verdict: 'wrong', points: 0 });
     expect(markFor('water', emptyWork)).toMatchObject({ verdict: 'empty' });

@@ -126,11 +126,11 @@ describe('what a student is told', () => {
       points: 0,
       outOf: 1,
       says: 'Look at its legs.',
-      why: '',
+      why: null,
       left: 1,
       of: '{"kind":"choice","picked":["a"]}',
     });
-    expect(tellNow(pick, picked('a'), deck, 2)).toMatchObject({ left: 0, why: 'Right is b.' });
+    expect(tellNow(pick, picked('a'), deck, 2)).toMatchObject({ left: 0, why: { code: 'key', key: 'b' } });
     expect(tellNow(pick, picked('b'), deck, 1)).toMatchObject({ verdict: 'right', says: 'Well seen.' });
     expect(tellNow(item('later', 'blank'), emptyWork, deck, 1)).toBeNull();
   });
@@ -151,7 +151,7 @@ describe('what a student is told', () => {
   test('after submitting: all but what is never told', () => {
     const told = tellSubmitted({ ...picked('a'), blanks: { later: 'owl', quiet: 'owl' } }, deck);
     expect(Object.keys(told).sort()).toEqual(['later', 'pick']);
-    expect(told['later']).toMatchObject({ verdict: 'wrong', why: 'Accepted: eel.' });
+    expect(told['later']).toMatchObject({ verdict: 'wrong', why: { code: 'accepted', accepted: 'eel' } });
   });
 
   test('shuffled choices keep their order for one student and differ between students', () => {

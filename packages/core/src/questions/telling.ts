@@ -14,6 +14,7 @@ import {
 import { fillKindOf, type Work } from '../work/index.js';
 import { type Mark, type Verdict, verdictNames } from './mark.js';
 import { markItem, type Marks, markWork } from './marking.js';
+import { type Reason, readReason } from './reason.js';
 
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
 export interface Told {
@@ -22,8 +23,8 @@ export interface Told {
   readonly outOf: number;
   /** What the author says to such an answer; '' for nothing. */
   readonly says: string;
-  /** The reason behind the mark, which may give the key away; '' while that may not be seen. */
-  readonly why: string;
+  /** The reason behind the mark, which may give the key away; `null` while that may not be seen. */
+  readonly why: Reason | null;
   /** How often it can still be checked; `null` for any number of times. */
   readonly left: number | null;
   /** The answer that it is about, as `answerFingerprint` has it: of another answer nothing is told. */
@@ -90,7 +91,7 @@ export function judge(item: Item, work: Work, edition: Deck): Told | null {
       points: mark.points,
       outOf: mark.outOf,
       says: '',
-      why: '',
+      why: null,
       left: null,
       of: answerFingerprint(item, work, edition),
     }
@@ -130,7 +131,7 @@ export function readTold(value: unknown): Told {
     points: readNumber(fields['points'], 0),
     outOf: readNumber(fields['outOf'], 0),
     says: readString(fields['says'], ''),
-    why: readString(fields['why'], ''),
+    why: readReason(fields['why']),
     left: typeof fields['left'] === 'number' ? fields['left'] : null,
     of: readString(fields['of'], '', 50_000),
   };
@@ -144,5 +145,5 @@ function told(
   of: string,
 ): Told {
   const says = verdict === 'empty' || verdict === 'unmarked' ? '' : item.feedback[verdict];
-  return { verdict, points, outOf, says, why: isOpen ? why : '', left, of };
+  return { verdict, points, outOf, says, why: isOpen ? why : null, left, of };
 }

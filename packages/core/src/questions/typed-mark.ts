@@ -2,6 +2,7 @@
 import type { WordCare } from '../deck/index.js';
 import { likenessTo } from './accepted-words.js';
 import { emptyMark, type Mark, markOf } from './mark.js';
+import { READ_BY_PERSON, type Rule } from './rule.js';
 
 /** What is marked by accepted words. */
 interface ByWords extends WordCare {
@@ -17,12 +18,12 @@ export function markTyped(typed: string, question: ByWords): Mark | null {
   const wanted = accepted.filter((words) => words.trim() !== '');
   const [sample] = wanted;
   if (sample === undefined) return null;
-  if (typed.trim() === '') return emptyMark(points, 'Nothing written.');
+  if (typed.trim() === '') return emptyMark(points, { code: 'nothing-written' });
   const likeness = likenessTo(typed, wanted, question, question.options);
-  if (likeness.is === 'same') return markOf(1, points, 'As accepted.');
+  if (likeness.is === 'same') return markOf(1, points, { code: 'as-accepted' });
   return likeness.is === 'nearly'
-    ? markOf(1, points, `Taken for “${likeness.accepted}”.`)
-    : markOf(0, points, `Accepted: ${sample}.`);
+    ? markOf(1, points, { code: 'taken-for', accepted: likeness.accepted })
+    : markOf(0, points, { code: 'accepted', accepted: sample });
 }
 
 /** Whether a person reads typed words, as none are accepted. */
@@ -30,18 +31,14 @@ export function isReadForWords({ accepted }: Pick<ByWords, 'accepted'>): boolean
   return accepted.every((words) => words.trim() === '');
 }
 
-/** How typed words are marked, in a sentence. */
-export function ruleForWords(question: ByWords): string {
-  if (isReadForWords(question)) return READ_BY_A_PERSON;
+/** How typed words are marked. */
+export function ruleForWords(question: ByWords): Rule {
+  if (isReadForWords(question)) return READ_BY_PERSON;
   const { slips, caseMatters, accentsMatter, patterns } = question;
-  const strict = [caseMatters ? 'capitals' : '', accentsMatter ? 'accents' : ''].filter(Boolean).join(' and ');
-  const parts = [
-    slips > 0 ? `up to ${slips} ${slips === 1 ? 'slip' : 'slips'} in spelling` : '',
-    patterns ? '* and ? standing for letters' : '',
-  ].filter(Boolean);
-  const forgiving = parts.length > 0 ? `, with ${parts.join(' and ')}` : '';
-  return `All points for an accepted answer${forgiving}; ${strict === '' ? 'capitals and accents do not matter' : `${strict} matter`}.`;
+  return {
+    code: 'words',
+    slips,
+    forgiving: slips > 0 && patterns ? 'both' : slips > 0 ? 'slips' : patterns ? 'patterns' : 'nothing',
+    strict: caseMatters && accentsMatter ? 'both' : caseMatters ? 'capitals' : accentsMatter ? 'accents' : 'nothing',
+  };
 }
-
-/** The rule of whatever has no key, or none that a computer could go by. */
-export const READ_BY_A_PERSON = 'Not marked by itself: you read these answers.';

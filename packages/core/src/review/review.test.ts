@@ -33,7 +33,7 @@ describe('a review', () => {
     expect(reviewed).toMatchObject({
       points: 2,
       outOf: 3,
-      items: { low: { verdict: 'partly', points: 1, why: 'Nearly.' } },
+      items: { low: { verdict: 'partly', points: 1, why: { code: 'said', text: 'Nearly.' } } },
     });
     expect(reviewedMarks(marks, overrule(review, 'low', null), edition)).toEqual(marks);
   });

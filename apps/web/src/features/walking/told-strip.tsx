@@ -5,7 +5,7 @@ import { isFilledIn, type Work } from '@gobrel/core/work';
 import { CircleCheck, Lightbulb } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../shared/ui';
-import { messages } from '../../shared/messages';
+import { messages, reasonInWords } from '../../shared/messages';
 
 interface ToldStripProps {
   readonly edition: Deck;
@@ -74,7 +74,7 @@ export function ToldStrip({ edition, slideId, work, told, locked, checking, onCh
                 {verdict === 'unmarked' ? '' : messages.onSlides.points({ points, outOf })}
               </strong>{' '}
               {called(item) ? <span className="text-soft">{called(item)} · </span> : null}
-              {[says, why].filter(Boolean).join(' ')}
+              {[says, why ? reasonInWords(why) : ''].filter(Boolean).join(' ')}
             </li>
           ))}
         </ul>

@@ -106,6 +106,6 @@ export function useWalk({ deck, state, work, judge, isFree = false, mayEnter, on
 /** Saves a file on the device under its name. */
 async function save({ file, name }: ToFile, onTrouble: (words: string) => void): Promise<void> {
   const response = await fetch(fileUrl(file)).catch(() => null);
-  if (!response?.ok) return onTrouble(response ? messages.walking.fileGone : messages.common.notReached);
+  if (!response?.ok) return onTrouble(response ? messages.walking.fileGone : messages.problems.offline);
   saveBlob(await response.blob(), name);
 }

@@ -1,12 +1,12 @@
-/** Talks to the server. Every failure becomes a Refusal with words for a person. */
+/** Talks to the server. Every failure becomes a Refusal, which has words for a person. */
 import { isProblem, type Problem } from '@gobrel/contract';
-import { messages } from '../messages';
+import { faultInWords, messages, problemInWords } from '../messages';
 import { noteServerTime } from './clock';
 
 /** A request that did not succeed; `problem.status` is 0 when the server was not reached. */
 export class Refusal extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.message);
+    super(problem.code);
   }
 }
 
@@ -19,14 +19,12 @@ export async function ask<T>(method: Method, path: string, body?: object): Promi
   if (isForm) init.body = body;
   else if (body) Object.assign(init, { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } });
   const response = await fetch(`/api${path}`, init).catch(() => null);
-  if (!response) throw new Refusal({ status: 0, code: 'offline', message: messages.common.notReached });
+  if (!response) throw new Refusal({ status: 0, code: 'offline' });
   noteServerTime(response.headers.get('date'));
   const text = await response.text();
   const answer: unknown = text === '' ? undefined : parse(text);
   if (response.ok) return answer as T;
-  throw new Refusal(
-    isProblem(answer) ? answer : { status: response.status, code: 'unknown', message: messages.common.notReached },
-  );
+  throw new Refusal(isProblem(answer) ? answer : { status: response.status, code: 'offline' });
 }
 
 function parse(text: string): unknown {
@@ -44,7 +42,15 @@ export function mayPass(error: unknown): boolean {
 
 /** The words of whatever went wrong. */
 export function messageOf(error: unknown): string {
-  return error instanceof Refusal ? error.message : messages.common.somethingWrong;
+  return error instanceof Refusal ? problemInWords(error.problem) : messages.common.somethingWrong;
+}
+
+/** What is wrong with single fields of what was sent, in words by their names; empty when that is not the trouble. */
+export function faultsOf(error: unknown): Readonly<Record<string, string | undefined>> {
+  if (!(error instanceof Refusal)) return {};
+  return Object.fromEntries(
+    Object.entries(error.problem.fields ?? {}).map(([name, fault]) => [name, faultInWords(fault)]),
+  );
 }
 
 /** The address of a sticker of the collection. */

@@ -1,5 +1,5 @@
 /** How questions did: how hard each was, how well it told strong from weak, and all of them together. */
-import type { SetFigures } from '@gobrel/core/questions';
+import type { ItemReading, SetFigures } from '@gobrel/core/questions';
 import { Table } from '../ui';
 import { messages } from '../messages';
 
@@ -9,15 +9,19 @@ interface QuestionFiguresProps {
   readonly nameOf: (itemId: string) => string;
 }
 
-export function QuestionFigures({ figures: { items, alpha, says, caution }, nameOf }: QuestionFiguresProps) {
+export function QuestionFigures({
+  figures: { items, students, alpha, reliability, caution },
+  nameOf,
+}: QuestionFiguresProps) {
   if (items.length === 0) return null;
   const rounded = (value: number | null) => (value === null ? '–' : value.toFixed(2));
   return (
     <section className="mt-6" aria-label={messages.figures.title}>
       <h2 className="text-lg">{messages.figures.title}</h2>
-      {caution ? <p className="font-semibold text-amber">{caution}</p> : null}
+      {caution ? <p className="font-semibold text-amber">{messages.figures.caution[caution]({ students })}</p> : null}
       <p className="mb-2">
-        {messages.figures.alpha}: <strong className="tabular-nums">{rounded(alpha)}</strong>. {says}
+        {messages.figures.alpha}: <strong className="tabular-nums">{rounded(alpha)}</strong>.{' '}
+        {messages.figures.reliability[reliability]}
       </p>
       <Table
         caption={messages.figures.title}
@@ -37,9 +41,15 @@ export function QuestionFigures({ figures: { items, alpha, says, caution }, name
             cell: ({ discrimination }) => rounded(discrimination),
             narrow: true,
           },
-          { id: 'says', name: messages.figures.means, cell: (row) => row.says },
+          { id: 'says', name: messages.figures.means, cell: ({ reading }) => readingInWords(reading) },
         ]}
       />
     </section>
   );
+}
+
+/** What the figures of a question say. */
+function readingInWords(reading: ItemReading | null): string {
+  const { difficulty, noAnswer, power } = messages.figures;
+  return reading ? power[reading.power]({ difficulty: difficulty[reading.difficulty] }) : noAnswer;
 }

@@ -2,6 +2,7 @@
 import type { AskingWords, PieceWords, SlideWords } from '@gobrel/slide-view';
 import { asking, onSlides, pieces } from '@gobrel/messages';
 import { withUnit } from './phrases';
+import { reasonInWords } from './reasons';
 
 const pieceWords: PieceWords = {
   ...pieces,
@@ -46,6 +47,7 @@ export const slideWords: SlideWords = {
   ...onSlides,
   tooLong: (most) => onSlides.tooLong({ most }),
   points: (points, outOf) => onSlides.points({ points, outOf }),
+  reason: reasonInWords,
   pieces: pieceWords,
   asking: askingWords,
 };

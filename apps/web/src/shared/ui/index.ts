@@ -5,6 +5,7 @@ export * from './confirm-dialog';
 export * from './dialog';
 export * from './field';
 export * from './file-button';
+export * from './form-trouble';
 export * from './keys-sheet';
 export * from './menu';
 export * from './popover';

@@ -17,7 +17,7 @@ export const hotspotKind: ItemKind<'hotspot'> = {
   references: noReferences,
   texts: noTexts,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: false,
   ...noLengths,

@@ -39,8 +39,8 @@ export interface ItemKind<K extends ItemKindName> {
   readonly contents: (item: ItemOf<K>) => readonly StoredContent[];
   /** The item without some of them; `null` when there is nothing left of it. */
   readonly withoutContents: (item: ItemOf<K>, gone: ReadonlySet<string>) => ItemOf<K> | null;
-  /** Why it is missed in a file of the questions beside it, in words; '' for what says nothing that they need. */
-  readonly missedInQuestions: string;
+  /** Whether it is missed in a file of the questions beside it: it may say what they need, and has no place there. */
+  readonly isMissedInQuestions: boolean;
   /** Whether it can carry a link as a whole. */
   readonly carriesLink: boolean;
   /** Whether it can be loose, so that students move it: it is seen, and asks nothing itself. */
@@ -92,7 +92,7 @@ export const filledIn = {
   references: noReferences,
   texts: noTexts,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: false,
   canBeLoose: false,
   ...noLengths,

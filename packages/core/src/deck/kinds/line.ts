@@ -43,7 +43,7 @@ export const lineKind: ItemKind<'line'> = {
   references: lineReferences,
   texts: noTexts,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

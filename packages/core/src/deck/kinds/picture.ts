@@ -33,7 +33,7 @@ export const pictureKind: ItemKind<'picture'> = {
   texts: noTexts,
   contents: contentsOfPicture,
   withoutContents: (item, gone) => (gone.has(item.picture) ? null : item),
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

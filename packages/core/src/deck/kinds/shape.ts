@@ -39,7 +39,7 @@ export const shapeKind: ItemKind<'shape'> = {
   references: noReferences,
   texts: oneText,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

@@ -34,7 +34,7 @@ export const signKind: ItemKind<'sign'> = {
   references: noReferences,
   texts: noTexts,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

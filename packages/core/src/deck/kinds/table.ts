@@ -45,7 +45,7 @@ export const tableKind: ItemKind<'table'> = {
   references: noReferences,
   texts: cellsOf,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

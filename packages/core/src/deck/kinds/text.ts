@@ -19,7 +19,7 @@ export const textKind: ItemKind<'text'> = {
   references: noReferences,
   texts: oneText,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: true,
   canBeLoose: true,
   ...noLengths,

@@ -24,7 +24,7 @@ export const videoKind: ItemKind<'video'> = {
   texts: noTexts,
   contents: ({ file, poster }) => [...stored('file', file), ...stored('picture', poster)],
   withoutContents,
-  missedInQuestions: 'Videos have no place in a file of questions.',
+  isMissedInQuestions: true,
   // A press on it plays it.
   carriesLink: false,
   canBeLoose: false,

@@ -19,7 +19,7 @@ export const viewpointKind: ItemKind<'viewpoint'> = {
   references: noReferences,
   texts: noTexts,
   ...noContents,
-  missedInQuestions: '',
+  isMissedInQuestions: false,
   carriesLink: false,
   canBeLoose: false,
   ...noLengths,

@@ -1,19 +1,20 @@
-/** What of an item is not in the question it becomes, in words for a list. */
+/** What of an item is not in the question it becomes. */
 import { roundedPoints } from '../../deck/index.js';
+import type { LostPart } from '../loss.js';
 import type { QuestionDraft } from '../question-draft.js';
 import { isKeptBack, isUnit, wordsIn } from './said.js';
 import { allWithin, within, type XmlElement } from './xml.js';
 
 /** What elements of the text mean that plain words cannot hold. */
-const ofElements: readonly { readonly names: readonly string[]; readonly lost: string }[] = [
+const ofElements: readonly { readonly names: readonly string[]; readonly lost: LostPart }[] = [
   { names: ['feedback-inline', 'feedback-block', 'modal-feedback'], lost: 'feedback' },
-  { names: ['b', 'strong', 'i', 'em', 'u'], lost: 'bold, slanted and underlined words' },
+  { names: ['b', 'strong', 'i', 'em', 'u'], lost: 'emphasis' },
   { names: ['math'], lost: 'formulas' },
-  { names: ['audio', 'video', 'media-interaction'], lost: 'sounds and films' },
+  { names: ['audio', 'video', 'media-interaction'], lost: 'media' },
   { names: ['table'], lost: 'tables' },
-  { names: ['template-declaration', 'template-processing', 'printed-variable'], lost: 'parts that are computed' },
-  { names: ['assessment-stimulus-ref'], lost: 'text it goes with' },
-  { names: ['catalog-info', 'companion-materials-info'], lost: 'helps beside it' },
+  { names: ['template-declaration', 'template-processing', 'printed-variable'], lost: 'computed' },
+  { names: ['assessment-stimulus-ref'], lost: 'stimulus' },
+  { names: ['catalog-info', 'companion-materials-info'], lost: 'helps' },
 ];
 
 /** Rules by which an item is marked that lead to the same marks here. */
@@ -33,12 +34,17 @@ export interface Carried {
   readonly points: number;
 }
 
+/** A part that is lost when something holds. */
+function when(isLost: boolean, part: LostPart): readonly LostPart[] {
+  return isLost ? [part] : [];
+}
+
 /** What is lost, each thing once, in the order of a list; [] when nothing is. */
-export function lossesOf(carried: Carried): readonly string[] {
+export function lossesOf(carried: Carried): readonly LostPart[] {
   return [...new Set([...lostFromText(carried), ...lostFromKey(carried), ...lostFromMarking(carried)])];
 }
 
-function lostFromText({ root, body, interaction, draft }: Carried): readonly string[] {
+function lostFromText({ root, body, interaction, draft }: Carried): readonly LostPart[] {
   const all = allWithin(root);
   const pictures = ['select-point-interaction', 'drawing-interaction'].includes(interaction.name) ? 1 : 0;
   const shown = allWithin(body).filter(({ name }) => name === 'img' || name === 'object').length;
@@ -46,13 +52,20 @@ function lostFromText({ root, body, interaction, draft }: Carried): readonly str
   const signs = all.filter(({ name }) => name === 'sub' || name === 'sup');
   return [
     ...ofElements.flatMap(({ names, lost }) => (all.some(({ name }) => names.includes(name)) ? [lost] : [])),
-    ...(notes.some((note) => wordsIn(note) !== '') ? ['marking notes'] : []),
-    ...(shown > pictures ? ['pictures in its text'] : []),
-    ...(all.some(({ name, attributes }) => name === 'a' && attributes['href']) ? ['links in its text'] : []),
-    ...(signs.some((sign) => /^[\^_]\(/.test(wordsIn({ ...sign, children: [sign] })))
-      ? ['raised and lowered letters, which are written with ^ and _']
-      : []),
-    ...(isCut(body, interaction, draft) ? ['ends of texts that are too long here'] : []),
+    ...when(
+      notes.some((note) => wordsIn(note) !== ''),
+      'notes',
+    ),
+    ...when(shown > pictures, 'pictures'),
+    ...when(
+      all.some(({ name, attributes }) => name === 'a' && attributes['href']),
+      'links',
+    ),
+    ...when(
+      signs.some((sign) => /^[\^_]\(/.test(wordsIn({ ...sign, children: [sign] }))),
+      'raised-letters',
+    ),
+    ...when(isCut(body, interaction, draft), 'long-ends'),
   ];
 }
 
@@ -67,7 +80,7 @@ function isCut(body: XmlElement, interaction: XmlElement, draft: QuestionDraft):
   );
 }
 
-function lostFromKey({ interaction, response, draft }: Carried): readonly string[] {
+function lostFromKey({ interaction, response, draft }: Carried): readonly LostPart[] {
   const { attributes } = interaction;
   const choices = within(interaction, 'simple-choice').length;
   const most = Number(attributes['max-choices'] ?? 1);
@@ -78,13 +91,16 @@ function lostFromKey({ interaction, response, draft }: Carried): readonly string
     ? within(pieces, 'simple-associable-choice').some((piece) => Number(piece.attributes['match-max'] ?? 1) !== 1)
     : false;
   return [
-    ...(draft.kind === 'choice' && choices > 12 ? ['choices after the twelfth'] : []),
-    ...(draft.kind === 'choice' && most > 1 && most < choices ? ['bound on how many choices are picked'] : []),
-    ...(draft.kind === 'number' && given > 1 ? ['other right numbers'] : []),
-    ...(given > 0 && !hasKey(draft) ? ['key'] : []),
-    ...(areas.some((area) => area.attributes['shape'] === 'poly') ? ['exact outline of its regions'] : []),
-    ...(roomy ? ['leave to put one piece in several places'] : []),
-    ...(within(interaction, 'gap-text').length > 0 ? ['gaps'] : []),
+    ...when(draft.kind === 'choice' && choices > 12, 'more-choices'),
+    ...when(draft.kind === 'choice' && most > 1 && most < choices, 'bound'),
+    ...when(draft.kind === 'number' && given > 1, 'other-numbers'),
+    ...when(given > 0 && !hasKey(draft), 'key'),
+    ...when(
+      areas.some((area) => area.attributes['shape'] === 'poly'),
+      'outline',
+    ),
+    ...when(roomy, 'several-places'),
+    ...when(within(interaction, 'gap-text').length > 0, 'gaps'),
   ];
 }
 
@@ -106,7 +122,7 @@ function hasKey(draft: QuestionDraft): boolean {
   }
 }
 
-function lostFromMarking({ root, response, draft, points }: Carried): readonly string[] {
+function lostFromMarking({ root, response, draft, points }: Carried): readonly LostPart[] {
   const [processing] = within(root, 'response-processing');
   const isOwn =
     processing !== undefined &&
@@ -121,9 +137,9 @@ function lostFromMarking({ root, response, draft, points }: Carried): readonly s
       ? roundedPoints(draft.points) * draft.zones.reduce((sum, { belongs }) => sum + Math.max(0, belongs.length), 0)
       : roundedPoints(draft.fields.points ?? 1);
   return [
-    ...(isOwn ? ['own rules of marking'] : []),
-    ...(new Set(worth).size > 1 ? ['different points for single answers'] : []),
-    ...(new Set(room).size > 1 ? ['tolerance that is wider to one side'] : []),
-    ...(kept !== points && (draft.kind !== 'placement' || hasKey(draft)) ? ['exact points'] : []),
+    ...when(isOwn, 'own-marking'),
+    ...when(new Set(worth).size > 1, 'single-points'),
+    ...when(new Set(room).size > 1, 'one-sided-tolerance'),
+    ...when(kept !== points && (draft.kind !== 'placement' || hasKey(draft)), 'exact-points'),
   ];
 }

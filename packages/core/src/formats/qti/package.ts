@@ -1,6 +1,7 @@
 /** A QTI content package: a manifest, an item a file, and the pictures they show, in a zip. */
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import type { NotCarried, PlacementDraft, QuestionDraft } from '../question-draft.js';
+import type { Loss, NotCarried, UnwrittenPart } from '../loss.js';
+import type { PlacementDraft, QuestionDraft } from '../question-draft.js';
 import { readQtiItem, type ReadItem } from './read-item.js';
 import { type ItemPicture, writeQtiItem } from './write-item.js';
 import { readXml, within, write, type Written, writeXml, type XmlElement } from './xml.js';
@@ -48,32 +49,31 @@ export function writeQtiPackage(
     const parts = [file, ...shown].map((href) => write('file', { href }));
     resources.push(write('resource', { identifier, type: 'imsqti_item_xmlv3p0', href: file }, ...parts));
     const lost = lostOf(draft);
-    if (lost !== '') left.push({ name: draft.name, why: lost });
+    if (lost) left.push({ name: draft.name, why: lost });
   });
   files['imsmanifest.xml'] = strToU8(writeXml(manifest(resources)));
   return { bytes: zipSync(files), written: resources.length, left };
 }
 
-/** What of a question that is written QTI items do not hold here, in words; '' for nothing. */
-function lostOf(draft: QuestionDraft): string {
+/** What of a question that is written QTI items do not hold here; `null` for nothing. */
+function lostOf(draft: QuestionDraft): Loss | null {
   if (draft.kind === 'placement') return lostOfPlacement(draft);
   const { hints = [], attempts = 0, feedback, asksSure = false } = draft.fields;
-  const said = feedback && Object.values(feedback).some((words) => words !== '');
-  const lost = [
-    hints.length > 0 ? 'hints' : '',
-    attempts > 0 ? 'number of checks' : '',
-    said ? 'feedback' : '',
-    asksSure ? 'the question how sure somebody is' : '',
-    'slips' in draft.fields && (draft.fields.slips ?? 0) > 0 ? 'slips allowed' : '',
-  ].filter(Boolean);
-  return lost.length === 0 ? '' : `Written without its ${lost.join(', ')}.`;
+  const parts: readonly UnwrittenPart[] = [
+    ...(hints.length > 0 ? ['hints' as const] : []),
+    ...(attempts > 0 ? ['checks' as const] : []),
+    ...(feedback && Object.values(feedback).some((text) => text !== '') ? ['said' as const] : []),
+    ...(asksSure ? ['sureness' as const] : []),
+    ...('slips' in draft.fields && (draft.fields.slips ?? 0) > 0 ? ['slips' as const] : []),
+  ];
+  return parts.length === 0 ? null : { code: 'written-without', parts };
 }
 
 /** Pieces in order are right as a whole elsewhere; pieces that are to be told by more than their words are not told. */
-function lostOfPlacement({ zones, points }: PlacementDraft): string {
+function lostOfPlacement({ zones, points }: PlacementDraft): Loss | null {
   return zones.some(({ inOrder, belongs }) => inOrder && belongs.length > 1 && points > 0)
-    ? 'Written without its points for an order that is right in part.'
-    : '';
+    ? { code: 'order-in-part' }
+    : null;
 }
 
 function manifest(resources: readonly Written[]): Written {
@@ -101,13 +101,14 @@ const MOST_QUESTIONS = 500;
 
 /** Reads a package, or a single item that is not in one. Whatever is broken or hostile is told, never thrown. */
 export function readQtiPackage(bytes: Uint8Array): ReadPackage {
-  const nothing = (why: string): ReadPackage => ({ questions: [], left: [{ name: '', why }] });
-  if (bytes.length > LARGEST_PACKAGE) return nothing('The file is too large: a package has up to 20 MB.');
+  const nothing = (why: Loss): ReadPackage => ({ questions: [], left: [{ name: '', why }] });
+  if (bytes.length > LARGEST_PACKAGE) return nothing({ code: 'package-too-large' });
   if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return readLoneItem(bytes, nothing);
-  const files = unpacked(bytes);
-  if (typeof files === 'string') return nothing(files);
+  const unzipped = unpacked(bytes);
+  if ('why' in unzipped) return nothing(unzipped.why);
+  const { files } = unzipped;
   const items = itemFiles(files);
-  if (items.length === 0) return nothing('There is no question in this package.');
+  if (items.length === 0) return nothing({ code: 'no-question' });
   const questions: ReadPackage['questions'][number][] = [];
   const left: NotCarried[] = [];
   for (const path of items.slice(0, MOST_QUESTIONS)) {
@@ -120,29 +121,31 @@ export function readQtiPackage(bytes: Uint8Array): ReadPackage {
     }
   }
   if (items.length > MOST_QUESTIONS)
-    left.push({ name: '', why: `Only the first ${MOST_QUESTIONS} questions were read.` });
+    left.push({ name: '', why: { code: 'only-first-questions', most: MOST_QUESTIONS } });
   return { questions, left };
 }
 
-function readLoneItem(bytes: Uint8Array, nothing: (why: string) => ReadPackage): ReadPackage {
+function readLoneItem(bytes: Uint8Array, nothing: (why: Loss) => ReadPackage): ReadPackage {
   const read = readItemFile(bytes);
-  if ('why' in read) return nothing(`This is neither a content package nor an item. ${read.why}`);
+  if ('why' in read) return nothing({ code: 'no-package', why: read.why });
   return { questions: [{ draft: read.draft, picture: null }], left: leftOf(read, null, '') };
 }
 
 /** The line for what of an item was not read; none when all of it was. */
 function leftOf({ draft, picture, lost }: ReadItem, found: Uint8Array | null, path: string): readonly NotCarried[] {
-  const all = [...lost, ...(picture !== null && found === null ? ['picture'] : [])];
-  return all.length === 0 ? [] : [{ name: draft.name || path, why: `Read without: ${all.join('; ')}.` }];
+  const parts = [...lost, ...(picture !== null && found === null ? ['picture' as const] : [])];
+  return parts.length === 0 ? [] : [{ name: draft.name || path, why: { code: 'read-without', parts } }];
 }
 
-function readItemFile(bytes: Uint8Array): ReadItem | { readonly why: string } {
+function readItemFile(bytes: Uint8Array): ReadItem | { readonly why: Loss } {
   const xml = readXml(strFromU8(bytes));
-  return 'problem' in xml ? { why: `It cannot be read: ${xml.problem}.` } : readQtiItem(xml.root);
+  return 'fault' in xml ? { why: { code: 'xml', fault: xml.fault } } : readQtiItem(xml.root);
 }
 
 /** The files of a zip, or why it is not unpacked. A size that the zip states is never exceeded when it is unpacked. */
-function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> | string {
+function unpacked(
+  bytes: Uint8Array,
+): { readonly files: Readonly<Record<string, Uint8Array>> } | { readonly why: Loss } {
   let size = 0;
   let count = 0;
   try {
@@ -154,11 +157,10 @@ function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> | str
         return true;
       },
     });
-    return files;
+    return { files };
   } catch (error) {
-    return error instanceof RangeError && error.message === 'too much'
-      ? 'There is more in this package than is unpacked here: 2,000 files and 60 MB.'
-      : 'The package is broken.';
+    const isTooMuch = error instanceof RangeError && error.message === 'too much';
+    return { why: { code: isTooMuch ? 'too-much-in-package' : 'broken-package' } };
   }
 }
 

@@ -1,5 +1,6 @@
 /** An item of QTI 3.0 or 2.x as a question. */
 import { cutText, type PointItem, type Region } from '../../deck/index.js';
+import type { LostPart, Loss } from '../loss.js';
 import type { QuestionDraft } from '../question-draft.js';
 import { lossesOf } from './losses.js';
 import { isUnit, wordsIn } from './said.js';
@@ -10,8 +11,8 @@ export interface ReadItem {
   readonly draft: QuestionDraft;
   /** The picture it shows, by its file in the package. */
   readonly picture: string | null;
-  /** What of the item is not in it, in words. */
-  readonly lost: readonly string[];
+  /** What of the item is not in it. */
+  readonly lost: readonly LostPart[];
 }
 
 /** A question and its picture, before it is known what was lost. */
@@ -32,16 +33,16 @@ const interactions = [
 const GAP = '\u0001';
 
 /** The question of an item, or why it cannot be one here. */
-export function readQtiItem(root: XmlElement): ReadItem | { readonly why: string } {
-  if (root.name !== 'assessment-item') return { why: 'It is no item.' };
+export function readQtiItem(root: XmlElement): ReadItem | { readonly why: Loss } {
+  if (root.name !== 'assessment-item') return { why: { code: 'no-item' } };
   const [body] = within(root, 'item-body');
-  if (!body) return { why: 'It has no text.' };
+  if (!body) return { why: { code: 'no-text' } };
   const name = root.attributes['title']?.trim() || root.attributes['identifier'] || '';
   const all = allWithin(body).filter((each) => each.name.endsWith('-interaction'));
   const [first] = all;
-  if (!first) return { why: 'It asks nothing.' };
-  if (all.length > 1) return { why: 'It asks several things at once.' };
-  if (!interactions.some((each) => each === first.name)) return { why: `There is no counterpart for ${first.name}.` };
+  if (!first) return { why: { code: 'asks-nothing' } };
+  if (all.length > 1) return { why: { code: 'asks-several' } };
+  if (!interactions.some((each) => each === first.name)) return { why: { code: 'no-counterpart', name: first.name } };
   const identifier = first.attributes['response-identifier'] ?? 'RESPONSE';
   const response = within(root, 'response-declaration').find((each) => each.attributes['identifier'] === identifier);
   const points = pointsOf(root, response);
@@ -60,7 +61,7 @@ interface Asked {
   readonly points: number;
 }
 
-function readInteraction(asked: Asked): Found | { readonly why: string } {
+function readInteraction(asked: Asked): Found | { readonly why: Loss } {
   const { first, response, name, prompt, points } = asked;
   const correct = correctIn(response);
   const bare = (draft: QuestionDraft): Found => ({ draft, picture: null });
@@ -125,14 +126,14 @@ function readNumber({ root, first, name, prompt, points }: Asked, correct: reado
   };
 }
 
-function readOnPicture({ first, response, name, prompt, points }: Asked): Found | { readonly why: string } {
+function readOnPicture({ first, response, name, prompt, points }: Asked): Found | { readonly why: Loss } {
   const [object] = [...within(first, 'object'), ...within(first, 'img')];
   const picture = object?.attributes['data'] ?? object?.attributes['src'] ?? null;
   const alt = object ? object.attributes['alt'] || wordsIn(object) : '';
   if (first.name === 'drawing-interaction')
     return { draft: { kind: 'draw', name, fields: { prompt, points, alt } }, picture };
   const [width, height] = [Number(object?.attributes['width']), Number(object?.attributes['height'])];
-  if (!(width > 0) || !(height > 0)) return { why: 'Its picture has no size, so its regions cannot be placed.' };
+  if (!(width > 0) || !(height > 0)) return { why: { code: 'picture-without-size' } };
   const several = Number(first.attributes['max-choices'] ?? 1) !== 1;
   const regions = entriesIn(response, 'area-map-entry').flatMap((entry, at) => regionOf(entry, at, width, height));
   const mark: PointItem['mark'] = several ? 'dots' : 'dot';

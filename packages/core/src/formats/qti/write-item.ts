@@ -1,5 +1,6 @@
 /** A question as an item of 1EdTech QTI 3.0 (Assessment, Section and Item Information Model 3.0, 2022). */
 import type { ChoiceItem, NumberItem, OwnFields, PointItem } from '../../deck/index.js';
+import type { Loss } from '../loss.js';
 import type { PlacementDraft, QuestionDraft } from '../question-draft.js';
 import { write, type Written, writeXml } from './xml.js';
 
@@ -28,9 +29,9 @@ export function writeQtiItem(
   draft: QuestionDraft,
   identifier: string,
   pictureOf: (id: string) => ItemPicture | null,
-): { readonly xml: string } | { readonly why: string } {
+): { readonly xml: string } | { readonly why: Loss } {
   const parts = partsOf(draft, pictureOf);
-  if (typeof parts === 'string') return { why: parts };
+  if ('code' in parts) return { why: parts };
   const { response, body, marking, points } = parts;
   const outcome = (id: string, value: number) =>
     write(
@@ -56,7 +57,7 @@ export function writeQtiItem(
   return { xml: writeXml(root) };
 }
 
-function partsOf(draft: QuestionDraft, pictureOf: (id: string) => ItemPicture | null): Parts | string {
+function partsOf(draft: QuestionDraft, pictureOf: (id: string) => ItemPicture | null): Parts | Loss {
   switch (draft.kind) {
     case 'choice':
       return choiceParts(draft.fields);
@@ -82,7 +83,7 @@ function partsOf(draft: QuestionDraft, pictureOf: (id: string) => ItemPicture | 
       return pointParts(draft.fields, pictureOf);
     case 'draw': {
       const picture = pictureOf(draft.fields.picture ?? '');
-      if (!picture) return 'QTI draws on pictures only, and this question has none.';
+      if (!picture) return { code: 'draws-on-pictures' };
       return {
         response: declare('file', 'single', []),
         body: [
@@ -98,7 +99,7 @@ function partsOf(draft: QuestionDraft, pictureOf: (id: string) => ItemPicture | 
       };
     }
     case 'spoken':
-      return 'QTI has no question that is answered by speaking.';
+      return { code: 'no-speaking' };
     case 'placement':
       return placementParts(draft);
   }
@@ -117,9 +118,9 @@ function declare(type: string, cardinality: string, correct: readonly string[], 
 /** QTI's identifiers begin with a letter. */
 const choiceId = (at: number) => `choice-${at + 1}`;
 
-function choiceParts(fields: Partial<OwnFields<'choice'>>): Parts | string {
+function choiceParts(fields: Partial<OwnFields<'choice'>>): Parts | Loss {
   const { choices = [], right = [], several = false, shuffled = false, prompt = '', points = 1 } = fields;
-  if (choices.some(({ picture }) => picture !== undefined)) return 'Its choices are pictures, which are not written.';
+  if (choices.some(({ picture }) => picture !== undefined)) return { code: 'choices-are-pictures' };
   const correct = choices.flatMap(({ id }, at) => (right.includes(id) ? [choiceId(at)] : []));
   const share = correct.length === 0 ? 0 : points / correct.length;
   const mapping = write(
@@ -234,15 +235,12 @@ function pointsIf(holds: Written, points: number): Written {
   return write('qti-response-processing', {}, condition);
 }
 
-function pointParts(
-  fields: Partial<OwnFields<'point'>>,
-  pictureOf: (id: string) => ItemPicture | null,
-): Parts | string {
+function pointParts(fields: Partial<OwnFields<'point'>>, pictureOf: (id: string) => ItemPicture | null): Parts | Loss {
   const { axis = null, mark = 'dot', most = 1, regions = [], prompt = '', alt = '', points = 1 } = fields;
   const picture = pictureOf(fields.picture ?? '');
-  if (axis) return 'QTI has no place along a scale with points between its ends.';
-  if (mark === 'line' || mark === 'arrow') return 'QTI has no lines and arrows on pictures.';
-  if (!picture) return 'QTI points at pictures only, and this question has none.';
+  if (axis) return { code: 'no-scale' };
+  if (mark === 'line' || mark === 'arrow') return { code: 'no-lines' };
+  if (!picture) return { code: 'points-at-pictures' };
   const { width, height } = picture;
   const share = regions.length === 0 ? 0 : points / (mark === 'dot' ? 1 : regions.length);
   const area = ({ shape, x, y, width: wide, height: high }: PointItem['regions'][number]) => {

@@ -1,5 +1,6 @@
 /** XML as a tree, read without entities and document types, in which strangers could hide anything. */
 import { storableText } from '../../deck/index.js';
+import type { XmlFault } from '../loss.js';
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser';
 
 /** An element. Names are in lower case with hyphens, without prefix and without the `qti-` of the third version. */
@@ -15,15 +16,14 @@ const DEEPEST = 60;
 const CDATA = '#cdata';
 
 /** What was read, or why nothing was. */
-export type XmlRead = { readonly root: XmlElement } | { readonly problem: string };
+export type XmlRead = { readonly root: XmlElement } | { readonly fault: XmlFault };
 
 /** Reads a document; names of the second version come out like those of the third. */
 export function readXml(text: string): XmlRead {
-  if (text.length > LARGEST_XML) return { problem: 'it is too large' };
-  if (/<!(?:DOCTYPE|ENTITY)/i.test(text))
-    return { problem: 'it declares a document type or entities, which are not read' };
+  if (text.length > LARGEST_XML) return { fault: 'too-large' };
+  if (/<!(?:DOCTYPE|ENTITY)/i.test(text)) return { fault: 'entities' };
   try {
-    if (XMLValidator.validate(text) !== true) return { problem: 'it is broken XML' };
+    if (XMLValidator.validate(text) !== true) return { fault: 'broken' };
     const parser = new XMLParser({
       preserveOrder: true,
       ignoreAttributes: false,
@@ -41,9 +41,9 @@ export function readXml(text: string): XmlRead {
     const root = toElements(parser.parse(text) as unknown, 0).find(
       (each): each is XmlElement => typeof each !== 'string',
     );
-    return root ? { root } : { problem: 'it is empty' };
+    return root ? { root } : { fault: 'empty' };
   } catch (error) {
-    return { problem: error instanceof RangeError ? 'it is nested too deeply' : 'it is broken XML' };
+    return { fault: error instanceof RangeError ? 'too-deep' : 'broken' };
   }
 }
 

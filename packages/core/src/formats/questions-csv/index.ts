@@ -2,7 +2,8 @@
 import Papa from 'papaparse';
 import type { ChoiceItem } from '../../deck/index.js';
 import { choiceLetter, readNumbers } from '../../questions/index.js';
-import type { NotCarried, QuestionDraft } from '../question-draft.js';
+import type { Loss, NotCarried } from '../loss.js';
+import type { QuestionDraft } from '../question-draft.js';
 
 /** The columns, in their order; choices follow as `choice A` to `choice L`. */
 const columns = ['kind', 'question', 'points', 'right', 'tolerance', 'unit'] as const;
@@ -25,8 +26,8 @@ export function writeQuestionsCsv(drafts: readonly QuestionDraft[]): {
   readonly left: readonly NotCarried[];
 } {
   const rows = drafts.map((draft) => ({ draft, row: rowOf(draft) }));
-  const left = rows.flatMap(({ draft, row }) =>
-    row ? [] : [{ name: draft.name, why: 'A table holds choice, text and number questions only.' }],
+  const left = rows.flatMap(({ draft, row }): NotCarried[] =>
+    row ? [] : [{ name: draft.name, why: { code: 'table-holds-few' } }],
   );
   const data = rows.flatMap(({ row }) => (row ? [row] : []));
   const csv = Papa.unparse({ fields: [...columns, ...choiceColumns], data: [...data] }, { escapeFormulae: true });
@@ -80,8 +81,7 @@ export function readQuestionsCsv(text: string): {
   readonly drafts: readonly QuestionDraft[];
   readonly left: readonly NotCarried[];
 } {
-  if (text.length > LARGEST_TABLE)
-    return { drafts: [], left: [{ name: '', why: 'The table is too large: up to 2 million letters are read.' }] };
+  if (text.length > LARGEST_TABLE) return { drafts: [], left: [{ name: '', why: { code: 'table-too-large' } }] };
   const read = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -93,16 +93,16 @@ export function readQuestionsCsv(text: string): {
   if (!names.includes('kind') || !names.includes('question'))
     return {
       drafts: [],
-      left: [{ name: '', why: 'The first row has to name the columns, among them “kind” and “question”.' }],
+      left: [{ name: '', why: { code: 'no-columns' } }],
     };
   const drafts: QuestionDraft[] = [];
   const left: NotCarried[] = [];
   read.data.slice(0, MOST_ROWS).forEach((row, at) => {
     const made = draftOf(row);
-    if (typeof made === 'string') left.push({ name: `row ${at + 2}`, why: made });
+    if ('code' in made) left.push({ name: '', row: at + 2, why: made });
     else drafts.push(made);
   });
-  if (read.data.length > MOST_ROWS) left.push({ name: '', why: `Only the first ${MOST_ROWS} rows were read.` });
+  if (read.data.length > MOST_ROWS) left.push({ name: '', why: { code: 'only-first-rows', most: MOST_ROWS } });
   return { drafts, left };
 }
 
@@ -111,12 +111,11 @@ function unescaped(cell: string): string {
   return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
 }
 
-function draftOf(row: Row): QuestionDraft | string {
+function draftOf(row: Row): QuestionDraft | Loss {
   const cell = (name: string) => (row[name.toLowerCase()] ?? '').trim();
   const prompt = cell('question');
   const points = readNumbers(cell('points') || '1')?.values[0];
-  if (points === undefined || points < 0 || points > 100)
-    return `“${cell('points')}” is no number of points from 0 to 100.`;
+  if (points === undefined || points < 0 || points > 100) return { code: 'no-points', text: cell('points') };
   const common = { prompt, points };
   const kind = cell('kind').toLowerCase();
   switch (kind) {
@@ -125,15 +124,15 @@ function draftOf(row: Row): QuestionDraft | string {
       const choices = choiceColumns.flatMap((name, at) =>
         cell(name) === '' ? [] : [{ id: `c${at + 1}`, text: cell(name) }],
       );
-      if (choices.length < 2) return 'A choice question has two choices or more, in columns “choice A”, “choice B” …';
+      if (choices.length < 2) return { code: 'few-choices' };
       const letters = cell('right')
         .toUpperCase()
         .split(/[\s,;|]+/)
         .filter(Boolean);
       const right = letters.map((letter) => `c${letter.charCodeAt(0) - 64}`);
       const strange = letters.find((letter, at) => letter.length > 1 || !choices.some(({ id }) => id === right[at]));
-      if (strange !== undefined) return `The key “${strange}” fits no choice.`;
-      if (kind === 'choice' && right.length > 1) return 'It has several right choices: its kind is “several”.';
+      if (strange !== undefined) return { code: 'no-choice', text: strange };
+      if (kind === 'choice' && right.length > 1) return { code: 'several-right' };
       return { kind: 'choice', name: prompt, fields: { ...common, choices, right, several: kind === 'several' } };
     }
     case 'text': {
@@ -146,8 +145,8 @@ function draftOf(row: Row): QuestionDraft | string {
     case 'number': {
       const right = cell('right') === '' ? null : readNumbers(cell('right'))?.values[0];
       const room = readNumbers(cell('tolerance') || '0');
-      if (right === undefined) return `“${cell('right')}” is not a number that can be read.`;
-      if (!room || (room.values[0] ?? 0) < 0) return `“${cell('tolerance')}” is no tolerance.`;
+      if (right === undefined) return { code: 'no-number', text: cell('right') };
+      if (!room || (room.values[0] ?? 0) < 0) return { code: 'no-tolerance', text: cell('tolerance') };
       const isRelative = room.unit === '%';
       const tolerance = (room.values[0] ?? 0) / (isRelative ? 100 : 1);
       const units = cell('unit') === '' ? [] : [{ name: cell('unit'), worth: 1 }];
@@ -155,6 +154,6 @@ function draftOf(row: Row): QuestionDraft | string {
       return { kind: 'number', name: prompt, fields: { ...common, right, tolerance, toleranceIs, units } };
     }
     default:
-      return `“${cell('kind')}” is no kind of question: use choice, several, text or number.`;
+      return { code: 'no-kind', text: cell('kind') };
   }
 }

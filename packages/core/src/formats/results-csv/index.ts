@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import { type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '../../deck/index.js';
 import { givenFor, isAsking, type Marks } from '../../questions/index.js';
 import type { Work } from '../../work/index.js';
-import type { NotCarried } from '../question-draft.js';
+import type { Loss } from '../loss.js';
 import type { ResultsTable } from './results-table.js';
 
 export { analyseResults } from './analyse-results.js';
@@ -58,13 +58,12 @@ export function writeResultsCsv({ questions, rows }: ResultsTable): string {
 }
 
 /** Reads results that were written here, or why not. */
-export function readResultsCsv(text: string): { readonly table: ResultsTable } | { readonly left: NotCarried } {
-  const refuse = (why: string) => ({ left: { name: '', why } });
-  if (text.length > largest) return refuse('The table is too large: up to 5 million letters are read.');
+export function readResultsCsv(text: string): { readonly table: ResultsTable } | { readonly why: Loss } {
+  if (text.length > largest) return { why: { code: 'results-too-large' } };
   const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
   const [head = [], most = [], ...rows] = data;
   if (head[0] !== STUDENT || head.at(-1) !== TOTAL || head.length % 2 !== 0 || most[0] !== OUT_OF)
-    return refuse('This is no table of results: its columns begin with “student” and end with “points”.');
+    return { why: { code: 'no-results' } };
   const places = Array.from({ length: (head.length - 2) / 2 }, (_, at) => 1 + 2 * at);
   const number = (cell: string | undefined) =>
     cell === undefined || cell.trim() === '' || !Number.isFinite(Number(cell)) ? null : Number(cell);

@@ -2,6 +2,7 @@
 import type { ChoiceItem } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
 import { emptyMark, type Mark, markOf } from '../mark.js';
+import type { Rule } from '../rule.js';
 
 /** The letter by which a choice is shown: A for the first. */
 export function choiceLetter(index: number): string {
@@ -21,25 +22,23 @@ export function pickedIn(work: Work, itemId: string): readonly string[] {
 export function markChoice(item: ChoiceItem, work: Work): Mark | null {
   if (item.right.length === 0) return null;
   const picked = pickedIn(work, item.id);
-  if (picked.length === 0) return emptyMark(item.points, 'Nothing picked.');
+  if (picked.length === 0) return emptyMark(item.points, { code: 'nothing-picked' });
   const right = picked.filter((id) => item.right.includes(id)).length;
   const wrong = picked.length - right;
   if (!item.several) {
     return right > 0 && wrong === 0
-      ? markOf(1, item.points, 'The right choice.')
-      : markOf(0, item.points, `Right is ${givenChoices(item, item.right)}.`);
+      ? markOf(1, item.points, { code: 'right-choice' })
+      : markOf(0, item.points, { code: 'key', key: givenChoices(item, item.right) });
   }
-  if (right === item.right.length && wrong === 0) return markOf(1, item.points, 'All right choices, no wrong one.');
+  if (right === item.right.length && wrong === 0) return markOf(1, item.points, { code: 'all-choices' });
   const share = Math.max(0, right - wrong) / item.right.length;
-  return markOf(share, item.points, `${right} of ${item.right.length} right choices, ${wrong} wrong.`);
+  return markOf(share, item.points, { code: 'choices', right, of: item.right.length, wrong });
 }
 
-/** How choices are marked, in a sentence. */
-export function ruleForChoice({ right, several }: ChoiceItem): string {
-  if (right.length === 0) return 'A poll: nothing is right or wrong.';
-  return several
-    ? 'A share of the points for each right choice, less one for each wrong one.'
-    : 'All points for the right choice.';
+/** How choices are marked; without a key it is a poll. */
+export function ruleForChoice({ right, several }: ChoiceItem): Rule {
+  if (right.length === 0) return { code: 'poll' };
+  return { code: several ? 'choices' : 'right-choice' };
 }
 
 /** The picked choices as they were seen: letters, or their words when everybody has an order of their own. */

@@ -1,7 +1,7 @@
 /** Long-text questions: read by a person, with the words counted. */
 import type { LongTextItem } from '../../deck/index.js';
 import { noKey, type QuestionKind } from '../question-kind.js';
-import { READ_BY_A_PERSON } from '../typed-mark.js';
+import { READ_BY_PERSON } from '../rule.js';
 import { wordsGiven } from '../words-given.js';
 
 /** How many words a text has: runs of letters and digits, with apostrophes and hyphens inside them. */
@@ -22,7 +22,7 @@ export function lengthOf(
 export const longTextQuestion: QuestionKind<'long-text'> = {
   mark: () => null,
   isRead: () => true,
-  rule: () => READ_BY_A_PERSON,
+  rule: () => READ_BY_PERSON,
   given: (item, work) => wordsGiven(work, item.id),
   ...noKey,
 };

@@ -2,7 +2,7 @@
 import type { NumberItem } from '../../deck/index.js';
 import type { Work } from '../../work/index.js';
 import { emptyMark, type Mark, markOf } from '../mark.js';
-import { READ_BY_A_PERSON } from '../typed-mark.js';
+import { READ_BY_PERSON, type Rule } from '../rule.js';
 import { wordsGiven } from '../words-given.js';
 import { inFirstUnit } from './in-first-unit.js';
 import { readNumbers } from './read-number.js';
@@ -15,35 +15,35 @@ export function markNumber(item: NumberItem, work: Work): Mark | null {
   const { right, points } = item;
   if (right === null) return null;
   const typed = wordsGiven(work, item.id);
-  if (typed.trim() === '') return emptyMark(points, 'Nothing written.');
+  if (typed.trim() === '') return emptyMark(points, { code: 'nothing-written' });
   const read = readNumbers(typed);
-  const key = `Right is ${keyInWords(item)}.`;
-  if (!read) return markOf(0, points, `Not a number that can be read. ${key}`);
-  if (read.isFraction && !item.fractions) return markOf(0, points, `Wanted without a fraction. ${key}`);
+  const key = keyOf(item);
+  if (!read) return markOf(0, points, { code: 'no-number', key });
+  if (read.isFraction && !item.fractions) return markOf(0, points, { code: 'no-fraction', key });
   const measured = inFirstUnit(read, item.units);
-  if (!measured) return markOf(0, points, `“${read.unit}” is not a unit that counts here. ${key}`);
+  if (!measured) return markOf(0, points, { code: 'no-such-unit', unit: read.unit, key });
   const room = item.tolerance * (item.toleranceIs === 'relative' ? Math.abs(right) : 1) + Math.abs(right) * ROUNDING;
   const isNear = measured.values.some((value) => Math.abs(value - right) <= room);
-  if (!isNear) return markOf(0, points, key);
+  if (!isNear) return markOf(0, points, { code: 'key', key });
   if (!measured.hasUnit && item.unitNeeded && item.units.length > 0) {
-    return markOf(0.5, points, `The number is right, its unit is missing. ${key}`);
+    return markOf(0.5, points, { code: 'unit-missing', key });
   }
-  return markOf(1, points, 'The right number.');
+  return markOf(1, points, { code: 'right-number' });
 }
 
-/** How a number is marked, in a sentence. */
-export function ruleForNumber(item: NumberItem): string {
-  if (item.right === null) return READ_BY_A_PERSON;
-  const near =
-    item.tolerance === 0 ? 'for just this number' : `within ${toleranceInWords(item)} of ${keyInWords(item)}`;
-  return `All points ${near}${item.unitNeeded && item.units.length > 0 ? '; half of them when the unit is missing' : ''}.`;
+/** How a number is marked. */
+export function ruleForNumber(item: NumberItem): Rule {
+  if (item.right === null) return READ_BY_PERSON;
+  const half = item.unitNeeded && item.units.length > 0;
+  if (item.tolerance === 0) return { code: 'number', half };
+  return { code: 'number-within', tolerance: toleranceOf(item), key: keyOf(item), half };
 }
 
-function toleranceInWords({ tolerance, toleranceIs, units }: NumberItem): string {
+function toleranceOf({ tolerance, toleranceIs, units }: NumberItem): string {
   if (toleranceIs === 'relative') return `${Math.round(tolerance * 1e6) / 1e4} %`;
   return [tolerance, units[0]?.name ?? ''].join(' ').trim();
 }
 
-function keyInWords({ right, units }: NumberItem): string {
+function keyOf({ right, units }: NumberItem): string {
   return [right, units[0]?.name ?? ''].join(' ').trim();
 }

@@ -2,6 +2,7 @@
 import { type Deck, type PieceId, piecesIn, sourceOfPiece, type ZoneItem } from '../../deck/index.js';
 import { standingIn, type Work } from '../../work/index.js';
 import { emptyMark, type Mark, markOf } from '../mark.js';
+import type { Rule } from '../rule.js';
 
 /** The pieces in a zone, in the order in which they stand. */
 export function placedIn(zone: ZoneItem, work: Work, edition: Deck): readonly PieceId[] {
@@ -29,36 +30,23 @@ export function markPlacement(zone: ZoneItem, work: Work, edition: Deck): Mark |
   if (expected.length === 0) return null;
   const outOf = zone.points * (zone.needs === 'one' ? 1 : expected.length);
   const placed = placedIn(zone, work, edition).map(sourceOfPiece);
-  if (placed.length === 0) return emptyMark(outOf, 'No piece placed.');
+  if (placed.length === 0) return emptyMark(outOf, { code: 'nothing-placed' });
   const belonging = countShared(placed, expected);
   const wrong = placed.length - belonging;
-  const misplaced = wrong === 0 ? '' : `, ${wrong} that ${wrong === 1 ? 'does' : 'do'} not belong`;
-  if (zone.needs === 'one') {
-    const isRight = belonging > 0 && wrong === 0;
-    return markOf(
-      isRight ? 1 : 0,
-      outOf,
-      `${belonging} that ${belonging === 1 ? 'belongs' : 'belong'} here${misplaced}.`,
-    );
-  }
+  if (zone.needs === 'one')
+    return markOf(belonging > 0 && wrong === 0 ? 1 : 0, outOf, { code: 'any-piece', right: belonging, wrong });
   const right = zone.inOrder ? longestShared(placed, expected) : belonging;
-  const what = zone.inOrder ? 'in their order' : 'that belong here';
-  return markOf(
-    Math.max(0, right - wrong) / expected.length,
-    outOf,
-    `${right} of ${expected.length} ${what}${misplaced}.`,
-  );
+  const code = zone.inOrder ? 'pieces-in-order' : 'pieces';
+  const share = Math.max(0, right - wrong) / expected.length;
+  return markOf(share, outOf, { code, right, of: expected.length, wrong });
 }
 
-/** How a zone is marked, in a sentence. */
-export function ruleForPlacement(zone: ZoneItem, edition: Deck): string {
-  if (expectedIn(zone, edition).length === 0) return 'Not marked: no piece belongs here.';
-  const points = `${zone.points} ${zone.points === 1 ? 'point' : 'points'}`;
-  if (zone.needs === 'one') return `${points} for any piece that belongs here, if no other one is here.`;
-  const right = zone.inOrder
-    ? 'each piece that stands in the right order with the others'
-    : 'each piece that belongs here';
-  return `${points} for ${right}, less as many for each that does not belong.`;
+/** How a zone is marked. */
+export function ruleForPlacement(zone: ZoneItem, edition: Deck): Rule {
+  if (expectedIn(zone, edition).length === 0) return { code: 'no-piece' };
+  const { points } = zone;
+  if (zone.needs === 'one') return { code: 'any-piece', points };
+  return { code: zone.inOrder ? 'pieces-in-order' : 'pieces', points };
 }
 
 /** How many of `placed` are among `expected`, each counted once. */

@@ -2,7 +2,7 @@
 import type { PointAxis, PointItem, Region } from '../../deck/index.js';
 import type { Dot, Work } from '../../work/index.js';
 import { emptyMark, type Mark, markOf } from '../mark.js';
-import { READ_BY_A_PERSON } from '../typed-mark.js';
+import { READ_BY_PERSON, type Rule } from '../rule.js';
 
 /** The dots a student put down; of a line, its two ends. */
 export function dotsIn(work: Work, itemId: string): readonly Dot[] {
@@ -38,12 +38,12 @@ export function markPoint(item: PointItem, work: Work): Mark | null {
   if (!hasPointKey(item)) return null;
   const dots = dotsIn(work, item.id);
   const [first] = dots;
-  if (!first) return emptyMark(points, 'Nothing pointed at.');
+  if (!first) return emptyMark(points, { code: 'nothing-pointed' });
   if (axis) return markOnScale(axis, first, points);
   if (item.mark === 'dots') return markDots(item, dots);
   if (item.mark === 'dot') {
     const isHit = regions.some((region) => isIn(region, first));
-    return isHit ? markOf(1, points, 'In the right place.') : markOf(0, points, 'Not in the right place.');
+    return isHit ? markOf(1, points, { code: 'right-place' }) : markOf(0, points, { code: 'not-the-place' });
   }
   return markLine(item, dots);
 }
@@ -56,43 +56,43 @@ export function hasPointKey({ axis, regions }: PointItem): boolean {
 function markOnScale(axis: PointAxis, dot: Dot, points: number): Mark {
   const right = axis.right ?? 0;
   const off = Math.abs(valueAt(axis, dot) - right);
-  const unit = axis.unit === '' ? '' : ` ${axis.unit}`;
   if (off <= axis.tolerance + Math.abs(axis.to - axis.from) * 1e-9)
-    return markOf(1, points, 'At the right place on the scale.');
-  return markOf(0, points, `${Math.round(off * 100) / 100}${unit} off: right is ${right}${unit}.`);
+    return markOf(1, points, { code: 'right-on-scale' });
+  return markOf(0, points, {
+    code: 'off-scale',
+    off: onScale(axis, Math.round(off * 100) / 100),
+    key: onScale(axis, right),
+  });
 }
 
 function markDots({ regions, points }: PointItem, dots: readonly Dot[]): Mark {
   const hit = regions.filter((region) => dots.some((dot) => isIn(region, dot))).length;
   const outside = dots.filter((dot) => !regions.some((region) => isIn(region, dot))).length;
-  const why = `${hit} of ${regions.length} places found, ${outside} dots elsewhere.`;
-  return markOf(Math.max(0, hit - outside) / regions.length, points, why);
+  const share = Math.max(0, hit - outside) / regions.length;
+  return markOf(share, points, { code: 'places', found: hit, of: regions.length, elsewhere: outside });
 }
 
 function markLine({ regions: [start, end], points, mark }: PointItem, [from, to]: readonly Dot[]): Mark {
-  if (!from || !to) return markOf(0, points, 'It has only one end.');
+  if (!from || !to) return markOf(0, points, { code: 'one-end' });
   const ends = (one: Dot, other: Dot) =>
     [start, end].flatMap((region, at) => (region ? [isIn(region, at === 0 ? one : other)] : []));
   const asDrawn = ends(from, to);
   const turned = mark === 'line' ? ends(to, from) : asDrawn;
   const count = (hits: readonly boolean[]) => hits.filter(Boolean).length;
   const hit = Math.max(count(asDrawn), count(turned));
-  const why = `${hit} of ${asDrawn.length} ends in the right place.`;
-  return markOf(hit / asDrawn.length, points, why);
+  return markOf(hit / asDrawn.length, points, { code: 'ends', right: hit, of: asDrawn.length });
 }
 
-/** How pointing is marked, in a sentence. */
-export function ruleForPoint({ axis, regions, mark }: PointItem): string {
+/** How pointing is marked. */
+export function ruleForPoint({ axis, regions, mark }: PointItem): Rule {
   if (axis) {
-    const unit = axis.unit === '' ? '' : ` ${axis.unit}`;
-    return axis.right === null
-      ? READ_BY_A_PERSON
-      : `All points within ${axis.tolerance}${unit} of ${axis.right}${unit}.`;
+    if (axis.right === null) return READ_BY_PERSON;
+    return { code: 'scale', tolerance: onScale(axis, axis.tolerance), key: onScale(axis, axis.right) };
   }
-  if (regions.length === 0) return READ_BY_A_PERSON;
-  if (mark === 'dot') return 'All points for a dot in one of the regions.';
-  if (mark === 'dots') return 'A share for each region found, less one for each dot outside all of them.';
-  return mark === 'arrow'
-    ? 'Half for each end in its region, in the right direction.'
-    : 'Half for each end in its region, whichever way it was drawn.';
+  return regions.length === 0 ? READ_BY_PERSON : { code: mark };
+}
+
+/** A value with the unit of its scale. */
+function onScale({ unit }: PointAxis, value: number): string {
+  return `${value} ${unit}`.trim();
 }

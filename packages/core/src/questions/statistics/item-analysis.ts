@@ -12,9 +12,22 @@ export interface ItemFigures {
   readonly facility: number | null;
   /** Point-biserial correlation of its marks with the mean of all other questions; `null` when one does not vary. */
   readonly discrimination: number | null;
-  /** What the figures say, in words. */
-  readonly says: string;
+  /** What the figures say; `null` when nobody has answered yet. */
+  readonly reading: ItemReading | null;
 }
+
+/** What the figures of a question say. */
+export interface ItemReading {
+  readonly difficulty: 'very-easy' | 'easy' | 'middling' | 'hard' | 'very-hard';
+  /** How well it tells strong from weak: all did alike; the strong did worse; weakly, fairly, strongly. */
+  readonly power: 'alike' | 'reversed' | 'weak' | 'fair' | 'strong';
+}
+
+/** Whether questions measure one thing: well, roughly, hardly; unknown when it cannot be computed. */
+export type Reliability = 'unknown' | 'good' | 'fair' | 'poor';
+
+/** Why to be careful: few students, or so few that chance alone can make the figures. */
+export type Caution = 'few' | 'very-few';
 
 /** The figures of a set of questions. */
 export interface SetFigures {
@@ -22,9 +35,9 @@ export interface SetFigures {
   readonly items: readonly ItemFigures[];
   /** Cronbach's alpha; `null` when it cannot be computed. */
   readonly alpha: number | null;
-  readonly says: string;
-  /** Why to be careful with these figures; '' when there are students enough. */
-  readonly caution: string;
+  readonly reliability: Reliability;
+  /** `null` when there are students enough. */
+  readonly caution: Caution | null;
 }
 
 /** Fewer students than this say little: a correlation is off by about one over the root of their number. */
@@ -91,33 +104,36 @@ export function analyseScores(
       compared.map(([own]) => own),
       compared.map(([, rest]) => rest),
     );
-    return { itemId, facility, discrimination, says: itemInWords(facility, discrimination, compared.length) };
+    return { itemId, facility, discrimination, reading: readFigures(facility, discrimination, compared.length) };
   });
   // Reliability compares whole rows: those of everybody who came to every question.
   const whole = points.filter((row) => row.every((each) => each !== null));
   const alpha = cronbachAlpha(whole);
-  return { students: points.length, items, alpha, says: alphaInWords(alpha), caution: cautionFor(points.length) };
+  return { students: points.length, items, alpha, reliability: readAlpha(alpha), caution: cautionFor(points.length) };
 }
 
 /** Bounds as commonly taught, after Ebel 1965, Measuring Educational Achievement. */
-function itemInWords(facility: number | null, discrimination: number | null, students: number): string {
-  if (facility === null) return 'Nobody has answered yet.';
-  const hard =
+function readFigures(facility: number | null, discrimination: number | null, students: number): ItemReading | null {
+  if (facility === null) return null;
+  const difficulty =
     facility >= 0.9
-      ? 'very easy'
+      ? 'very-easy'
       : facility >= 0.7
         ? 'easy'
         : facility > 0.3
           ? 'middling'
           : facility > 0.1
             ? 'hard'
-            : 'very hard';
-  if (discrimination === null) return `${hard}; all did alike`;
+            : 'very-hard';
+  return { difficulty, power: powerOf(discrimination, students) };
+}
+
+function powerOf(discrimination: number | null, students: number): ItemReading['power'] {
+  if (discrimination === null) return 'alike';
   // What chance alone brings about (two standard errors of no correlation) is no reason to doubt a key.
-  if (discrimination < -chanceOf(students))
-    return `${hard}; those who did well elsewhere did worse here: look at its key`;
-  if (discrimination < 0.2) return `${hard}; says little about who knows the rest`;
-  return `${hard}; ${discrimination >= 0.4 ? 'tells strong from weak well' : 'tells strong from weak'}`;
+  if (discrimination < -chanceOf(students)) return 'reversed';
+  if (discrimination < 0.2) return 'weak';
+  return discrimination >= 0.4 ? 'strong' : 'fair';
 }
 
 /** How far from none a correlation of so many is by chance, 19 times of 20. */
@@ -125,15 +141,12 @@ function chanceOf(students: number): number {
   return Math.max(0.1, 2 / Math.sqrt(Math.max(1, students - 1)));
 }
 
-function alphaInWords(alpha: number | null): string {
-  if (alpha === null) return 'Too few questions or students, or no differences between them.';
-  if (alpha >= 0.8) return 'The questions measure one thing well.';
-  if (alpha >= 0.6) return 'The questions measure roughly one thing.';
-  return 'The questions measure different things, or chance plays a large part.';
+function readAlpha(alpha: number | null): Reliability {
+  if (alpha === null) return 'unknown';
+  return alpha >= 0.8 ? 'good' : alpha >= 0.6 ? 'fair' : 'poor';
 }
 
-function cautionFor(students: number): string {
-  if (students >= FEW) return '';
-  if (students >= VERY_FEW) return `Only ${students} students: take these figures as hints.`;
-  return `Only ${students} ${students === 1 ? 'student' : 'students'}: these figures can be chance alone.`;
+function cautionFor(students: number): Caution | null {
+  if (students >= FEW) return null;
+  return students >= VERY_FEW ? 'few' : 'very-few';
 }

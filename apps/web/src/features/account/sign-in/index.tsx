@@ -1,15 +1,11 @@
 /** Signing in as a teacher, or creating an account. */
-import { NewAccount, SignIn } from '@gobrel/contract';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { useQueryClient } from '@tanstack/react-query';
-import 'reflect-metadata';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type SubmitEvent, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { forgetWhatIsSaved } from '../../../shared/sync';
-import { ask, messageOf, Refusal } from '../../../shared/api';
-import { Button, buttonClasses, Field } from '../../../shared/ui';
+import { ask, faultsOf } from '../../../shared/api';
+import { Button, buttonClasses, Field, FormTrouble } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {
@@ -59,40 +55,32 @@ function useArrival() {
   };
 }
 
-function SignInForm() {
+/** Sends what is filled in to an address, and goes on from there; what is wrong with it is said at its fields. */
+function useArrivalBy(path: string) {
   const arrive = useArrival();
-  const form = useForm<SignIn>({
-    resolver: classValidatorResolver(SignIn),
-    defaultValues: { email: '', password: '' },
-  });
-  const { errors, isSubmitting } = form.formState;
-  const send = form.handleSubmit(async (values) => {
-    try {
-      await ask('POST', '/session', values);
-      await arrive();
-    } catch (error) {
-      form.setError('root', { message: messageOf(error) });
-    }
-  });
+  const sending = useMutation({ mutationFn: (values: object) => ask('POST', path, values), onSuccess: arrive });
+  const onSubmit = (event: SubmitEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    sending.mutate(Object.fromEntries(new FormData(event.currentTarget)));
+  };
+  return { onSubmit, isPending: sending.isPending, error: sending.error, faults: faultsOf(sending.error) };
+}
+
+function SignInForm() {
+  const { onSubmit, isPending, error, faults } = useArrivalBy('/session');
   return (
-    <form onSubmit={(event) => void send(event)} noValidate className="flex flex-col gap-3">
+    <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
       <h1 className="text-2xl">{messages.signIn.title}</h1>
-      <Field
-        label={messages.signIn.email}
-        type="email"
-        autoComplete="username"
-        fault={errors.email?.message}
-        {...form.register('email')}
-      />
+      <Field label={messages.signIn.email} name="email" type="email" autoComplete="username" fault={faults['email']} />
       <Field
         label={messages.signIn.password}
+        name="password"
         type="password"
         autoComplete="current-password"
-        fault={errors.password?.message}
-        {...form.register('password')}
+        fault={faults['password']}
       />
-      <Fault message={errors.root?.message} />
-      <Button type="submit" look="main" disabled={isSubmitting}>
+      <FormTrouble error={error} />
+      <Button type="submit" look="main" disabled={isPending}>
         {messages.signIn.enter}
       </Button>
     </form>
@@ -100,52 +88,24 @@ function SignInForm() {
 }
 
 function NewAccountForm() {
-  const arrive = useArrival();
-  const form = useForm<NewAccount>({
-    resolver: classValidatorResolver(NewAccount),
-    defaultValues: { name: '', email: '', password: '' },
-  });
-  const { errors, isSubmitting } = form.formState;
-  const send = form.handleSubmit(async (values) => {
-    try {
-      await ask('POST', '/accounts', values);
-      await arrive();
-    } catch (error) {
-      const fault = error instanceof Refusal ? error.problem.fields?.['email'] : undefined;
-      form.setError(fault ? 'email' : 'root', { message: fault ?? messageOf(error) });
-    }
-  });
+  const { onSubmit, isPending, error, faults } = useArrivalBy('/accounts');
   return (
-    <form onSubmit={(event) => void send(event)} noValidate className="flex flex-col gap-3">
+    <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
       <h1 className="text-2xl">{messages.signIn.newTitle}</h1>
-      <Field label={messages.signIn.name} autoComplete="name" fault={errors.name?.message} {...form.register('name')} />
-      <Field
-        label={messages.signIn.email}
-        type="email"
-        autoComplete="username"
-        fault={errors.email?.message}
-        {...form.register('email')}
-      />
+      <Field label={messages.signIn.name} name="name" autoComplete="name" fault={faults['name']} />
+      <Field label={messages.signIn.email} name="email" type="email" autoComplete="username" fault={faults['email']} />
       <Field
         label={messages.signIn.password}
+        name="password"
         type="password"
         autoComplete="new-password"
         hint={messages.signIn.passwordHint}
-        fault={errors.password?.message}
-        {...form.register('password')}
+        fault={faults['password']}
       />
-      <Fault message={errors.root?.message} />
-      <Button type="submit" look="main" disabled={isSubmitting}>
+      <FormTrouble error={error} />
+      <Button type="submit" look="main" disabled={isPending}>
         {messages.signIn.create}
       </Button>
     </form>
   );
-}
-
-function Fault({ message }: { message: string | undefined }) {
-  return message ? (
-    <p role="alert" className="text-berry">
-      {message}
-    </p>
-  ) : null;
 }

@@ -11,7 +11,7 @@ import { serverNow } from '../../../shared/api';
 import { WideSlide } from '../../../shared/slides';
 import { Button, IconButton } from '../../../shared/ui';
 import type { Watched } from '../../../shared/watching';
-import { messages, slideName } from '../../../shared/messages';
+import { messages, reasonInWords, slideName } from '../../../shared/messages';
 import { SeatMenu } from './seat-menu';
 
 interface StudentPanelProps {
@@ -88,7 +88,7 @@ export function StudentPanel({ lesson, edition, watched, marked, live }: Student
                 </dd>
                 <dd className="col-span-2">
                   <strong>{givenFor(item, work, edition) || messages.board.nothingGiven}</strong>{' '}
-                  <span className="text-soft">{mark?.why}</span>
+                  <span className="text-soft">{mark ? reasonInWords(mark.why) : null}</span>
                 </dd>
               </div>
             );

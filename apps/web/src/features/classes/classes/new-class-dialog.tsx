@@ -3,8 +3,8 @@ import type { ClassView } from '@gobrel/contract';
 import { readClassList, type SecondColumn } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask, messageOf, Refusal } from '../../../shared/api';
-import { Button, Dialog, Field, FileButton, LongField, showToast } from '../../../shared/ui';
+import { ask, faultsOf } from '../../../shared/api';
+import { Button, Dialog, Field, FileButton, FormTrouble, LongField, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { decodeText } from './decode-text';
 import { ListPreview } from './list-preview';
@@ -45,7 +45,7 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
     setList(lines.join('\n'));
     setSaid('group');
   };
-  const fields = create.error instanceof Refusal ? create.error.problem.fields : undefined;
+  const faults = faultsOf(create.error);
   return (
     <Dialog title={into ? says.addStudents : says.newClass} open onClose={onClose} wide>
       <form
@@ -61,7 +61,7 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
             label={says.name}
             value={name}
             onChange={(event) => setName(event.target.value)}
-            fault={fields?.['name']}
+            fault={faults['name']}
           />
         )}
         <div className="grid gap-4 sm:grid-cols-2">
@@ -71,16 +71,12 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
             value={list}
             onChange={(event) => setList(event.target.value)}
             hint={says.studentsHint({ students: students.length })}
-            fault={fields?.['students']}
+            fault={faults['students']}
           />
           <ListPreview list={read} onSay={setSaid} />
         </div>
         <FileButton name={says.fromFile} accept=".csv,.txt,text/csv,text/plain" onFile={(file) => void take(file)} />
-        {create.isError && !fields ? (
-          <p role="alert" className="text-berry">
-            {messageOf(create.error)}
-          </p>
-        ) : null}
+        <FormTrouble error={create.error} />
         <div className="flex justify-end gap-2">
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={create.isPending || students.length === 0}>

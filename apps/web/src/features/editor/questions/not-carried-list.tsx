@@ -1,5 +1,6 @@
 /** What does not go into a file, or did not come out of one. */
 import type { NotCarried } from '@gobrel/core/formats';
+import { lossInWords, messages } from '../../../shared/messages';
 
 /** More rows than this are not listed. */
 const MOST = 60;
@@ -10,10 +11,10 @@ export function NotCarriedList({ title, left }: { title: string; left: readonly 
     <div role="status" className="mt-3">
       <p className="font-semibold text-amber">{title}</p>
       <ul className="max-h-48 list-disc overflow-auto pl-5 text-sm" tabIndex={0} aria-label={title}>
-        {left.slice(0, MOST).map(({ name, why }, at) => (
+        {left.slice(0, MOST).map(({ name, row, why }, at) => (
           <li key={at}>
-            {name ? <strong>{name}: </strong> : null}
-            {why}
+            {name || row ? <strong>{name || (row && messages.losses.row({ row }))}: </strong> : null}
+            {lossInWords(why)}
           </li>
         ))}
       </ul>

@@ -3,7 +3,7 @@ import { analyseResults, readResultsCsv, type ResultsTable } from '@gobrel/core/
 import { useState } from 'react';
 import { QuestionFigures } from '../../../shared/figures';
 import { Dialog, FileButton, Table } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { lossInWords, messages } from '../../../shared/messages';
 
 export function ResultsDialog({ onClose }: { onClose: () => void }) {
   const says = messages.exchange;
@@ -13,9 +13,9 @@ export function ResultsDialog({ onClose }: { onClose: () => void }) {
     <Dialog title={says.resultsTitle} open onClose={onClose} wide>
       <p className="mb-2 text-soft">{says.resultsHint}</p>
       <FileButton name={messages.common.chooseFile} accept=".csv,.txt,text/csv" onFile={(file) => void take(file)} />
-      {read && 'left' in read ? (
+      {read && 'why' in read ? (
         <p role="alert" className="mt-3 font-semibold text-berry">
-          {read.left.why}
+          {lossInWords(read.why)}
         </p>
       ) : null}
       {read && 'table' in read ? <Results table={read.table} /> : null}

@@ -1,36 +1,41 @@
 /** Gives a deck another title. */
-import { type DeckSummary, DeckTitle } from '@gobrel/contract';
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { useQueryClient } from '@tanstack/react-query';
-import 'reflect-metadata';
-import { useForm } from 'react-hook-form';
-import { ask, messageOf } from '../../../shared/api';
-import { Button, Dialog, Field } from '../../../shared/ui';
+import type { DeckSummary } from '@gobrel/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask, faultsOf } from '../../../shared/api';
+import { Button, Dialog, Field, FormTrouble } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: () => void }) {
   const queries = useQueryClient();
-  const form = useForm<DeckTitle>({
-    resolver: classValidatorResolver(DeckTitle),
-    defaultValues: { title: deck.title },
-  });
-  const { errors, isSubmitting } = form.formState;
-  const send = form.handleSubmit(async (values) => {
-    try {
-      await ask('PATCH', `/decks/${deck.id}`, values);
+  const [title, setTitle] = useState(deck.title);
+  const rename = useMutation({
+    mutationFn: () => ask('PATCH', `/decks/${deck.id}`, { title }),
+    onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ['decks'] });
       onClose();
-    } catch (error) {
-      form.setError('title', { message: messageOf(error) });
-    }
+    },
   });
   return (
     <Dialog title={messages.library.rename} open onClose={onClose}>
-      <form onSubmit={(event) => void send(event)} noValidate className="flex flex-col gap-4">
-        <Field label={messages.library.deckTitle} fault={errors.title?.message} {...form.register('title')} />
+      <form
+        noValidate
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          rename.mutate();
+        }}
+      >
+        <Field
+          label={messages.library.deckTitle}
+          value={title}
+          onChange={(event) => setTitle(event.target.value)}
+          fault={faultsOf(rename.error)['title']}
+        />
+        <FormTrouble error={rename.error} />
         <div className="flex justify-end gap-2">
           <Button onClick={onClose}>{messages.common.cancel}</Button>
-          <Button type="submit" look="main" disabled={isSubmitting}>
+          <Button type="submit" look="main" disabled={rename.isPending}>
             {messages.common.keep}
           </Button>
         </div>

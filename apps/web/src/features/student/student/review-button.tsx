@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Said, Spots } from '../../../shared/reviewing';
 import { WideSlide } from '../../../shared/slides';
 import { Button, Dialog } from '../../../shared/ui';
-import { messages, pointsInWords, slideName } from '../../../shared/messages';
+import { messages, pointsInWords, reasonInWords, slideName } from '../../../shared/messages';
 
 interface ReviewButtonProps {
   readonly lesson: MyLessonView;
@@ -70,8 +70,8 @@ export function ReviewButton({ lesson, edition, work }: ReviewButtonProps) {
                   {review.changed.includes(id) ? (
                     <span className="text-dusk">· {says.changed({ count: 1 })}</span>
                   ) : null}
-                  {mark.byTeacher && mark.why ? (
-                    <span className="block">{says.teacherSays({ why: mark.why })}</span>
+                  {mark.byTeacher && reasonInWords(mark.why) ? (
+                    <span className="block">{says.teacherSays({ why: reasonInWords(mark.why) })}</span>
                   ) : null}
                 </li>
               ) : null;

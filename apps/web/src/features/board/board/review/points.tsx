@@ -5,7 +5,7 @@ import type { Overruling } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import { useState } from 'react';
 import { Button, Field } from '../../../../shared/ui';
-import { messages } from '../../../../shared/messages';
+import { messages, reasonInWords } from '../../../../shared/messages';
 
 interface PointsProps {
   readonly item: Item & Asking;
@@ -29,8 +29,8 @@ export function Points({ item, edition, work, mark, overruled, onGive, onKey }: 
       {mark ? (
         <p className="text-sm text-soft">
           {mark.verdict === 'unmarked'
-            ? mark.why
-            : `${says.byKey({ points: mark.points, outOf: mark.outOf })} · ${mark.why}`}
+            ? reasonInWords(mark.why)
+            : `${says.byKey({ points: mark.points, outOf: mark.outOf })} · ${reasonInWords(mark.why)}`}
         </p>
       ) : null}
       <div className="flex items-end gap-2">

@@ -2,7 +2,7 @@
 import { type Asking, type Item, MOST_ATTEMPTS, tellings } from '@gobrel/core/deck';
 import { ruleFor } from '@gobrel/core/questions';
 import { Field } from '../../../../shared/ui';
-import { messages } from '../../../../shared/messages';
+import { messages, ruleInWords } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
 import { Group, NumberField, PickField } from '../parts';
 import { LinesField, type SetFields, Tick } from './fields';
@@ -17,11 +17,10 @@ const verdicts = ['right', 'partly', 'wrong'] as const;
 
 export function AskingGroup({ editing, item, set }: AskingGroupProps) {
   const says = messages.questions;
+  const rule = ruleFor(item, editing.deck);
   return (
     <>
-      <Group title={says.marking}>
-        <p className="text-sm">{ruleFor(item, editing.deck)}</p>
-      </Group>
+      <Group title={says.marking}>{rule ? <p className="text-sm">{ruleInWords(rule)}</p> : null}</Group>
       <Group title={says.toStudents}>
         <PickField
           label={says.tells}
