@@ -1,4 +1,5 @@
 /** axe finds nothing on any view, in either scheme. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { atSlide, classScreen, join, nothingLoads, odile, QUESTIONS, tablet } from './people';
@@ -7,7 +8,7 @@ test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
 test('the ways in', async ({ page }) => {
   await page.goto('/sign-in');
-  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.signIn.title })).toBeVisible();
   await expectClean(page);
   await page.goto('/join/HRNS-427');
   await expect(page.getByRole('button', { name: 'Dov Kestrel' })).toBeVisible();
@@ -32,7 +33,7 @@ test('the teacher’s lists', async ({ page }) => {
 test('the editor and its dialogs', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-walk?slide=fork');
-  await expect(page.getByLabel('Name of the slide')).toBeVisible();
+  await expect(page.getByLabel(messages.editor.slideName)).toBeVisible();
   await expectClean(page);
   await page.getByRole('button', { name: /^Shape, “Climb/ }).click();
   await expectClean(page);
@@ -45,25 +46,25 @@ test('the editor and its dialogs', async ({ page }) => {
     .last()
     .click();
   await expectClean(page);
-  await page.getByRole('button', { name: 'Hand out' }).click();
+  await page.getByRole('button', { name: messages.handOut.action }).click();
   await expectClean(page);
 });
 
 test('what shapes, pictures, layouts and themes are chosen from', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-walk?slide=fork');
-  await page.getByRole('tab', { name: 'Items' }).click();
+  await page.getByRole('tab', { name: messages.editor.allItems }).click();
   await page.getByLabel(/^Name of Climb/).focus();
   await expectClean(page);
-  await page.getByRole('tab', { name: 'Settings' }).click();
+  await page.getByRole('tab', { name: messages.editor.settings }).click();
   const main = page.getByRole('main');
   await main.getByRole('button', { name: /^Picture, / }).click({ position: { x: 300, y: 300 } });
-  await page.getByRole('button', { name: 'Crop', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.crop, exact: true }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await expectClean(page);
   await page.keyboard.press('Escape');
   await main.getByRole('button', { name: /^Text, “Something/ }).click();
-  await page.getByRole('button', { name: 'Special characters' }).click();
+  await page.getByRole('button', { name: messages.editor.characters }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
   for (const name of ['Shapes', 'Add a slide from a layout']) {
@@ -84,8 +85,8 @@ test('what shapes, pictures, layouts and themes are chosen from', async ({ page 
 test('the running order, lines, signs, versions and who edits', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/shore-zones?slide=food-web');
-  await page.getByRole('button', { name: 'Line', exact: true }).first().click();
-  await expect(page.getByLabel('begins with')).toBeVisible();
+  await page.getByRole('button', { name: messages.editor.dash, exact: true }).first().click();
+  await expect(page.getByLabel(messages.lines.begins)).toBeVisible();
   await expectClean(page);
   for (const name of ['Lines', 'Signs', 'Versions', 'Who edits this deck']) {
     await page.getByRole('button', { name, exact: true }).click();
@@ -95,7 +96,7 @@ test('the running order, lines, signs, versions and who edits', async ({ page })
     await page.keyboard.press('Escape');
   }
   await page.keyboard.press('Escape');
-  await page.getByRole('radio', { name: 'All slides' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.grid }).click();
   await page.getByRole('checkbox').first().click();
   await expectClean(page);
   await page
@@ -104,7 +105,7 @@ test('the running order, lines, signs, versions and who edits', async ({ page })
     .click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('radio', { name: 'Outline' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.outline }).click();
   await page.getByRole('textbox', { name: 'Title of slide 1', exact: true }).click();
   await expectClean(page);
 });
@@ -116,7 +117,7 @@ test('the map and its table', async ({ page }) => {
   await page.getByRole('button', { name: /^Chances/ }).click();
   await expect(page.getByRole('button', { name: /^1 Dusk at the gate.*seen by/ })).toBeVisible();
   await expectClean(page);
-  await page.getByRole('radio', { name: 'Table' }).click();
+  await page.getByRole('radio', { name: messages.routes.asTable }).click();
   await expectClean(page);
 });
 
@@ -124,7 +125,7 @@ test('links, gates and viewpoints, the plan, the presenter’s screen and a tria
   await odile(page);
   await page.goto('/decks/night-walk?slide=trail');
   await page.getByRole('button', { name: /^Shape, “Let your answer/ }).click();
-  await expect(page.getByText('if right').first()).toBeVisible();
+  await expect(page.getByText(messages.links.branches.right).first()).toBeVisible();
   await expectClean(page);
   await page.keyboard.press('Control+k');
   for (const tab of ['In this deck', 'Another deck', 'The web', 'A file', 'By the answer']) {
@@ -140,11 +141,11 @@ test('links, gates and viewpoints, the plan, the presenter’s screen and a tria
     .click();
   await expectClean(page);
   await page.goto('/decks/night-walk?see=plan');
-  await expect(page.getByRole('textbox', { name: 'Story plan' })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: messages.plan.title })).toBeVisible();
   await expectClean(page);
   await page.goto('/decks/night-walk?see=map');
-  await page.getByRole('button', { name: 'Take along' }).click();
-  await page.getByRole('menuitem', { name: 'Bring in DOT or Mermaid' }).click();
+  await page.getByRole('button', { name: messages.routes.takeOut }).click();
+  await page.getByRole('menuitem', { name: messages.routes.bringIn }).click();
   await page.getByRole('dialog').getByRole('textbox').fill('digraph { a -- b');
   await expect(page.getByRole('dialog').getByRole('status')).toContainText('is not closed');
   await expectClean(page);
@@ -175,7 +176,7 @@ test('the board and the class screen', async ({ page }) => {
   await page.goto('/lessons/exit-lesson');
   await expect(page.getByRole('row', { name: /Ines Calder/ })).toBeVisible();
   await expectClean(page);
-  await page.getByRole('tab', { name: 'Answers' }).click();
+  await page.getByRole('tab', { name: messages.board.answers }).click();
   await expect(page.getByText(/students answered/).first()).toBeVisible();
   await expectClean(page);
   await page.goto('/lessons/shore-lesson/screen');
@@ -186,7 +187,7 @@ test('the board and the class screen', async ({ page }) => {
 test('a student’s slides', async ({ page }) => {
   await join(page, 'HRNS-427', 'Tamsin Oriel', '2468');
   await expectClean(page);
-  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: messages.walking.next }).click();
   await expectClean(page);
 });
 
@@ -195,7 +196,7 @@ test('questions and pieces, in a student’s hands', async ({ browser, page }) =
   for (let slide = 1; slide <= 11; slide += 1) {
     await expectClean(student);
     expect(await smallestLetters(student)).toBeGreaterThanOrEqual(720 / 36);
-    if (slide < 11) await student.getByRole('button', { name: 'Next' }).click();
+    if (slide < 11) await student.getByRole('button', { name: messages.walking.next }).click();
   }
 });
 
@@ -213,20 +214,20 @@ function smallestLetters(page: Page): Promise<number> {
 test('setting up questions: the picker, panels, regions, files, starters, trying', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-watch');
-  await page.getByRole('button', { name: 'Question', exact: true }).click();
+  await page.getByRole('button', { name: messages.questions.add, exact: true }).click();
   await expectClean(page);
-  await page.getByRole('button', { name: 'From a file, or into one …' }).click();
-  await page.getByRole('tab', { name: 'Take questions out' }).click();
-  await expectClean(page);
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Word list' }).click();
+  await page.getByRole('button', { name: messages.exchange.open }).click();
+  await page.getByRole('tab', { name: messages.exchange.takeOut }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Add a slide from a layout' }).click();
-  await page.getByRole('button', { name: 'Starters …' }).click();
+  await page.getByRole('button', { name: messages.questions.fromWords }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Keep as a starter' }).click();
+  await page.getByRole('button', { name: messages.editor.addFrom }).click();
+  await page.getByRole('button', { name: messages.starters.open }).click();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: messages.starters.keep }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
   for (const [slide, name] of QUESTIONS) {
@@ -243,15 +244,15 @@ test('setting up questions: the picker, panels, regions, files, starters, trying
   await expectClean(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Try here' }).click();
+  await page.getByRole('button', { name: messages.questions.tryHere }).click();
   await expectClean(page);
 });
 
 test('everybody’s answers, of every kind', async ({ page }) => {
   await odile(page);
   await page.goto('/lessons/watch-lesson');
-  await page.getByRole('tab', { name: 'Answers' }).click();
-  await expect(page.getByRole('heading', { name: 'How the questions did' })).toBeVisible();
+  await page.getByRole('tab', { name: messages.board.answers }).click();
+  await expect(page.getByRole('heading', { name: messages.figures.title })).toBeVisible();
   await expectClean(page);
 });
 
@@ -262,9 +263,9 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
   test.setTimeout(480_000);
   await odile(page);
   await page.goto('/decks/species-cards');
-  await page.getByRole('button', { name: 'Hand out' }).click();
-  await page.getByLabel('Only some students').check();
-  await page.getByText('Times, attempts, and what is shown when').click();
+  await page.getByRole('button', { name: messages.handOut.action }).click();
+  await page.getByLabel(messages.handOut.some).check();
+  await page.getByText(messages.handOut.more).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
 
@@ -275,14 +276,14 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
     await nothingLoads(page);
     await expectClean(page);
   }
-  await page.getByRole('tab', { name: 'Side by side' }).click();
-  await page.getByRole('radio', { name: 'Layered' }).click();
+  await page.getByRole('tab', { name: messages.watching.sideBySide }).click();
+  await page.getByRole('radio', { name: messages.watching.layered }).click();
   await expectClean(page);
-  await page.getByRole('button', { name: 'Ask now' }).click();
+  await page.getByRole('button', { name: messages.leading.putIn }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'More of this lesson' }).click();
-  await page.getByRole('menuitem', { name: 'Lesson settings' }).click();
+  await page.getByRole('button', { name: messages.lessons.more }).click();
+  await page.getByRole('menuitem', { name: messages.leading.settings }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
 
@@ -295,15 +296,15 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
   await student.getByRole('button', { name: /^Your species/ }).tap();
   await expectClean(student);
   await page.goto(`/lessons/${lesson.id}`);
-  await page.getByRole('tab', { name: 'Lead' }).click();
-  await page.getByRole('radio', { name: 'Together' }).click();
-  await expect(student.getByText('Your teacher leads')).toBeVisible();
+  await page.getByRole('tab', { name: messages.leading.tab }).click();
+  await page.getByRole('radio', { name: messages.leading.together }).click();
+  await expect(student.getByText(messages.student.isLed)).toBeVisible();
   await expectClean(student);
   const screen = await classScreen(page);
   await expectClean(screen);
-  await page.getByRole('button', { name: 'Everybody' }).click();
-  await page.getByText('What the class may do').click();
-  await page.getByRole('button', { name: 'Next one shows' }).click();
+  await page.getByRole('button', { name: messages.turns.addAll }).click();
+  await page.getByText(messages.turns.allowed).click();
+  await page.getByRole('button', { name: messages.turns.next }).click();
   await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
   await expectClean(page);
   await expectClean(screen);

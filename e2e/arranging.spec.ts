@@ -1,4 +1,5 @@
 /** Putting items in line, into groups and onto the clipboard; zooming and panning. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { dragBy, item, middleOf, newDeck, newTeacher, saved, tablet } from './people';
 
@@ -14,11 +15,11 @@ async function twoShapes(page: Page): Promise<void> {
     ['100', '400'],
     ['700', '500'],
   ] as const) {
-    await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+    await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
     await field(page, 'left').fill(left);
     await field(page, 'top').fill(top);
     await page.keyboard.press('Tab');
-    await page.getByRole('heading', { name: 'Shape', exact: true, level: 2 }).click();
+    await page.getByRole('heading', { name: messages.kinds.shape, exact: true, level: 2 }).click();
   }
   await page.getByRole('group', { name: /^Slide “/ }).click({ position: { x: 5, y: 5 } });
 }
@@ -62,7 +63,7 @@ test('a drag is broken off by Escape; other keys leave alone what is on its way'
 
 test('items are aligned, grouped, entered, moved as one, and ungrouped', async ({ page }) => {
   await page.keyboard.press('Control+a');
-  await page.getByRole('button', { name: 'Top edges in line' }).click();
+  await page.getByRole('button', { name: messages.editor.alignments.top }).click();
   await page.keyboard.press('g');
   await page.keyboard.press('Escape');
   await shapes(page).first().click();
@@ -73,7 +74,7 @@ test('items are aligned, grouped, entered, moved as one, and ungrouped', async (
   await expect(field(page, 'left')).toHaveValue('100');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
-  await page.getByRole('button', { name: 'Ungroup' }).click();
+  await page.getByRole('button', { name: messages.editor.ungroup }).click();
   await page.keyboard.press('Escape');
   await shapes(page).last().click();
   await expect(field(page, 'left')).toHaveValue('700');
@@ -98,7 +99,7 @@ test('what is locked stays; what is out of sight is in the list and not in the s
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Delete');
   expect(await middleOf(item(page, 'Shape, locked'))).toEqual(before);
-  await page.getByRole('tab', { name: 'Items' }).click();
+  await page.getByRole('tab', { name: messages.editor.allItems }).click();
   await page.getByLabel('Name of Shape').first().fill('Moon');
   await page.getByRole('button', { name: 'Put Moon out of sight' }).click();
   await expect(shapes(page)).toHaveCount(1);
@@ -111,7 +112,10 @@ test('what is locked stays; what is out of sight is in the list and not in the s
 test('items are copied between decks, duplicated by dragging, and give their look away', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await shapes(page).first().click();
-  await page.getByRole('group', { name: 'Fill' }).getByRole('button', { name: 'Berry' }).click();
+  await page
+    .getByRole('group', { name: messages.editor.fill })
+    .getByRole('button', { name: messages.asking.colours['#9b2242'] })
+    .click();
   await shapes(page).first().click();
   await page.keyboard.press('Alt+q');
   await shapes(page).last().click();
@@ -128,7 +132,7 @@ test('items are copied between decks, duplicated by dragging, and give their loo
   await expect(shapes(page)).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await saved(page);
-  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await page.getByRole('link', { name: messages.frame.home }).click();
   await newDeck(page, 'Another deck');
   await page.keyboard.press('Escape');
   await item(page, 'Text, “Title”').click();
@@ -150,11 +154,11 @@ test('words copied elsewhere become a text, whose spelling the browser looks at'
 test('the sheet of keys is opened and closed by keys, and everything stays selected', async ({ page }) => {
   await shapes(page).first().click();
   await page.keyboard.press('F1');
-  const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await expect(sheet.getByText('Ctrl + K', { exact: true })).toBeVisible();
+  const sheet = page.getByRole('dialog', { name: messages.keys.title });
+  await expect(sheet.getByText(messages.keys.sheet[6].keys, { exact: true })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
-  await expect(page.getByRole('button', { name: 'To the front' })).toBeVisible();
+  await expect(page.getByRole('button', { name: messages.editor.toFront })).toBeVisible();
 });
 
 test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', async ({ page }) => {
@@ -174,7 +178,7 @@ test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', a
   await expect.poll(width).toBeLessThan(fitting * 2);
   await page.getByRole('button', { name: /^The whole slide/ }).click();
   await expect.poll(width).toBeCloseTo(fitting, 0);
-  await page.getByRole('button', { name: 'Closer' }).click();
+  await page.getByRole('button', { name: messages.editor.zoomIn }).click();
   await page.keyboard.press('Alt+-');
   await page.keyboard.press('Alt+0');
   await expect.poll(width).toBeCloseTo(fitting, 0);

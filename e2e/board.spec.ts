@@ -1,4 +1,5 @@
 /** The board while a class types: what it says of an answer is always said of the answer that is there. */
+import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { lessonOf, row, student } from './handed-out';
 import { odile } from './people';
@@ -9,7 +10,7 @@ test('a right answer is told right while somebody else types on and on', async (
   await page.goto(`/lessons/${lesson.id}`);
   const perrin = await student(browser, lesson, 'Perrin Holt');
   const amaro = await student(browser, lesson, 'Amaro Finch');
-  for (const each of [perrin, amaro]) await each.getByRole('button', { name: 'Next' }).tap();
+  for (const each of [perrin, amaro]) await each.getByRole('button', { name: messages.walking.next }).tap();
   const blank = (each: typeof page) => each.getByLabel('Twice a day it is');
   await expect(row(page, 'Amaro Finch')).toContainText('0/');
   let isTyping = true;

@@ -1,4 +1,5 @@
 /** The editor without a network. */
+import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { item, newDeck, newTeacher, saved } from './people';
 
@@ -14,17 +15,17 @@ test('without a network the editor goes on and says so; both authors’ steps ar
   const other = await browser.newContext({ storageState: await page.context().storageState() });
   const second = await other.newPage();
   await second.goto(page.url());
-  await expect(second.getByLabel('Title of the deck')).toHaveValue('Saltmarsh');
+  await expect(second.getByLabel(messages.library.deckTitle)).toHaveValue('Saltmarsh');
   await page.context().setOffline(true);
-  const state = page.getByText('no network: kept on this device');
+  const state = page.getByText(messages.kept['on-device']);
   await expect(state).toBeVisible();
-  await expect(page.getByText('saved', { exact: true })).toBeHidden();
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await expect(page.getByText(messages.kept.saved, { exact: true })).toBeHidden();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Written in the hide');
   await page.keyboard.press('Escape');
   await page.reload();
   await expect(item(page, /^Text, “Written in the hide/)).toBeVisible();
-  await second.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await second.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await saved(second);
   await expect(state).toBeVisible();
   await page.context().setOffline(false);

@@ -1,9 +1,10 @@
 /** Making slides in the editor, by mouse and keys, alone and together. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { addQuestion, dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved, sortByKeys } from './people';
 
-const left = (page: Page) => page.getByRole('spinbutton', { name: 'left' });
-const undo = (page: Page) => page.getByRole('button', { name: 'Undo' });
+const left = (page: Page) => page.getByRole('spinbutton', { name: messages.editor.fromLeft });
+const undo = (page: Page) => page.getByRole('button', { name: messages.common.undo });
 
 test.beforeEach(async ({ page }) => {
   await newTeacher(page);
@@ -11,7 +12,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('items are moved, resized and turned by mouse and by keys, and every step can be undone', async ({ page }) => {
-  await page.getByRole('button', { name: 'Rectangle' }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle }).click();
   await expect(left(page)).toHaveValue('520');
   const shape = item(page, /^Shape/);
   await dragBy(page, shape, 100, 40);
@@ -24,23 +25,23 @@ test('items are moved, resized and turned by mouse and by keys, and every step c
   await page.keyboard.press('Shift+ArrowRight');
   await expect(left(page)).toHaveValue('529');
   await page.keyboard.press('Alt+ArrowRight');
-  await expect(page.getByRole('spinbutton', { name: 'wide' })).toHaveValue('248');
+  await expect(page.getByRole('spinbutton', { name: messages.editor.wide })).toHaveValue('248');
   await page.keyboard.press('Alt+.');
-  await expect(page.getByRole('spinbutton', { name: 'turned' })).toHaveValue('15');
+  await expect(page.getByRole('spinbutton', { name: messages.editor.turned })).toHaveValue('15');
   for (let count = 0; count < 4; count += 1) await page.keyboard.press('Control+z');
   await expect(left(page)).toHaveValue('520');
   await page.keyboard.press('Control+y');
   await expect(left(page)).toHaveValue('528');
-  const wide = page.getByRole('spinbutton', { name: 'wide' });
+  const wide = page.getByRole('spinbutton', { name: messages.editor.wide });
   await dragBy(page, page.locator('[data-handle="1,1"]'), 60, 30);
   expect(Number(await wide.inputValue())).toBeGreaterThan(300);
   await dragBy(page, page.locator('[data-handle="turn"]'), 200, 100);
-  expect(Number(await page.getByRole('spinbutton', { name: 'turned' }).inputValue())).toBeGreaterThan(30);
+  expect(Number(await page.getByRole('spinbutton', { name: messages.editor.turned }).inputValue())).toBeGreaterThan(30);
   await saved(page);
 });
 
 test('what is typed before the text editor is there waits for it, and acts on no item', async ({ page }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).evaluate((button: HTMLElement) => {
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).evaluate((button: HTMLElement) => {
     button.click();
     // All in one breath, so that the page has had no time to draw anything.
     for (const key of ['L', 'o', 'w', 'x', 'Backspace', ' ', 'b', '.', 'Enter', 'n'])
@@ -54,8 +55,8 @@ test('what is typed before the text editor is there waits for it, and acts on no
 });
 
 test('nothing moves what is in the backdrop until it is taken out again', async ({ page }) => {
-  await page.getByRole('button', { name: 'Rectangle' }).click();
-  await page.getByRole('radio', { name: 'backdrop' }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle }).click();
+  await page.getByRole('radio', { name: messages.editor.backdrop }).click();
   const inBackdrop = item(page, 'Shape, in the backdrop');
   const before = await middleOf(inBackdrop);
   await dragBy(page, inBackdrop, 120, 60);
@@ -64,7 +65,7 @@ test('nothing moves what is in the backdrop until it is taken out again', async 
   await page.keyboard.press('Delete');
   expect(await middleOf(inBackdrop)).toEqual(before);
   await inBackdrop.click();
-  await page.getByRole('radio', { name: 'fixed' }).click();
+  await page.getByRole('radio', { name: messages.editor.fixed }).click();
   await item(page, 'Shape').focus();
   await page.keyboard.press('ArrowRight');
   await expect(left(page)).toHaveValue('528');
@@ -75,7 +76,7 @@ test('several items are selected by a marquee and with Shift, and moved as one',
     ['Rectangle', '100'],
     ['Ellipse', '500'],
   ] as const) {
-    if (kind === 'Ellipse') await page.getByRole('button', { name: 'Shapes', exact: true }).click();
+    if (kind === 'Ellipse') await page.getByRole('button', { name: messages.editor.shapes, exact: true }).click();
     await page.getByRole('button', { name: kind, exact: true }).click();
     await left(page).fill(x);
   }
@@ -93,7 +94,7 @@ test('several items are selected by a marquee and with Shift, and moved as one',
   for (const [index, point] of after.entries()) expect(point.y - (before[index]?.y ?? 0)).toBeCloseTo(60, -1);
   await first.click();
   // What is pressed takes the focus from the field one was in.
-  await page.getByRole('spinbutton', { name: 'wide' }).focus();
+  await page.getByRole('spinbutton', { name: messages.editor.wide }).focus();
   await second.click({ modifiers: ['Shift'] });
   await expect(second).toBeFocused();
   await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
@@ -102,71 +103,74 @@ test('several items are selected by a marquee and with Shift, and moved as one',
 });
 
 test('words are set bold, in a list, and linked to a slide; the routes show it on both slides', async ({ page }) => {
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('The creek');
   await page.getByRole('button', { name: /^1 Opening/ }).click();
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Go to the creek');
   for (let count = 0; count < 5; count += 1) await page.keyboard.press('Shift+ArrowLeft');
-  await page.getByRole('button', { name: 'Bold' }).click();
-  await expect(page.getByRole('button', { name: 'Bold' })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByRole('button', { name: 'Link the marked words' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.bold }).click();
+  await expect(page.getByRole('button', { name: messages.editor.textMarks.bold })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('button', { name: messages.editor.linkWords }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'The creek' }).click();
-  await page.getByRole('button', { name: 'Bulleted list' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.bulletList }).click();
   await page.keyboard.press('Escape');
-  const leads = page.getByRole('navigation', { name: 'leads to' });
+  const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
   await expect(leads).toContainText('The creek');
   await expect(leads).toContainText('by “creek”');
   await item(page, 'Text, “Go to the creek”').click();
-  await expect(page.getByLabel('Name of the slide')).toHaveCount(0);
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveCount(0);
   await leads.getByRole('button', { name: 'The creek' }).first().click();
-  await expect(page.getByLabel('Name of the slide')).toHaveValue('The creek');
-  await expect(page.getByRole('navigation', { name: 'reached from' })).toContainText('Opening');
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('The creek');
+  await expect(page.getByRole('navigation', { name: messages.editor.reachedFrom })).toContainText('Opening');
   // A link whose slide is removed is shown as open, and comes back with the slide.
-  await page.getByRole('button', { name: 'Remove the slide' }).click();
+  await page.getByRole('button', { name: messages.editor.removeSlide }).click();
   const asked = page.getByRole('dialog', { name: '1 link leads to what you remove' });
   await expect(asked.getByRole('listitem')).toContainText('Opening: “');
-  await asked.getByRole('button', { name: 'Remove the slide' }).click();
+  await asked.getByRole('button', { name: messages.editor.removeSlide }).click();
   await expect(page.getByText(/1 link that led here is open now/).first()).toBeVisible();
-  await expect(leads).toContainText('slide is gone');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(leads).toContainText(messages.slides.gone);
+  await page.getByRole('button', { name: messages.editor.takeBack }).click();
   await expect(leads).toContainText('The creek');
   await leads.getByRole('button', { name: 'The creek' }).first().click();
-  await page.getByRole('button', { name: 'Remove the slide' }).click();
-  await asked.getByLabel('Where shall they lead instead?').selectOption({ label: 'Opening' });
-  await asked.getByRole('button', { name: 'Remove the slide' }).click();
+  await page.getByRole('button', { name: messages.editor.removeSlide }).click();
+  await asked.getByLabel(messages.routes.leadInstead).selectOption({ label: 'Opening' });
+  await asked.getByRole('button', { name: messages.editor.removeSlide }).click();
   await expect(leads).toContainText('Opening');
-  await expect(leads).not.toContainText('slide is gone');
+  await expect(leads).not.toContainText(messages.slides.gone);
 });
 
 test('an item is linked by Ctrl+K to back, restart and a web address; other addresses are refused', async ({
   page,
 }) => {
-  await page.getByRole('button', { name: 'Hotspot' }).click();
-  const leads = page.getByRole('navigation', { name: 'leads to' });
+  await page.getByRole('button', { name: messages.kinds.hotspot }).click();
+  const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
   for (const way of ['back', 'restart']) {
     await page.keyboard.press('Control+k');
     await page.getByRole('dialog').getByRole('button', { name: way }).click();
     await expect(leads).toContainText(way);
   }
   await page.keyboard.press('Control+k');
-  await page.getByRole('tab', { name: 'The web' }).click();
-  await page.getByLabel('Web address').fill('javascript:alert(1)');
-  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByRole('tab', { name: messages.links.kinds.web }).click();
+  await page.getByLabel(messages.editor.webAddress).fill('javascript:alert(1)');
+  await page.getByRole('button', { name: messages.editor.useAddress }).click();
   await expect(page.getByRole('alert')).toContainText('Only addresses with http');
-  await page.getByLabel('Web address').fill('tides.example/today');
-  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByLabel(messages.editor.webAddress).fill('tides.example/today');
+  await page.getByRole('button', { name: messages.editor.useAddress }).click();
   await expect(leads).toContainText('tides.example/today');
 });
 
 test('slides are named, duplicated, left out, set to links only and reordered by keys', async ({ page }) => {
-  await page.getByRole('button', { name: 'Duplicate the slide' }).click();
-  await page.getByLabel('Name of the slide').fill('Second');
-  await page.getByRole('radio', { name: 'left out' }).click();
-  await page.getByRole('radio', { name: 'by links only' }).click();
-  const strip = page.getByRole('region', { name: 'Running order' });
+  await page.getByRole('button', { name: messages.editor.duplicateSlide }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Second');
+  await page.getByRole('radio', { name: messages.editor.leftOut }).click();
+  await page.getByRole('radio', { name: messages.editor.exitsLinks }).click();
+  const strip = page.getByRole('region', { name: messages.editor.strip });
   await expect(strip.getByRole('button', { name: '2 Second, left out' })).toBeVisible();
-  await page.getByRole('button', { name: 'Move earlier' }).click();
+  await page.getByRole('button', { name: messages.editor.moveEarlier }).click();
   await expect(strip.getByRole('button', { name: '1 Second, left out' })).toBeVisible();
   const second = strip.getByRole('button', { name: '1 Second, left out' });
   await second.focus();
@@ -175,7 +179,7 @@ test('slides are named, duplicated, left out, set to links only and reordered by
 });
 
 test('a second browser follows within a second, and both may type in one text', async ({ page, browser }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('One ');
   await saved(page);
   const other = await browser.newContext({ storageState: await page.context().storageState() });
@@ -194,17 +198,17 @@ test('a second browser follows within a second, and both may type in one text', 
   await Promise.all([page.keyboard.type('Also '), second.keyboard.type(' and three')]);
   for (const who of [page, second]) await expect(who.getByText('Also One and two and three').first()).toBeVisible();
   await second.keyboard.press('Escape');
-  await second.getByLabel('Title of the deck').fill('Saltmarsh together');
-  await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh together');
+  await second.getByLabel(messages.library.deckTitle).fill('Saltmarsh together');
+  await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Saltmarsh together');
   // Each takes their own steps back: the first one's rectangle goes, the title of the second stays.
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
-  await second.getByLabel('Title of the deck').fill('Saltmarsh, both of us');
-  await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh, both of us');
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
+  await second.getByLabel(messages.library.deckTitle).fill('Saltmarsh, both of us');
+  await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Saltmarsh, both of us');
   await expect(item(second, 'Shape')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(item(second, 'Shape')).toBeHidden();
-  await expect(page.getByLabel('Title of the deck')).toHaveValue('Saltmarsh, both of us');
+  await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Saltmarsh, both of us');
   await other.close();
 });
 
@@ -216,7 +220,7 @@ test('a picture is placed by file, drop and paste; what is no picture is refused
   );
   await choose.setInputFiles({ name: 'marsh.png', mimeType: 'image/png', buffer: png });
   await expect(item(page, 'Picture')).toHaveCount(1);
-  await page.getByLabel('What the picture shows').fill('The marsh at dusk');
+  await page.getByLabel(messages.editor.alt).fill('The marsh at dusk');
   await expect(item(page, 'Picture, “The marsh at dusk”')).toBeVisible();
   await choose.setInputFiles({ name: 'words.png', mimeType: 'image/png', buffer: Buffer.from('only words') });
   await expect(page.getByText(/This file is not a picture/).first()).toBeVisible();
@@ -241,7 +245,7 @@ test('a picture is placed by file, drop and paste; what is no picture is refused
 });
 
 test('a text of 100,000 letters is refused in words and nothing is lost', async ({ page }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Before. ');
   await page.evaluate(() => {
     const data = new DataTransfer();
@@ -255,37 +259,37 @@ test('a text of 100,000 letters is refused in words and nothing is lost', async 
 });
 
 test('a whole text and marked words get their own size, colour and alignment', async ({ page }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('High water at ten');
   for (let count = 0; count < 3; count += 1) await page.keyboard.press('Shift+ArrowLeft');
-  const colours = page.getByRole('group', { name: 'Text colour' });
-  await colours.getByRole('button', { name: 'Berry' }).click();
+  const colours = page.getByRole('group', { name: messages.editor.textColour });
+  await colours.getByRole('button', { name: messages.asking.colours['#9b2242'] }).click();
   await page.keyboard.press('Escape');
   await colours.getByRole('button', { name: 'Tide' }).click();
-  await page.getByRole('spinbutton', { name: 'points' }).fill('30');
-  await page.getByRole('radio', { name: 'Centre' }).click();
+  await page.getByRole('spinbutton', { name: messages.editor.points }).fill('30');
+  await page.getByRole('radio', { name: messages.editor.alignCenter }).click();
   const whole = page.locator('[data-item] .gv-text').filter({ hasText: 'High water' });
   await expect(whole).toHaveCSS('color', 'rgb(15, 92, 90)');
   await expect(whole).toHaveCSS('font-size', '40px');
   await expect(whole).toHaveCSS('text-align', 'center');
   await expect(whole.getByText('ten', { exact: true })).toHaveCSS('color', 'rgb(155, 34, 66)');
-  await page.getByRole('button', { name: 'Italic' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.italic }).click();
   await page.keyboard.press('Escape');
   await expect(whole.locator('em').first()).toBeVisible();
 });
 
 test('a slide gets its ground colour; an item becomes a piece; a short-text question its key', async ({ page }) => {
-  await page.getByRole('group', { name: 'Ground colour' }).getByRole('button', { name: 'Marsh' }).click();
+  await page.getByRole('group', { name: messages.editor.ground }).getByRole('button', { name: 'Marsh' }).click();
   await expect(page.locator('[data-canvas] .gv-ground')).toHaveCSS('background-color', 'rgb(31, 75, 74)');
-  await page.getByRole('button', { name: 'Shapes', exact: true }).click();
-  await page.getByRole('button', { name: 'Ellipse', exact: true }).click();
-  await page.getByRole('radio', { name: 'a piece' }).click();
+  await page.getByRole('button', { name: messages.editor.shapes, exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.ellipse, exact: true }).click();
+  await page.getByRole('radio', { name: messages.editor.aPiece }).click();
   await expect(item(page, 'Shape, a piece')).toBeVisible();
   await addQuestion(page, 'A few words');
-  await page.getByRole('textbox', { name: 'Question' }).fill('Which plant is purple?');
-  await page.getByLabel('Counts as right').fill('sea lavender\nlimonium');
+  await page.getByRole('textbox', { name: messages.editor.prompt }).fill('Which plant is purple?');
+  await page.getByLabel(messages.editor.accepted).fill('sea lavender\nlimonium');
   await expect(item(page, 'Short text, “Which plant is purple?”')).toBeVisible();
-  await expect(page.getByLabel('Counts as right')).toHaveValue('sea lavender\nlimonium');
+  await expect(page.getByLabel(messages.editor.accepted)).toHaveValue('sea lavender\nlimonium');
 });
 
 test('items are moved, resized and turned by touch', async ({ browser, page }) => {
@@ -296,16 +300,16 @@ test('items are moved, resized and turned by touch', async ({ browser, page }) =
   });
   const tabletPage = await context.newPage();
   await tabletPage.goto(page.url());
-  await tabletPage.getByRole('button', { name: 'Rectangle' }).tap();
+  await tabletPage.getByRole('button', { name: messages.editor.rectangle }).tap();
   const field = (name: string) => tabletPage.getByRole('spinbutton', { name });
   await expect(field('left')).toHaveValue('520');
   await dragByTouch(
     tabletPage,
     item(tabletPage, /^Shape/),
-    tabletPage.getByRole('navigation', { name: 'reached from' }).getByRole('heading'),
+    tabletPage.getByRole('navigation', { name: messages.editor.reachedFrom }).getByRole('heading'),
   );
   await expect(field('left')).not.toHaveValue('520');
-  const target = tabletPage.getByRole('navigation', { name: 'leads to' }).getByRole('heading');
+  const target = tabletPage.getByRole('navigation', { name: messages.editor.leadsTo }).getByRole('heading');
   await dragByTouch(tabletPage, tabletPage.locator('[data-handle="1,1"]'), target);
   expect(Number(await field('wide').inputValue())).toBeGreaterThan(300);
   await dragByTouch(tabletPage, tabletPage.locator('[data-handle="turn"]'), target);

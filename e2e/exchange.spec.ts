@@ -1,4 +1,5 @@
 /** Questions begun in one press, from starters and from files; and files of them. */
+import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { addQuestion, item, newDeck, newTeacher, odile, ownCopy, saved } from './people';
@@ -8,10 +9,10 @@ test('a question is there in two presses, with regions drawn on its picture', as
   await newDeck(page, 'Questions');
   await addQuestion(page, 'True or false');
   await expect(item(page, /^Choice, “High tide/)).toBeVisible();
-  await page.getByLabel('Kind').selectOption({ label: 'Five steps' });
+  await page.getByLabel(messages.questions.form).selectOption({ label: messages.questions.starts.scale.name });
   await expect(page.getByLabel('Text of choice E')).toHaveValue('fully');
-  await page.getByLabel('Told how it stands').selectOption({ label: 'when they ask' });
-  await page.getByLabel('Said when right').fill('Well done.');
+  await page.getByLabel(messages.questions.tells).selectOption({ label: messages.questions.telling['at-once'] });
+  await page.getByLabel(messages.questions.feedback.right).fill('Well done.');
   await addQuestion(page, 'Several dots');
   await page.getByRole('button', { name: 'Draw the right regions' }).click();
   const dialog = page.getByRole('dialog');
@@ -22,13 +23,11 @@ test('a question is there in two presses, with regions drawn on its picture', as
   await page.mouse.move(ground.x + 120, ground.y + 90, { steps: 4 });
   await page.mouse.up();
   await expect(dialog.getByRole('listitem', { name: 'Region 1' })).toBeVisible();
-  await dialog.getByRole('button', { name: 'Add a region in the middle' }).click();
-  await dialog.getByRole('listitem', { name: 'Region 2' }).getByRole('radio', { name: 'box' }).click();
+  await dialog.getByRole('button', { name: messages.questions.addRegion }).click();
+  await dialog.getByRole('listitem', { name: 'Region 2' }).getByRole('radio', { name: messages.questions.box }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Right regions: 2' })).toBeVisible();
-  await expect(
-    page.getByText('A share for each region found, less one for each dot outside all of them.'),
-  ).toBeVisible();
+  await expect(page.getByText(messages.rules.dots)).toBeVisible();
   await saved(page);
 });
 
@@ -36,18 +35,18 @@ test('questions leave as a package and come in again; a broken table is told row
   await odile(page);
   await page.goto(`/decks/${await ownCopy(page, 'night-watch')}`);
   const open = async () => {
-    await page.getByRole('button', { name: 'Question', exact: true }).click();
-    await page.getByRole('button', { name: 'From a file, or into one …' }).click();
+    await page.getByRole('button', { name: messages.questions.add, exact: true }).click();
+    await page.getByRole('button', { name: messages.exchange.open }).click();
   };
   await open();
-  await page.getByRole('tab', { name: 'Take questions out' }).click();
-  await expect(page.getByText('QTI has no question that is answered by speaking.').first()).toBeAttached();
+  await page.getByRole('tab', { name: messages.exchange.takeOut }).click();
+  await expect(page.getByText(messages.losses['no-speaking']).first()).toBeAttached();
   const saving = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save the package' }).click();
+  await page.getByRole('button', { name: messages.exchange.takeQti }).click();
   const file = info.outputPath('questions.zip');
   await (await saving).saveAs(file);
   expect((await readFile(file)).subarray(0, 2).toString()).toBe('PK');
-  await page.getByRole('tab', { name: 'Bring questions in' }).click();
+  await page.getByRole('tab', { name: messages.exchange.bringIn }).click();
   const input = page.getByRole('dialog').locator('input[type=file]');
   await input.setInputFiles({
     name: 'mine.csv',
@@ -67,31 +66,31 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
   page,
 }) => {
   await newTeacher(page);
-  await page.getByRole('button', { name: 'Begin in another way' }).click();
-  await page.getByRole('menuitem', { name: 'From a starter …' }).click();
-  await page.getByRole('dialog').getByRole('radio', { name: 'Practising' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Match', exact: true }).click();
+  await page.getByRole('button', { name: messages.library.otherSize }).click();
+  await page.getByRole('menuitem', { name: messages.starters.fromStarter }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: messages.starters.moments.practising }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.starters.doings.match, exact: true }).click();
   await page.getByRole('button', { name: /^Practice round/ }).click();
-  await expect(page.getByLabel('Title of the deck')).toHaveValue('Practice round');
+  await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Practice round');
   await page.getByRole('button', { name: /^5 Pairs/ }).click();
-  await page.getByRole('button', { name: 'Keep as a starter' }).click();
-  await page.getByLabel('What is it called?').fill('My pairs');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep as a starter' }).click();
-  await expect(page.getByText('Kept as a starter.', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: messages.starters.keep }).click();
+  await page.getByLabel(messages.starters.keepName).fill('My pairs');
+  await page.getByRole('dialog').getByRole('button', { name: messages.starters.keep }).click();
+  await expect(page.getByText(messages.starters.kept, { exact: true })).toBeVisible();
   const colleague = await (await browser.newContext()).newPage();
   await newTeacher(colleague, 'Gwen Sallow');
   const { email } = ((await (await colleague.request.get('/api/session')).json()) as { teacher: { email: string } })
     .teacher;
-  await page.getByRole('button', { name: 'Add a slide from a layout' }).click();
-  await page.getByRole('button', { name: 'Starters …' }).click();
+  await page.getByRole('button', { name: messages.editor.addFrom }).click();
+  await page.getByRole('button', { name: messages.starters.open }).click();
   await page.getByRole('button', { name: 'What to do with My pairs' }).click();
-  await page.getByRole('menuitem', { name: 'Share with a colleague' }).click();
-  await page.getByLabel('E-mail address of a colleague').fill(email);
-  await page.getByRole('button', { name: 'Share with a colleague' }).click();
+  await page.getByRole('menuitem', { name: messages.starters.share }).click();
+  await page.getByLabel(messages.starters.shareEmail).fill(email);
+  await page.getByRole('button', { name: messages.starters.share }).click();
   await expect(page.getByText('Gwen Sallow finds it among the starters now.', { exact: true })).toBeVisible();
   await newDeck(colleague, 'Mine');
-  await colleague.getByRole('button', { name: 'Add a slide from a layout' }).click();
-  await colleague.getByRole('button', { name: 'Starters …' }).click();
+  await colleague.getByRole('button', { name: messages.editor.addFrom }).click();
+  await colleague.getByRole('button', { name: messages.starters.open }).click();
   await expect(colleague.getByText('by Nadia Quill')).toBeVisible();
   await colleague.getByRole('button', { name: /^My pairs/ }).click();
   await expect(item(colleague, /^Zone, “dog”/)).toBeVisible();
@@ -107,20 +106,20 @@ test('results leave as a table and are looked at again', async ({ page }, info) 
     await route.continue();
   });
   await page.goto('/lessons/exit-lesson');
-  await page.getByRole('tab', { name: 'Answers' }).click();
+  await page.getByRole('tab', { name: messages.board.answers }).click();
   await expect(page.getByText('Getting the answers …')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Results as a table' })).toBeHidden();
+  await expect(page.getByRole('button', { name: messages.exchange.results })).toBeHidden();
   arrive();
   const saving = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Results as a table' }).click();
+  await page.getByRole('button', { name: messages.exchange.results }).click();
   const file = info.outputPath('results.csv');
   await (await saving).saveAs(file);
   await page.goto('/lessons');
-  await page.getByRole('button', { name: 'Results from a file' }).click();
+  await page.getByRole('button', { name: messages.exchange.resultsFrom }).click();
   const input = page.getByRole('dialog').locator('input[type=file]');
   await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') });
   await expect(page.getByText('This is no table of results')).toBeVisible();
   await input.setInputFiles(file);
-  await expect(page.getByRole('region', { name: 'How the questions did' })).toContainText('Cronbach');
+  await expect(page.getByRole('region', { name: messages.figures.title })).toContainText('Cronbach');
   await expect(page.getByRole('row', { name: /^Amaro Finch/ })).toBeVisible();
 });

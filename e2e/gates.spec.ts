@@ -1,4 +1,5 @@
 /** Links that wait, links that go by an answer, and where else links can lead. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { dragBy, item, join, middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
 
@@ -16,17 +17,17 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   const deckId = await ownCopy(page, 'night-walk');
   await page.goto(`/decks/${deckId}?slide=trail`);
   await pressLink(page, /^Shape, “It was an otter/);
-  await page.getByRole('tab', { name: 'By the answer' }).click();
-  await dialog(page).getByLabel('A right answer leads to').selectOption({ label: 'The otter' });
-  await dialog(page).getByLabel('Any other answer leads to').selectOption({ label: 'Tide table' });
+  await page.getByRole('tab', { name: messages.links.kinds['by-answer'] }).click();
+  await dialog(page).getByLabel(messages.links.ifRight).selectOption({ label: 'The otter' });
+  await dialog(page).getByLabel(messages.links.ifWrong).selectOption({ label: 'Tide table' });
   await dialog(page).getByLabel('B a water rail').selectOption({ label: 'The water rail' });
-  await dialog(page).getByRole('button', { name: 'Lead by the answer' }).click();
+  await dialog(page).getByRole('button', { name: messages.links.useAnswer }).click();
   // The slide shows each way, and so does the map.
-  const leads = page.getByRole('navigation', { name: 'leads to' });
-  await expect(leads).toContainText('if right');
+  const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
+  await expect(leads).toContainText(messages.links.branches.right);
   await expect(leads).toContainText('if B');
   await pressLink(page, /^Shape, “It was a water rail/);
-  await dialog(page).getByLabel('This link is open').selectOption({ label: 'when a question is answered right' });
+  await dialog(page).getByLabel(messages.links.gate).selectOption({ label: messages.links.gates.right });
   await page.keyboard.press('Escape');
   await expect(page.getByText('open when “Who went this way?” is answered right').first()).toBeVisible();
   await saved(page);
@@ -35,7 +36,7 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   await page.goto(`/decks/${deckId}/show/trail`);
   const slide = (name: string) => page.getByRole('group', { name, exact: true });
   await page.getByRole('link', { name: 'It was an otter' }).click();
-  await expect(page.getByText('Answer the question first; then this leads on.')).toBeVisible();
+  await expect(page.getByText(messages.walking.unanswered)).toBeVisible();
   await page.getByRole('link', { name: 'It was a water rail' }).click();
   await expect(page.getByText('This way opens when “Who went this way?” is answered right.')).toBeVisible();
   await page.getByRole('radio', { name: /a fox/ }).check();
@@ -48,8 +49,8 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
 
   // A student has no key: the server judges, and only what a link goes by.
   await page.goto(`/decks/${deckId}`);
-  await page.getByRole('button', { name: 'Hand out' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Hand out' }).click();
+  await page.getByRole('button', { name: messages.handOut.action }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.handOut.action }).click();
   const code =
     (await page
       .getByText(/^[A-Z]{4}-\d{3}$/)
@@ -65,13 +66,13 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   await student.getByRole('radio', { name: /a fox/ }).check();
   await student.getByRole('link', { name: 'It was an otter' }).click();
   await expect(student.getByRole('group', { name: 'Tide table' })).toBeVisible();
-  await student.getByRole('button', { name: 'Back', exact: true }).click();
+  await student.getByRole('button', { name: messages.walking.back, exact: true }).click();
   await student.getByRole('radio', { name: /an otter/ }).check();
   await student.context().setOffline(true);
   await student.getByRole('link', { name: 'It was a water rail' }).click();
   await expect(student.getByText(/cannot be checked without the network/)).toBeVisible();
   await student.context().setOffline(false);
-  await expect(student.getByText('saved', { exact: true })).toBeVisible();
+  await expect(student.getByText(messages.kept.saved, { exact: true })).toBeVisible();
   await student.getByRole('link', { name: 'It was a water rail' }).click();
   await expect(student.getByRole('group', { name: 'The water rail' })).toBeVisible();
 });
@@ -79,18 +80,18 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
 test('a gate that can never open is pointed out on the map', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Shut');
-  await page.getByLabel('Name of the slide').fill('Gate');
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-  await page.getByLabel('Name of the slide').fill('Hide');
+  await page.getByLabel(messages.editor.slideName).fill('Gate');
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Hide');
   await page.getByRole('button', { name: /^1 Gate/ }).click();
-  await page.getByRole('radio', { name: 'by links only' }).click();
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.getByRole('radio', { name: messages.editor.exitsLinks }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('Control+k');
-  await dialog(page).getByLabel('This link is open').selectOption({ label: 'when a slide was seen' });
-  await dialog(page).getByLabel('Which slide').selectOption({ label: 'Hide' });
+  await dialog(page).getByLabel(messages.links.gate).selectOption({ label: messages.links.gates.seen });
+  await dialog(page).getByLabel(messages.links.gateOf.seen).selectOption({ label: 'Hide' });
   await dialog(page).getByRole('button', { name: 'Hide', exact: true }).click();
-  await page.getByRole('radio', { name: 'Map', exact: true }).click();
-  const map = page.getByRole('main', { name: 'Map of the deck' });
+  await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
+  const map = page.getByRole('main', { name: messages.routes.map });
   await expect(map.getByRole('button', { name: /^1 Gate/ })).toHaveAccessibleName(/a link here never opens|no way on/);
   await expect(map.getByRole('button', { name: /^2 Hide/ })).toHaveAccessibleName(
     /ways lead here, but nobody gets to them/,
@@ -101,66 +102,66 @@ test('a gate that can never open is pointed out on the map', async ({ page }) =>
 test('a link is drawn from an item to a slide; a group carries one; a press removes it', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Drawn links');
-  await page.getByLabel('Name of the slide').fill('Gate');
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-  await page.getByLabel('Name of the slide').fill('Hide');
+  await page.getByLabel(messages.editor.slideName).fill('Gate');
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Hide');
   await page.getByRole('button', { name: /^1 Gate/ }).click();
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await saved(page);
   const handle = page.getByRole('button', { name: /^Drag to the slide it leads to/ });
   const [from, to] = [await middleOf(handle), await middleOf(page.getByRole('button', { name: /^2 Hide/ }))];
-  const leads = page.getByRole('navigation', { name: 'leads to' });
+  const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
   await dragBy(page, handle, to.x - from.x, to.y - from.y, ['Escape']);
   await expect(page.getByRole('dialog')).toBeHidden();
   await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(0);
   await dragBy(page, handle, to.x - from.x, to.y - from.y);
   await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
-  await page.getByRole('button', { name: 'Remove the link' }).click();
-  await expect(page.getByRole('button', { name: 'Link it' })).toBeVisible();
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.removeLink }).click();
+  await expect(page.getByRole('button', { name: messages.editor.linkItem })).toBeVisible();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Control+a');
   await page.keyboard.press('g');
   await expect(page.getByRole('heading', { name: 'Group of 4 items' })).toBeVisible();
   await page.keyboard.press('Control+k');
-  await dialog(page).getByLabel('Find a slide').fill('hide');
+  await dialog(page).getByLabel(messages.editor.findSlide).fill('hide');
   await page.keyboard.press('Enter');
   // One link, whichever of its members carries it; following it while editing takes a press of its own.
   await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
   await page.getByRole('button', { name: 'Go to “Hide”' }).click();
-  await expect(page.getByLabel('Name of the slide')).toHaveValue('Hide');
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('Hide');
 });
 
 test('links lead into other decks and to sounds; who may not open a deck is told so in words', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'The other one');
-  await page.getByLabel('Name of the slide').fill('Far away');
+  await page.getByLabel(messages.editor.slideName).fill('Far away');
   await saved(page);
   await page.goto('/');
   await newDeck(page, 'From here');
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('Control+k');
-  await page.getByRole('tab', { name: 'Another deck' }).click();
-  await dialog(page).getByLabel('Your decks').selectOption({ label: 'The other one' });
-  await dialog(page).getByLabel('Its slide').selectOption({ label: 'Far away' });
-  await dialog(page).getByRole('button', { name: 'Lead there' }).click();
-  await expect(page.getByRole('navigation', { name: 'leads to' })).toContainText('in “The other one”');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('tab', { name: messages.links.kinds.deck }).click();
+  await dialog(page).getByLabel(messages.links.decks).selectOption({ label: 'The other one' });
+  await dialog(page).getByLabel(messages.links.slideOfDeck).selectOption({ label: 'Far away' });
+  await dialog(page).getByRole('button', { name: messages.links.useDeck }).click();
+  await expect(page.getByRole('navigation', { name: messages.editor.leadsTo })).toContainText('in “The other one”');
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Listen');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
-  await page.getByRole('tab', { name: 'A file' }).click();
+  await page.getByRole('tab', { name: messages.links.kinds.file }).click();
   await dialog(page)
-    .getByLabel('Choose a file')
+    .getByLabel(messages.common.chooseFile)
     .setInputFiles({ name: 'splash.wav', mimeType: 'audio/wav', buffer: silentWave() });
-  await expect(page.getByRole('navigation', { name: 'leads to' })).toContainText('splash.wav');
+  await expect(page.getByRole('navigation', { name: messages.editor.leadsTo })).toContainText('splash.wav');
   await saved(page);
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await page.getByRole('link', { name: 'Listen' }).click();
   await expect(page.getByRole('group', { name: 'Plays splash.wav' })).toBeVisible();
-  await page.getByRole('button', { name: 'Stop the sound' }).click();
+  await page.getByRole('button', { name: messages.walking.stopSound }).click();
   await expect(page.getByRole('group', { name: 'Plays splash.wav' })).toHaveCount(0);
-  await page.getByRole('main').getByRole('link', { name: 'Link', exact: true }).press('Enter');
+  await page.getByRole('main').getByRole('link', { name: messages.onSlides.hotspot, exact: true }).press('Enter');
   await expect(page.getByRole('group', { name: 'Far away' })).toBeVisible();
   await page.goto('/decks/night-walk/show');
   await expect(page.getByText(/This deck cannot be opened/)).toBeVisible();
@@ -171,27 +172,27 @@ test('a hotspot of any shape is pressed within it only, named for screen readers
 }) => {
   await newTeacher(page);
   await newDeck(page, 'Hot places');
-  await page.getByLabel('Name of the slide').fill('Gate');
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-  await page.getByLabel('Name of the slide').fill('Hide');
+  await page.getByLabel(messages.editor.slideName).fill('Gate');
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Hide');
   await page.getByRole('button', { name: /^1 Gate/ }).click();
-  await page.getByRole('button', { name: 'Hotspot', exact: true }).click();
-  await page.getByLabel('Name', { exact: true }).fill('The dark window');
+  await page.getByRole('button', { name: messages.kinds.hotspot, exact: true }).click();
+  await page.getByLabel(messages.editor.itemName, { exact: true }).fill('The dark window');
   await page.getByRole('button', { name: /^Shape: / }).click();
   await page.getByRole('button', { name: 'Diamond', exact: true }).click();
   const link = async () => {
     await page.keyboard.press('Control+k');
-    await dialog(page).getByLabel('Find a slide').fill('hide');
+    await dialog(page).getByLabel(messages.editor.findSlide).fill('hide');
     await page.keyboard.press('Enter');
   };
   await item(page, /^Hotspot/).click();
   await link();
-  await page.getByRole('button', { name: 'Lines', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Line', exact: true }).click();
+  await page.getByRole('button', { name: messages.lines.title, exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.editor.dash, exact: true }).click();
   for (let press = 0; press < 12; press += 1) await page.keyboard.press('ArrowDown');
   await link();
   await saved(page);
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await page.waitForURL(/\/show\//);
   const hotspot = page.getByRole('main').getByRole('link', { name: 'The dark window' });
   const box = await hotspot.boundingBox();

@@ -1,4 +1,5 @@
 /** Much at once, and what comes from outside: large decks, full slides, long pastes, moving pictures. */
+import * as messages from '@gobrel/messages';
 import { ITEMS_TYPE, SLIDES_TYPE } from '@gobrel/core/deck';
 import { expect, type Page, test } from '@playwright/test';
 import { newDeck, newTeacher, saved } from './people';
@@ -7,7 +8,7 @@ test.beforeEach(async ({ page }) => {
   test.setTimeout(180_000);
   await newTeacher(page);
   await newDeck(page, 'Much at once');
-  await page.getByLabel('Title of the deck').blur();
+  await page.getByLabel(messages.library.deckTitle).blur();
 });
 
 /** Pastes as the browser does, wherever the focus is. */
@@ -36,14 +37,14 @@ test('a deck of 500 slides is pasted, worked on, seen as a grid, and saved', asy
   await paste(page, SLIDES_TYPE, JSON.stringify({ version: 1, slides, items }));
   await expect(page.getByText('500 slides are pasted.').first()).toBeVisible();
   await expect(page.getByRole('heading', { name: '500 slides' })).toBeVisible();
-  const strip = page.getByRole('region', { name: 'Running order' });
+  const strip = page.getByRole('region', { name: messages.editor.strip });
   await strip.getByRole('button', { name: /^2 Post 1\b/ }).click();
-  await page.getByLabel('Name of the slide').fill('The first post');
+  await page.getByLabel(messages.editor.slideName).fill('The first post');
   await expect(strip.getByRole('button', { name: /^2 The first post/ })).toBeVisible();
   await expect.poll(() => strip.locator('[data-slide]').count()).toBeLessThan(40);
-  await page.getByRole('radio', { name: 'All slides' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.grid }).click();
   await expect(page.getByRole('main').locator('[data-slide]')).toHaveCount(501);
-  await page.getByRole('radio', { name: 'One slide' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.slide }).click();
   await saved(page);
 });
 
@@ -61,12 +62,12 @@ test('a slide of 1,000 items can be worked on, and undone', async ({ page }) => 
   await expect(shapes).toHaveCount(1002);
   await page.keyboard.press('Escape');
   await shapes.last().click();
-  const left = page.getByLabel('left', { exact: true });
+  const left = page.getByLabel(messages.editor.fromLeft, { exact: true });
   const before = Number(await left.inputValue());
   await page.keyboard.press('ArrowRight');
   await expect(left).toHaveValue(String(before + 8));
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(shapes).toHaveCount(2);
   await saved(page);
 });
@@ -74,7 +75,7 @@ test('a slide of 1,000 items can be worked on, and undone', async ({ page }) => 
 test('20,000 words from a word processor are refused in words; a page of them keeps what a text can say', async ({
   page,
 }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Before. ');
   await paste(page, 'text/html', `<p class="MsoNormal">${'marsh '.repeat(20_000)}</p>`);
   await expect(page.getByText(/The clipboard holds 1\d\d,\d\d\d letters/).first()).toBeVisible();
@@ -108,7 +109,7 @@ test('a moving picture moves, and stands still for those who want no movement', 
   await saved(page);
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await expect.poll(source).toMatch(/\/still$/);
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   const inShow = page.locator('.gv-slide img').first();
   await expect(inShow).toBeVisible();
   await expect.poll(() => inShow.evaluate((image: HTMLImageElement) => image.currentSrc)).toMatch(/\/still$/);

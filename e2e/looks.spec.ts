@@ -1,4 +1,5 @@
 /** How shapes, pictures and texts look, as their author sets them. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { deflateSync } from 'node:zlib';
 import { dragBy, item, newDeck, newTeacher, saved } from './people';
@@ -43,8 +44,8 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('any of the shapes is placed, changed into another, and gets its line and fill', async ({ page }) => {
-  await page.getByRole('button', { name: 'Shapes' }).click();
-  const shapes = page.getByRole('dialog').getByRole('group', { name: 'Shapes' }).getByRole('button');
+  await page.getByRole('button', { name: messages.editor.shapes }).click();
+  const shapes = page.getByRole('dialog').getByRole('group', { name: messages.editor.shapes }).getByRole('button');
   expect(await shapes.count()).toBeGreaterThanOrEqual(24);
   await page.getByRole('button', { name: 'Cloud', exact: true }).click();
   const outline = canvas(page).locator('.gv-outline path');
@@ -53,10 +54,13 @@ test('any of the shapes is placed, changed into another, and gets its line and f
   await page.getByRole('button', { name: 'Heart', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Shape: Heart' })).toBeVisible();
   expect(await outline.getAttribute('d')).not.toBe(cloud);
-  await page.getByRole('group', { name: 'Fill' }).getByRole('button', { name: 'None' }).click();
-  await page.getByRole('group', { name: 'Outline' }).getByRole('button', { name: 'Berry' }).click();
+  await page.getByRole('group', { name: messages.editor.fill }).getByRole('button', { name: 'None' }).click();
+  await page
+    .getByRole('group', { name: messages.editor.outline })
+    .getByRole('button', { name: messages.asking.colours['#9b2242'] })
+    .click();
   await field(page, 'weight').fill('10');
-  await page.getByRole('radio', { name: 'Dashed line' }).click();
+  await page.getByRole('radio', { name: messages.editor.dashes.dashed }).click();
   await expect(outline).toHaveAttribute('fill', 'transparent');
   await expect(outline).toHaveAttribute('stroke', '#9b2242');
   await expect(outline).toHaveAttribute('stroke-width', '10');
@@ -69,12 +73,12 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
   await choose.setInputFiles({ name: 'wide.png', mimeType: 'image/png', buffer: png(800, 400) });
   const image = canvas(page).locator('.gv-picture');
   await expect(image).toBeVisible();
-  await expect(page.getByText('Sharp on the projector.')).toBeVisible();
-  await page.getByRole('button', { name: 'Crop', exact: true }).click();
+  await expect(page.getByText(messages.editor.sharpness.sharp)).toBeVisible();
+  await page.getByRole('button', { name: messages.editor.crop, exact: true }).click();
   const handle = page.getByRole('button', { name: /^Right edge/ });
   await handle.focus();
   for (let count = 0; count < 5; count += 1) await page.keyboard.press('Shift+ArrowLeft');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: messages.common.keep }).click();
   const wide = field(page, 'wide');
   await expect.poll(async () => Number(await wide.inputValue())).toBeLessThan(740);
   const cropped = Number(await wide.inputValue());
@@ -82,11 +86,11 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
   await page.getByRole('button', { name: /^Cut out as/ }).click();
   await page.getByRole('button', { name: 'Star', exact: true }).click();
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('clip-path', /^path/);
-  await page.getByRole('button', { name: 'Flip left and right' }).click();
+  await page.getByRole('button', { name: messages.editor.flipAcross }).click();
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('transform', 'matrix(-1, 0, 0, 1, 0, 0)');
   await field(page, 'opaque').fill('50');
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('opacity', '0.5');
-  await page.getByRole('group', { name: 'Outline' }).getByRole('button', { name: 'Tide' }).click();
+  await page.getByRole('group', { name: messages.editor.outline }).getByRole('button', { name: 'Tide' }).click();
   await expect(canvas(page).locator('.gv-outline path')).toHaveAttribute('stroke', '#0f5c5a');
   const before = await image.getAttribute('src');
   await page
@@ -101,7 +105,7 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
 test('while a picture is being resized, it is said how sharp it will be', async ({ page }) => {
   const choose = page.getByRole('toolbar').locator('input[type=file]');
   await choose.setInputFiles({ name: 'small.png', mimeType: 'image/png', buffer: png(300, 300) });
-  await expect(page.getByText('Sharp on the projector.')).toBeVisible();
+  await expect(page.getByText(messages.editor.sharpness.sharp)).toBeVisible();
   const corner = await page.locator('[data-handle="1,1"]').boundingBox();
   if (!corner) throw new Error('no handle');
   await page.mouse.move(corner.x + 8, corner.y + 8);
@@ -112,55 +116,55 @@ test('while a picture is being resized, it is said how sharp it will be', async 
 });
 
 test('words are highlighted, raised, quoted, set in a font; characters no key types are put in', async ({ page }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('H2');
   await page.keyboard.press('Shift+ArrowLeft');
-  await page.getByRole('button', { name: 'Subscript' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.subscript }).click();
   await page.keyboard.press('End');
-  await page.getByRole('button', { name: 'Subscript' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.subscript }).click();
   await page.keyboard.type('O');
-  await page.getByRole('button', { name: 'Quote' }).click();
-  await page.getByRole('button', { name: 'Special characters' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.blockquote }).click();
+  await page.getByRole('button', { name: messages.editor.characters }).click();
   await page.getByRole('button', { name: '→', exact: true }).click();
   await page.keyboard.press('Escape');
   const text = canvas(page).locator('.gv-text').last();
   await expect(text.locator('blockquote')).toHaveText('H2O→');
   await expect(text.locator('sub')).toHaveText('2');
-  await page.getByRole('button', { name: 'Highlight' }).click();
+  await page.getByRole('button', { name: messages.editor.textMarks.highlight }).click();
   await page.keyboard.press('Escape');
   await expect(text.locator('mark').first()).toBeVisible();
-  await page.getByLabel('font').selectOption('Serif');
+  await page.getByLabel(messages.editor.font).selectOption(messages.editor.fonts.serif);
   await expect(text).toHaveCSS('font-family', /Serif/);
   await field(page, 'lines').fill('2');
   await expect(text).toHaveCSS('line-height', /^7[0-9]|^56/);
-  await page.getByRole('radio', { name: 'At the bottom' }).click();
+  await page.getByRole('radio', { name: messages.editor.uprightBottom }).click();
   await expect(canvas(page).locator('.gv-upright').last()).toHaveCSS('justify-content', 'flex-end');
 });
 
 test('a text without room runs over in sight, shrinks, or makes its box grow', async ({ page }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type(
     'The tide turns twice a day, and with it everything that lives between the lines of high and low water.',
   );
   await page.keyboard.press('Escape');
-  await expect(canvas(page).getByText('runs over')).toBeVisible();
-  await page.getByRole('radio', { name: 'shrink' }).click();
-  await expect(canvas(page).getByText('runs over')).toBeHidden();
+  await expect(canvas(page).getByText(messages.editor.runsOver)).toBeVisible();
+  await page.getByRole('radio', { name: messages.editor.fits.shrink }).click();
+  await expect(canvas(page).getByText(messages.editor.runsOver)).toBeHidden();
   const box = canvas(page).locator('.gv-upright').last();
   expect(Number(await box.evaluate((element) => getComputedStyle(element).getPropertyValue('--gv-fit')))).toBeLessThan(
     1,
   );
-  await page.getByRole('radio', { name: 'grow' }).click();
+  await page.getByRole('radio', { name: messages.editor.fits.grow }).click();
   await page.keyboard.press('Escape');
   await item(page, /^Text, “The tide/).dblclick();
   await page.keyboard.type(' And so on.');
   await expect.poll(async () => Number(await field(page, 'high').inputValue())).toBeGreaterThan(100);
   await page.keyboard.press('Escape');
-  await expect(canvas(page).getByText('runs over')).toBeHidden();
+  await expect(canvas(page).getByText(messages.editor.runsOver)).toBeHidden();
 });
 
 test('a text in a language written from the right begins at the right', async ({ page }) => {
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.insertText('שלום');
   await page.keyboard.press('Escape');
   const paragraph = canvas(page).locator('.gv-text p').last();

@@ -1,9 +1,10 @@
 /** The map of a deck: seeing its ways, changing them, and what is counted of them. */
+import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { middleOf, newDeck, newTeacher, odile, saved, tablet } from './people';
 
-const map = (page: Page) => page.getByRole('main', { name: 'Map of the deck' });
+const map = (page: Page) => page.getByRole('main', { name: messages.routes.map });
 const card = (page: Page, name: string) => map(page).getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
 const way = (page: Page, name: string | RegExp) => map(page).getByRole('group', { name });
 const sums = (page: Page) => map(page).getByRole('status');
@@ -12,15 +13,15 @@ const sums = (page: Page) => map(page).getByRole('status');
 async function threeSlides(page: Page): Promise<void> {
   await newTeacher(page);
   await newDeck(page, 'Three slides');
-  await page.getByLabel('Name of the slide').fill('Gate');
+  await page.getByLabel(messages.editor.slideName).fill('Gate');
   for (const name of ['Fork', 'Hide']) {
-    await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-    await page.getByLabel('Name of the slide').fill(name);
+    await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+    await page.getByLabel(messages.editor.slideName).fill(name);
   }
   await page.getByRole('button', { name: /^1 Gate/ }).click();
   await page.getByRole('button', { name: /^3 Hide/ }).click({ modifiers: ['Shift'] });
-  await page.getByRole('radio', { name: 'by links only' }).click();
-  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await page.getByRole('radio', { name: messages.editor.exitsLinks }).click();
+  await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   await expect(card(page, 'Hide')).toBeVisible();
 }
 
@@ -43,7 +44,7 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await expect(card(page, 'Fork')).toHaveAccessibleName('2 Fork, no way on');
   await expect(card(page, 'Hide')).toHaveAccessibleName('3 Hide, no way leads here');
   await card(page, 'Fork').click();
-  await page.getByRole('radio', { name: 'an ending' }).click();
+  await page.getByRole('radio', { name: messages.routes.ending }).click();
   await expect(sums(page)).toContainText('1 ending · routes of 2 to 2 slides');
   for (const line of [
     'an ending: 1 route leads here',
@@ -64,7 +65,7 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await way(page, 'From Gate to Hide, by “Fork”').focus();
   await page.keyboard.press('Delete');
   await expect(way(page, /^From Gate/)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(way(page, 'From Gate to Hide, by “Fork”')).toBeAttached();
   await saved(page);
 });
@@ -77,13 +78,13 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   await expect(way(page, 'From Gate to Hide, by “Hide”')).toBeAttached();
   await card(page, 'Hide').focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Name of the slide')).toHaveValue('Hide');
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('Hide');
   const before = await card(page, 'Hide').boundingBox();
   await card(page, 'Hide').focus();
   for (let press = 0; press < 6; press += 1) await page.keyboard.press('ArrowDown');
   await expect.poll(async () => (await card(page, 'Hide').boundingBox())?.y).toBeGreaterThan((before?.y ?? 0) + 10);
   await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeEnabled();
-  await page.getByRole('button', { name: 'Nearer' }).press('Enter');
+  await page.getByRole('button', { name: messages.routes.zoomIn }).press('Enter');
   // It comes nearer in a movement, which is over when the card is where it was a moment ago.
   let last = '';
   await expect
@@ -96,8 +97,8 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   const placed = await card(page, 'Hide').boundingBox();
   await card(page, 'Hide').focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Text', exact: true })).toBeVisible();
-  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await expect(page.getByRole('button', { name: messages.kinds.text, exact: true })).toBeVisible();
+  await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   await expect.poll(async () => (await card(page, 'Hide').boundingBox())?.y).toBeCloseTo(placed?.y ?? 0, 0);
   await page.getByRole('button', { name: /^Lay out anew/ }).click();
   await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeDisabled();
@@ -105,12 +106,12 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
 
 test('an item is dragged onto the slide it leads to', async ({ page }) => {
   await threeSlides(page);
-  await page.getByRole('radio', { name: 'One slide' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.slide }).click();
   await page.getByRole('button', { name: /^1 Gate/ }).click();
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('Escape');
   await saved(page);
-  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   await card(page, 'Gate').click();
   const grasp = page.getByRole('button', { name: /^Shape, leads nowhere/ });
   const from = await middleOf(grasp);
@@ -143,7 +144,7 @@ test('a way drawn to where no slide is makes one there; several are chosen and r
   const gate = await middleOf(card(page, 'Gate'));
   await drawFrom(page, 'Gate', { x: gate.x + 300, y: gate.y });
   await expect(way(page, 'From Gate to New slide, by “New slide”')).toBeAttached();
-  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByLabel(messages.editor.slideName).fill('The creek');
   await expect(card(page, 'The creek')).toBeVisible();
   await card(page, 'Fork').click();
   await card(page, 'Hide').click({ modifiers: ['Shift'] });
@@ -161,30 +162,32 @@ test('the night walk is seen as a map: found, followed, counted, and saved as a 
     .getByRole('link', { name: /Night walk/ })
     .first()
     .click();
-  await page.getByRole('radio', { name: 'Map', exact: true }).click();
+  await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   await expect(sums(page)).toContainText('2 endings');
   await expect(sums(page)).toContainText('nothing is wrong with the ways');
-  await page.getByLabel('Find a slide').fill('otter');
+  await page.getByLabel(messages.routes.find).fill('otter');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Name of the slide')).toHaveValue('The otter');
-  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'the shortest way here' });
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('The otter');
+  await page.getByRole('combobox', { name: messages.routes.look }).selectOption({ label: messages.routes.looks.route });
   await expect(card(page, 'Dusk at the gate')).toBeAttached();
   await expect(card(page, 'Owl flight')).toHaveCount(0);
-  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'what is reached from here' });
+  await page
+    .getByRole('combobox', { name: messages.routes.look })
+    .selectOption({ label: messages.routes.looks.onward });
   await expect(card(page, 'The tide turns')).toBeAttached();
   await expect(card(page, 'Dusk at the gate')).toHaveCount(0);
-  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'everything' });
-  await page.getByRole('button', { name: 'All in sight' }).click();
+  await page.getByRole('combobox', { name: messages.routes.look }).selectOption({ label: messages.routes.looks.all });
+  await page.getByRole('button', { name: messages.routes.fit }).click();
   await page.getByRole('button', { name: /^Chances/ }).click();
   await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/seen by 100 %/);
-  await page.getByRole('radio', { name: 'Table' }).click();
-  const table = page.getByRole('table', { name: 'Slides as a table' });
+  await page.getByRole('radio', { name: messages.routes.asTable }).click();
+  const table = page.getByRole('table', { name: messages.routes.table });
   await table.getByRole('button', { name: 'Sort by Seen by' }).click();
   await table.getByRole('button', { name: 'Sort by Seen by' }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('100 %');
   await expect(table.getByRole('row', { name: /^12 Ending: wet feet/ })).toContainText('4');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as CSV' }).click();
+  await page.getByRole('button', { name: messages.routes.download }).click();
   const file = await (await download).path();
   const csv = await readFile(file, 'utf8');
   expect(csv.split('\r\n')).toHaveLength(14);
@@ -223,11 +226,11 @@ test('the map is there again after the table was looked at, and the table after 
   await odile(page);
   await page.goto('/decks/night-walk?see=map');
   await expect(sums(page)).toContainText('2 endings');
-  const shown = page.getByLabel('Shown as');
+  const shown = page.getByLabel(messages.routes.shownAs);
   for (let time = 0; time < 2; time += 1) {
-    await shown.getByRole('radio', { name: 'Table' }).click();
+    await shown.getByRole('radio', { name: messages.routes.asTable }).click();
     await expect(page.getByRole('table')).toBeVisible();
-    await shown.getByRole('radio', { name: 'Map' }).click();
+    await shown.getByRole('radio', { name: messages.order.sees.map }).click();
     await expect(map(page).locator('.react-flow__node').first()).toBeVisible();
   }
 });

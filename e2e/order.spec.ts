@@ -1,4 +1,5 @@
 /** The running order: several slides at once, sections, the grid, the outline, numbers and grounds. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { dragByTouch, newDeck, newTeacher, odile, saved, tablet } from './people';
 
@@ -6,15 +7,15 @@ import { dragByTouch, newDeck, newTeacher, odile, saved, tablet } from './people
 async function fiveSlides(page: Page): Promise<void> {
   await newTeacher(page);
   await newDeck(page, 'Five slides');
-  await page.getByLabel('Name of the slide').fill('One');
+  await page.getByLabel(messages.editor.slideName).fill('One');
   for (const name of ['Two', 'Three', 'Four', 'Five']) {
-    await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-    await page.getByLabel('Name of the slide').fill(name);
+    await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+    await page.getByLabel(messages.editor.slideName).fill(name);
   }
   await saved(page);
 }
 
-const strip = (page: Page) => page.getByRole('region', { name: 'Running order' });
+const strip = (page: Page) => page.getByRole('region', { name: messages.editor.strip });
 const tile = (page: Page, name: string) => strip(page).getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
 const order = async (page: Page) =>
   (await strip(page).locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
@@ -26,18 +27,18 @@ test('several slides are chosen by Shift and Ctrl, moved, set and removed as one
   await tile(page, 'Two').click();
   await tile(page, 'Three').click({ modifiers: ['Shift'] });
   await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
-  await page.getByRole('button', { name: 'Move later' }).click();
+  await page.getByRole('button', { name: messages.editor.moveLater }).click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
-  await page.getByLabel('In the show').getByRole('radio', { name: 'left out' }).click();
-  await expect(strip(page).getByText('left out')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByLabel(messages.editor.inShow).getByRole('radio', { name: messages.editor.leftOut }).click();
+  await expect(strip(page).getByText(messages.editor.leftOut)).toHaveCount(2);
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await tile(page, 'Two').click();
   await tile(page, 'Five').click({ modifiers: ['ControlOrMeta'] });
   await page.keyboard.press('Delete');
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Three']);
-  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Take it back' })).toBeHidden();
+  await expect(page.getByRole('button', { name: messages.editor.takeBack })).toBeVisible();
+  await page.getByRole('button', { name: messages.common.undo }).click();
+  await expect(page.getByRole('button', { name: messages.editor.takeBack })).toBeHidden();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
 });
 
@@ -51,8 +52,8 @@ test('several slides are copied and pasted by keys and by buttons, and duplicate
   await page.keyboard.press('ControlOrMeta+v');
   await expect.poll(() => order(page)).toEqual(['One', 'Two', 'Three', 'Four', 'Five', 'One', 'Two']);
   await tile(page, 'Three').click();
-  await page.getByRole('button', { name: 'Copy', exact: true }).click();
-  await page.getByRole('button', { name: 'Paste after' }).click();
+  await page.getByRole('button', { name: messages.order.copy, exact: true }).click();
+  await page.getByRole('button', { name: messages.order.pasteAfter }).click();
   await expect.poll(() => order(page)).toEqual(['One', 'Two', 'Three', 'Three', 'Four', 'Five', 'One', 'Two']);
   await tile(page, 'Four').click();
   await page.keyboard.press('ControlOrMeta+d');
@@ -63,8 +64,8 @@ test('a section is begun, named, folded, moved as a whole, nested and ended', as
   await fiveSlides(page);
   const begin = async (at: string, title: string) => {
     await tile(page, at).click();
-    await page.getByRole('button', { name: 'Begin a section here' }).click();
-    await page.getByLabel('Title of the section').fill(title);
+    await page.getByRole('button', { name: messages.order.beginSection }).click();
+    await page.getByLabel(messages.order.sectionTitle).fill(title);
     await page.keyboard.press('Enter');
   };
   await begin('Two', 'Shore');
@@ -75,25 +76,25 @@ test('a section is begun, named, folded, moved as a whole, nested and ended', as
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five']);
   await expect(heading('Shore')).toHaveAccessibleName('Section Shore, 2 slides, folded');
   await page.getByRole('button', { name: 'About section Shore' }).click();
-  await page.getByRole('button', { name: 'Later, as a whole' }).click();
+  await page.getByRole('button', { name: messages.order.later }).click();
   await page.keyboard.press('Escape');
   await heading('Shore').click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five', 'Two', 'Three']);
   await page.getByRole('button', { name: 'About section Shore' }).click();
-  await page.getByRole('button', { name: 'Into the section before' }).click();
+  await page.getByRole('button', { name: messages.order.nestIn }).click();
   await page.keyboard.press('Escape');
   await expect(heading('Marsh')).toHaveAccessibleName('Section Marsh, 4 slides');
   await page.getByRole('button', { name: 'About section Marsh' }).click();
-  await page.getByRole('button', { name: 'Remove it with its slides' }).click();
+  await page.getByRole('button', { name: messages.order.removeSection }).click();
   await expect.poll(() => order(page)).toEqual(['One']);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five', 'Two', 'Three']);
 });
 
 test('the grid shows all slides: they are chosen by boxes, dragged, and opened', async ({ page }) => {
   await fiveSlides(page);
-  await page.getByRole('radio', { name: 'All slides' }).click();
-  const grid = page.getByRole('main', { name: 'All slides' });
+  await page.getByRole('radio', { name: messages.order.sees.grid }).click();
+  const grid = page.getByRole('main', { name: messages.order.sees.grid });
   const big = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
   const shown = async () =>
     (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
@@ -106,7 +107,7 @@ test('the grid shows all slides: they are chosen by boxes, dragged, and opened',
   await page.mouse.up();
   await expect.poll(shown).toEqual(['Three', 'Four', 'One', 'Two', 'Five']);
   await big('Five').dblclick();
-  await expect(page.getByLabel('Name of the slide')).toHaveValue('Five');
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('Five');
   await expect(strip(page)).toBeVisible();
 });
 
@@ -115,11 +116,11 @@ test('in the grid slides are chosen and moved by finger', async ({ browser }) =>
   await newTeacher(page);
   await newDeck(page, 'By finger');
   for (const name of ['Two', 'Three']) {
-    await page.getByRole('button', { name: 'Add a slide', exact: true }).tap();
-    await page.getByLabel('Name of the slide').fill(name);
+    await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).tap();
+    await page.getByLabel(messages.editor.slideName).fill(name);
   }
-  await page.getByRole('radio', { name: 'All slides' }).tap();
-  const grid = page.getByRole('main', { name: 'All slides' });
+  await page.getByRole('radio', { name: messages.order.sees.grid }).tap();
+  const grid = page.getByRole('main', { name: messages.order.sees.grid });
   const tile = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
   await dragByTouch(page, tile('Three'), tile('Opening'), 400);
   const shown = async () =>
@@ -133,7 +134,7 @@ test('in the grid slides are chosen and moved by finger', async ({ browser }) =>
 test('in the outline titles and texts are typed straight down, and new slides begin', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Written down');
-  await page.getByRole('radio', { name: 'Outline' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.outline }).click();
   await page.getByRole('textbox', { name: 'Title of slide 1', exact: true }).click();
   await page.keyboard.type('The tide');
   await page.keyboard.press('Enter');
@@ -155,22 +156,19 @@ test('in the outline titles and texts are typed straight down, and new slides be
 test('numbers are shown on one slide or all, and a ground goes on all slides', async ({ page }) => {
   await fiveSlides(page);
   await tile(page, 'Two').click();
-  const numbers = page.getByLabel('Slide number');
-  await numbers.getByRole('radio', { name: 'shown', exact: true }).click();
+  const numbers = page.getByLabel(messages.order.numbers);
+  await numbers.getByRole('radio', { name: messages.order.numbered.yes, exact: true }).click();
   const slide = page.getByRole('group', { name: 'Slide “Two”' });
   await expect(slide.getByText('2', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'On all slides', exact: true }).click();
+  await page.getByRole('button', { name: messages.order.onAll, exact: true }).click();
   await tile(page, 'Four').click();
   await expect(page.getByRole('group', { name: 'Slide “Four”' }).getByText('4', { exact: true })).toBeVisible();
-  await page.getByRole('radio', { name: 'two colours' }).click();
-  await page
-    .getByRole('group', { name: 'Second colour of the ground' })
-    .getByRole('button', { name: 'First accent' })
-    .click();
-  await page.getByRole('button', { name: 'This ground on all slides' }).click();
+  await page.getByRole('radio', { name: messages.ground.wash }).click();
+  await page.getByRole('group', { name: messages.ground.washTo }).getByRole('button', { name: 'First accent' }).click();
+  await page.getByRole('button', { name: messages.ground.onAll }).click();
   await tile(page, 'One').click();
-  await expect(page.getByRole('radio', { name: 'two colours' })).toBeChecked();
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await expect(page.getByRole('radio', { name: messages.ground.wash })).toBeChecked();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await expect(page.getByText('1', { exact: true }).first()).toBeVisible();
 });
 
@@ -183,16 +181,16 @@ test('a picture lies on the ground, whole, filling or tiled, and faded', async (
     return canvas.toDataURL('image/png').split(',')[1] ?? '';
   });
   await page
-    .getByLabel('Picture on the ground')
+    .getByLabel(messages.ground.picture)
     .and(page.locator('input'))
     .setInputFiles({ name: 'dot.png', mimeType: 'image/png', buffer: Buffer.from(dot, 'base64') });
   const lying = page.locator('[data-canvas] .gv-ground-picture');
   await expect(lying).toHaveCSS('background-size', 'cover');
-  await page.getByRole('radio', { name: 'tiled' }).click();
+  await page.getByRole('radio', { name: messages.ground.lays.tile }).click();
   await expect(lying).toHaveCSS('background-repeat', 'repeat');
   await page.getByRole('slider', { name: /faded/ }).press('ArrowRight');
   await expect(lying).toHaveCSS('opacity', '0.95');
-  await page.getByRole('button', { name: 'Take the picture off the ground' }).click();
+  await page.getByRole('button', { name: messages.ground.noPicture }).click();
   await expect(lying).toHaveCount(0);
 });
 
@@ -202,8 +200,8 @@ test('a deck of the library is seen as a grid and an outline by its teacher', as
     .getByRole('link', { name: /Night walk/ })
     .first()
     .click();
-  await page.getByRole('radio', { name: 'Outline' }).click();
+  await page.getByRole('radio', { name: messages.order.sees.outline }).click();
   await expect(page.getByRole('textbox', { name: 'Title of slide 1', exact: true })).toHaveText('Dusk at the gate');
   await page.reload();
-  await expect(page.getByRole('main', { name: 'Outline of the deck' })).toBeVisible();
+  await expect(page.getByRole('main', { name: messages.order.outline })).toBeVisible();
 });

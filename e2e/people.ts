@@ -1,30 +1,33 @@
 /** The people of the sample scenario at their browsers, and things several tests do. */
+import * as messages from '@gobrel/messages';
 import { type Browser, type BrowserContextOptions, expect, type Locator, type Page } from '@playwright/test';
 
 /** A teacher with an account of their own, in the library, so that tests do not meet. */
 export async function newTeacher(page: Page, name = 'Nadia Quill'): Promise<void> {
   await page.goto('/sign-in');
-  await page.getByRole('button', { name: 'I have no account yet' }).click();
-  await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByLabel('E-mail address').fill(`${Date.now()}${Math.floor(Math.random() * 1e6)}@marrambay.example`);
-  await page.getByLabel('Password').fill('a sentence by the sea');
-  await page.getByRole('button', { name: 'Create account' }).click();
-  await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+  await page.getByRole('button', { name: messages.signIn.noAccount }).click();
+  await page.getByLabel(messages.signIn.name, { exact: true }).fill(name);
+  await page
+    .getByLabel(messages.signIn.email)
+    .fill(`${Date.now()}${Math.floor(Math.random() * 1e6)}@marrambay.example`);
+  await page.getByLabel(messages.signIn.password).fill('a sentence by the sea');
+  await page.getByRole('button', { name: messages.signIn.create }).click();
+  await expect(page.getByRole('heading', { name: messages.library.title })).toBeVisible();
 }
 
 /** Odile Farrow, the teacher of the sample scenario, in her library. */
 export async function odile(page: Page): Promise<void> {
   await page.goto('/sign-in');
-  await page.getByLabel('E-mail address').fill('odile@marrambay.example');
-  await page.getByLabel('Password').fill('saltmarsh at night');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+  await page.getByLabel(messages.signIn.email).fill('odile@marrambay.example');
+  await page.getByLabel(messages.signIn.password).fill('saltmarsh at night');
+  await page.getByRole('button', { name: messages.signIn.enter }).click();
+  await expect(page.getByRole('heading', { name: messages.library.title })).toBeVisible();
 }
 
 /** A new deck, open in the editor and saved. */
 export async function newDeck(page: Page, title: string): Promise<void> {
-  await page.getByRole('button', { name: 'New deck' }).click();
-  await page.getByLabel('Title of the deck').fill(title);
+  await page.getByRole('button', { name: messages.library.newDeck }).click();
+  await page.getByLabel(messages.library.deckTitle).fill(title);
   await saved(page);
 }
 
@@ -37,34 +40,34 @@ export async function ownCopy(page: Page, deckId: string): Promise<string> {
 /** A class with some names. */
 export async function newClass(page: Page, name: string, students: readonly string[]): Promise<void> {
   await page.goto('/classes');
-  await page.getByRole('button', { name: 'New class' }).click();
-  await page.getByLabel('Name of the class').fill(name);
-  await page.getByLabel('Students, one name a line').fill(students.join('\n'));
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: messages.classes.newClass }).click();
+  await page.getByLabel(messages.classes.name).fill(name);
+  await page.getByLabel(messages.classes.students).fill(students.join('\n'));
+  await page.getByRole('button', { name: messages.common.keep }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
 /** Hands the open deck out to the first class, a copy each at their own pace; gives the code, with the dialog open. */
 export async function handOut(page: Page): Promise<string> {
-  await page.getByRole('button', { name: 'Hand out' }).click();
+  await page.getByRole('button', { name: messages.handOut.action }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel('A copy each')).toBeChecked();
-  await expect(dialog.getByLabel('Own pace')).toBeChecked();
-  await dialog.getByRole('button', { name: 'Hand out' }).click();
-  await expect(dialog.getByAltText('QR code of the address')).toBeVisible();
+  await expect(dialog.getByLabel(messages.handOut.workModes['copy-each'].name)).toBeChecked();
+  await expect(dialog.getByLabel(messages.handOut.paces['own-pace'].name)).toBeChecked();
+  await dialog.getByRole('button', { name: messages.handOut.action }).click();
+  await expect(dialog.getByAltText(messages.handOut.qr)).toBeVisible();
   return (await dialog.getByText(/^[A-Z]{4}-\d{3}$/).textContent()) ?? '';
 }
 
 /** Opens the class screen of the lesson that is looked at. */
 export async function classScreen(page: Page): Promise<Page> {
   const opening = page.waitForEvent('popup');
-  await page.getByRole('button', { name: 'Class screen' }).click();
+  await page.getByRole('button', { name: messages.board.classScreen }).click();
   return opening;
 }
 
 /** Waits until everything typed is on the server. */
 export async function saved(page: Page): Promise<void> {
-  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await expect(page.getByText(messages.kept.saved, { exact: true })).toBeVisible();
 }
 
 /** A student's tablet: touch, of middling size. */
@@ -75,20 +78,20 @@ export function tablet(browser: Browser, options: BrowserContextOptions = {}) {
 /** A student comes into a lesson by its code and is on their slides. */
 export async function join(page: Page, code: string, name: string, pin: string): Promise<void> {
   await page.goto('/join');
-  await page.getByLabel('Code from the board').fill(code);
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByLabel(messages.join.code).fill(code);
+  await page.getByRole('button', { name: messages.join.enter }).click();
   await page.getByRole('button', { name }).click();
   await expect(page.getByLabel(/PIN/)).toBeVisible();
   await typePin(page, pin);
-  await expect(page.getByRole('button', { name: 'Next' })).toBeVisible();
+  await expect(page.getByRole('button', { name: messages.walking.next })).toBeVisible();
 }
 
 /** A student says their PIN; a chosen one has to be confirmed, a known one is enough. */
 export async function typePin(page: Page, pin: string): Promise<void> {
   const field = page.getByLabel(/PIN/);
-  const isChosen = (await page.getByLabel('Choose a PIN').count()) > 0;
+  const isChosen = (await page.getByLabel(messages.join.newPin).count()) > 0;
   await field.fill(pin);
-  if (isChosen) await page.getByRole('button', { name: 'Begin' }).click();
+  if (isChosen) await page.getByRole('button', { name: messages.join.begin }).click();
 }
 
 /** A new lesson of Odile's with one of her decks, so that students find it untouched; gives its code. */
@@ -104,7 +107,7 @@ export async function atSlide(browser: Browser, page: Page, [deckId, slide]: rea
   const code = await newLesson(page, deckId);
   const student = await (await tablet(browser, { permissions: ['microphone'] })).newPage();
   await join(student, code, 'Amaro Finch', '2468');
-  for (let at = 1; at < slide; at += 1) await student.getByRole('button', { name: 'Next' }).click();
+  for (let at = 1; at < slide; at += 1) await student.getByRole('button', { name: messages.walking.next }).click();
   return student;
 }
 
@@ -188,7 +191,7 @@ export const QUESTIONS = [
 
 /** Places a question on the slide that is edited, by what students do. */
 export async function addQuestion(page: Page, name: string): Promise<void> {
-  await page.getByRole('button', { name: 'Question', exact: true }).click();
+  await page.getByRole('button', { name: messages.questions.add, exact: true }).click();
   await page
     .getByRole('dialog')
     .getByRole('button', { name: new RegExp(`^${name}`) })

@@ -1,4 +1,5 @@
 /** Loose pieces: piles, groups, zones that take some, all of it by keys and by finger. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { atSlide, dragBy, item, middleOf, newDeck, newTeacher, saved } from './people';
 
@@ -20,7 +21,7 @@ test('a worksheet is completed and checked by keys alone', async ({ browser, pag
   await putByKeys(student, 'barn owl', 1);
   await putByKeys(student, 'moth', 1);
   await expect(student.getByRole('group', { name: /Only quiet animals.*2 of 2 pieces/ })).toBeAttached();
-  await student.getByRole('button', { name: 'Check my answers' }).focus();
+  await student.getByRole('button', { name: messages.telling.check }).focus();
   await student.keyboard.press('Enter');
   await expect(student.getByText('4 of 4 in their order.')).toBeVisible();
   await expect(student.getByText('2 of 2 that belong here.')).toBeVisible();
@@ -57,24 +58,24 @@ test('a pile gives out copies under a finger, they turn, stay in their region, a
   await expect(student.getByText('turned by 15 degrees')).toBeAttached();
   await dragBy(student, posts.first(), 0, 900);
   expect((await middleOf(posts.first())).y).toBeLessThan(ground.y);
-  await student.getByRole('button', { name: 'Put some pieces back' }).tap();
+  await student.getByRole('button', { name: messages.student.putSomeBack }).tap();
   await student.getByRole('menuitem', { name: 'post' }).first().tap();
   await expect(posts).toHaveCount(1);
-  await student.getByRole('button', { name: 'Put pieces back' }).tap();
+  await student.getByRole('button', { name: messages.student.putBack }).tap();
   await expect(pile).toHaveAccessibleName('pile of post, 6 left');
 });
 
 test('an author makes pieces of a list, sorts them by doing it, and keeps that as the key', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Sorting');
-  await page.getByRole('button', { name: 'Word list' }).click();
-  await page.getByLabel('A piece for each line').fill('eel\n\n crab \nowl');
+  await page.getByRole('button', { name: messages.questions.fromWords }).click();
+  await page.getByLabel(messages.questions.fromWordsLabel).fill('eel\n\n crab \nowl');
   await page.getByRole('button', { name: 'Make 3 pieces' }).click();
   await expect(item(page, 'Shape, “crab”, a piece')).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Zone', exact: true }).click();
-  await page.getByLabel('Label').fill('Water');
-  await page.getByRole('button', { name: 'Try here' }).click();
+  await page.getByRole('button', { name: messages.kinds.zone, exact: true }).click();
+  await page.getByLabel(messages.questions.starts.label.name).fill('Water');
+  await page.getByRole('button', { name: messages.questions.tryHere }).click();
   for (const piece of ['eel', 'crab']) {
     const from = await middleOf(page.getByRole('button', { name: new RegExp(`^${piece}`) }));
     const to = await middleOf(page.getByRole('group', { name: /^Water/ }));
@@ -84,9 +85,9 @@ test('an author makes pieces of a list, sorts them by doing it, and keeps that a
     await page.mouse.up();
   }
   await expect(page.getByRole('group', { name: 'Water, 2 pieces' })).toBeAttached();
-  await page.getByRole('button', { name: 'Keep this as the key' }).click();
-  await expect(page.getByText('Kept as the key.', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Back to editing' }).click();
+  await page.getByRole('button', { name: messages.questions.keep }).click();
+  await expect(page.getByText(messages.questions.kept, { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: messages.questions.endTry }).click();
   await item(page, 'Zone, “Water”').click();
   await expect(page.getByRole('checkbox', { name: 'eel' })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: 'crab' })).toBeChecked();
@@ -101,15 +102,16 @@ test('an author makes pieces of a list, sorts them by doing it, and keeps that a
 test('several items become one piece as a group, and a zone a grid of zones', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Boats');
-  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  for (let count = 0; count < 2; count += 1)
+    await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('Control+a');
   await page.keyboard.press('g');
-  await page.getByRole('button', { name: 'Make them pieces' }).click();
-  await expect(page.getByRole('radiogroup', { name: 'How many' })).toBeVisible();
-  await page.getByRole('radio', { name: 'endless' }).click();
+  await page.getByRole('button', { name: messages.questions.looseMany }).click();
+  await expect(page.getByRole('radiogroup', { name: messages.questions.piece.pile })).toBeVisible();
+  await page.getByRole('radio', { name: messages.questions.piece.endless }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Zone', exact: true }).click();
-  await page.getByRole('button', { name: 'Make the grid' }).click();
+  await page.getByRole('button', { name: messages.kinds.zone, exact: true }).click();
+  await page.getByRole('button', { name: messages.questions.zone.make }).click();
   await expect(item(page, /^Zone/)).toHaveCount(6);
   await saved(page);
 });
@@ -117,16 +119,16 @@ test('several items become one piece as a group, and a zone a grid of zones', as
 test('a line is a piece too, thin as it is, and so is a table', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Arrows');
-  await page.getByRole('button', { name: 'Lines', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Arrow', exact: true }).click();
-  await page.getByRole('radio', { name: 'a piece' }).click();
+  await page.getByRole('button', { name: messages.lines.title, exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.lines.presets.arrow, exact: true }).click();
+  await page.getByRole('radio', { name: messages.editor.aPiece }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Table', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.table, exact: true }).click();
   await page.keyboard.type('Tide');
   await page.keyboard.press('Escape');
   for (let step = 0; step < 20; step += 1) await page.keyboard.press('ArrowDown');
-  await page.getByRole('radio', { name: 'a piece' }).click();
-  await page.getByRole('button', { name: 'Try here' }).click();
+  await page.getByRole('radio', { name: messages.editor.aPiece }).click();
+  await page.getByRole('button', { name: messages.questions.tryHere }).click();
   for (const piece of [page.getByRole('button', { name: /^piece/ }), page.getByRole('button', { name: /^Tide/ })]) {
     const before = await middleOf(piece);
     // Taken beside the line itself: there is room for a finger.

@@ -1,12 +1,13 @@
 /** The story plan: typed, followed by the slides, and following them; and graphs taken out and brought in. */
+import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { newDeck, newTeacher, odile, ownCopy, saved } from './people';
 
-const plan = (page: Page) => page.getByRole('textbox', { name: 'Story plan' });
+const plan = (page: Page) => page.getByRole('textbox', { name: messages.plan.title });
 const see = (page: Page, what: string) => page.getByRole('radio', { name: what, exact: true }).click();
 const card = (page: Page, name: string) =>
-  page.getByRole('main', { name: 'Map of the deck' }).getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
+  page.getByRole('main', { name: messages.routes.map }).getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
 
 const walk = `1. Dusk at the gate
 The warden gives you a lantern.
@@ -27,7 +28,7 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
   await newDeck(page, 'From a plan');
   await see(page, 'Plan');
   await plan(page).fill(walk);
-  const findings = page.getByRole('region', { name: 'What the plan changes, and what is wrong with it' });
+  const findings = page.getByRole('region', { name: messages.plan.findings });
   await expect(findings).toContainText('3 new slides');
   await expect(findings).toContainText('“Climb to the hide” leads to “The hid”, but there is no such passage.');
   await expect(findings).toContainText('No choice leads to “The cellar”.');
@@ -36,9 +37,9 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
   // A draft survives leaving and a reload.
   await page.reload();
   await expect(plan(page)).toHaveValue(walk);
-  await page.getByRole('button', { name: 'Let the slides follow' }).click();
+  await page.getByRole('button', { name: messages.plan.follow }).click();
   await expect(page.getByText(/The slides follow the plan: 3 new/).first()).toBeVisible();
-  await expect(findings).toContainText('The plan says what the slides say.');
+  await expect(findings).toContainText(messages.plan.same);
   await see(page, 'Map');
   await expect(card(page, 'The boardwalk splits')).toBeVisible();
   await expect(
@@ -47,26 +48,26 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
 
   // What is changed on the slides is in the plan.
   await card(page, 'The cellar').click();
-  await page.getByLabel('Name of the slide').fill('The hide');
+  await page.getByLabel(messages.editor.slideName).fill('The hide');
   await see(page, 'Plan');
   await expect(plan(page)).toHaveValue(/4\. The hide/);
   // And what the plan changes leaves alone what was designed.
   await see(page, 'One slide');
   await page.getByRole('button', { name: /^1 Dusk at the gate/ }).click();
-  await page.getByLabel('Speaker notes').fill('Lights off.');
+  await page.getByLabel(messages.editor.notes).fill('Lights off.');
   await see(page, 'Plan');
   const text = await plan(page).inputValue();
   expect(text).toContain('- Climb to the hide -> ?');
   await plan(page).fill(
     text.replace('the hide -> ?', 'the hide -> The hide').replace('gives you a lantern', 'hands you a lamp'),
   );
-  await page.getByRole('button', { name: 'Let the slides follow' }).click();
+  await page.getByRole('button', { name: messages.plan.follow }).click();
   await see(page, 'One slide');
-  await expect(page.getByLabel('Speaker notes')).toHaveValue('Lights off.');
+  await expect(page.getByLabel(messages.editor.notes)).toHaveValue('Lights off.');
   await expect(page.getByRole('button', { name: /^Text, “The warden hands you a lamp/ })).toBeVisible();
   await page.getByRole('button', { name: /^2 The boardwalk splits/ }).click();
-  await expect(page.getByRole('navigation', { name: 'leads to' })).toContainText('The hide');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('navigation', { name: messages.editor.leadsTo })).toContainText('The hide');
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await see(page, 'Plan');
   await expect(plan(page)).toHaveValue(/gives you a lantern/);
   await saved(page);
@@ -94,7 +95,7 @@ test('by the keyboard alone a branching story is built and walked', async ({ pag
   }
   await page.keyboard.press('Space');
   await expect(plan(page)).toBeVisible();
-  await page.getByRole('radio', { name: 'Plan', exact: true }).focus();
+  await page.getByRole('radio', { name: messages.order.sees.plan, exact: true }).focus();
   for (let press = 0; press < 30 && !(await plan(page).evaluate((area) => area === document.activeElement)); press += 1)
     await page.keyboard.press('Tab');
   await page.keyboard.press('ControlOrMeta+a');
@@ -103,7 +104,7 @@ test('by the keyboard alone a branching story is built and walked', async ({ pag
   await page.keyboard.press('Enter');
   await expect(page.getByText(/The slides follow the plan/).first()).toBeVisible();
   await saved(page);
-  await page.getByRole('link', { name: 'Try it' }).focus();
+  await page.getByRole('link', { name: messages.editor.tryIt }).focus();
   await page.keyboard.press('Enter');
   const stage = (name: string) => page.getByRole('main').getByRole('group', { name, exact: true });
   await expect(stage('Gate')).toBeVisible();
@@ -130,7 +131,7 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
   await expect(card(page, 'Dusk at the gate')).toBeVisible();
   const take = async (entry: string) => {
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Take along' }).click();
+    await page.getByRole('button', { name: messages.routes.takeOut }).click();
     await page.getByRole('menuitem', { name: entry }).click();
     return readFile(await (await download).path());
   };
@@ -150,23 +151,23 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
   const png = await take('As a picture (PNG)');
   expect(png.subarray(1, 4).toString()).toBe('PNG');
   expect(png.length).toBeGreaterThan(50_000);
-  await page.getByRole('button', { name: 'Take along' }).click();
-  await page.getByRole('menuitem', { name: 'On paper' }).click();
+  await page.getByRole('button', { name: messages.routes.takeOut }).click();
+  await page.getByRole('menuitem', { name: messages.routes.print }).click();
   await expect.poll(() => page.evaluate(() => (window as { printed?: number }).printed)).toBe(13);
   const dot = (await take('As text: Graphviz DOT')).toString();
   expect(dot).toContain('"s2" -> "s3" [label="Follow the splash"]');
   expect((await take('As text: Mermaid flowchart')).toString()).toContain('s2 -->|"Follow the splash"| s3');
 
-  await page.getByRole('button', { name: 'Take along' }).click();
-  await page.getByRole('menuitem', { name: 'Bring in DOT or Mermaid' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Bring slides in from a graph' });
+  await page.getByRole('button', { name: messages.routes.takeOut }).click();
+  await page.getByRole('menuitem', { name: messages.routes.bringIn }).click();
+  const dialog = page.getByRole('dialog', { name: messages.routes.bringInTitle });
   await dialog.getByRole('textbox').fill('flowchart TD\n  A[Cellar] -->|up| B[Attic]\n  style A fill:#f00\n  A --- B');
   await expect(dialog.getByRole('status')).toContainText('2 slides and 2 links are understood.');
   await expect(dialog.getByRole('status')).toContainText('tells only how it looks (style)');
   await expect(dialog.getByRole('status')).toContainText('Line 4: has no direction');
-  await dialog.getByRole('button', { name: 'Make slides of it' }).click();
+  await dialog.getByRole('button', { name: messages.routes.bringItIn }).click();
   await expect(page.getByText('2 slides are brought in.').first()).toBeVisible();
   await expect(page.getByRole('group', { name: 'From Cellar to Attic, by “up”' })).toBeAttached();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(card(page, 'Cellar')).toHaveCount(0);
 });

@@ -1,4 +1,5 @@
 /** Questions in a student's hands: every kind answered, checked, and never told before it may be. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { addQuestion, atSlide, item, middleOf, newDeck, newTeacher, saved } from './people';
 
@@ -13,21 +14,21 @@ async function lessonIdOf(student: Page): Promise<string> {
 test('an answer is checked, a hint given, and the last check makes it stay', async ({ browser, page }) => {
   const student = await atSlide(browser, page, [DECK, 1]);
   await student.getByRole('radio', { name: /an owl over the hide/ }).check();
-  await student.getByRole('radio', { name: 'quite' }).check();
-  await student.getByRole('button', { name: 'Hint' }).tap();
+  await student.getByRole('radio', { name: messages.asking.sure['3'] }).check();
+  await student.getByRole('button', { name: messages.telling.hint }).tap();
   await expect(student.getByText('It swims on its back.')).toBeVisible();
   await expect(student.getByText('2 checks left')).toBeVisible();
-  await student.getByRole('button', { name: 'Check my answers' }).tap();
-  const told = student.getByRole('region', { name: 'Your answers here' });
+  await student.getByRole('button', { name: messages.telling.check }).tap();
+  const told = student.getByRole('region', { name: messages.telling.title });
   await expect(told.getByText('That one does not swim.')).toBeVisible();
   await expect(told.getByText('1 check left')).toBeVisible();
   await expect(told).not.toContainText('Right is');
   await student.getByRole('radio', { name: /a water rail/ }).check();
   await expect(told.getByText('That one does not swim.')).toBeHidden();
-  await student.getByRole('button', { name: 'Check my answers' }).tap();
+  await student.getByRole('button', { name: messages.telling.check }).tap();
   await expect(told.getByText(/Right is an otter in the creek/)).toBeVisible();
   await expect(student.getByRole('radio', { name: /an otter/ })).toBeDisabled();
-  await expect(student.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await expect(student.getByRole('button', { name: messages.common.undo })).toBeDisabled();
   await student.reload();
   await expect(student.getByText(/Right is an otter in the creek/)).toBeVisible();
 });
@@ -35,12 +36,12 @@ test('an answer is checked, a hint given, and the last check makes it stay', asy
 test('the teacher holds answers, and lets them be given again', async ({ browser, page }) => {
   const student = await atSlide(browser, page, [DECK, 2]);
   await page.goto(`/lessons/${await lessonIdOf(student)}`);
-  await page.getByRole('button', { name: 'Hold answers' }).click();
+  await page.getByRole('button', { name: messages.board.hold }).click();
   await expect(student.getByText('Answers are held for the moment')).toBeVisible();
-  await expect(student.getByRole('radio', { name: 'True' })).toBeDisabled();
-  await page.getByRole('button', { name: 'Let them answer' }).click();
+  await expect(student.getByRole('radio', { name: messages.questions.forms['true-false'][0] })).toBeDisabled();
+  await page.getByRole('button', { name: messages.board.letGo }).click();
   await expect(student.getByText('Answers are held for the moment')).toBeHidden();
-  await student.getByRole('radio', { name: 'False' }).check();
+  await student.getByRole('radio', { name: messages.questions.forms['true-false'][1] }).check();
   await expect(student.getByText('1 of 2 done here')).toBeVisible();
 });
 
@@ -52,13 +53,13 @@ test('words, lists, numbers and a place on a scale are answered by keys, and tol
   await student.getByRole('textbox', { name: /Which purple plant/ }).fill('Sea lavendr');
   await student.getByRole('combobox', { name: 'At night the otter hunts' }).selectOption('fish');
   await student.getByRole('textbox', { name: 'in the …' }).fill('sea');
-  await student.getByRole('button', { name: 'Check my answers' }).click();
+  await student.getByRole('button', { name: messages.telling.check }).click();
   await expect(student.getByText('Taken for “sea lavender”.')).toBeVisible();
-  await student.getByRole('button', { name: 'Next' }).click();
+  await student.getByRole('button', { name: messages.walking.next }).click();
   await student.getByRole('textbox', { name: 'How far is it' }).fill('1.150 m');
   await student.getByRole('textbox', { name: 'Which part of the night' }).fill('½');
-  await student.getByRole('button', { name: 'Put a dot in the middle' }).click();
-  const dot = student.getByRole('slider', { name: 'Your dot' });
+  await student.getByRole('button', { name: messages.asking.placeDot }).click();
+  const dot = student.getByRole('slider', { name: messages.asking.onlyDot });
   await dot.focus();
   for (let count = 0; count < 4; count += 1) await student.keyboard.press('ArrowLeft');
   await expect(student.getByText("23.04 o'clock")).toBeVisible();
@@ -67,10 +68,10 @@ test('words, lists, numbers and a place on a scale are answered by keys, and tol
     data: { terms: { attempts: 1 } },
   });
   expect(once.ok()).toBe(true);
-  await student.getByRole('button', { name: 'Submit' }).click();
-  await student.getByRole('dialog').getByRole('button', { name: 'Submit' }).click();
-  const told = student.getByRole('region', { name: 'Your answers here' });
-  await expect(told.getByText('At the right place on the scale.')).toBeVisible();
+  await student.getByRole('button', { name: messages.student.submit }).click();
+  await student.getByRole('dialog').getByRole('button', { name: messages.student.submit }).click();
+  const told = student.getByRole('region', { name: messages.telling.title });
+  await expect(told.getByText(messages.reasons['right-on-scale'])).toBeVisible();
   await expect(told.getByText('Right is 0.75.')).toBeVisible();
 });
 
@@ -107,10 +108,10 @@ test('a drawing is made by mouse and by keys, erased, and taken back', async ({ 
   for (let count = 0; count < 5; count += 1) await student.keyboard.press('ArrowUp');
   await student.keyboard.press('Space');
   await expect(area).toHaveAccessibleName(/2 strokes$/);
-  await expect(student.getByText('The pen is up.')).toBeAttached();
-  await student.getByRole('button', { name: 'Take back' }).click();
+  await expect(student.getByText(messages.asking.penUp)).toBeAttached();
+  await student.getByRole('button', { name: messages.asking.undoStroke }).click();
   await expect(area).toHaveAccessibleName(/1 stroke$/);
-  await student.getByRole('button', { name: 'Eraser' }).click();
+  await student.getByRole('button', { name: messages.asking.eraser }).click();
   await student.mouse.click(x, y + 10);
   await expect(area).toHaveAccessibleName(/nothing drawn yet$/);
 });
@@ -120,13 +121,13 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
   page,
 }) => {
   const student = await atSlide(browser, page, [DECK, 9]);
-  await student.getByRole('button', { name: 'Record' }).tap();
+  await student.getByRole('button', { name: messages.asking.record }).tap();
   await expect(student.getByText('1 of 20 s')).toBeVisible();
-  await student.getByRole('button', { name: 'Stop' }).tap();
-  await expect(student.getByRole('button', { name: 'Record again' })).toBeVisible();
-  await expect(student.getByText('saved', { exact: true })).toBeVisible();
+  await student.getByRole('button', { name: messages.asking.stop }).tap();
+  await expect(student.getByRole('button', { name: messages.asking.recordAgain })).toBeVisible();
+  await expect(student.getByText(messages.kept.saved, { exact: true })).toBeVisible();
   await student.reload();
-  await expect(student.getByRole('button', { name: 'Record again' })).toBeVisible();
+  await expect(student.getByRole('button', { name: messages.asking.recordAgain })).toBeVisible();
   const playable = await student.locator('audio').evaluate(async (audio: HTMLAudioElement) => {
     if (audio.readyState < 1)
       await new Promise((resolve) => audio.addEventListener('loadedmetadata', resolve, { once: true }));
@@ -134,7 +135,7 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
   });
   expect(playable).toBe(true);
   await page.goto(`/lessons/${await lessonIdOf(student)}`);
-  await page.getByRole('tab', { name: 'Answers' }).click();
+  await page.getByRole('tab', { name: messages.board.answers }).click();
   const heard = page.getByLabel('Spoken by Amaro Finch');
   await expect(heard).toBeVisible();
   const sound = await page.request.get((await heard.getAttribute('src')) ?? '');
@@ -146,17 +147,17 @@ test('a key says how it was read, offers the other reading, and takes its unit',
   await newTeacher(page);
   await newDeck(page, 'Numbers');
   await addQuestion(page, 'A number');
-  const key = page.getByLabel('Right number');
+  const key = page.getByLabel(messages.questions.right);
   await key.fill('1,234');
   await expect(page.getByText('Read as 1,234', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Or 1.234?' }).click();
   await expect(page.getByText('Read as 1.234', { exact: true })).toBeVisible();
   await key.fill('5*3');
-  await expect(page.getByText('This cannot be read as a number.')).toBeVisible();
+  await expect(page.getByText(messages.questions.notANumber)).toBeVisible();
   await key.fill('5 km');
   await key.press('Tab');
   await expect(page.getByText('Read as 5 km', { exact: true })).toBeVisible();
-  await expect(page.getByLabel('Units')).toHaveValue('km');
+  await expect(page.getByLabel(messages.questions.units)).toHaveValue('km');
   await saved(page);
 });
 
@@ -167,7 +168,7 @@ test('on a question that is turned, a dot comes to lie under the finger', async 
   for (let turn = 0; turn < 3; turn += 1) await page.keyboard.press('Alt+.');
   await expect(item(page, /^Point/)).toHaveAttribute('style', /rotate\([1-9]\d+deg\)/);
   await saved(page);
-  await page.getByRole('button', { name: 'Try here' }).click();
+  await page.getByRole('button', { name: messages.questions.tryHere }).click();
   const ground = page.locator('.gv-pointed.gv-open');
   const { x, y } = await middleOf(ground);
   const at = { x: x + 20, y: y - 15 };

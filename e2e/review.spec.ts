@@ -1,4 +1,5 @@
 /** Reviewing by keys: letters are commands only where nothing is typed, and what was done by mistake is undone. */
+import * as messages from '@gobrel/messages';
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { type Lesson, lessonOf, student } from './handed-out';
@@ -9,11 +10,11 @@ async function reviewing(page: Page, browser: Parameters<typeof student>[0]): Pr
   await odile(page);
   const lesson = await lessonOf(page, { deckId: 'shore-zones' });
   const work = await student(browser, lesson, 'Farid Moss');
-  await work.getByRole('button', { name: 'Submit' }).click();
-  await work.getByRole('dialog').getByRole('button', { name: 'Submit' }).click();
+  await work.getByRole('button', { name: messages.student.submit }).click();
+  await work.getByRole('dialog').getByRole('button', { name: messages.student.submit }).click();
   await expect(work.getByText(/It has arrived/)).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
-  await page.getByRole('tab', { name: 'Review' }).click();
+  await page.getByRole('tab', { name: messages.reviewing.tab }).click();
   await expect(page.getByRole('heading', { name: 'Farid Moss' }).first()).toBeVisible();
   return { lesson, work };
 }
@@ -35,7 +36,7 @@ test('a spot is pressed and commented on: letters and digits go into the comment
   await expect(page.getByText(/^\d+ of \d+$/)).toHaveText(progress ?? '');
   await expect(work.getByText(/It has arrived/)).toBeVisible();
   await field.press('Enter');
-  await expect(page.getByRole('list', { name: 'Comments' })).toContainText('jerk 2 corals, k?');
+  await expect(page.getByRole('list', { name: messages.reviewing.comments })).toContainText('jerk 2 corals, k?');
   await work.context().close();
 });
 
@@ -46,11 +47,11 @@ test('returning by its key is undone by one press, and the student’s work is s
   const { work } = await reviewing(page, browser);
   await page.keyboard.press('r');
   await expect(work.getByText(/Returned: have another try/)).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByText('Undone: the submission of Farid Moss stands.').first()).toBeVisible();
   await expectClean(page);
   await expect(work.getByText(/It has arrived/)).toBeVisible();
-  await expect(work.getByRole('button', { name: 'Review' })).toBeHidden();
+  await expect(work.getByRole('button', { name: messages.reviewing.look })).toBeHidden();
   await work.context().close();
 });
 
@@ -66,12 +67,12 @@ test('slides are seen whole: beside the board, and by the student on a phone, wi
   await page.mouse.click(seen.x + seen.width * 0.96, seen.y + seen.height * 0.5);
   await page.keyboard.type('Look here.');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('list', { name: 'Comments' })).toContainText('Look here.');
-  await page.getByRole('button', { name: 'Return for another try' }).click();
+  await expect(page.getByRole('list', { name: messages.reviewing.comments })).toContainText('Look here.');
+  await page.getByRole('button', { name: messages.reviewing.giveBack }).click();
   await expect(work.getByText(/Returned: have another try/)).toBeVisible();
 
   await work.setViewportSize({ width: 390, height: 844 });
-  await work.getByRole('button', { name: 'Review' }).click();
+  await work.getByRole('button', { name: messages.reviewing.look }).click();
   const dialog = work.getByRole('dialog');
   const drawn = dialog.locator('.gv-slide').first();
   await expectWithin(drawn, dialog);

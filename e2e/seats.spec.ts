@@ -1,4 +1,5 @@
 /** Nobody's seat, as teacher and students see it: cards, resetting and removing, and devices that are shared. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
@@ -15,9 +16,9 @@ const keptOn = (page: Page, speaker: 'teacher' | 'student') =>
 async function atWork(page: Page, browser: Parameters<typeof student>[0]) {
   await newTeacher(page);
   await newClass(page, '6 Plover', ['Ida Marsh', 'Jory Sand']);
-  await page.getByRole('link', { name: 'Library', exact: true }).click();
-  await page.getByRole('button', { name: 'New deck' }).click();
-  await page.getByLabel('Title of the deck').fill('Plovers');
+  await page.getByRole('link', { name: messages.frame.library, exact: true }).click();
+  await page.getByRole('button', { name: messages.library.newDeck }).click();
+  await page.getByLabel(messages.library.deckTitle).fill('Plovers');
   await saved(page);
   const deckId = new URL(page.url()).pathname.split('/')[2] ?? '';
   const classes = (await (await page.request.get('/api/classes')).json()) as { id: string }[];
@@ -36,8 +37,8 @@ test('printed cards keep their PINs when their page is loaded again, and make ne
     if (request.method() === 'POST' && request.url().endsWith('/pins')) made.push(request.url());
   });
   await page.getByRole('button', { name: 'More of 6 Tern' }).click();
-  await page.getByRole('menuitem', { name: 'Print cards with new PINs' }).click();
-  await page.getByRole('button', { name: 'Make new PINs' }).click();
+  await page.getByRole('menuitem', { name: messages.classes.cards }).click();
+  await page.getByRole('button', { name: messages.classes.cardsAction }).click();
   const cards = page.getByRole('listitem');
   await expect(cards.first()).toContainText(/PIN: \d{4}/);
   const before = await cards.allTextContents();
@@ -62,30 +63,30 @@ test('on the board a PIN is reset and somebody removed and let in again; their d
   const menu = page.getByRole('button', { name: 'More for Ida Marsh' });
   await menu.click();
   await page.getByRole('menuitem', { name: 'Reset PIN of Ida Marsh' }).click();
-  await expect(ida.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(ida.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await expect(ida.getByText('Ida Marsh is signed out of “Plovers”.')).toBeVisible();
-  await expect(ida.getByRole('link', { name: 'Go on' })).toBeHidden();
+  await expect(ida.getByRole('link', { name: messages.join.enter })).toBeHidden();
   await ida.goto(`/join/${lesson.code}`);
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
-  await ida.getByLabel('Choose a PIN').fill('1357');
-  await ida.getByRole('button', { name: 'Begin' }).click();
-  await expect(ida.getByRole('button', { name: 'Submit' })).toBeVisible();
+  await ida.getByLabel(messages.join.newPin).fill('1357');
+  await ida.getByRole('button', { name: messages.join.begin }).click();
+  await expect(ida.getByRole('button', { name: messages.student.submit })).toBeVisible();
 
   await menu.click();
   await page.getByRole('menuitem', { name: 'Remove Ida Marsh from the lesson' }).click();
-  await expect(ida.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(ida.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await expect(row(page, 'Ida Marsh')).toBeHidden();
   await ida.goto(`/join/${lesson.code}`);
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
-  await ida.getByLabel('Your PIN').fill('1357');
+  await ida.getByLabel(messages.join.pin).fill('1357');
   await expect(ida.getByRole('alert')).toContainText('You were removed from this lesson.');
 
   await page.getByRole('button', { name: 'Let Ida Marsh in again' }).click();
   await expect(row(page, 'Ida Marsh')).toBeVisible();
   await ida.reload();
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
-  await ida.getByLabel('Your PIN').fill('1357');
-  await expect(ida.getByRole('button', { name: 'Submit' })).toBeVisible();
+  await ida.getByLabel(messages.join.pin).fill('1357');
+  await expect(ida.getByRole('button', { name: messages.student.submit })).toBeVisible();
   await ida.context().close();
 });
 
@@ -97,18 +98,18 @@ test('a guest is marked as one on the board, and cannot be called like somebody 
   await ida.context().close();
   const guest = await (await browser.newContext()).newPage();
   await guest.goto(`/join/${lesson.code}`);
-  await guest.getByLabel('Not on the list? Your first name').fill('jory  SAND');
-  await guest.getByRole('button', { name: 'Begin' }).click();
+  await guest.getByLabel(messages.join.guestName).fill('jory  SAND');
+  await guest.getByRole('button', { name: messages.join.begin }).click();
   await expect(guest.getByRole('alert')).toContainText('This name is on the class list.');
-  await guest.getByLabel('Not on the list? Your first name').fill('Kit');
-  await guest.getByRole('button', { name: 'Begin' }).click();
-  await expect(guest.getByRole('button', { name: 'Submit' })).toBeVisible();
+  await guest.getByLabel(messages.join.guestName).fill('Kit');
+  await guest.getByRole('button', { name: messages.join.begin }).click();
+  await expect(guest.getByRole('button', { name: messages.student.submit })).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
-  await expect(row(page, 'Kit')).toContainText('Guest');
+  await expect(row(page, 'Kit')).toContainText(messages.seats.guest);
   await row(page, 'Kit').getByRole('button', { name: 'Kit Guest' }).click();
   await page.getByRole('button', { name: 'More for Kit' }).click();
   await page.getByRole('menuitem', { name: 'Remove Kit from the lesson' }).click();
-  await expect(guest.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(guest.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await guest.context().close();
 });
 
@@ -124,9 +125,9 @@ test('a teacher who signs out leaves no deck, plan or lesson on the device, nor 
   await saved(other);
   await page.goto('/');
   await page.evaluate(() => localStorage.setItem('gobrel plan night-walk', '1. A draft'));
-  await page.getByRole('button', { name: 'Sign out' }).click();
-  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-  await expect(other.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.getByRole('button', { name: messages.frame.signOut }).click();
+  await expect(page.getByRole('heading', { name: messages.signIn.title })).toBeVisible();
+  await expect(other.getByRole('heading', { name: messages.signIn.title })).toBeVisible();
   await expect.poll(() => keptOn(page, 'teacher')).toEqual([]);
   expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => /plan|last moment/.test(key)))).toEqual(
     [],
@@ -139,10 +140,10 @@ test('a student who leaves a shared device leaves nothing on it', async ({ page,
   const shared = await student(browser, lesson, 'Cosima Rudd');
   await expect.poll(() => keptOn(shared, 'student')).not.toHaveLength(0);
   await shared.getByRole('button', { name: 'Leave: not Cosima Rudd, or done for today' }).click();
-  await expect(shared.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(shared.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await expect.poll(() => keptOn(shared, 'student')).toEqual([]);
   await shared.goto('/work');
-  await expect(shared.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(shared.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await shared.context().close();
 });
 
@@ -153,7 +154,7 @@ test('whoever signs in where another student forgot to leave finds nothing of th
   const before = await keptOn(shared, 'student');
   await shared.goto(`/join/${lesson.code}`);
   await shared.getByRole('button', { name: 'Farid Moss', exact: true }).click();
-  await shared.getByLabel('Your PIN').fill('2468');
+  await shared.getByLabel(messages.join.pin).fill('2468');
   await expect(shared.getByText(/^Farid Moss/)).toBeVisible();
   await expect
     .poll(async () => (await keptOn(shared, 'student')).filter((name) => name?.includes(':') && before.includes(name)))
@@ -169,16 +170,16 @@ test('leaving with changes that only this device has asks first, and nothing is 
   const lesson = await lessonOf(page, { deckId: 'shore-zones' });
   const shared = await student(browser, lesson, 'Cosima Rudd');
   await shared.context().setOffline(true);
-  await shared.getByRole('button', { name: 'Next' }).click();
-  await expect(shared.getByText('no network: kept on this device')).toBeVisible();
+  await shared.getByRole('button', { name: messages.walking.next }).click();
+  await expect(shared.getByText(messages.kept['on-device'])).toBeVisible();
   const leave = shared.getByRole('button', { name: 'Leave: not Cosima Rudd, or done for today' });
   await leave.click();
   await expect(shared.getByRole('dialog')).toContainText('are only on this device');
   await expectClean(shared);
-  await shared.getByRole('button', { name: 'Stay' }).click();
+  await shared.getByRole('button', { name: messages.frame.stay }).click();
   await shared.context().setOffline(false);
   await saved(shared);
   await leave.click();
-  await expect(shared.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(shared.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await shared.context().close();
 });

@@ -1,4 +1,5 @@
 /** Playing a deck. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { middleOf, newDeck, newTeacher, odile, ownCopy, saved, addQuestion } from './people';
 
@@ -18,7 +19,7 @@ test('next does nothing on a slide left by its links, and says why; back returns
   await page.keyboard.press('PageDown');
   await expect(slide('The boardwalk splits')).toBeVisible();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByText('This slide is left by its links: choose one.')).toBeVisible();
+  await expect(page.getByText(messages.walking['links-only'])).toBeVisible();
   await expect(slide('The boardwalk splits')).toBeVisible();
   await page.getByRole('link', { name: 'Climb to the hide' }).click();
   await page.getByRole('link', { name: 'The dark window' }).focus();
@@ -26,11 +27,11 @@ test('next does nothing on a slide left by its links, and says why; back returns
   await expect(slide('Lantern room')).toBeVisible();
   await page.getByRole('link', { name: 'Climb down' }).click();
   await expect(slide('The hide')).toBeVisible();
-  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await page.getByRole('button', { name: messages.walking.back, exact: true }).click();
   await expect(slide('The boardwalk splits')).toBeVisible();
   await page.keyboard.press('Home');
   await expect(slide('Dusk at the gate')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Back', exact: true })).toBeDisabled();
+  await expect(page.getByRole('button', { name: messages.walking.back, exact: true })).toBeDisabled();
 });
 
 test('linked words are followed, and the show begins at any slide', async ({ page }) => {
@@ -38,26 +39,26 @@ test('linked words are followed, and the show begins at any slide', async ({ pag
   await page.getByRole('link', { name: 'a fresh trail' }).click();
   await expect(page.getByRole('group', { name: 'What left this trail?' })).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByLabel('Name of the slide')).toHaveValue('What left this trail?');
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('What left this trail?');
 });
 
 test('the show fills the screen and leaves it', async ({ page }) => {
   await page.goto('/decks/night-walk/show');
-  await page.getByRole('button', { name: 'Full screen' }).click();
-  await expect(page.getByRole('button', { name: 'Leave full screen' })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave full screen' }).click();
-  await expect(page.getByRole('button', { name: 'Full screen' })).toBeVisible();
+  await page.getByRole('button', { name: messages.show.full }).click();
+  await expect(page.getByRole('button', { name: messages.show.leaveFull })).toBeVisible();
+  await page.getByRole('button', { name: messages.show.leaveFull }).click();
+  await expect(page.getByRole('button', { name: messages.show.full })).toBeVisible();
 });
 
 test('two windows are kept together: the presenter’s own, and what the audience sees', async ({ page }) => {
   await page.goto('/decks/night-walk/show/fork');
-  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('button', { name: messages.show.more }).click();
   const opened = page.waitForEvent('popup');
-  await page.getByRole('menuitem', { name: 'My own screen' }).click();
+  await page.getByRole('menuitem', { name: messages.show.mine }).click();
   const own = await opened;
   const stage = (at: Page, name: string) => at.getByRole('main').getByRole('group', { name });
   await expect(stage(own, 'The boardwalk splits')).toBeVisible();
-  await expect(own.getByText('Next does nothing here: the slide is left by its links.')).toBeVisible();
+  await expect(own.getByText(messages.show.thenLinks)).toBeVisible();
   // By the presenter's list of links, by the audience's keys, by a search the audience does not see.
   await own
     .getByRole('complementary')
@@ -67,7 +68,7 @@ test('two windows are kept together: the presenter’s own, and what the audienc
   await page.keyboard.press('ArrowLeft');
   await expect(stage(own, 'The boardwalk splits')).toBeVisible();
   await own.keyboard.press('g');
-  await own.getByLabel('Its name, or a part of it').fill('tide turns');
+  await own.getByLabel(messages.show.goToName).fill('tide turns');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await own.keyboard.press('Enter');
   await expect(stage(page, 'The tide turns')).toBeVisible();
@@ -87,11 +88,11 @@ test('two windows are kept together: the presenter’s own, and what the audienc
   await expect(page.locator('main svg[aria-hidden] path[fill="#c2410c"]')).toHaveCount(0);
   // How we got here: a press on the way goes back along it.
   await own
-    .getByRole('navigation', { name: 'How we got here' })
+    .getByRole('navigation', { name: messages.show.trail })
     .getByRole('button', { name: 'The boardwalk splits' })
     .click();
   await expect(stage(page, 'The boardwalk splits')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Back', exact: true })).toBeDisabled();
+  await expect(page.getByRole('button', { name: messages.walking.back, exact: true })).toBeDisabled();
 });
 
 test('a walk is kept, looked at on the map, and forgotten', async ({ page }) => {
@@ -99,21 +100,21 @@ test('a walk is kept, looked at on the map, and forgotten', async ({ page }) => 
   await page.goto(`/decks/${deckId}/show`);
   await page.getByRole('link', { name: 'Step onto the boards' }).click();
   await page.getByRole('link', { name: 'Climb to the hide' }).click();
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Keep this walk' }).click();
-  await expect(page.getByText('The walk is kept. Look at it on the map.').first()).toBeVisible();
+  await page.getByRole('button', { name: messages.show.more }).click();
+  await page.getByRole('menuitem', { name: messages.show.saveWalk }).click();
+  await expect(page.getByText(messages.show.walkKept).first()).toBeVisible();
   await page.goto(`/decks/${deckId}?see=map`);
-  const map = page.getByRole('main', { name: 'Map of the deck' });
-  await map.getByRole('combobox', { name: 'Show' }).selectOption({ label: await walkNamed(page) });
+  const map = page.getByRole('main', { name: messages.routes.map });
+  await map.getByRole('combobox', { name: messages.routes.look }).selectOption({ label: await walkNamed(page) });
   await expect(map.getByRole('button', { name: /^5 The hide/ })).toBeAttached();
   await expect(map.getByRole('button', { name: /^3 The splash/ })).toHaveCount(0);
-  await map.getByRole('button', { name: 'Forget this walk' }).click();
+  await map.getByRole('button', { name: messages.routes.forgetWalk }).click();
   await expect(map.getByRole('button', { name: /^3 The splash/ })).toBeAttached();
 });
 
 /** The name of the first walk that the map offers. */
 async function walkNamed(page: Page): Promise<string> {
-  const option = page.getByRole('combobox', { name: 'Show' }).locator('optgroup option').first();
+  const option = page.getByRole('combobox', { name: messages.routes.look }).locator('optgroup option').first();
   await expect(option).toBeAttached();
   return (await option.textContent()) ?? '';
 }
@@ -123,21 +124,23 @@ test('what appears step by step, a transition, and going on by itself up to a ch
 }) => {
   await newTeacher(page);
   await newDeck(page, 'Steps');
-  await page.getByLabel('Name of the slide').fill('One');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('One');
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('The moon');
   await page.keyboard.press('Escape');
-  await page.getByLabel('Appears').selectOption({ label: 'with step 1' });
+  await page.getByLabel(messages.editor.appears).selectOption({ label: 'with step 1' });
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-  await page.getByLabel('Name of the slide').fill('Two');
-  await page.getByLabel('It comes in by', { exact: true }).selectOption({ label: 'pushing' });
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Two');
+  await page
+    .getByLabel(messages.editor.transition, { exact: true })
+    .selectOption({ label: messages.editor.transitions.push });
   await addQuestion(page, 'Pick one');
   await page.getByRole('button', { name: /^1 One/ }).click();
-  await page.getByLabel('Stays, by itself').selectOption({ label: 'for a fixed time' });
-  await page.getByLabel('seconds').fill('2');
+  await page.getByLabel(messages.editor.stays).selectOption({ label: messages.editor.staysFixed });
+  await page.getByLabel(messages.editor.seconds).fill('2');
   await saved(page);
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   const stage = page.getByRole('main');
   await expect(stage.getByRole('group', { name: 'One' })).toBeVisible();
   await expect(stage.getByText('The moon')).toHaveCount(0);
@@ -158,21 +161,23 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await page.keyboard.press('a');
   await expect(stage.getByText('The moon')).toBeVisible();
   await expect(stage.getByRole('group', { name: 'Two' })).toBeVisible();
-  await expect(page.getByText('It waits for a choice here.')).toBeVisible();
+  await expect(page.getByText(messages.show.waits)).toBeVisible();
   await page.keyboard.press('Shift');
-  await expect(page.getByText('It waits for a choice here.')).toHaveCount(0);
+  await expect(page.getByText(messages.show.waits)).toHaveCount(0);
 });
 
 test('a slide that comes in by a transition is simply there for those who want no movement', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Calm');
-  await page.getByText('The whole deck').click();
-  await page.getByLabel('The whole deck: It comes in by', { exact: true }).selectOption({ label: 'pushing' });
-  await page.getByRole('button', { name: 'Duplicate the slide' }).click();
-  await page.getByLabel('Name of the slide').fill('Two');
+  await page.getByText(messages.editor.deckPlaying).click();
+  await page
+    .getByLabel('The whole deck: It comes in by', { exact: true })
+    .selectOption({ label: messages.editor.transitions.push });
+  await page.getByRole('button', { name: messages.editor.duplicateSlide }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Two');
   await page.getByRole('button', { name: /^1 Opening/ }).click();
   await saved(page);
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await page.waitForURL(/\/show\//);
   const stage = page.getByRole('main');
   await expect(stage.getByRole('group', { name: 'Opening', exact: true })).toBeVisible();
@@ -194,17 +199,17 @@ test('a slide that comes in by a transition is simply there for those who want n
 test('a deck for a hall goes on by itself from the start, and begins again at its end', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'In the hall');
-  await page.getByLabel('Name of the slide').fill('One');
-  await page.getByLabel('Stays, by itself').selectOption({ label: 'for a fixed time' });
-  await page.getByLabel('seconds').fill('1');
-  await page.getByText('The whole deck').click();
-  await page.getByLabel('Goes on by itself from the start').check();
-  await page.getByLabel('Begins again at the end').check();
-  await page.getByRole('button', { name: 'Duplicate the slide' }).click();
-  await page.getByLabel('Name of the slide').fill('Two');
+  await page.getByLabel(messages.editor.slideName).fill('One');
+  await page.getByLabel(messages.editor.stays).selectOption({ label: messages.editor.staysFixed });
+  await page.getByLabel(messages.editor.seconds).fill('1');
+  await page.getByText(messages.editor.deckPlaying).click();
+  await page.getByLabel(messages.editor.byItself).check();
+  await page.getByLabel(messages.editor.overAndOver).check();
+  await page.getByRole('button', { name: messages.editor.duplicateSlide }).click();
+  await page.getByLabel(messages.editor.slideName).fill('Two');
   await saved(page);
   await page.getByRole('button', { name: /^1 One/ }).click();
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   for (const name of ['Two', 'One', 'Two'])
     await expect(page.getByRole('main').getByRole('group', { name, exact: true })).toBeVisible();
 });
@@ -213,17 +218,17 @@ test('a trial is the deck as a student sees it: no key, no author’s items, fil
   page,
 }) => {
   await page.goto('/decks/shore-zones?slide=start');
-  await page.getByRole('link', { name: 'As a student' }).click();
+  await page.getByRole('link', { name: messages.editor.asStudent }).click();
   await expect(page.getByText('You see what a student sees.')).toBeVisible();
-  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: messages.walking.next }).click();
   const blank = page.getByRole('textbox').first();
   await blank.fill('low');
   await expect(page.getByText(/1 of \d+ done here/)).toBeVisible();
-  await page.getByRole('button', { name: 'Begin anew' }).click();
-  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: messages.show.tryAgain }).click();
+  await page.getByRole('button', { name: messages.walking.next }).click();
   await expect(blank).toHaveValue('');
-  await page.getByRole('link', { name: 'Back to the editor' }).click();
-  await expect(page.getByLabel('Name of the slide')).toBeVisible();
+  await page.getByRole('link', { name: messages.show.tryEnd }).click();
+  await expect(page.getByLabel(messages.editor.slideName)).toBeVisible();
 });
 
 test('a show works on a phone, turned by swiping', async ({ browser }) => {

@@ -1,4 +1,5 @@
 /** Slides from layouts, other layouts, other slide sizes, themes. */
+import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { item, newDeck, newTeacher, saved } from './people';
 
@@ -8,37 +9,37 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('a slide is added from a layout, filled in, and given another layout without losing a word', async ({ page }) => {
-  await page.getByRole('button', { name: 'Add a slide from a layout' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Two columns' }).click();
+  await page.getByRole('button', { name: messages.editor.addFrom }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.layouts['two-columns'] }).click();
   await item(page, 'Text, “More text”').dblclick();
   await page.keyboard.type('What the tide leaves');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Layout: Two columns' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Story with choices' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.layouts.story }).click();
   await expect(item(page, 'Text, “What the tide leaves”')).toBeVisible();
   await expect(item(page, 'Shape, “First choice”')).toBeVisible();
   // How a slide is left is not a matter of where its parts stand.
-  await expect(page.getByRole('radio', { name: 'by links only' })).not.toBeChecked();
-  await page.getByRole('radio', { name: 'by links only' }).click();
+  await expect(page.getByRole('radio', { name: messages.editor.exitsLinks })).not.toBeChecked();
+  await page.getByRole('radio', { name: messages.editor.exitsLinks }).click();
   await page.getByRole('button', { name: /^Layout: Story/ }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Two columns' }).click();
-  await expect(page.getByRole('radio', { name: 'by links only' })).toBeChecked();
-  for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.layouts['two-columns'] }).click();
+  await expect(page.getByRole('radio', { name: messages.editor.exitsLinks })).toBeChecked();
+  for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByRole('button', { name: 'Layout: Two columns' })).toBeVisible();
   await expect(item(page, 'Shape, “First choice”')).toHaveCount(0);
 });
 
 test('empty parts say what they are for while editing, and are not in the show', async ({ page }) => {
-  await expect(item(page, 'Text, “Title”')).toContainText('Title');
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await expect(item(page, 'Text, “Title”')).toContainText(messages.layouts.title);
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await expect(page.getByRole('group', { name: 'Opening' })).toBeVisible();
-  await expect(page.getByText('Title', { exact: true })).toHaveCount(0);
+  await expect(page.getByText(messages.layouts.title, { exact: true })).toHaveCount(0);
 });
 
 test('the slide size is changed with the content scaled, and back', async ({ page }) => {
-  await page.getByRole('button', { name: 'Slide size' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: '4:3' }).click();
+  await page.getByRole('button', { name: messages.editor.slideSize }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.slides.sizeNames['4:3'] }).click();
   const slide = page.getByRole('group', { name: /^Slide “/ });
   const ratio = async () => {
     const box = await slide.boundingBox();
@@ -46,31 +47,31 @@ test('the slide size is changed with the content scaled, and back', async ({ pag
   };
   await expect.poll(ratio).toBeCloseTo(4 / 3, 1);
   await item(page, 'Text, “Title”').click();
-  await expect(page.getByRole('spinbutton', { name: 'points' })).toHaveValue('36');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('spinbutton', { name: messages.editor.points })).toHaveValue('36');
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect.poll(ratio).toBeCloseTo(16 / 9, 1);
 });
 
 test('the theme is switched over the whole deck, one of its colours changed, and both taken back', async ({ page }) => {
   const grounds = page.locator('.gv-ground');
-  await page.getByRole('button', { name: 'Rectangle' }).click();
-  await page.getByRole('group', { name: 'Fill' }).getByRole('button', { name: 'First accent' }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle }).click();
+  await page.getByRole('group', { name: messages.editor.fill }).getByRole('button', { name: 'First accent' }).click();
   const shape = page.locator('[data-canvas] .gv-outline path');
   await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
   await page.getByRole('button', { name: /^1 Opening/ }).click();
   await page.getByRole('button', { name: 'Theme: Notebook' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Dusk' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.asking.colours['#3d4e8a'] }).click();
   for (const ground of await grounds.all()) await expect(ground).toHaveCSS('background-color', 'rgb(38, 43, 79)');
   await expect(shape).toHaveCSS('fill', 'rgb(255, 196, 107)');
   await page.getByRole('dialog').getByLabel('First accent').fill('#123456');
   await expect(shape).toHaveCSS('fill', 'rgb(18, 52, 86)');
-  await expect(page.getByText('hard to read on the ground')).toBeVisible();
+  await expect(page.getByText(messages.editor.faint)).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Theme: Own theme' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByRole('button', { name: 'Theme: Notebook' })).toBeVisible();
   await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
 });
@@ -87,7 +88,7 @@ test('a slide is copied into another deck, with its words and its link to itself
   await page.keyboard.press('Control+c');
   await expect(page.getByText('The slide is copied.').first()).toBeVisible();
   await saved(page);
-  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await page.getByRole('link', { name: messages.frame.home }).click();
   await newDeck(page, 'Another deck');
   await page.getByRole('button', { name: /^1 Opening/ }).focus();
   await page.keyboard.press('Control+v');
@@ -98,8 +99,8 @@ test('a slide is copied into another deck, with its words and its link to itself
 
 test('links that come open by a paste are listed, each a press away', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.getByRole('button', { name: 'Add a slide', exact: true }).click();
-  await page.getByLabel('Name of the slide').fill('The creek');
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('The creek');
   await page.getByRole('button', { name: /^1 Opening/ }).click();
   await item(page, 'Text, “Title”').dblclick();
   await page.keyboard.type('Low water');
@@ -109,7 +110,7 @@ test('links that come open by a paste are listed, each a press away', async ({ p
   await page.getByRole('button', { name: /^1 Opening/ }).focus();
   await page.keyboard.press('Control+c');
   await saved(page);
-  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await page.getByRole('link', { name: messages.frame.home }).click();
   await newDeck(page, 'Another deck');
   await page.getByRole('button', { name: /^1 Opening/ }).focus();
   await page.keyboard.press('Control+v');
@@ -120,5 +121,5 @@ test('links that come open by a paste are listed, each a press away', async ({ p
     .getByRole('button', { name: /Low water/ })
     .click();
   await expect(page.getByRole('heading', { name: 'Low water' })).toBeVisible();
-  await expect(page.getByText('open: the slide is gone').first()).toBeVisible();
+  await expect(page.getByText(messages.destinations.slideIsGone).first()).toBeVisible();
 });

@@ -1,10 +1,11 @@
 /** A student at work: by keys, without a network, with a server that dies. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { join, middleOf, saved, tablet } from './people';
 
 test('pieces are picked up, moved among zones and put down by keys, and everything is spoken', async ({ page }) => {
   await join(page, 'HRNS-427', 'Ulises Brand', '1111');
-  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Next' }).click();
+  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: messages.walking.next }).click();
   const kelp = page.getByRole('button', { name: /^kelp/ });
   await kelp.focus();
   await page.keyboard.press('Enter');
@@ -13,13 +14,13 @@ test('pieces are picked up, moved among zones and put down by keys, and everythi
   await expect(page.getByText('over Lower shore')).toBeAttached();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'kelp, in Lower shore' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByRole('button', { name: 'kelp, not in a zone' })).toBeVisible();
 });
 
 test('what is fixed does not move under a student’s hand', async ({ page }) => {
   await join(page, 'HRNS-427', 'Vesna Croft', '2222');
-  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Next' }).click();
+  for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: messages.walking.next }).click();
   const zone = page.getByText('Splash zone', { exact: true });
   const before = await middleOf(zone);
   await page.mouse.move(before.x, before.y);
@@ -64,19 +65,19 @@ test('without a network work goes on, survives a reload, and is on the server wh
   const context = await tablet(browser);
   const page = await context.newPage();
   await join(page, 'HRNS-427', 'Wilder Nash', '3333');
-  await page.getByRole('button', { name: 'Next' }).tap();
+  await page.getByRole('button', { name: messages.walking.next }).tap();
   await page.getByLabel('Twice a day it is').fill('low');
   await saved(page);
   await readyForOffline(page);
   await page.reload();
   await saved(page);
   await cutNetwork(page);
-  await expect(page.getByText('no network: kept on this device')).toBeVisible();
+  await expect(page.getByText(messages.kept['on-device'])).toBeVisible();
   await page.getByLabel('What pulls the water').fill('the moon');
-  await page.getByRole('button', { name: 'Submit' }).tap();
-  await page.getByRole('dialog').getByRole('button', { name: 'Submit' }).tap();
+  await page.getByRole('button', { name: messages.student.submit }).tap();
+  await page.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
   await expect(page.getByText(/have not reached the server yet/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Not yet' }).tap();
+  await page.getByRole('button', { name: messages.student.notYet }).tap();
   await page.reload();
   await expect(page.getByLabel('What pulls the water')).toHaveValue('the moon');
   await expect(page.getByLabel('Twice a day it is')).toHaveValue('low');
@@ -92,13 +93,13 @@ test('without a network work goes on, survives a reload, and is on the server wh
 test('a wrong code and a wrong PIN are said in words', async ({ page }) => {
   await page.goto('/join/XXXX-999');
   await expect(page.getByRole('alert')).toContainText('No lesson has this code');
-  await page.getByLabel('Code from the board').fill('hrns 427');
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByLabel(messages.join.code).fill('hrns 427');
+  await page.getByRole('button', { name: messages.join.enter }).click();
   await page.getByRole('button', { name: 'Perrin Holt' }).click();
   // Nothing needs to be pressed: the last digit is enough, and so it is the next time.
-  await page.getByLabel('Your PIN').fill('0000');
+  await page.getByLabel(messages.join.pin).fill('0000');
   await expect(page.getByRole('alert')).toContainText('This is not the PIN of this name');
-  await page.getByLabel('Your PIN').fill('2468');
+  await page.getByLabel(messages.join.pin).fill('2468');
   await expect(page.getByRole('heading', { name: 'Shore zones', level: 1 })).toBeVisible();
 });
 
@@ -106,8 +107,8 @@ test('on a shared device one student leaves before the next comes in', async ({ 
   await join(page, 'HRNS-427', 'Noor Ashby', '2468');
   await page.goto('/join');
   await expect(page.getByText('Noor Ashby is still in “Shore zones” on this device.')).toBeVisible();
-  await page.getByRole('button', { name: 'That is not me' }).click();
+  await page.getByRole('button', { name: messages.join.notMe }).click();
   await expect(page.getByText(/is still in/)).toBeHidden();
   await page.goto('/work');
-  await expect(page.getByRole('heading', { name: 'Into the lesson' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.join.title })).toBeVisible();
 });

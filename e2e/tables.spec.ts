@@ -1,4 +1,5 @@
 /** Tables: typed in from cell to cell, changed by keys and by pointer, pasted, and turned into zones and pieces. */
+import * as messages from '@gobrel/messages';
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { dragBy, item, newDeck, newTeacher, saved } from './people';
@@ -16,7 +17,7 @@ async function typeCells(page: Page, cells: readonly string[]): Promise<void> {
 
 /** A table with three rows about the shore, selected. */
 async function shoreTable(page: Page): Promise<Locator> {
-  await page.getByRole('button', { name: 'Table', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.table, exact: true }).click();
   await typeCells(page, SHORE);
   await page.keyboard.press('Escape');
   return item(page, /^Table/);
@@ -28,7 +29,7 @@ const cellsOf = (table: Locator) => table.locator('.gv-cell').allTextContents();
 test('a table is made, typed in, changed and turned into zones by keys alone', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Who eats whom');
-  await page.getByRole('button', { name: 'Table', exact: true }).focus();
+  await page.getByRole('button', { name: messages.kinds.table, exact: true }).focus();
   await page.keyboard.press('Enter');
   await typeCells(page, [...SHORE, 'Mussel']);
   await expect(page.getByLabel('Typing in: Table, “Animal”, row 4, column 1')).toBeFocused();
@@ -41,11 +42,11 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await expect(page.getByLabel(/row 3, column 3/)).toBeFocused();
   await page.keyboard.press('Escape');
 
-  await page.getByRole('button', { name: 'Move the row up' }).press('Enter');
+  await page.getByRole('button', { name: messages.tables.move.row.before }).press('Enter');
   await expect
     .poll(() => cellsOf(table))
     .toEqual([...SHORE.slice(0, 3), ...SHORE.slice(6), ...SHORE.slice(3, 6), 'Mussel', '', '']);
-  await page.getByRole('button', { name: 'Column right', exact: true }).press('Enter');
+  await page.getByRole('button', { name: messages.tables.add.column.after, exact: true }).press('Enter');
   await expect(table.locator('.gv-cell')).toHaveCount(16);
   await page.keyboard.press('Control+z');
   await expect(table.locator('.gv-cell')).toHaveCount(12);
@@ -54,14 +55,14 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await border.press('ArrowRight');
   await border.press('Shift+ArrowLeft');
   await expect(border).toHaveAttribute('aria-valuenow', String(before + 7));
-  await page.getByRole('radio', { name: 'both', exact: true }).press(' ');
+  await page.getByRole('radio', { name: messages.tables.headingsAre.both, exact: true }).press(' ');
   await expectClean(page);
 
-  await page.getByRole('radio', { name: 'all but headings' }).press(' ');
+  await page.getByRole('radio', { name: messages.tables.turns.all }).press(' ');
   await page.getByRole('button', { name: 'Make 6 zones' }).press('Enter');
   await expect(item(page, 'Zone, “Limpet, eats”')).toBeVisible();
   await expect(item(page, 'Shape, “crabs”, a piece')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Try here' }).press('Enter');
+  await page.getByRole('button', { name: messages.questions.tryHere }).press('Enter');
   await expect(page.getByRole('rowheader', { name: 'Mussel' })).toBeVisible();
   await page.getByRole('button', { name: /^algae/ }).press('Enter');
   // Zones follow each other in the order in which they stand in the table.
@@ -80,7 +81,7 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   const table = await shoreTable(page);
   await table.getByText('limpets', { exact: true }).click();
   await expect(page.getByText('Row 3, column 2')).toBeVisible();
-  await page.getByRole('button', { name: 'Remove the row' }).click();
+  await page.getByRole('button', { name: messages.tables.remove.row }).click();
   await expect.poll(() => cellsOf(table)).toEqual(SHORE.slice(0, 6));
   await page.keyboard.press('Control+z');
   await expect(table.locator('.gv-cell')).toHaveCount(9);
@@ -103,7 +104,7 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   await table.getByText('Whelk', { exact: true }).click();
   await expect(page.getByLabel(/row 3, column 1/)).toBeFocused();
   // Without its cell nobody types any more; a letter is a key again, which is undone like everything else.
-  await page.getByRole('button', { name: 'Remove the row' }).click();
+  await page.getByRole('button', { name: messages.tables.remove.row }).click();
   await expect(table.locator('.gv-cell')).toHaveCount(6);
   await expect(page.getByLabel(/^Typing in/)).toHaveCount(0);
   await page.keyboard.press('Control+z');

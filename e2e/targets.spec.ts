@@ -1,4 +1,5 @@
 /** On a tablet, whatever is pressed in the editor has room for a finger: 44 CSS pixels each way. */
+import * as messages from '@gobrel/messages';
 import { type Browser, expect, type Page, test } from '@playwright/test';
 import { odile, ownCopy, QUESTIONS, tablet } from './people';
 
@@ -49,7 +50,7 @@ async function atDeck(browser: Browser, deckId: string, slide: string): Promise<
   const page = await (await tablet(browser)).newPage();
   await odile(page);
   await page.goto(`/decks/${await ownCopy(page, deckId)}?slide=${slide}`);
-  await expect(page.getByLabel('Name of the slide')).toBeVisible();
+  await expect(page.getByLabel(messages.editor.slideName)).toBeVisible();
   expect(await page.evaluate(() => matchMedia('(pointer: coarse)').matches)).toBe(true);
   return page;
 }
@@ -87,13 +88,13 @@ test('what is set of items, one and several', async ({ browser }) => {
   const page = await atDeck(browser, 'night-walk', 'fork');
   for (const name of ['Rectangle', 'Text', 'Table', 'Piece', 'Zone', 'Hotspot']) {
     await page.getByRole('button', { name, exact: true }).tap();
-    await expect(page.getByRole('button', { name: 'To the front' })).toBeVisible();
+    await expect(page.getByRole('button', { name: messages.editor.toFront })).toBeVisible();
     await largeEnough(page);
     await page.keyboard.press('Escape');
   }
-  await page.getByRole('tab', { name: 'Items' }).tap();
+  await page.getByRole('tab', { name: messages.editor.allItems }).tap();
   await largeEnough(page);
-  await page.getByRole('tab', { name: 'Settings' }).tap();
+  await page.getByRole('tab', { name: messages.editor.settings }).tap();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+a');
   await expect(page.getByRole('heading', { name: /^\d+ items/ })).toBeVisible();
@@ -103,12 +104,12 @@ test('what is set of items, one and several', async ({ browser }) => {
 
 test('what is set of questions of every kind', async ({ browser }) => {
   const page = await atDeck(browser, 'night-watch', 'watch-true');
-  await page.getByRole('button', { name: 'Question', exact: true }).tap();
+  await page.getByRole('button', { name: messages.questions.add, exact: true }).tap();
   await largeEnough(page);
   for (const [slide, name] of QUESTIONS) {
     await page.goto(`${page.url().split('?')[0]}?slide=${slide}`);
     await page.getByRole('button', { name }).first().tap();
-    await expect(page.getByRole('button', { name: 'To the front' })).toBeVisible();
+    await expect(page.getByRole('button', { name: messages.editor.toFront })).toBeVisible();
     await largeEnough(page);
   }
   await page.context().close();

@@ -1,21 +1,22 @@
 /** Trouble: wrong passwords, decks of others, files that do not arrive, and a server that is killed. */
+import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { join, middleOf, newDeck, newTeacher, saved } from './people';
 
 test('a wrong password and a taken address are said in words', async ({ page }) => {
   await page.goto('/sign-in');
-  await page.getByLabel('E-mail address').fill('odile@marrambay.example');
-  await page.getByLabel('Password').fill('wrong');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByLabel(messages.signIn.email).fill('odile@marrambay.example');
+  await page.getByLabel(messages.signIn.password).fill('wrong');
+  await page.getByRole('button', { name: messages.signIn.enter }).click();
   await expect(page.getByRole('alert')).toContainText('do not go together');
-  await page.getByRole('button', { name: 'I have no account yet' }).click();
-  await page.getByRole('button', { name: 'Create account' }).click();
-  await expect(page.getByText('Write your name, up to 80 letters.')).toBeVisible();
-  await page.getByLabel('Name', { exact: true }).fill('Somebody');
-  await page.getByLabel('E-mail address').fill('odile@marrambay.example');
-  await page.getByLabel('Password').fill('long enough, surely');
-  await page.getByRole('button', { name: 'Create account' }).click();
+  await page.getByRole('button', { name: messages.signIn.noAccount }).click();
+  await page.getByRole('button', { name: messages.signIn.create }).click();
+  await expect(page.getByText(messages.faults['own-name'])).toBeVisible();
+  await page.getByLabel(messages.signIn.name, { exact: true }).fill('Somebody');
+  await page.getByLabel(messages.signIn.email).fill('odile@marrambay.example');
+  await page.getByLabel(messages.signIn.password).fill('long enough, surely');
+  await page.getByRole('button', { name: messages.signIn.create }).click();
   await expect(page.getByText(/There is an account with this address already/)).toBeVisible();
 });
 
@@ -26,35 +27,35 @@ test('a deck that is not yours, a lesson that is not yours, and no such address'
   await page.goto('/lessons/shore-lesson');
   await expect(page.getByText(/There is no such lesson here/)).toBeVisible();
   await page.goto('/nowhere');
-  await expect(page.getByRole('heading', { name: 'Nothing is here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.elsewhere.title })).toBeVisible();
 });
 
 test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await newTeacher(page);
-  await expect(page.getByRole('heading', { name: 'No deck yet' })).toBeVisible();
-  await page.getByRole('button', { name: 'New deck' }).click();
-  await page.getByLabel('Title of the deck').fill('Tides');
+  await expect(page.getByRole('heading', { name: messages.library.empty })).toBeVisible();
+  await page.getByRole('button', { name: messages.library.newDeck }).click();
+  await page.getByLabel(messages.library.deckTitle).fill('Tides');
   await saved(page);
-  await page.getByRole('link', { name: 'Gobrel: to the library' }).click();
+  await page.getByRole('link', { name: messages.frame.home }).click();
   await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
-  await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await page.getByRole('menuitem', { name: messages.library.delete }).click();
   await expect(page.getByRole('dialog')).toContainText('You can restore it from your deleted decks.');
   await expectClean(page);
-  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: messages.common.cancel }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
   await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
-  await page.getByRole('menuitem', { name: 'Delete' }).click();
-  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await page.getByRole('menuitem', { name: messages.library.delete }).click();
+  await page.getByRole('button', { name: messages.library.delete, exact: true }).click();
   await expect(page.getByText('“Tides” is deleted.').first()).toBeVisible();
   await expect(page.getByRole('link', { name: /^Tides/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
   await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
-  await page.getByRole('menuitem', { name: 'Rename' }).click();
-  await page.getByRole('dialog').getByLabel('Title of the deck').fill('Tides and moon');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('menuitem', { name: messages.library.rename }).click();
+  await page.getByRole('dialog').getByLabel(messages.library.deckTitle).fill('Tides and moon');
+  await page.getByRole('button', { name: messages.common.keep }).click();
   await page.getByRole('button', { name: 'What to do with “Tides and moon”' }).click();
-  await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+  await page.getByRole('menuitem', { name: messages.library.duplicate }).click();
   await expect(page.getByRole('link', { name: /^Tides and moon \(copy\)/ })).toBeVisible();
 });
 
@@ -66,10 +67,10 @@ test('a deck that is deleted while it is open elsewhere says so there, and goes 
   const other = await page.context().newPage();
   await other.goto('/');
   await other.getByRole('button', { name: 'What to do with “Tides”' }).click();
-  await other.getByRole('menuitem', { name: 'Delete' }).click();
-  await other.getByRole('button', { name: 'Delete', exact: true }).click();
+  await other.getByRole('menuitem', { name: messages.library.delete }).click();
+  await other.getByRole('button', { name: messages.library.delete, exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('You deleted this deck.');
-  await expect(page.getByText('saved', { exact: true })).toBeHidden();
+  await expect(page.getByText(messages.kept.saved, { exact: true })).toBeHidden();
   await expectClean(page);
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('You deleted this deck.');
@@ -80,7 +81,7 @@ test('a deck that is deleted while it is open elsewhere says so there, and goes 
   await other.getByRole('button', { name: 'Restore “Tides”' }).click();
   await expect(other.getByText('“Tides” is back in your library.').first()).toBeVisible();
   await page.reload();
-  await expect(page.getByLabel('Title of the deck')).toHaveValue('Tides');
+  await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Tides');
   await saved(page);
 });
 
@@ -97,14 +98,14 @@ test.describe('without a service worker to help', () => {
     await page.goto('/classes');
     await expect(page.getByText('The server cannot reach its database just now.')).toBeVisible();
     await page.unroute('**/api/classes');
-    await expect(page.getByRole('heading', { name: 'No class yet' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: messages.classes.empty })).toBeVisible();
   });
 
   test('a screen whose file does not arrive at once is fetched again', async ({ page }) => {
     let refused = 0;
     await page.route(/\/assets\/join-.*\.js$/, (route) => (refused++ < 2 ? route.abort() : route.continue()));
     await page.goto('/join');
-    await expect(page.getByLabel('Code from the board')).toBeVisible();
+    await expect(page.getByLabel(messages.join.code)).toBeVisible();
     expect(refused).toBeGreaterThan(2);
   });
 });
@@ -114,7 +115,7 @@ test.describe('on a server that is killed', () => {
 
   test('in the middle of a drag, nothing is lost', async ({ page, request }) => {
     await join(page, 'HRNS-427', 'Yuki Thorne', '4444');
-    for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: 'Next' }).click();
+    for (let count = 0; count < 2; count += 1) await page.getByRole('button', { name: messages.walking.next }).click();
     await saved(page);
     const from = await middleOf(page.getByRole('button', { name: /^barnacle/ }));
     const to = await middleOf(page.getByText('Upper shore', { exact: true }));

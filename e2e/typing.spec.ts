@@ -1,4 +1,5 @@
 /** Typing types: letters on a selected text, shape or question are words, and never commands. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { addQuestion, item, newDeck, newTeacher, saved } from './people';
 
@@ -22,7 +23,7 @@ test('letters typed on a selected title go into it; with Alt they are the comman
   await expect(item(page, /flow bugs.*locked/)).toBeVisible();
   await page.keyboard.press('Alt+l');
   await page.keyboard.press('F1');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: messages.keys.title })).toBeVisible();
   // What is not selected any more is not typed in.
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
@@ -37,7 +38,7 @@ test('letters typed on a selected question go into its prompt', async ({ page })
   const question = item(page, /^Choice/);
   await question.focus();
   await page.keyboard.type('big waves? bqwluf');
-  await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/big waves\? bqwluf$/);
+  await expect(page.getByLabel(messages.editor.prompt, { exact: true })).toHaveValue(/big waves\? bqwluf$/);
   await expect(item(page, /^Choice/)).toHaveCount(1);
   await saved(page);
 });
@@ -46,10 +47,10 @@ test('a choice that is added is typed in at once', async ({ page }) => {
   await fresh(page);
   await addQuestion(page, 'Pick one');
   await item(page, /^Choice/).click();
-  await page.getByRole('button', { name: 'Add a choice' }).click();
+  await page.getByRole('button', { name: messages.editor.addChoice }).click();
   await page.keyboard.type('a velvet crab');
   await expect(page.getByLabel(/^Text of choice/).last()).toHaveValue('a velvet crab');
-  await page.getByRole('button', { name: 'Add a choice' }).focus();
+  await page.getByRole('button', { name: messages.editor.addChoice }).focus();
   await page.keyboard.press('v');
   await expect(page.getByText(/Draw the viewpoint/)).toHaveCount(0);
 });

@@ -1,13 +1,14 @@
 /** Viewpoints: drawn, made of what is there, ordered, travelled to; and slides large enough for them. */
+import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { classScreen, handOut, item, join, middleOf, newClass, newDeck, newTeacher, saved, sortByKeys } from './people';
 
 const canvas = (page: Page) => page.getByRole('group', { name: /^Slide “/ });
-const strip = (page: Page) => page.getByRole('region', { name: 'Viewpoints, in order' });
+const strip = (page: Page) => page.getByRole('region', { name: messages.editor.viewpointsInOrder });
 
 /** Plays the deck from the slide that is worked on, and waits for it. */
 async function play(page: Page, name: string): Promise<void> {
-  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await page.waitForURL(/\/show\//);
   await expect(page.getByRole('group', { name, exact: true })).toBeVisible();
 }
@@ -22,11 +23,11 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await newTeacher(page);
   await newDeck(page, 'Far and near');
-  await page.getByLabel('Name of the slide').fill('The creek');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('The creek');
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('An otter');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
+  await page.getByRole('button', { name: messages.editor.viewpointFrom }).click();
   await expect(item(page, 'Viewpoint, “An otter”')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('v');
@@ -36,7 +37,7 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await page.mouse.down();
   await page.mouse.move(ground.x + 220, ground.y + 140, { steps: 5 });
   await page.mouse.up();
-  await page.getByLabel('Name', { exact: true }).fill('The corner');
+  await page.getByLabel(messages.editor.shownName, { exact: true }).fill('The corner');
   const tiles = strip(page).getByRole('listitem').getByRole('button', { name: /^\d/ });
   const ordered = async (...names: string[]) => {
     await expect(tiles).toHaveCount(names.length);
@@ -45,7 +46,7 @@ test('a region is drawn or made of an item, put in order, and the show travels t
   await ordered('1 An otter', '2 The corner');
   await strip(page).getByRole('button', { name: 'The corner earlier' }).click();
   await ordered('1 The corner', '2 An otter');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: messages.common.undo }).click();
   await ordered('1 An otter', '2 The corner');
   await tiles.first().focus();
   await sortByKeys(page, ['ArrowRight']);
@@ -73,7 +74,7 @@ test('a viewpoint over the whole slide lets everything in it be pressed, and is 
 }) => {
   await newTeacher(page);
   await newDeck(page, 'All of it');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('An otter');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
@@ -97,7 +98,7 @@ test('a viewpoint over the whole slide lets everything in it be pressed, and is 
   await page.mouse.click(edge.x + 2, edge.y + edge.height * 0.7);
   await expect(viewpoint).toHaveAttribute('aria-pressed', 'true');
   // Enter places one in the middle, wherever the focus is by then.
-  await page.getByRole('button', { name: 'Viewpoint', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.viewpoint, exact: true }).click();
   await page.keyboard.press('Enter');
   await expect(viewpoint).toHaveCount(2);
   await saved(page);
@@ -106,24 +107,24 @@ test('a viewpoint over the whole slide lets everything in it be pressed, and is 
 test('a link leads to a viewpoint that next passes by; the camera can be turned round on its way', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Aside');
-  await page.getByLabel('Name of the slide').fill('The hide');
+  await page.getByLabel(messages.editor.slideName).fill('The hide');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Viewpoint', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.viewpoint, exact: true }).click();
   await page
     .locator('main')
     .first()
     .click({ position: { x: 2, y: 2 } });
-  await page.getByLabel('Name', { exact: true }).fill('The cellar');
-  await page.getByRole('radio', { name: 'passes by' }).click();
+  await page.getByLabel(messages.editor.shownName, { exact: true }).fill('The cellar');
+  await page.getByRole('radio', { name: messages.editor.viewpointOrders.no }).click();
   await expect(strip(page)).toHaveCount(0);
-  await page.getByLabel('wide').fill('200');
+  await page.getByLabel(messages.editor.wide).fill('200');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Rectangle', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('Control+k');
   await page.getByRole('dialog').getByRole('button', { name: 'The cellar on The hide' }).click();
   await saved(page);
   await play(page, 'The hide');
-  const link = page.getByRole('main').getByRole('link', { name: 'Link' });
+  const link = page.getByRole('main').getByRole('link', { name: messages.onSlides.hotspot });
   const before = (await link.boundingBox())?.width ?? 0;
   await link.press('Enter');
   await page.keyboard.press('ArrowLeft');
@@ -138,21 +139,21 @@ test('the class screen goes where the student who shows goes: to viewpoints, and
 }) => {
   await newTeacher(page);
   await newClass(page, '5 Curlew', ['Ada Byng']);
-  await page.getByRole('link', { name: 'Library', exact: true }).click();
+  await page.getByRole('link', { name: messages.frame.library, exact: true }).click();
   await newDeck(page, 'Near and far');
-  await page.getByLabel('Name of the slide').fill('The creek');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByLabel(messages.editor.slideName).fill('The creek');
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('An otter');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
+  await page.getByRole('button', { name: messages.editor.viewpointFrom }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('swims');
   await page.keyboard.press('Escape');
-  await page.getByLabel('Appears').selectOption({ label: 'with step 1' });
+  await page.getByLabel(messages.editor.appears).selectOption({ label: 'with step 1' });
   await saved(page);
   const code = await handOut(page);
-  await page.getByRole('dialog').getByRole('link', { name: 'To the lesson' }).click();
+  await page.getByRole('dialog').getByRole('link', { name: messages.handOut.toLesson }).click();
   const student = await (await browser.newContext({ reducedMotion: 'reduce' })).newPage();
   await join(student, code, 'Ada Byng', '1234');
   await page.getByRole('button', { name: 'Ada Byng: onto the turn list' }).click();
@@ -162,9 +163,9 @@ test('the class screen goes where the student who shows goes: to viewpoints, and
   await expect(screen.getByRole('main').getByText('An otter')).toBeVisible();
   await expect(screen.getByText('swims')).toHaveCount(0);
   const whole = await widthOf(screen, 'An otter');
-  await student.getByRole('button', { name: 'Next' }).click();
+  await student.getByRole('button', { name: messages.walking.next }).click();
   await expect(screen.getByText('swims')).toBeVisible();
-  await student.getByRole('button', { name: 'Next' }).click();
+  await student.getByRole('button', { name: messages.walking.next }).click();
   await expect.poll(() => widthOf(screen, 'An otter')).toBeGreaterThan(whole * 2);
   await student.context().close();
 });
@@ -173,17 +174,17 @@ test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units i
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await newTeacher(page);
   await newDeck(page, 'Very large');
-  await page.getByRole('button', { name: 'Slide size' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Slide size' });
-  await dialog.getByRole('radio', { name: 'keeps its size' }).click();
-  await dialog.getByLabel('wide').fill('9000');
-  await dialog.getByLabel('high').fill('12000');
-  await dialog.getByRole('button', { name: 'Use this size' }).click();
-  await expect(page.getByRole('button', { name: 'Slide size' })).toHaveText('9000 × 10000');
-  await page.getByRole('button', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.slideSize }).click();
+  const dialog = page.getByRole('dialog', { name: messages.editor.slideSize });
+  await dialog.getByRole('radio', { name: messages.editor.refittings.keep }).click();
+  await dialog.getByLabel(messages.editor.wide).fill('9000');
+  await dialog.getByLabel(messages.editor.high).fill('12000');
+  await dialog.getByRole('button', { name: messages.editor.useSize }).click();
+  await expect(page.getByRole('button', { name: messages.editor.slideSize })).toHaveText('9000 × 10000');
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Here');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Make a viewpoint of it' }).click();
+  await page.getByRole('button', { name: messages.editor.viewpointFrom }).click();
   await saved(page);
   await play(page, 'Opening');
   await page.keyboard.press('ArrowRight');

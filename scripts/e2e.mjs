@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { startThrowawayDatabase } from './postgres.mjs';
 import {
   buildAll,
+  buildPseudo,
   chromiumOptions,
   freePort,
   installDebianPackage,
@@ -17,14 +18,14 @@ import {
 } from './steps.mjs';
 
 /** Starts the server; resolves when it listens. */
-export function startServer(databaseUrl, port) {
+export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/dist')) {
   return new Promise((resolve, reject) => {
     const server = fork(join(root, 'apps/server/dist/main.js'), {
       env: {
         ...process.env,
         DATABASE_URL: databaseUrl,
         PORT: String(port),
-        WEB_FOLDER: join(root, 'apps/web/dist'),
+        WEB_FOLDER: webFolder,
         LOAD_SAMPLE: 'yes',
       },
       stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
@@ -42,7 +43,8 @@ function stopServer(server) {
 
 /**
  * Runs `act` with the address of a fresh server, and with that of a second server on the same database that may be
- * killed: whatever is sent to `killSwitch` kills it hard and starts it again.
+ * killed: whatever is sent to `killSwitch` kills it hard and starts it again. `startWith` starts one more, with the web
+ * application of another folder, and gives its address.
  */
 export async function withApplication(act) {
   buildAll();
@@ -60,11 +62,17 @@ export async function withApplication(act) {
   });
   await new Promise((resolve) => killSwitch.listen(0, '127.0.0.1', resolve));
   const at = (number) => `http://127.0.0.1:${number}`;
+  const others = [];
+  const startWith = async (webFolder) => {
+    const otherPort = await freePort();
+    others.push(await startServer(database.url, otherPort, webFolder));
+    return at(otherPort);
+  };
   try {
-    return await act(at(port), { address: at(mortalPort), killSwitch: at(killSwitch.address().port) });
+    return await act(at(port), { address: at(mortalPort), killSwitch: at(killSwitch.address().port) }, startWith);
   } finally {
     killSwitch.close();
-    await Promise.all([server, mortal].map(stopServer));
+    await Promise.all([server, mortal, ...others].map(stopServer));
     database.stop();
   }
 }
@@ -72,9 +80,10 @@ export async function withApplication(act) {
 if (process.argv[1]?.endsWith('e2e.mjs')) {
   main(async () => {
     say('end-to-end tests …');
-    await withApplication(async (address, mortal) => {
+    await withApplication(async (address, mortal, startWith) => {
       const env = {
         ...process.env,
+        GOBREL_PSEUDO_ADDRESS: await startWith(buildPseudo()),
         GOBREL_ADDRESS: address,
         GOBREL_MORTAL_ADDRESS: mortal.address,
         GOBREL_KILL_SWITCH: mortal.killSwitch,

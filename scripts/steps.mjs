@@ -98,16 +98,33 @@ export function installPackages() {
 
 /** Builds everything when a source has changed since the last time. */
 export function buildAll() {
-  const stamp = join(root, '.data', 'built');
+  buildOnce('built', 'building …', join(root, 'apps/web/dist'), () =>
+    runQuietly('npm', ['run', 'build'], 'The application could not be built.', { env: production }),
+  );
+}
+
+/** The folder of the web application in the pseudo-language, built when a source has changed since the last time. */
+export function buildPseudo() {
+  const folder = join(root, '.data', 'web-pseudo');
+  const env = { ...production, GOBREL_LANGUAGE: 'pseudo', GOBREL_BUILD_FOLDER: folder };
+  buildOnce('built-pseudo', 'building in the pseudo-language …', folder, () =>
+    runQuietly('npx', ['vite', 'build'], 'It could not be built.', { env, cwd: join(root, 'apps/web') }),
+  );
+  return folder;
+}
+
+// Whoever starts a build, a test runner too, it is the one people use: with its service worker.
+const production = { ...process.env, NODE_ENV: 'production' };
+
+/** @param stamp names the file that says of which sources the web in `folder` was built */
+function buildOnce(stamp, saying, folder, build) {
+  const file = join(root, '.data', stamp);
   const now = sourcesDigest();
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === now && existsSync(join(root, 'apps/web/dist/index.html')))
-    return;
-  say('building …');
-  // Whoever starts the build, a test runner too, it is the one people use: with its service worker.
-  const env = { ...process.env, NODE_ENV: 'production' };
-  runQuietly('npm', ['run', 'build'], 'The application could not be built.', { env });
-  mkdirSync(dirname(stamp), { recursive: true });
-  writeFileSync(stamp, now);
+  if (existsSync(file) && readFileSync(file, 'utf8') === now && existsSync(join(folder, 'index.html'))) return;
+  say(saying);
+  build();
+  mkdirSync(dirname(file), { recursive: true });
+  writeFileSync(file, now);
 }
 
 function sourcesDigest() {

@@ -32,7 +32,7 @@ export default defineConfig({
   worker: { format: 'es' },
   server: { proxy: { '/api': server, '/stickers': server, '/sync': { target: server, ws: true } } },
   build: {
-    outDir: process.env['WEB_FOLDER'] ?? 'dist',
+    outDir: process.env['GOBREL_BUILD_FOLDER'] ?? 'dist',
     emptyOutDir: true,
     sourcemap: false,
     // The server reads there which files a screen needs, to announce them with the page.

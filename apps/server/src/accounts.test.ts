@@ -68,7 +68,7 @@ describe('decks in a library', () => {
     const titles = async () =>
       (await teacher.ask<{ title: string }[]>('GET', '/api/decks')).body.map(({ title }) => title).sort();
     expect((await teacher.ask('PATCH', `/api/decks/${deck.id}`, { title: 'Tides and moon' })).status).toBe(200);
-    await teacher.ask('POST', `/api/decks/${deck.id}/copy`);
+    await teacher.ask('POST', `/api/decks/${deck.id}/copy`, { title: 'Tides and moon (copy)' });
     expect(await titles()).toEqual(['Tides and moon', 'Tides and moon (copy)']);
     await teacher.ask('DELETE', `/api/decks/${deck.id}`);
     expect(await titles()).toEqual(['Tides and moon (copy)']);

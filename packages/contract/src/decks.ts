@@ -1,6 +1,17 @@
 /** Decks and pictures: what is sent and what comes back. */
 import { type Deck, type SlideSizeName, slideSizes, type Theme } from '@gobrel/core/deck';
-import { ArrayMaxSize, IsArray, IsEmail, IsIn, IsObject, IsOptional, IsString, Length, Matches } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsEmail,
+  IsIn,
+  IsObject,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+} from 'class-validator';
 import { fault } from './fault.js';
 import { Trimmed } from './trimmed.js';
 
@@ -12,11 +23,26 @@ export class DeckTitle {
   title: string;
 }
 
+/** A copy of a deck; called like it where no title is given. */
+export class DeckCopy {
+  @IsOptional()
+  @Trimmed()
+  @IsString()
+  @Length(1, 200, fault('deck-title'))
+  title?: string;
+}
+
 /** A new deck. */
 export class NewDeck extends DeckTitle {
   @IsOptional()
   @IsIn(Object.keys(slideSizes), fault('slide-size'))
   size?: SlideSizeName;
+
+  /** What its first slide is called. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(80, fault('other'))
+  opening?: string;
 
   /** Slides to begin with; what of them cannot be read is left out. */
   @IsOptional()

@@ -1,7 +1,8 @@
 /** Something that a student added in an open area: written, moved and sized by whoever may fill in. */
 import type { Deck } from '@gobrel/core/deck';
 import { hardToSee, type PlacedAdded, workLimits } from '@gobrel/core/work';
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { type KeyboardEvent, useRef } from 'react';
+import { usePointerDrag } from './dragging/use-pointer-drag.js';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
 import { SignLines } from './items/sign-view.js';
@@ -19,11 +20,28 @@ interface AddedViewProps {
 const STEP = 16;
 const FINE = 4;
 const LARGER = 1.2;
+/** What is moved by less stays, in slide units: a hand trembles. */
+const LEAST_MOVE = 1;
 
 export function AddedView({ added, deck, scale, fillIn }: AddedViewProps) {
   const { adding } = useSurroundings().words;
   const box = useRef<HTMLDivElement>(null);
-  const drag = useRef<{ readonly x: number; readonly y: number } | null>(null);
+  // A drag moves the element itself; the work is written when it is let go.
+  const putBack = () => {
+    if (box.current) box.current.style.translate = '';
+  };
+  const onPointerDown = usePointerDrag<HTMLElement, true>({
+    begin: () => true,
+    move: (_at, by) => {
+      if (box.current) box.current.style.translate = `${by.x / scale}px ${by.y / scale}px`;
+    },
+    drop: (_at, by) => {
+      putBack();
+      const [dx, dy] = [by.x / scale, by.y / scale];
+      if (Math.hypot(dx, dy) > LEAST_MOVE) fillIn?.moveAdded(added.id, added.x + dx, added.y + dy);
+    },
+    breakOff: putBack,
+  });
   if (!fillIn || fillIn.locked) {
     return (
       <div className="gv-added-box" style={boxStyle(added)}>
@@ -32,28 +50,6 @@ export function AddedView({ added, deck, scale, fillIn }: AddedViewProps) {
     );
   }
   const isHard = hardToSee(deck, added);
-  const offset = (event: PointerEvent) => ({
-    x: (event.clientX - (drag.current?.x ?? 0)) / scale,
-    y: (event.clientY - (drag.current?.y ?? 0)) / scale,
-  });
-  const lift = (event: PointerEvent<HTMLElement>) => {
-    if (event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { x: event.clientX, y: event.clientY };
-  };
-  // A drag moves the element itself; the work is written when it is let go.
-  const carry = (event: PointerEvent<HTMLElement>) => {
-    if (!drag.current || !box.current) return;
-    const by = offset(event);
-    box.current.style.translate = `${by.x}px ${by.y}px`;
-  };
-  const letGo = (event: PointerEvent<HTMLElement>) => {
-    if (!drag.current || !box.current) return;
-    const by = offset(event);
-    drag.current = null;
-    box.current.style.translate = '';
-    if (Math.hypot(by.x, by.y) > 1) fillIn.moveAdded(added.id, added.x + by.x, added.y + by.y);
-  };
   const byKeys = (event: KeyboardEvent) => {
     const step = event.shiftKey ? FINE : STEP;
     const way = { ArrowRight: [step, 0], ArrowLeft: [-step, 0], ArrowDown: [0, step], ArrowUp: [0, -step] }[event.key];
@@ -73,10 +69,7 @@ export function AddedView({ added, deck, scale, fillIn }: AddedViewProps) {
           className="gv-grip"
           aria-label={adding.move}
           title={adding.move}
-          onPointerDown={lift}
-          onPointerMove={carry}
-          onPointerUp={letGo}
-          onPointerCancel={letGo}
+          onPointerDown={onPointerDown}
           onKeyDown={byKeys}
         >
           ✥

@@ -12,8 +12,9 @@ export {
   uprightStyle,
   withoutCell,
 } from './items/index.js';
-export { isPressing, keepToDrag, pressOnlyOnce } from './keep-to-drag.js';
-export { keysWhileDragging } from './keys-while-dragging.js';
+export { beginPointerDrag, breakOffDrags, type DraggedBy, type Dragging } from './dragging/pointer-drag.js';
+export { isPressing } from './dragging/press-focus.js';
+export { usePointerDrag } from './dragging/use-pointer-drag.js';
 export { useRecorder } from './items/use-recorder.js';
 export { paint, themeStyle } from './paint.js';
 export { alignStyle, RichTextView } from './rich-text-view.js';

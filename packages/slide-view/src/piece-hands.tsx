@@ -1,10 +1,9 @@
 /** A loose piece in a student's hands: dragged by mouse, pen and finger, or led by keys. */
 import { type Piece, sourceOfPiece, type ZoneItem } from '@gobrel/core/deck';
-import { type PointerEvent, type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
+import { usePointerDrag } from './dragging/use-pointer-drag.js';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
-import { pressOnlyOnce } from './keep-to-drag.js';
-import { keysWhileDragging } from './keys-while-dragging.js';
 import { outcomeInWords, zoneName } from './piece-words.js';
 import { useSurroundings } from './surroundings.js';
 import { TURN, usePieceKeys } from './use-piece-keys.js';
@@ -23,56 +22,16 @@ interface PieceHandsProps {
 /** A drag shorter than this is a press, in CSS pixels. */
 const PRESS = 4;
 
-/** A piece on its way: a listener to the moves of the pointer that took it, which nobody else hears of meanwhile. */
-class Drag {
-  /** How far it has come, in CSS pixels; `null` while it is still a press. */
-  by: { readonly x: number; readonly y: number } | null = null;
-  private readonly leaveKeys: () => void;
-
-  constructor(
-    private readonly element: HTMLElement,
-    private readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number },
-    private readonly scale: number,
-    breakOff: () => void,
-  ) {
-    window.addEventListener('pointermove', this, { capture: true });
-    this.leaveKeys = keysWhileDragging(from.pointerId, breakOff);
-  }
-
-  handleEvent(move: globalThis.PointerEvent): void {
-    if (move.pointerId !== this.from.pointerId) return;
-    move.stopPropagation();
-    const by = { x: move.clientX - this.from.clientX, y: move.clientY - this.from.clientY };
-    if (!this.by) {
-      if (Math.hypot(by.x, by.y) < PRESS) return;
-      this.element.classList.add('gv-held');
-    }
-    this.by = by;
-    this.element.style.translate = `${by.x / this.scale}px ${by.y / this.scale}px`;
-  }
-
-  end(): void {
-    window.removeEventListener('pointermove', this, { capture: true });
-    this.leaveKeys();
-    this.element.style.translate = '';
-  }
-}
-
 export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHandsProps) {
   const { pieces: words } = useSurroundings().words;
   const keys = usePieceKeys({ zones, piece, fillIn });
-  const drag = useRef<Drag | null>(null);
   const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
     // Otherwise the browser takes a quick drag for a fling and swallows the next tap; React's own listeners are passive.
     const dragged = element.current;
     const keep = (event: TouchEvent) => event.preventDefault();
     dragged?.addEventListener('touchmove', keep, { passive: false });
-    return () => {
-      dragged?.removeEventListener('touchmove', keep);
-      // Whoever leads may leave the slide while a piece is on its way.
-      drag.current?.end();
-    };
+    return () => dragged?.removeEventListener('touchmove', keep);
   }, []);
 
   const { frame, manner } = piece;
@@ -82,26 +41,26 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
   const isPile = manner.pile !== 0;
   const left = isPile ? leftIn(fillIn, piece) : null;
 
-  // A drag moves the element itself, and its moves go no further: nothing is drawn anew until the piece is let go, and
-  // a weak tablet has no time to tell the whole page of every move.
-  const lift = (event: PointerEvent<HTMLDivElement>) => {
-    if (event.button !== 0 || drag.current) return;
-    pressOnlyOnce(event);
-    event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = new Drag(event.currentTarget, event, scale, putDown);
-  };
+  // A drag moves the element itself: nothing is drawn anew until the piece is let go.
   const putDown = () => {
-    const { current } = drag;
-    drag.current = null;
-    current?.end();
-    if (!element.current || !current) return null;
+    if (!element.current) return;
+    element.current.style.translate = '';
     if (!keys.isHeld) element.current.classList.remove('gv-held');
-    return current.by && { x: frame.x + current.by.x / scale, y: frame.y + current.by.y / scale };
   };
-  const letGo = () => {
-    const at = putDown();
-    if (at) fillIn.say(outcomeInWords(zones, words, name, fillIn.dropPiece(piece.id, at)));
-  };
+  const onPointerDown = usePointerDrag<HTMLDivElement, HTMLElement>({
+    threshold: PRESS,
+    begin: (press) => press.currentTarget,
+    move: (_at, by, held) => {
+      held.classList.add('gv-held');
+      held.style.translate = `${by.x / scale}px ${by.y / scale}px`;
+    },
+    drop: (_at, by) => {
+      putDown();
+      const at = { x: frame.x + by.x / scale, y: frame.y + by.y / scale };
+      fillIn.say(outcomeInWords(zones, words, name, fillIn.dropPiece(piece.id, at)));
+    },
+    breakOff: putDown,
+  });
 
   const { zone } = keys;
   const shown = zone
@@ -120,9 +79,7 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
         aria-pressed={keys.isHeld}
         aria-label={label}
         data-left={left ?? undefined}
-        onPointerDown={lift}
-        onPointerUp={letGo}
-        onPointerCancel={putDown}
+        onPointerDown={onPointerDown}
         onKeyDown={keys.onKeyDown}
         onBlur={keys.onBlur}
       >

@@ -1,5 +1,5 @@
 /** A teacher's decks. */
-import { DeckTitle, type DeckSummary, type DeletedDeck, NewDeck } from '@gobrel/contract';
+import { DeckCopy, DeckTitle, type DeckSummary, type DeletedDeck, NewDeck } from '@gobrel/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { LibraryService } from './library.service.js';
@@ -35,8 +35,12 @@ export class DecksController {
   }
 
   @Post(':id/copy')
-  copy(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
-    return this.library.copy(teacherId, id);
+  copy(
+    @TeacherId() teacherId: string,
+    @Param('id') id: string,
+    @Body() { title }: DeckCopy = {},
+  ): Promise<DeckSummary> {
+    return this.library.copy(teacherId, id, title);
   }
 
   @Delete(':id')

@@ -54,18 +54,18 @@ export class LibraryService {
   }
 
   /** A new deck; of slides it begins with, pictures that are somebody else's are left out. */
-  async create(ownerId: string, { title, size, deck }: NewDeck): Promise<DeckSummary> {
-    if (!deck) return this.keep(ownerId, startDeck(title, size));
+  async create(ownerId: string, { title, size, opening, deck }: NewDeck): Promise<DeckSummary> {
+    if (!deck) return this.keep(ownerId, startDeck(title, size, opening));
     const { deck: read } = readDeck(deck);
     const refused = await this.pictures.keepFor(ownerId, contentsIn(read));
     return this.keep(ownerId, { ...applyChanges(read, withoutPictures(read, refused)), title });
   }
 
   /** A copy of a deck under another title, with its pictures. */
-  async copy(teacherId: string, id: string): Promise<DeckSummary> {
+  async copy(teacherId: string, id: string, title?: string): Promise<DeckSummary> {
     const deck = await this.present(teacherId, id);
     await this.pictures.keepFor(teacherId, contentsIn(deck));
-    return this.keep(teacherId, { ...deck, title: `${deck.title} (copy)` });
+    return this.keep(teacherId, { ...deck, title: title ?? deck.title });
   }
 
   /** Gives a deck another title; open editors follow. */
@@ -201,7 +201,7 @@ function summaryOf(row: Pick<DeckRow, 'id' | 'updatedAt'>, deck: Deck, sharedBy:
   };
 }
 
-function startDeck(title: string, size: SlideSizeName = '16:9'): Deck {
+function startDeck(title: string, size: SlideSizeName = '16:9', opening = ''): Deck {
   const empty = { ...emptyDeck(title), size };
-  return applyChanges(empty, addSlideFrom(empty, 'title', { id: newId(), name: 'Opening' }));
+  return applyChanges(empty, addSlideFrom(empty, 'title', { id: newId(), name: opening }));
 }

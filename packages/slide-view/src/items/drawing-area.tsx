@@ -2,7 +2,8 @@
 import { GROUND_WIDTH } from '@gobrel/core/deck';
 import type { Stroke } from '@gobrel/core/work';
 import { workLimits } from '@gobrel/core/work';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { usePointerDrag } from '../dragging/use-pointer-drag.js';
 import { placeIn } from '../place-in.js';
 import { useSurroundings } from '../surroundings.js';
 import { DrawnGround, type Ground } from './drawn-ground.js';
@@ -39,14 +40,17 @@ export function DrawingArea({ item, fills = false, strokes, hands }: DrawingArea
   const [pen, setPen] = useState<{ readonly x: number; readonly y: number; readonly down: boolean } | null>(null);
 
   const height = GROUND_WIDTH / item.ratio;
-  const placeOf = (event: PointerEvent): readonly [number, number] | null => {
+  const placeOf = (event: { readonly clientX: number; readonly clientY: number }): readonly [number, number] | null => {
     const place = area.current && placeIn(area.current, event);
     return place && [Math.round(place.x * GROUND_WIDTH), Math.round(place.y * height)];
   };
-  const finish = () => {
-    const drawn = thinned(points.current);
+  const discard = () => {
     points.current = [];
     fresh.current?.setAttribute('d', '');
+  };
+  const finish = () => {
+    const drawn = thinned(points.current);
+    discard();
     if (!hands || hands.tool === 'eraser' || drawn.length === 0) return;
     hands.draw({ tool: hands.tool, color: hands.color, width: INK_WIDTH[hands.tool], points: drawn });
   };
@@ -63,20 +67,24 @@ export function DrawingArea({ item, fills = false, strokes, hands }: DrawingArea
       points.current = [x, y];
     }
   };
-  const press = (event: PointerEvent) => {
+  const follow = (event: { readonly clientX: number; readonly clientY: number }) => {
     const place = placeOf(event);
-    if (!hands || !place || event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
+    if (!hands || !place) return;
     if (hands.tool === 'eraser') erase(...place);
     else add(...place);
   };
-  const move = (event: PointerEvent) => {
-    if (!hands || !event.currentTarget.hasPointerCapture(event.pointerId)) return;
-    const place = placeOf(event);
-    if (!place) return;
-    if (hands.tool === 'eraser') erase(...place);
-    else add(...place);
-  };
+  const onPointerDown = usePointerDrag<HTMLDivElement, true>({
+    begin: (press) => {
+      if (!hands || !placeOf(press)) return null;
+      follow(press);
+      return true;
+    },
+    move: follow,
+    drop: finish,
+    press: finish,
+    // What the browser took the finger away from stays drawn.
+    breakOff: (by) => (by === 'browser' ? finish() : discard()),
+  });
 
   const byKeys = (event: KeyboardEvent) => {
     if (!hands) return;
@@ -113,10 +121,7 @@ export function DrawingArea({ item, fills = false, strokes, hands }: DrawingArea
       item={{ ...item, alt: '' }}
       open={hands !== null}
       fills={fills}
-      onPointerDown={press}
-      onPointerMove={move}
-      onPointerUp={finish}
-      onPointerCancel={finish}
+      onPointerDown={onPointerDown}
       {...(hands
         ? {
             role: 'application',

@@ -2,7 +2,8 @@
 import { groundRatio, type PointItem, type Region } from '@gobrel/core/deck';
 import { atValue, dotsIn, valueAt } from '@gobrel/core/questions';
 import { type Dot, mostDots } from '@gobrel/core/work';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { usePointerDrag } from '../dragging/use-pointer-drag.js';
 import { canAnswer } from '../hands.js';
 import { placeIn } from '../place-in.js';
 import { useSurroundings } from '../surroundings.js';
@@ -28,29 +29,38 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
   const set = (next: readonly Dot[]) => fillIn?.setAnswer(item.id, { kind: 'dots', dots: next });
   const onAxis = (dot: Dot): Dot => (item.axis ? atValue(item.axis, valueAt(item.axis, dot)) : dot);
 
-  const placeOf = (event: PointerEvent): Dot | null => {
+  const placeOf = (event: { readonly clientX: number; readonly clientY: number }): Dot | null => {
     const place = area.current && placeIn(area.current, event);
     return place && onAxis({ x: clamp(place.x), y: clamp(place.y) });
   };
+  const withDot = (at: number, dot: Dot) =>
+    at < kept.length ? kept.map((each, place) => (place === at ? dot : each)) : [...kept, dot];
   /** A press moves the dot under it, or the only one; else it puts down another one. */
-  const press = (event: PointerEvent) => {
-    const dot = placeOf(event);
-    if (!open || !dot || event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const held = event.target instanceof Element ? event.target.closest('[data-dot]') : null;
-    const isFull = kept.length >= most;
-    const at = held ? Number(held.getAttribute('data-dot')) : isFull ? most - 1 : kept.length;
-    if (!held) set(isFull ? kept.map((one, place) => (place === at ? dot : one)) : [...kept, dot]);
-    setDragged({ at, dot: held ? (kept[at] ?? dot) : dot });
-  };
-  const move = (event: PointerEvent) => {
-    const dot = dragged && placeOf(event);
-    if (dot) setDragged({ at: dragged.at, dot });
-  };
-  const letGo = () => {
-    if (dragged) set(kept.map((dot, at) => (at === dragged.at ? dragged.dot : dot)));
-    setDragged(null);
-  };
+  const onPointerDown = usePointerDrag<HTMLDivElement, { readonly at: number; readonly before: readonly Dot[] }>({
+    begin: (press) => {
+      const dot = placeOf(press);
+      if (!open || !dot) return null;
+      const held = press.target instanceof Element ? press.target.closest('[data-dot]') : null;
+      const at = held ? Number(held.getAttribute('data-dot')) : Math.min(kept.length, most - 1);
+      if (!held) set(withDot(at, dot));
+      setDragged({ at, dot: held ? (kept[at] ?? dot) : dot });
+      return { at, before: kept };
+    },
+    move: (event, _by, { at }) => {
+      const dot = placeOf(event);
+      if (dot) setDragged({ at, dot });
+    },
+    drop: (event, _by, { at }) => {
+      const dot = placeOf(event);
+      if (dot) set(withDot(at, dot));
+      setDragged(null);
+    },
+    press: () => setDragged(null),
+    breakOff: (_by, { before }) => {
+      set(before);
+      setDragged(null);
+    },
+  });
 
   const byKeys = (at: number) => (event: KeyboardEvent) => {
     const dot = dots[at];
@@ -84,10 +94,7 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
         item={{ ...item, ratio: groundRatio(item) }}
         open={open}
         fills={item.axis !== null && item.picture === ''}
-        onPointerDown={press}
-        onPointerMove={move}
-        onPointerUp={letGo}
-        onPointerCancel={() => setDragged(null)}
+        onPointerDown={onPointerDown}
       >
         {item.axis ? <ScaleView axis={item.axis} /> : null}
         {editing ? item.regions.map((region) => <RegionView key={region.id} region={region} />) : null}

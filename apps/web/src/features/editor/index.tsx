@@ -21,7 +21,7 @@ import { messages } from '../../shared/messages';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
 import { layOutRoutes } from './canvas/route-layout';
-import { beginDrag } from './canvas/use-drag';
+import { beginDrag } from './canvas/begin-drag';
 import { useView } from './canvas/use-view';
 import { ZoomBar } from './canvas/zoom-bar';
 import { select, useDesk } from './state/desk';

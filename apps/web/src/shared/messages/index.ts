@@ -11,3 +11,4 @@ export { faultInWords, problemInWords } from './problems';
 export { reasonInWords, ruleInWords } from './reasons';
 export { slideName } from './slide-name';
 export { slideWords } from './slide-words';
+export { themeName } from './theme-name';

@@ -69,7 +69,10 @@ export function Toasts() {
           </Radix.Close>
         </Radix.Root>
       ))}
-      <Radix.Viewport className="fixed left-1/2 top-16 z-50 flex w-[min(94vw,34rem)] -translate-x-1/2 flex-col gap-2" />
+      <Radix.Viewport
+        label={messages.common.notesKey({ hotkey: '{hotkey}' })}
+        className="fixed left-1/2 top-16 z-50 flex w-[min(94vw,34rem)] -translate-x-1/2 flex-col gap-2"
+      />
     </Radix.Provider>
   );
 }

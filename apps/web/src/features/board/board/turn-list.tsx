@@ -31,7 +31,7 @@ import {
 } from 'lucide-react';
 import type { LiveLesson } from '../../../shared/sync';
 import { serverNow } from '../../../shared/api';
-import { useSortingSensors } from '../../../shared/sorting';
+import { spokenSorting, useSortingSensors } from '../../../shared/sorting';
 import { Button, IconButton, Select } from '../../../shared/ui';
 import { TimeLeft, type Watched } from '../../../shared/watching';
 import { messages } from '../../../shared/messages';
@@ -96,6 +96,7 @@ export function TurnList({ lesson, edition, everybody, live: { state, change } }
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
+        accessibility={spokenSorting(turnList, nameOf)}
         onDragEnd={({ active, over }) => {
           if (over && over.id !== active.id) drop(String(active.id), String(over.id));
         }}
@@ -226,7 +227,10 @@ function Turn({ name, edition, reached, state, change, nameOf }: TurnProps) {
 }
 
 function TurnEntry({ id, name, change }: { id: string; name: string; change: LiveLesson['change'] }) {
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
+    id,
+    attributes: { roleDescription: messages.sorting.role },
+  });
   return (
     <li
       ref={setNodeRef}

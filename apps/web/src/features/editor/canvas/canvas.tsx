@@ -36,9 +36,8 @@ import { useDragPreview } from './drag-preview';
 import { EditorItem } from './editor-item';
 import { Guides } from './guides';
 import { Others } from './others';
-import { rehearseMove } from './rehearse-move';
 import { SelectionFrame } from './selection-frame';
-import { beginDrag } from './use-drag';
+import { beginDrag } from './begin-drag';
 
 /** Above and below the words of a cell, in slide units. */
 const CELL_RIMS = 8;
@@ -99,7 +98,6 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
     },
     [extend],
   );
-  useEffect(rehearseMove, []);
   const frameOf = useFrameOf(deck);
   const onCellKey = useCellKey(editing);
   const chosen = items.filter((item) => selected.includes(item.id));

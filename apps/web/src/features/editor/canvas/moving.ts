@@ -13,7 +13,7 @@ import {
   type Shift,
   snapMove,
 } from '@gobrel/core/geometry';
-import { keepToDrag } from '@gobrel/slide-view';
+import type { DraggedBy } from '@gobrel/slide-view';
 import { type Dragged, eachFrame, type DragModifiers } from './dragged-frames';
 import { showGuides, useDragPreview } from './drag-preview';
 import { DrawnShift } from './shift-drawn';
@@ -61,21 +61,12 @@ interface MoveOf {
   /** Whether lines are tied to them, and follow. */
   readonly lead: boolean;
   readonly snap: DragModifiers['snap'];
-  /** Where the pointer took hold of them. */
-  readonly from: { readonly pointerId: number; readonly clientX: number; readonly clientY: number };
-  /** A shorter way than this is a press, in CSS pixels. */
-  readonly press: number;
   /** CSS pixels a slide unit. */
   readonly scale: number;
 }
 
-/**
- * Items on their way: a listener to the moves of the pointer, which nobody else hears of meanwhile.
- * Its methods are the same for every drag, so that browsers have them ready when the next one begins.
- */
+/** Items on their way. */
 export class Move {
-  /** Whether the pointer has gone further than a press. */
-  isUnderWay = false;
   private readonly drawn: DrawnShift;
   private by: Shift = { dx: 0, dy: 0 };
   /** The pointer's way that took them there, and how. */
@@ -86,28 +77,16 @@ export class Move {
   private told = true;
   private readonly looking = setInterval(() => this.tell(performance.now()), LOOK);
 
-  /** Makes ready for it while there is time, between the press and the first move: nothing is seen of it yet. */
   constructor(private readonly of: MoveOf) {
-    this.drawn = new DrawnShift(of.canvas, of.before);
-    // What a move needs runs once, so that browsers have it ready, also what is seldom needed.
     this.manner = { exact: false, fromCentre: false, snap: of.snap };
-    guidesOf(of.around, movedBy(of.around, this.way, this.manner), this.way, this.manner);
+    this.drawn = new DrawnShift(of.canvas, of.before);
+    this.drawn.begin();
   }
 
-  /** Shows them where the pointer takes them. */
-  handleEvent(at: PointerEvent): void {
+  /** Shows them where the pointer takes them. @param pointer its way since the press, in CSS pixels */
+  to(at: PointerEvent, pointer: DraggedBy): void {
     const { of } = this;
-    const { from } = of;
-    if (at.pointerId !== from.pointerId) return;
-    keepToDrag(at);
-    const across = at.clientX - from.clientX;
-    const down = at.clientY - from.clientY;
-    if (!this.isUnderWay) {
-      if (Math.hypot(across, down) < of.press) return;
-      this.isUnderWay = true;
-      this.drawn.begin();
-    }
-    const way = { x: across / of.scale, y: down / of.scale };
+    const way = { x: pointer.x / of.scale, y: pointer.y / of.scale };
     const manner = { exact: at.shiftKey, fromCentre: false, snap: at.ctrlKey || at.metaKey ? null : of.snap };
     const by = movedBy(of.around, way, manner);
     if (by.dx === this.by.dx && by.dy === this.by.dy) return this.tell(at.timeStamp);
@@ -129,7 +108,7 @@ export class Move {
   /** Shows them where they were. */
   end(): void {
     clearInterval(this.looking);
-    if (this.isUnderWay) this.drawn.end();
+    this.drawn.end();
   }
 
   /** Shows what they are flush with, if they have stayed. */

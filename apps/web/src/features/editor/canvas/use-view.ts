@@ -1,12 +1,12 @@
 /** Zooming and panning the slide in the middle: by wheel, by two fingers, by the middle button, by keys and buttons. */
 import { type Box, boundsOfAll, type Point } from '@gobrel/core/geometry';
 import { type SlideId, sizeOf } from '@gobrel/core/deck';
+import { beginPointerDrag, breakOffDrags, type Dragging } from '@gobrel/slide-view';
 import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { isInField } from '../keyboard/in-field';
 import { itemWithWords } from '../keyboard/typing';
-import { breakOffDrag } from './use-drag';
 import { panBy, type View, viewOn, ZOOM_STEP, zoomAt } from './view';
 
 /** How strongly a wheel's pixels zoom. */
@@ -54,6 +54,7 @@ export function useView(
     };
     const middle = (): Point => ({ x: present.current.area.width / 2, y: present.current.area.height / 2 });
     return {
+      show,
       zoom: (factor: number, at: Point = middle()) => show(zoomAt(present.current.view, factor, at)),
       pan: (dx: number, dy: number) =>
         show(panBy(present.current.view, dx, dy, present.current.area, present.current.slide)),
@@ -82,28 +83,18 @@ export function useView(
       }
     };
     const fingers = new Map<number, Point>();
-    let held: Point | null = null;
     const down = (event: PointerEvent) => {
-      if (event.button === 1) {
-        held = pointIn(event);
-        target.setPointerCapture(event.pointerId);
-        event.preventDefault();
-      }
+      if (event.button === 1) beginPointerDrag(event, panning(moves, present.current.view), target);
       if (event.pointerType !== 'touch') return;
       fingers.set(event.pointerId, pointIn(event));
       if (fingers.size < 2) return;
-      breakOffDrag();
+      breakOffDrags();
       event.stopPropagation();
     };
     const move = (event: PointerEvent) => {
       const before = fingers.get(event.pointerId);
-      if (!held && !before) return;
-      const to = pointIn(event);
-      if (held) {
-        moves.pan(to.x - held.x, to.y - held.y);
-        held = to;
-      }
       if (!before) return;
+      const to = pointIn(event);
       const other = [...fingers].find(([id]) => id !== event.pointerId)?.[1];
       fingers.set(event.pointerId, to);
       if (!other) return;
@@ -111,10 +102,7 @@ export function useView(
       moves.zoom(way(to, other) / way(before, other), other);
       moves.pan((to.x - before.x) / 2, (to.y - before.y) / 2);
     };
-    const up = (event: PointerEvent) => {
-      fingers.delete(event.pointerId);
-      if (event.button === 1) held = null;
-    };
+    const up = (event: PointerEvent) => fingers.delete(event.pointerId);
     const key = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey) return;
       const { deck, slideId } = present.current;
@@ -143,4 +131,20 @@ export function useView(
   }, [element, moves]);
   useEffect(() => () => useDesk.setState({ view: null }), []);
   return { view, zoom: moves.zoom, fit: moves.fit };
+}
+
+/** Pulls the slide along with the middle button. @param before the view that it is broken off to */
+function panning(
+  { pan, show }: { readonly pan: (dx: number, dy: number) => void; readonly show: (view: View) => void },
+  before: View,
+): Dragging {
+  let last = { x: 0, y: 0 };
+  return {
+    move: (_at, by) => {
+      pan(by.x - last.x, by.y - last.y);
+      last = by;
+    },
+    drop: () => undefined,
+    breakOff: () => show(before),
+  };
 }

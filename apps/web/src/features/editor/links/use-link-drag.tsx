@@ -1,8 +1,8 @@
 /** Drawing a link from something to a slide: its tile, its card, or its place on the map. */
 import { type ItemId, leadTo } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
-import { keysWhileDragging } from '@gobrel/slide-view';
-import { type PointerEvent, useRef, useState } from 'react';
+import { usePointerDrag } from '@gobrel/slide-view';
+import { useRef, useState } from 'react';
 import { itemCalled, messages, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
@@ -15,36 +15,34 @@ const PRESS = 8;
  */
 export function useLinkDrag({ deck, run, tellDone }: Editing, itemId: ItemId, onPress: () => void) {
   const [line, setLine] = useState<{ readonly from: Point; readonly to: Point } | null>(null);
+  // A drag ends with a click of its own; only a press, or a key, is one.
   const dragged = useRef(false);
-  const handlers = {
-    onPointerDown: (event: PointerEvent<HTMLButtonElement>) => {
-      event.stopPropagation();
-      event.currentTarget.setPointerCapture(event.pointerId);
-      const at = { x: event.clientX, y: event.clientY };
-      setLine({ from: at, to: at });
+  const onPointerDown = usePointerDrag<HTMLButtonElement, Point>({
+    threshold: PRESS,
+    begin: (press) => {
+      press.stopPropagation();
       dragged.current = false;
-      keysWhileDragging(event.pointerId, () => {
-        setLine(null);
-        dragged.current = true;
-      });
+      return { x: press.clientX, y: press.clientY };
     },
-    onPointerMove: ({ clientX: x, clientY: y }: PointerEvent) =>
-      setLine((before) => before && { ...before, to: { x, y } }),
-    onPointerUp: ({ clientX: x, clientY: y }: PointerEvent) => {
-      if (!line) return;
+    move: ({ clientX: x, clientY: y }, _by, from) => {
+      dragged.current = true;
+      setLine({ from, to: { x, y } });
+    },
+    drop: ({ clientX: x, clientY: y }) => {
       setLine(null);
-      dragged.current = Math.hypot(x - line.from.x, y - line.from.y) >= PRESS;
-      const onto = dragged.current ? slideUnder(x, y) : null;
+      const onto = slideUnder(x, y);
       if (onto === null || !deck.slides[onto]) return;
       run(leadTo(deck, { itemId, run: null }, { to: 'slide', slideId: onto }));
       tellDone(messages.routes.linkLed({ carrier: itemCalled(deck, itemId), to: slideName(deck, onto) }));
     },
-    onPointerCancel: () => setLine(null),
-    onClick: () => {
-      // A drag ends with a click of its own; only a press, or a key, is one.
-      if (!dragged.current) onPress();
-      dragged.current = false;
+    breakOff: () => {
+      dragged.current = true;
+      setLine(null);
     },
+  });
+  const onClick = () => {
+    if (!dragged.current) onPress();
+    dragged.current = false;
   };
   const drawn = line ? (
     <svg aria-hidden className="pointer-events-none fixed inset-0 z-30 h-full w-full">
@@ -52,7 +50,7 @@ export function useLinkDrag({ deck, run, tellDone }: Editing, itemId: ItemId, on
       <circle cx={line.to.x} cy={line.to.y} r={7} fill="var(--clay)" />
     </svg>
   ) : null;
-  return { handlers, drawn };
+  return { handlers: { onPointerDown, onClick }, drawn };
 }
 
 /** The slide whose tile, card, or card on the map lies at a point of the screen. */

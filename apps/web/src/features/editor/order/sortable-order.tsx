@@ -4,7 +4,8 @@ import { SortableContext, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { blockOf, type Deck, type Entry, moveEntries, type SlideId } from '@gobrel/core/deck';
 import { type CSSProperties, type ReactNode, useMemo } from 'react';
-import { useSortingSensors } from '../../../shared/sorting';
+import { messages, slideName } from '../../../shared/messages';
+import { spokenSorting, useSortingSensors } from '../../../shared/sorting';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -37,7 +38,12 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
     run(moveEntries(deck, moving, { id: beside, side }));
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      accessibility={spokenSorting(items, (id) => entryName(deck, id))}
+      onDragEnd={drop}
+    >
       <SortableContext items={items} strategy={noRoomMade}>
         {children}
       </SortableContext>
@@ -47,7 +53,10 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
 
 /** What makes an entry of the running order one that can be dragged. */
 export function useDragged(id: string) {
-  const { attributes, listeners, setNodeRef, transform, isDragging, isOver, activeIndex, index } = useSortable({ id });
+  const { attributes, listeners, setNodeRef, transform, isDragging, isOver, activeIndex, index } = useSortable({
+    id,
+    attributes: { roleDescription: messages.sorting.role },
+  });
   const style: CSSProperties = { transform: CSS.Translate.toString(transform), ...(isDragging ? { zIndex: 5 } : {}) };
   const marker = isOver && !isDragging ? (activeIndex < index ? ('after' as const) : ('before' as const)) : null;
   return { attributes, listeners, setNodeRef, style, isDragging, marker };
@@ -62,4 +71,9 @@ export function DropMarker({ side }: { side: 'before' | 'after' | null }) {
       className={`absolute inset-y-0 w-1 rounded bg-dusk ${side === 'before' ? '-left-2' : '-right-2'}`}
     />
   );
+}
+
+/** What a slide or a section is called. */
+function entryName(deck: Deck, id: string): string {
+  return deck.sections[id] ? deck.sections[id].title || messages.order.unnamedSection : slideName(deck, id);
 }

@@ -5,7 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { type Deck, orderViewpoint, type SlideId, type ViewpointItem, viewpointsInOrder } from '@gobrel/core/deck';
 import { ShowStage } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useSortingSensors } from '../../../shared/sorting';
+import { spokenSorting, useSortingSensors } from '../../../shared/sorting';
 import { IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
@@ -31,7 +31,15 @@ export function ViewpointStrip({ editing, slideId }: { editing: Editing; slideId
       <h2 className="w-20 flex-none font-sans text-xs leading-tight font-semibold text-soft">
         {messages.editor.viewpointsInOrder}
       </h2>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        accessibility={spokenSorting(
+          ids,
+          (id) => viewpoints.find((each) => each.id === id)?.name || messages.kinds.viewpoint,
+        )}
+        onDragEnd={drop}
+      >
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
           <ol className="flex min-w-0 gap-2 overflow-x-auto p-1">
             {viewpoints.map((viewpoint, place) => (
@@ -62,7 +70,10 @@ interface TileProps {
 function Tile({ deck, viewpoint, place, count, onMove }: TileProps) {
   const { id, slideId } = viewpoint;
   const name = viewpoint.name || messages.links.unnamedViewpoint;
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
+    id,
+    attributes: { roleDescription: messages.sorting.role },
+  });
   const isSelected = useDesk((desk) => desk.selected.includes(id));
   return (
     <li

@@ -3,7 +3,7 @@ import { backdropNames, colourNames, contrastOf, type Theme } from '@gobrel/core
 import { Palette } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Dialog } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { messages, themeName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { FontField } from './font-field';
 import { Group } from './parts';
@@ -20,11 +20,11 @@ export function ThemeGroup({ editing }: { editing: Editing }) {
     <Group title={messages.editor.theme}>
       <Button
         className="w-full !justify-start !px-2.5"
-        aria-label={`${messages.editor.theme}: ${theme.name}`}
+        aria-label={`${messages.editor.theme}: ${themeName(theme)}`}
         onClick={() => setOpen(true)}
       >
         <Palette size={18} aria-hidden />
-        <span className="min-w-0 flex-1 truncate text-left">{theme.name}</span>
+        <span className="min-w-0 flex-1 truncate text-left">{themeName(theme)}</span>
         <Dots theme={theme} />
       </Button>
       {open ? <ThemeDialog editing={editing} onClose={() => setOpen(false)} /> : null}

@@ -7,7 +7,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, decksQuery, messageOf, themesQuery } from '../../../shared/api';
 import { Button, ConfirmDialog, Field, IconButton, Tabs, showToast } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { messages, themeName } from '../../../shared/messages';
 
 interface ThemeShelvesProps {
   readonly theme: Theme;
@@ -26,7 +26,7 @@ export function ThemeShelves(props: ThemeShelvesProps) {
             <Shelf
               {...props}
               label={messages.editor.themes}
-              entries={themes.map((each) => ({ key: each.name, name: each.name, theme: each }))}
+              entries={themes.map((each) => ({ key: each.name, name: themeName(each), theme: each }))}
             />
           ),
         },

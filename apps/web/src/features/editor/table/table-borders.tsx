@@ -1,8 +1,8 @@
 /** The borders between rows and columns of a table, to be dragged or moved by arrow keys; and the cell one is at. */
 import { linesOf, moveTableBorder, type TableAxis, type TableItem } from '@gobrel/core/deck';
 import { turnPoint } from '@gobrel/core/geometry';
-import { keysWhileDragging } from '@gobrel/slide-view';
-import { type KeyboardEvent, type PointerEvent, useState } from 'react';
+import { type DraggedBy, usePointerDrag } from '@gobrel/slide-view';
+import { type KeyboardEvent, useState } from 'react';
 import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -65,36 +65,47 @@ interface BorderProps extends TableBordersProps {
 
 /** A border, held where the first row or column meets it; it follows the pointer, and is set when it is let go. */
 function Border({ editing, item, scale, axis, at, lineId }: BorderProps) {
-  const [drag, setDrag] = useState<{ readonly from: PointerEvent; readonly by: number } | null>(null);
-  const lines = linesOf(item, axis);
+  /** How far it has been dragged, in slide units; `null` while it is not. */
+  const [dragged, setDragged] = useState<number | null>(null);
   const [first] = linesOf(item, axis === 'row' ? 'column' : 'row');
-  const line = lines[at];
-  if (!line || !first) return null;
+  const line = linesOf(item, axis)[at];
   const isRow = axis === 'row';
   const move = (by: number) => editing.run(moveTableBorder(editing.deck, item.id, axis, lineId, by));
   /** How far the pointer has gone across the border, in slide units. */
-  const wayTo = (from: PointerEvent, to: PointerEvent) => {
-    const way = { x: to.clientX - from.clientX, y: to.clientY - from.clientY };
-    const unturned = turnPoint(way, { x: 0, y: 0 }, -item.frame.rotation);
+  const across = (by: DraggedBy) => {
+    const unturned = turnPoint(by, { x: 0, y: 0 }, -item.frame.rotation);
     return (isRow ? unturned.y : unturned.x) / scale;
   };
+  const onPointerDown = usePointerDrag<HTMLElement, true>({
+    begin: (press) => {
+      press.stopPropagation();
+      return true;
+    },
+    move: (_at, by) => setDragged(across(by)),
+    drop: (_at, by) => {
+      move(across(by));
+      setDragged(null);
+    },
+    breakOff: () => setDragged(null),
+  });
+  if (!line || !first) return null;
   const onKeyDown = (event: KeyboardEvent) => {
     const way = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (way === undefined || ['ArrowUp', 'ArrowDown'].includes(event.key) !== isRow) return;
     move(way * (event.shiftKey ? STEP.fine : STEP.coarse));
     event.preventDefault();
   };
-  const along = (line.from + line.length + (drag?.by ?? 0)) * scale;
-  const across = (first.length / 2) * scale;
+  const along = (line.from + line.length + (dragged ?? 0)) * scale;
+  const middle = (first.length / 2) * scale;
   return (
     <>
-      {drag ? (
+      {dragged === null ? null : (
         <span
           aria-hidden
           className={`absolute border-dusk ${isRow ? 'inset-x-0 border-t-2' : 'inset-y-0 border-l-2'}`}
           style={isRow ? { top: along } : { left: along }}
         />
-      ) : null}
+      )}
       <span
         role="separator"
         tabIndex={0}
@@ -102,20 +113,9 @@ function Border({ editing, item, scale, axis, at, lineId }: BorderProps) {
         aria-orientation={isRow ? 'horizontal' : 'vertical'}
         aria-valuenow={Math.round(line.length)}
         className={`pointer-events-auto absolute flex -translate-x-1/2 -translate-y-1/2 touch-none items-center justify-center ${isRow ? 'h-4 w-8 cursor-row-resize' : 'h-8 w-4 cursor-col-resize'} pointer-coarse:size-11`}
-        style={isRow ? { top: along, left: across } : { left: along, top: across }}
+        style={isRow ? { top: along, left: middle } : { left: along, top: middle }}
         onKeyDown={onKeyDown}
-        onPointerDown={(event) => {
-          event.stopPropagation();
-          event.currentTarget.setPointerCapture(event.pointerId);
-          setDrag({ from: event, by: 0 });
-          keysWhileDragging(event.pointerId, () => setDrag(null));
-        }}
-        onPointerMove={(event) => drag && setDrag({ ...drag, by: wayTo(drag.from, event) })}
-        onPointerUp={(event) => {
-          if (drag) move(wayTo(drag.from, event));
-          setDrag(null);
-        }}
-        onPointerCancel={() => setDrag(null)}
+        onPointerDown={onPointerDown}
       >
         <span className={`rounded-full border-2 border-card bg-dusk ${isRow ? 'h-2 w-6' : 'h-6 w-2'}`} />
       </span>

@@ -41,10 +41,18 @@ export function Screen() {
   const create = useMutation({
     ...settled,
     mutationFn: (begun: { readonly size: SlideSizeName } | { readonly title: string; readonly deck: Deck }) =>
-      ask<DeckSummary>('POST', '/decks', { title: messages.library.untitled, ...begun }),
+      ask<DeckSummary>('POST', '/decks', {
+        title: messages.library.untitled,
+        opening: messages.slides.opening,
+        ...begun,
+      }),
     onSuccess: (deck) => navigate(`/decks/${deck.id}`),
   });
-  const copy = useMutation({ ...settled, mutationFn: (deck: DeckSummary) => ask('POST', `/decks/${deck.id}/copy`) });
+  const copy = useMutation({
+    ...settled,
+    mutationFn: ({ id, title }: DeckSummary) =>
+      ask('POST', `/decks/${id}/copy`, { title: messages.library.copyOf({ title }) }),
+  });
   const restore = useMutation({
     ...settled,
     mutationFn: ({ id }: { readonly id: string }) => ask<DeckSummary>('POST', `/decks/${id}/restore`),

@@ -1,8 +1,8 @@
 /** Pen and pointer over a slide: they are seen in every window of the show and leave no trace on the deck. */
 import type { Point } from '@gobrel/core/geometry';
-import type { Room } from '@gobrel/slide-view';
+import { type Room, usePointerDrag } from '@gobrel/slide-view';
 import getStroke from 'perfect-freehand';
-import type { PointerEvent } from 'react';
+import { useRef } from 'react';
 import type { Show } from './use-show';
 
 interface InkLayerProps {
@@ -12,39 +12,46 @@ interface InkLayerProps {
   readonly width: number;
 }
 
+/** A line on its way, and those that were there before. */
+interface Drawing {
+  readonly before: Show['shared']['strokes'];
+  readonly stroke: Point[];
+}
+
 /** Thickness of the pen's lines, in parts of what is in sight. */
 const PEN = 1 / 180;
 
 export function InkLayer({ show: { shared, set, hand }, room, width }: InkLayerProps) {
   const scale = room.width / width;
-  const pointAt = (event: PointerEvent<SVGSVGElement>): Point => {
-    const box = event.currentTarget.getBoundingClientRect();
+  const layer = useRef<SVGSVGElement>(null);
+  const pointAt = (event: { readonly clientX: number; readonly clientY: number }): Point => {
+    const box = layer.current?.getBoundingClientRect() ?? { left: 0, top: 0 };
     return {
       x: (event.clientX - box.left - room.width / 2) / scale,
       y: (event.clientY - box.top - room.height / 2) / scale,
     };
   };
-  const begin = (event: PointerEvent<SVGSVGElement>) => {
-    if (hand !== 'pen') return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    set({ strokes: [...shared.strokes, [pointAt(event)]] });
-  };
-  const move = (event: PointerEvent<SVGSVGElement>) => {
-    if (hand === 'pointer') set({ pointer: pointAt(event) });
-    if (hand !== 'pen' || !event.currentTarget.hasPointerCapture(event.pointerId)) return;
-    const strokes = [...shared.strokes];
-    strokes.push([...(strokes.pop() ?? []), pointAt(event)]);
-    set({ strokes });
-  };
+  const onPointerDown = usePointerDrag<SVGSVGElement, Drawing>({
+    begin: (press) => (hand === 'pen' ? { before: shared.strokes, stroke: [pointAt(press)] } : null),
+    move: (event, _by, { before, stroke }) => {
+      stroke.push(pointAt(event));
+      set({ strokes: [...before, [...stroke]] });
+    },
+    drop: () => undefined,
+    press: (_event, { before, stroke }) => set({ strokes: [...before, stroke] }),
+    // What the browser took the finger away from stays drawn.
+    breakOff: (by, { before }) => (by === 'person' ? set({ strokes: before }) : undefined),
+  });
   return (
     <svg
+      ref={layer}
       aria-hidden
       className={`absolute inset-0 ${hand === 'press' ? 'pointer-events-none' : 'cursor-crosshair touch-none'}`}
       width={room.width}
       height={room.height}
       viewBox={`${-width / 2} ${-room.height / scale / 2} ${width} ${room.height / scale}`}
-      onPointerDown={begin}
-      onPointerMove={move}
+      onPointerDown={onPointerDown}
+      onPointerMove={(event) => (hand === 'pointer' ? set({ pointer: pointAt(event) }) : undefined)}
       onPointerLeave={() => (hand === 'pointer' ? set({ pointer: null }) : undefined)}
     >
       {shared.strokes.map((stroke, place) => (

@@ -1,13 +1,17 @@
 /** Drawing the regions that are right: on the picture itself by dragging, or in numbers. */
 import { groundRatio, newId, type PointItem, type Region } from '@gobrel/core/deck';
+import { usePointerDrag } from '@gobrel/slide-view';
 import { Plus, X } from 'lucide-react';
-import { type PointerEvent, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { pictureUrl } from '../../../../shared/api';
 import { Button, Choose, Dialog, IconButton } from '../../../../shared/ui';
 import { messages } from '../../../../shared/messages';
 import { NumberField } from '../parts';
 import type { SetFields } from './fields';
 import { drawnRegion, movedRegion } from './region-drag';
+
+/** A region that is narrower or lower than this was drawn by a press that trembled; a share of the picture. */
+const LEAST = 0.01;
 
 interface RegionsDialogProps {
   readonly item: PointItem;
@@ -25,38 +29,37 @@ interface Drag {
 export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
   const says = messages.questions;
   const area = useRef<HTMLDivElement>(null);
-  const drag = useRef<Drag | null>(null);
   const [shown, setShown] = useState<Region | null>(null);
   const { regions } = item;
   const put = (region: Region) => {
     const isThere = regions.some(({ id }) => id === region.id);
     set({ regions: isThere ? regions.map((one) => (one.id === region.id ? region : one)) : [...regions, region] });
   };
-  const placeOf = (event: PointerEvent) => {
+  const placeOf = (event: { readonly clientX: number; readonly clientY: number }) => {
     const box = area.current?.getBoundingClientRect();
     const share = (at: number, from: number, size: number) => Math.min(1, Math.max(0, (at - from) / size));
     return box && box.width > 0
       ? { x: share(event.clientX, box.left, box.width), y: share(event.clientY, box.top, box.height) }
       : { x: 0, y: 0 };
   };
-  const press = (event: PointerEvent) => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const from = placeOf(event);
-    const held = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-region]') : null;
-    const region = regions.find(({ id }) => id === held?.dataset['region']);
-    const fresh: Region = { id: newId(), shape: 'oval', ...from, width: 0, height: 0 };
-    drag.current = { region: region ?? fresh, isNew: !region, from };
-  };
-  const move = (event: PointerEvent) => {
-    if (!drag.current) return;
-    const { region, isNew, from } = drag.current;
-    setShown(isNew ? drawnRegion(region, from, placeOf(event)) : movedRegion(region, from, placeOf(event)));
-  };
-  const letGo = () => {
-    if (shown && shown.width > 0.01 && shown.height > 0.01) put(shown);
-    drag.current = null;
-    setShown(null);
-  };
+  const regionAt = ({ region, isNew, from }: Drag, event: PointerEvent) =>
+    isNew ? drawnRegion(region, from, placeOf(event)) : movedRegion(region, from, placeOf(event));
+  const onPointerDown = usePointerDrag<HTMLDivElement, Drag>({
+    begin: (press) => {
+      const from = placeOf(press);
+      const held = press.target instanceof Element ? press.target.closest<HTMLElement>('[data-region]') : null;
+      const region = regions.find(({ id }) => id === held?.dataset['region']);
+      const fresh: Region = { id: newId(), shape: 'oval', ...from, width: 0, height: 0 };
+      return { region: region ?? fresh, isNew: !region, from };
+    },
+    move: (event, _by, drag) => setShown(regionAt(drag, event)),
+    drop: (event, _by, drag) => {
+      const region = regionAt(drag, event);
+      if (region.width > LEAST && region.height > LEAST) put(region);
+      setShown(null);
+    },
+    breakOff: () => setShown(null),
+  });
   const drawn = shown ? [...regions.filter(({ id }) => id !== shown.id), shown] : regions;
   const percent = (share: number) => `${share * 100}%`;
   return (
@@ -68,13 +71,7 @@ export function RegionsDialog({ item, set, onClose }: RegionsDialogProps) {
         ref={area}
         className="relative mx-auto cursor-crosshair touch-none select-none border border-edge bg-paper"
         style={{ aspectRatio: groundRatio(item), maxHeight: '46vh' }}
-        onPointerDown={press}
-        onPointerMove={move}
-        onPointerUp={letGo}
-        onPointerCancel={() => {
-          drag.current = null;
-          setShown(null);
-        }}
+        onPointerDown={onPointerDown}
       >
         {item.picture === '' ? null : (
           <img

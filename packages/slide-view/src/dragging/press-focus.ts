@@ -1,12 +1,4 @@
-/** A drag keeps its moves to itself, so that each costs what the drag costs: a weak device has no time for more. */
-import type { PointerEvent as ReactPointerEvent } from 'react';
-
-/** Lets nothing else on the page hear of a move. For listeners on the window that come first. */
-export function keepToDrag(move: PointerEvent): void {
-  // A finger may become two, which whoever zooms must hear of.
-  if (move.pointerType !== 'touch') move.stopPropagation();
-}
-
+/** The focus of what is pressed when a drag may begin. */
 /** What takes the focus when it is pressed. */
 const FOCUSABLE = '[tabindex], a[href], button, input, textarea, select';
 
@@ -21,11 +13,15 @@ export function isPressing(): boolean {
  * Spares the page the mouse events that follow a press and its moves, and gives the focus to what was pressed, as
  * browsers do with those.
  */
-export function pressOnlyOnce(press: ReactPointerEvent<HTMLElement>): void {
+export function pressOnlyOnce(press: {
+  readonly pointerType: string;
+  readonly target: EventTarget | null;
+  readonly preventDefault: () => void;
+}): void {
   // After a finger they come only when it has not moved; what it takes the focus from may be the keyboard on the screen.
   if (press.pointerType === 'touch') return;
   press.preventDefault();
-  const pressed = (press.target as Element).closest<HTMLElement>(FOCUSABLE);
+  const pressed = press.target instanceof Element ? press.target.closest<HTMLElement>(FOCUSABLE) : null;
   // Away first: what takes the focus from a field would show it, as if keys had led there.
   if (document.activeElement instanceof HTMLElement && document.activeElement !== pressed)
     document.activeElement.blur();
