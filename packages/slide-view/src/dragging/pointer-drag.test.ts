@@ -24,10 +24,7 @@ beforeEach(() => {
 function send(type: string, fields: object = {}) {
   let wentOn = true;
   const event = Object.assign(new Event(type, { cancelable: true }), {
-    pointerId: 1,
-    pointerType: 'mouse',
-    clientX: 0,
-    clientY: 0,
+    ...(type === 'keydown' ? {} : { pointerId: 1, pointerType: 'mouse', clientX: 0, clientY: 0 }),
     ...fields,
     stopPropagation: () => (wentOn = false),
   });

@@ -49,7 +49,7 @@ class PointerDrag {
   }
 
   handleEvent(event: PointerEvent | KeyboardEvent): void {
-    if ('key' in event) return this.takeKey(event);
+    if (!('pointerId' in event)) return this.takeKey(event);
     if (event.pointerId !== this.from.pointerId) return;
     switch (event.type) {
       case 'pointermove':

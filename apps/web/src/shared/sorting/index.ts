@@ -1,3 +1,3 @@
 /** Sorting by hand; apart from the other primitives, as students never do it. */
-export { spokenSorting } from './spoken-sorting';
+export { sortable, spokenSorting } from './spoken-sorting';
 export * from './use-sorting-sensors';

@@ -2,6 +2,9 @@
 import type { DndContextProps, UniqueIdentifier } from '@dnd-kit/core';
 import { messages } from '../messages';
 
+/** What an entry of a sortable list is called to screen readers; for `useSortable`. */
+export const sortable = { roleDescription: messages.sorting.role };
+
 /**
  * For a sortable list's `accessibility`.
  * @param ids    what is sorted, in order

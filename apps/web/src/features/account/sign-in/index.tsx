@@ -79,7 +79,7 @@ function SignInForm() {
         autoComplete="current-password"
         fault={faults['password']}
       />
-      <FormTrouble error={error} />
+      <FormTrouble error={error} fields={['email', 'password']} />
       <Button type="submit" look="main" disabled={isPending}>
         {messages.signIn.enter}
       </Button>
@@ -102,7 +102,7 @@ function NewAccountForm() {
         hint={messages.signIn.passwordHint}
         fault={faults['password']}
       />
-      <FormTrouble error={error} />
+      <FormTrouble error={error} fields={['name', 'email', 'password']} />
       <Button type="submit" look="main" disabled={isPending}>
         {messages.signIn.create}
       </Button>

@@ -31,7 +31,7 @@ import {
 } from 'lucide-react';
 import type { LiveLesson } from '../../../shared/sync';
 import { serverNow } from '../../../shared/api';
-import { spokenSorting, useSortingSensors } from '../../../shared/sorting';
+import { sortable, spokenSorting, useSortingSensors } from '../../../shared/sorting';
 import { Button, IconButton, Select } from '../../../shared/ui';
 import { TimeLeft, type Watched } from '../../../shared/watching';
 import { messages } from '../../../shared/messages';
@@ -227,10 +227,7 @@ function Turn({ name, edition, reached, state, change, nameOf }: TurnProps) {
 }
 
 function TurnEntry({ id, name, change }: { id: string; name: string; change: LiveLesson['change'] }) {
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
-    id,
-    attributes: { roleDescription: messages.sorting.role },
-  });
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id, attributes: sortable });
   return (
     <li
       ref={setNodeRef}

@@ -76,7 +76,7 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
           <ListPreview list={read} onSay={setSaid} />
         </div>
         <FileButton name={says.fromFile} accept=".csv,.txt,text/csv,text/plain" onFile={(file) => void take(file)} />
-        <FormTrouble error={create.error} />
+        <FormTrouble error={create.error} fields={['name', 'students']} />
         <div className="flex justify-end gap-2">
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={create.isPending || students.length === 0}>

@@ -5,7 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { blockOf, type Deck, type Entry, moveEntries, type SlideId } from '@gobrel/core/deck';
 import { type CSSProperties, type ReactNode, useMemo } from 'react';
 import { messages, slideName } from '../../../shared/messages';
-import { spokenSorting, useSortingSensors } from '../../../shared/sorting';
+import { sortable, spokenSorting, useSortingSensors } from '../../../shared/sorting';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -27,6 +27,7 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
   // Sorting starts anew whenever the list of ids is another one, so it is kept while the order is the same.
   const key = useMemo(() => entries.map((entry) => entry.id).join(' '), [entries]);
   const items = useMemo(() => (key === '' ? [] : key.split(' ')), [key]);
+  const spoken = useMemo(() => spokenSorting(items, (id) => entryName(deck, id)), [items, deck]);
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const dragged = String(active.id);
@@ -38,12 +39,7 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
     run(moveEntries(deck, moving, { id: beside, side }));
   };
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      accessibility={spokenSorting(items, (id) => entryName(deck, id))}
-      onDragEnd={drop}
-    >
+    <DndContext sensors={sensors} collisionDetection={closestCenter} accessibility={spoken} onDragEnd={drop}>
       <SortableContext items={items} strategy={noRoomMade}>
         {children}
       </SortableContext>
@@ -55,7 +51,7 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
 export function useDragged(id: string) {
   const { attributes, listeners, setNodeRef, transform, isDragging, isOver, activeIndex, index } = useSortable({
     id,
-    attributes: { roleDescription: messages.sorting.role },
+    attributes: sortable,
   });
   const style: CSSProperties = { transform: CSS.Translate.toString(transform), ...(isDragging ? { zIndex: 5 } : {}) };
   const marker = isOver && !isDragging ? (activeIndex < index ? ('after' as const) : ('before' as const)) : null;

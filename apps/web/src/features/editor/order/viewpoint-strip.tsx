@@ -5,7 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { type Deck, orderViewpoint, type SlideId, type ViewpointItem, viewpointsInOrder } from '@gobrel/core/deck';
 import { ShowStage } from '@gobrel/slide-view';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { spokenSorting, useSortingSensors } from '../../../shared/sorting';
+import { sortable, spokenSorting, useSortingSensors } from '../../../shared/sorting';
 import { IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
@@ -70,10 +70,7 @@ interface TileProps {
 function Tile({ deck, viewpoint, place, count, onMove }: TileProps) {
   const { id, slideId } = viewpoint;
   const name = viewpoint.name || messages.links.unnamedViewpoint;
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
-    id,
-    attributes: { roleDescription: messages.sorting.role },
-  });
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id, attributes: sortable });
   const isSelected = useDesk((desk) => desk.selected.includes(id));
   return (
     <li

@@ -32,7 +32,7 @@ export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: ()
           onChange={(event) => setTitle(event.target.value)}
           fault={faultsOf(rename.error)['title']}
         />
-        <FormTrouble error={rename.error} />
+        <FormTrouble error={rename.error} fields={['title']} />
         <div className="flex justify-end gap-2">
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={rename.isPending}>

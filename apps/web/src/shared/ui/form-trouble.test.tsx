@@ -1,0 +1,31 @@
+/** What a form says that could not be sent. */
+import type { Problem } from '@gobrel/contract';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { faultsOf, messageOf, Refusal } from '../api';
+import { FormTrouble } from './form-trouble';
+
+const refused = (problem: Omit<Problem, 'status'>) => new Refusal({ status: 422, ...problem });
+const said = (error: unknown) => renderToStaticMarkup(<FormTrouble error={error} fields={['email']} />);
+
+test('what a field says is not said again', () => {
+  expect(said(refused({ code: 'not-valid', fields: { email: 'email' } }))).toBe('');
+  expect(said(null)).toBe('');
+});
+
+test('what no field says is said, also when others say something', () => {
+  expect(said(refused({ code: 'wrong-password' }))).toContain('do not go together');
+  expect(said(refused({ code: 'not-valid', fields: { name: 'own-name', email: 'email' } }))).toContain(
+    'Write your name, up to 80 letters.',
+  );
+  expect(said(new Error('x'))).toContain('Something went wrong');
+});
+
+test('faults are in words by their fields; what is no refusal has none', () => {
+  expect(faultsOf(refused({ code: 'address-taken', fields: { email: 'address-taken' } }))).toEqual({
+    email: 'There is an account with this address already. Sign in, or take another address.',
+  });
+  expect(faultsOf(new Error('x'))).toEqual({});
+  expect(messageOf(refused({ code: 'not-found', values: { what: 'deck' } }))).toBe(
+    'There is no such deck here, or it is not yours. Check the address.',
+  );
+});
