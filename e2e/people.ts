@@ -142,7 +142,7 @@ export async function nothingLoads(page: Page): Promise<void> {
 
 /** Moves what has the focus within its list by keys: picked up, moved as far as the keys say, put down; each step is said. */
 export async function sortByKeys(page: Page, keys: readonly string[]): Promise<void> {
-  const said = page.getByRole('status').filter({ hasText: /raggable item/ });
+  const said = page.getByRole('status').filter({ hasText: /at place \d+ of \d+\.$/ });
   let last = '';
   const saidAnew = async () => {
     await expect(said).not.toHaveText(last);
