@@ -54,6 +54,13 @@ test('news are read as they were sent; anything else is no news', () => {
 
 test('a problem is told from other bodies', () => {
   expect(isProblem({ status: 404, code: 'not-found', values: { what: 'deck' } })).toBe(true);
-  for (const other of [null, 'x', {}, { status: 404 }, { status: '404', code: 'not-found' }])
+  for (const other of [
+    null,
+    'x',
+    {},
+    { status: 404 },
+    { status: '404', code: 'not-found' },
+    { status: 502, code: 'toString' },
+  ])
     expect(isProblem(other)).toBe(false);
 });

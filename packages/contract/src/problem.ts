@@ -94,7 +94,17 @@ export interface Problem {
   readonly fields?: Readonly<Record<string, FaultCode>>;
 }
 
-/** Whether a response body is a problem. */
+/** The problems that are told with values, complete by its type. */
+const filledProblems: Readonly<Record<keyof ProblemValues, true>> = {
+  'not-found': true,
+  'too-many-attempts': true,
+  'too-many-pixels': true,
+  'too-many-starters': true,
+  'too-many-themes': true,
+  'no-slides': true,
+};
+
+/** Whether a response body is a problem, and one that there are words for here. */
 export function isProblem(value: unknown): value is Problem {
   return (
     typeof value === 'object' &&
@@ -102,6 +112,7 @@ export function isProblem(value: unknown): value is Problem {
     'status' in value &&
     typeof value.status === 'number' &&
     'code' in value &&
-    typeof value.code === 'string'
+    typeof value.code === 'string' &&
+    (plainProblems.some((code) => code === value.code) || Object.hasOwn(filledProblems, value.code))
   );
 }
