@@ -122,7 +122,9 @@ test('in the grid slides are chosen and moved by finger', async ({ browser }) =>
   await page.getByRole('radio', { name: messages.order.sees.grid }).tap();
   const grid = page.getByRole('main', { name: messages.order.sees.grid });
   const tile = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
-  await dragByTouch(page, tile('Three'), tile('Opening'), 400);
+  await dragByTouch(page, tile('Three'), tile('Opening'), () =>
+    expect(page.getByRole('status').filter({ hasText: /at place \d+ of \d+\.$/ })).toBeAttached(),
+  );
   const shown = async () =>
     (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
   await expect.poll(shown).toEqual(['Three', 'Opening', 'Two']);

@@ -156,15 +156,20 @@ export async function sortByKeys(page: Page, keys: readonly string[]): Promise<v
   }
 }
 
-/** Drags by finger from one element's middle to another's, after holding still for so long, in ms. */
-export async function dragByTouch(page: Page, element: Locator, onto: Locator, hold = 0): Promise<void> {
+/** Drags by finger from one element's middle to another's. @param isHeld waits until holding still has picked it up */
+export async function dragByTouch(
+  page: Page,
+  element: Locator,
+  onto: Locator,
+  isHeld: () => Promise<void> = () => Promise.resolve(),
+): Promise<void> {
   const from = await middleOf(element);
   const to = await middleOf(onto);
   const session = await page.context().newCDPSession(page);
   const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', point?: { x: number; y: number }) =>
     session.send('Input.dispatchTouchEvent', { type, touchPoints: point ? [point] : [] });
   await touch('touchStart', from);
-  await page.waitForTimeout(hold);
+  await isHeld();
   for (let step = 1; step <= 8; step += 1) {
     await touch('touchMove', { x: from.x + ((to.x - from.x) * step) / 8, y: from.y + ((to.y - from.y) * step) / 8 });
   }
