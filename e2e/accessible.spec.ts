@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { atSlide, classScreen, join, nothingLoads, odile, QUESTIONS, tablet } from './people';
+import { atSlide, classScreen, join, nothingLoads, odile, odileByHand, QUESTIONS, tablet } from './people';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
@@ -18,7 +18,7 @@ test('the ways in', async ({ page }) => {
 });
 
 test('the teacher’s lists', async ({ page }) => {
-  await odile(page);
+  await odileByHand(page);
   await expectClean(page);
   for (const [place, heading] of [
     ['/lessons', 'Lessons'],

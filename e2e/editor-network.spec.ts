@@ -1,7 +1,7 @@
 /** The editor without a network. */
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
-import { item, newDeck, newTeacher, saved } from './people';
+import { cutNetwork, item, newDeck, newTeacher, readyForOffline, saved } from './people';
 
 test.beforeEach(async ({ page }) => {
   await newTeacher(page);
@@ -16,7 +16,8 @@ test('without a network the editor goes on and says so; both authors’ steps ar
   const second = await other.newPage();
   await second.goto(page.url());
   await expect(second.getByLabel(messages.library.deckTitle)).toHaveValue('Saltmarsh');
-  await page.context().setOffline(true);
+  await readyForOffline(page);
+  await cutNetwork(page);
   const state = page.getByText(messages.kept['on-device']);
   await expect(state).toBeVisible();
   await expect(page.getByText(messages.kept.saved, { exact: true })).toBeHidden();

@@ -66,6 +66,7 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
   page,
 }) => {
   await newTeacher(page);
+  await page.goto('/');
   await page.getByRole('button', { name: messages.library.otherSize }).click();
   await page.getByRole('menuitem', { name: messages.starters.fromStarter }).click();
   await page.getByRole('dialog').getByRole('radio', { name: messages.starters.moments.practising }).click();
@@ -78,9 +79,7 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
   await page.getByRole('dialog').getByRole('button', { name: messages.starters.keep }).click();
   await expect(page.getByText(messages.starters.kept, { exact: true })).toBeVisible();
   const colleague = await (await browser.newContext()).newPage();
-  await newTeacher(colleague, 'Gwen Sallow');
-  const { email } = ((await (await colleague.request.get('/api/session')).json()) as { teacher: { email: string } })
-    .teacher;
+  const { email } = await newTeacher(colleague, 'Gwen Sallow');
   await page.getByRole('button', { name: messages.editor.addFrom }).click();
   await page.getByRole('button', { name: messages.starters.open }).click();
   await page.getByRole('button', { name: 'What to do with My pairs' }).click();

@@ -166,6 +166,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await expect(page.getByRole('list', { name: messages.reviewing.comments })).toContainText('Look at the tide table.');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: messages.reviewing.praises.star }).click();
+  await page.context().grantPermissions(['microphone']);
   await page.getByRole('button', { name: messages.reviewing.speak }).click();
   await expect(page.getByRole('button', { name: 'Stop 0:01' })).toBeVisible();
   await page.getByRole('button', { name: /^Stop/ }).click();

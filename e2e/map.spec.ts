@@ -158,6 +158,7 @@ test('a way drawn to where no slide is makes one there; several are chosen and r
 
 test('the night walk is seen as a map: found, followed, counted, and saved as a table', async ({ page }) => {
   await odile(page);
+  await page.goto('/');
   await page
     .getByRole('link', { name: /Night walk/ })
     .first()

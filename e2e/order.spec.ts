@@ -198,6 +198,7 @@ test('a picture lies on the ground, whole, filling or tiled, and faded', async (
 
 test('a deck of the library is seen as a grid and an outline by its teacher', async ({ page }) => {
   await odile(page);
+  await page.goto('/');
   await page
     .getByRole('link', { name: /Night walk/ })
     .first()

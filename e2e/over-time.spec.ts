@@ -37,14 +37,9 @@ test('a colleague is let in, edits the deck at the same time, and is let out', a
   const mine = await (await browser.newContext()).newPage();
   const theirs = await (await browser.newContext()).newPage();
   await newTeacher(mine, 'Odile F.');
-  const email = `nadia${Date.now()}@marrambay.example`;
-  await theirs.goto('/sign-in');
-  await theirs.getByRole('button', { name: messages.signIn.noAccount }).click();
-  await theirs.getByLabel(messages.signIn.name, { exact: true }).fill('Nadia Quill');
-  await theirs.getByLabel(messages.signIn.email).fill(email);
-  await theirs.getByLabel(messages.signIn.password).fill('a sentence by the sea');
-  await theirs.getByRole('button', { name: messages.signIn.create }).click();
-  await expect(theirs.getByRole('heading', { name: messages.library.title })).toBeVisible();
+  const { email } = await newTeacher(theirs, 'Nadia Quill');
+  await theirs.goto('/');
+  await expect(theirs.getByRole('heading', { name: messages.library.empty })).toBeVisible();
   await newDeck(mine, 'Together');
   await mine.getByRole('button', { name: messages.authors.title }).click();
   await mine.getByLabel(messages.authors.email).fill('nobody@marrambay.example');

@@ -1,44 +1,86 @@
 /** The people of the sample scenario at their browsers, and things several tests do. */
 import * as messages from '@gobrel/messages';
-import { type Browser, type BrowserContextOptions, expect, type Locator, type Page } from '@playwright/test';
+import {
+  type APIResponse,
+  type Browser,
+  type BrowserContextOptions,
+  expect,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 
-/** A teacher with an account of their own, in the library, so that tests do not meet. */
-export async function newTeacher(page: Page, name = 'Nadia Quill'): Promise<void> {
+/** A teacher with an account of their own, so that tests do not meet; signed in, with no page open yet. */
+export async function newTeacher(page: Page, name = 'Nadia Quill'): Promise<{ email: string }> {
+  const email = newEmail();
+  await answered(page.request.post('/api/accounts', { data: { name, email, password: 'a sentence by the sea' } }));
+  return { email };
+}
+
+/** The same by hand, from the first page to the library. */
+export async function signUpByHand(page: Page, name: string): Promise<void> {
   await page.goto('/sign-in');
   await page.getByRole('button', { name: messages.signIn.noAccount }).click();
   await page.getByLabel(messages.signIn.name, { exact: true }).fill(name);
-  await page
-    .getByLabel(messages.signIn.email)
-    .fill(`${Date.now()}${Math.floor(Math.random() * 1e6)}@marrambay.example`);
+  await page.getByLabel(messages.signIn.email).fill(newEmail());
   await page.getByLabel(messages.signIn.password).fill('a sentence by the sea');
   await page.getByRole('button', { name: messages.signIn.create }).click();
   await expect(page.getByRole('heading', { name: messages.library.title })).toBeVisible();
 }
 
-/** Odile Farrow, the teacher of the sample scenario, in her library. */
+const newEmail = () => `${Date.now()}${Math.floor(Math.random() * 1e6)}@marrambay.example`;
+
+/** Who the teacher of the sample scenario is. */
+const ODILE = { email: 'odile@marrambay.example', password: 'saltmarsh at night' };
+
+/** Odile Farrow, the teacher of the sample scenario; signed in, with no page open yet. */
 export async function odile(page: Page): Promise<void> {
+  await answered(page.request.post('/api/session', { data: ODILE }));
+}
+
+/** The same by hand, from the first page to her library. */
+export async function odileByHand(page: Page): Promise<void> {
   await page.goto('/sign-in');
-  await page.getByLabel(messages.signIn.email).fill('odile@marrambay.example');
-  await page.getByLabel(messages.signIn.password).fill('saltmarsh at night');
+  await page.getByLabel(messages.signIn.email).fill(ODILE.email);
+  await page.getByLabel(messages.signIn.password).fill(ODILE.password);
   await page.getByRole('button', { name: messages.signIn.enter }).click();
   await expect(page.getByRole('heading', { name: messages.library.title })).toBeVisible();
 }
 
 /** A new deck, open in the editor and saved. */
 export async function newDeck(page: Page, title: string): Promise<void> {
+  const data = { title, opening: messages.slides.opening };
+  const { id } = await answered<{ id: string }>(page.request.post('/api/decks', { data }));
+  await page.goto(`/decks/${id}`);
+  await saved(page);
+}
+
+/** The same by hand, from the library. */
+export async function newDeckByHand(page: Page, title: string): Promise<void> {
   await page.getByRole('button', { name: messages.library.newDeck }).click();
   await page.getByLabel(messages.library.deckTitle).fill(title);
   await saved(page);
 }
 
-/** A copy of a deck for this test alone, so that others find it as it was; gives its id. */
-export async function ownCopy(page: Page, deckId: string): Promise<string> {
-  const made = await page.request.post(`/api/decks/${deckId}/copy`);
-  return ((await made.json()) as { id: string }).id;
+/** What the server answered; what it refused is no answer. */
+async function answered<Answer = unknown>(asking: Promise<APIResponse>): Promise<Answer> {
+  const answer = await asking;
+  if (!answer.ok()) throw new Error(`${answer.status()} ${await answer.text()}`);
+  const text = await answer.text();
+  return (text === '' ? undefined : JSON.parse(text)) as Answer;
 }
 
-/** A class with some names. */
-export async function newClass(page: Page, name: string, students: readonly string[]): Promise<void> {
+/** A copy of a deck for this test alone, so that others find it as it was; gives its id. */
+export async function ownCopy(page: Page, deckId: string): Promise<string> {
+  return (await answered<{ id: string }>(page.request.post(`/api/decks/${deckId}/copy`))).id;
+}
+
+/** A class with some names; gives its id. */
+export async function newClass(page: Page, name: string, students: readonly string[]): Promise<string> {
+  return (await answered<{ id: string }>(page.request.post('/api/classes', { data: { name, students } }))).id;
+}
+
+/** The same by hand; each name is a line as teachers write it. */
+export async function newClassByHand(page: Page, name: string, students: readonly string[]): Promise<void> {
   await page.goto('/classes');
   await page.getByRole('button', { name: messages.classes.newClass }).click();
   await page.getByLabel(messages.classes.name).fill(name);
@@ -70,6 +112,35 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.getByText(messages.kept.saved, { exact: true })).toBeVisible();
 }
 
+/** Waits until the page would open without a network; begins anew when a busy browser left the worker behind. */
+export async function readyForOffline(page: Page): Promise<void> {
+  await expect(async () => {
+    const ready = await page.evaluate(async () => {
+      const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), 10_000));
+      return Promise.race([navigator.serviceWorker.ready.then(() => true), late]);
+    });
+    if (!ready) {
+      await page.evaluate(async () => {
+        for (const registration of await navigator.serviceWorker.getRegistrations()) await registration.unregister();
+      });
+      await page.reload();
+    }
+    expect(ready).toBe(true);
+  }).toPass({ timeout: 90_000 });
+  await expect
+    .poll(() => page.evaluate(() => caches.open('gobrel files 1').then(async (cache) => (await cache.keys()).length)))
+    .toBeGreaterThan(8);
+  await expect.poll(() => page.evaluate(async () => (await caches.match('/api/session')) !== undefined)).toBe(true);
+}
+
+/** Cuts the network, and sees to it that the page has been told. */
+export async function cutNetwork(page: Page): Promise<void> {
+  await expect(async () => {
+    await page.context().setOffline(true);
+    expect(await page.evaluate(() => navigator.onLine)).toBe(false);
+  }).toPass();
+}
+
 /** A student's tablet: touch, of middling size. */
 export function tablet(browser: Browser, options: BrowserContextOptions = {}) {
   return browser.newContext({ viewport: { width: 1180, height: 820 }, hasTouch: true, ...options });
@@ -98,8 +169,7 @@ export async function typePin(page: Page, pin: string): Promise<void> {
 export async function newLesson(page: Page, deckId: string): Promise<string> {
   await odile(page);
   const order = { deckId, classId: '6-heron', workMode: 'copy-each', pace: 'own-pace' };
-  const made = await page.request.post('/api/lessons', { data: order });
-  return ((await made.json()) as { code: string }).code;
+  return (await answered<{ code: string }>(page.request.post('/api/lessons', { data: order }))).code;
 }
 
 /** A student of 6 Heron, on a slide of a new lesson. */

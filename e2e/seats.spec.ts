@@ -3,7 +3,7 @@ import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
-import { newClass, newTeacher, odile, saved } from './people';
+import { newClass, newDeck, newTeacher, odile, saved } from './people';
 
 /** The names of the documents that a browser keeps for a teacher or a student. */
 const keptOn = (page: Page, speaker: 'teacher' | 'student') =>
@@ -15,14 +15,10 @@ const keptOn = (page: Page, speaker: 'teacher' | 'student') =>
 /** A class of a new teacher in a lesson, and one of its students at work. */
 async function atWork(page: Page, browser: Parameters<typeof student>[0]) {
   await newTeacher(page);
-  await newClass(page, '6 Plover', ['Ida Marsh', 'Jory Sand']);
-  await page.getByRole('link', { name: messages.frame.library, exact: true }).click();
-  await page.getByRole('button', { name: messages.library.newDeck }).click();
-  await page.getByLabel(messages.library.deckTitle).fill('Plovers');
-  await saved(page);
+  const classId = await newClass(page, '6 Plover', ['Ida Marsh', 'Jory Sand']);
+  await newDeck(page, 'Plovers');
   const deckId = new URL(page.url()).pathname.split('/')[2] ?? '';
-  const classes = (await (await page.request.get('/api/classes')).json()) as { id: string }[];
-  const lesson = await lessonOf(page, { deckId, classId: classes[0]?.id, terms: { guests: true } });
+  const lesson = await lessonOf(page, { deckId, classId, terms: { guests: true } });
   const ida = await student(browser, lesson, 'Ida Marsh');
   return { lesson, ida };
 }
@@ -32,6 +28,7 @@ test('printed cards keep their PINs when their page is loaded again, and make ne
 }) => {
   await newTeacher(page);
   await newClass(page, '6 Tern', ['Ana Lima', 'Odhrán Wick']);
+  await page.goto('/classes');
   const made: string[] = [];
   page.on('request', (request) => {
     if (request.method() === 'POST' && request.url().endsWith('/pins')) made.push(request.url());

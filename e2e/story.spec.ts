@@ -8,10 +8,10 @@ import {
   handOut,
   item,
   join,
-  newClass,
-  newDeck,
-  newTeacher,
+  newClassByHand,
+  newDeckByHand,
   saved,
+  signUpByHand,
   tablet,
   addQuestion,
 } from './people';
@@ -25,8 +25,8 @@ let code: string;
 
 test.beforeAll(async ({ browser }) => {
   page = await browser.newPage();
-  await newTeacher(page, 'Nadia Quill');
-  await newClass(page, '5 Curlew', ['Ada Byng', 'Ben Okafor']);
+  await signUpByHand(page, 'Nadia Quill');
+  await newClassByHand(page, '5 Curlew', ['Ada Byng', 'Ben Okafor']);
 });
 
 test.afterAll(async () => {
@@ -35,7 +35,7 @@ test.afterAll(async () => {
 
 test('a deck is made: a piece for a zone, a choice, a blank and an open area', async () => {
   await page.getByRole('link', { name: messages.frame.library, exact: true }).click();
-  await newDeck(page, 'Rock pools');
+  await newDeckByHand(page, 'Rock pools');
   await page.getByRole('button', { name: messages.kinds.zone }).click();
   await page.getByLabel(messages.editor.label).fill('Low water');
   await dragBy(page, item(page, 'Zone, “Low water”'), 180, 120);

@@ -1,7 +1,7 @@
 /** A student at work: by keys, without a network, with a server that dies. */
 import * as messages from '@gobrel/messages';
-import { expect, type Page, test } from '@playwright/test';
-import { join, middleOf, saved, tablet } from './people';
+import { expect, test } from '@playwright/test';
+import { cutNetwork, join, middleOf, readyForOffline, saved, tablet } from './people';
 
 test('pieces are picked up, moved among zones and put down by keys, and everything is spoken', async ({ page }) => {
   await join(page, 'HRNS-427', 'Ulises Brand', '1111');
@@ -29,34 +29,6 @@ test('what is fixed does not move under a student’s hand', async ({ page }) =>
   await page.mouse.up();
   expect(await middleOf(zone)).toEqual(before);
 });
-
-/** Waits until the page would open without a network; begins anew when a busy browser left the worker behind. */
-async function readyForOffline(page: Page): Promise<void> {
-  await expect(async () => {
-    const ready = await page.evaluate(async () => {
-      const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), 10_000));
-      return Promise.race([navigator.serviceWorker.ready.then(() => true), late]);
-    });
-    if (!ready) {
-      await page.evaluate(async () => {
-        for (const registration of await navigator.serviceWorker.getRegistrations()) await registration.unregister();
-      });
-      await page.reload();
-    }
-    expect(ready).toBe(true);
-  }).toPass({ timeout: 90_000 });
-  await expect
-    .poll(() => page.evaluate(() => caches.open('gobrel files 1').then(async (cache) => (await cache.keys()).length)))
-    .toBeGreaterThan(8);
-}
-
-/** Cuts the network, and sees to it that the page has been told. */
-async function cutNetwork(page: Page): Promise<void> {
-  await expect(async () => {
-    await page.context().setOffline(true);
-    expect(await page.evaluate(() => navigator.onLine)).toBe(false);
-  }).toPass();
-}
 
 test('without a network work goes on, survives a reload, and is on the server when the network is back', async ({
   browser,

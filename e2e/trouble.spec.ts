@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { join, middleOf, newDeck, newTeacher, saved } from './people';
+import { join, middleOf, newDeck, newDeckByHand, newTeacher, saved } from './people';
 
 test('a wrong password and a taken address are said in words', async ({ page }) => {
   await page.goto('/sign-in');
@@ -32,10 +32,9 @@ test('a deck that is not yours, a lesson that is not yours, and no such address'
 
 test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await newTeacher(page);
+  await page.goto('/');
   await expect(page.getByRole('heading', { name: messages.library.empty })).toBeVisible();
-  await page.getByRole('button', { name: messages.library.newDeck }).click();
-  await page.getByLabel(messages.library.deckTitle).fill('Tides');
-  await saved(page);
+  await newDeckByHand(page, 'Tides');
   await page.getByRole('link', { name: messages.frame.home }).click();
   await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
   await page.getByRole('menuitem', { name: messages.library.delete }).click();

@@ -139,7 +139,6 @@ test('the class screen goes where the student who shows goes: to viewpoints, and
 }) => {
   await newTeacher(page);
   await newClass(page, '5 Curlew', ['Ada Byng']);
-  await page.getByRole('link', { name: messages.frame.library, exact: true }).click();
   await newDeck(page, 'Near and far');
   await page.getByLabel(messages.editor.slideName).fill('The creek');
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();

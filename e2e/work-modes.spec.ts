@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { lessonOf, row, student } from './handed-out';
-import { join, newClass, newTeacher, odile, saved, tablet } from './people';
+import { join, newClassByHand, newTeacher, odile, saved, tablet } from './people';
 
 test('a slide each: five students, each first on their own card; it takes pictures, signs and ink, and is kept as a deck', async ({
   page,
@@ -92,7 +92,7 @@ test('a copy per group: five students, two work in one, see each other point, an
 }) => {
   test.setTimeout(120_000);
   await newTeacher(page);
-  await newClass(page, '5 Plover', [
+  await newClassByHand(page, '5 Plover', [
     'Ada Byng, Reeds',
     'Bo Carr, Reeds',
     'Cy Dunn',

@@ -5,6 +5,16 @@ export const FILES_CACHE = 'gobrel files 1';
 /** The server's last answers about the lesson a student is in. */
 export const ANSWERS_CACHE = 'gobrel answers 1';
 
+/** Files whose address changes with their content; they are taken from the cache when they are there. */
+export function isKeptFile(pathname: string): boolean {
+  return /^\/(assets|stickers|api\/(pictures|files))\//.test(pathname);
+}
+
+/** Answers that may be shown again without a network. */
+export function isKeptAnswer(pathname: string): boolean {
+  return /^\/api\/(session|my-lesson|my-lesson\/edition)$/.test(pathname);
+}
+
 /** Forgets the pictures and files that were seen here: whoever comes next has to be allowed to see them. */
 export async function forgetPictures(): Promise<void> {
   if (!('caches' in globalThis)) return;

@@ -2,12 +2,9 @@
  * Keeps the application usable without a network: the page and its files, pictures, and what a student needs of
  * their lesson. Everything else goes to the server. Shared documents are kept in IndexedDB, not here.
  */
-import { ANSWERS_CACHE as ANSWERS, FILES_CACHE as FILES } from './offline-caches';
+import { ANSWERS_CACHE as ANSWERS, FILES_CACHE as FILES, isKeptAnswer, isKeptFile } from './offline-caches';
 
 declare const self: ServiceWorkerGlobalScope;
-
-/** Answers that may be shown again without a network. */
-const KEPT_ANSWERS = /^\/api\/(session|my-lesson|my-lesson\/edition)$/;
 
 self.addEventListener('install', (event) => {
   event.waitUntil(
@@ -32,8 +29,8 @@ self.addEventListener('fetch', (event) => {
   const { origin, pathname } = new URL(request.url);
   if (request.method !== 'GET' || origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/join'));
-  else if (/^\/(assets|stickers|api\/(pictures|files))\//.test(pathname)) event.respondWith(kept(request));
-  else if (KEPT_ANSWERS.test(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));
+  else if (isKeptFile(pathname)) event.respondWith(kept(request));
+  else if (isKeptAnswer(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));
 });
 
 /** From the cache when it is there: for files whose address changes with their content. */
