@@ -1,21 +1,9 @@
 // End-to-end tests: the built application on a throwaway database, and headless Chromium in front of it.
 import { fork } from 'node:child_process';
-import { existsSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { startThrowawayDatabase } from './postgres.mjs';
-import {
-  buildAll,
-  buildPseudo,
-  chromiumOptions,
-  freePort,
-  installDebianPackage,
-  main,
-  root,
-  runLoud,
-  say,
-  Trouble,
-} from './steps.mjs';
+import { buildAll, buildPseudo, freePort, installChromium, main, root, runLoud, say, Trouble } from './steps.mjs';
 
 /** Starts the server; resolves when it listens. */
 export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/dist')) {
@@ -48,7 +36,7 @@ function stopServer(server) {
  */
 export async function withApplication(act) {
   buildAll();
-  if (!existsSync(chromiumOptions.executablePath)) installDebianPackage('chromium');
+  installChromium();
   const database = await startThrowawayDatabase();
   const port = await freePort();
   const server = await startServer(database.url, port);

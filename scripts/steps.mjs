@@ -9,7 +9,7 @@ import { fileURLToPath } from 'node:url';
 /** The project's folder. */
 export const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
-/** How Debian's Chromium is started, headless and without asking anything of the network. */
+/** How Debian's Chromium is started, in its build without windows, and without asking anything of the network. */
 export const chromiumOptions = JSON.parse(readFileSync(join(root, 'scripts', 'chromium.json'), 'utf8'));
 
 /** Something a person has to do; shown without a stack trace. */
@@ -30,15 +30,26 @@ export function runQuietly(command, args, onFailure, options = {}) {
 
 /** Runs a command and passes its output on while it runs; gives its exit code and all it printed. */
 export function runLoud(command, args, options = {}) {
+  return run(command, args, options, (stream, chunk) => stream.write(chunk));
+}
+
+/** Runs a command beside others: its output is passed on in one piece when it has ended. */
+export async function runHeld(command, args, options = {}) {
+  const done = await run(command, args, options, () => {});
+  process.stdout.write(done.output);
+  return done;
+}
+
+function run(command, args, options, pass) {
   return new Promise((resolve) => {
     const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'], ...options });
     let output = '';
-    const pass = (stream) => (chunk) => {
+    const keep = (stream) => (chunk) => {
       output += chunk;
-      stream.write(chunk);
+      pass(stream, chunk);
     };
-    child.stdout.on('data', pass(process.stdout));
-    child.stderr.on('data', pass(process.stderr));
+    child.stdout.on('data', keep(process.stdout));
+    child.stderr.on('data', keep(process.stderr));
     child.on('error', (error) => resolve({ code: 1, output: `${output}\n${error.message}` }));
     child.on('close', (code) => resolve({ code: code ?? 1, output }));
   });
@@ -82,6 +93,11 @@ export function installDebianPackage(name) {
   runQuietly('sh', ['-c', command], `"${name}" could not be installed.`, {
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
   });
+}
+
+/** Debian's Chromium without windows, installed when it is missing. */
+export function installChromium() {
+  if (!existsSync(chromiumOptions.executablePath)) installDebianPackage('chromium-headless-shell');
 }
 
 /** Installs the npm packages when the lock file has changed since the last time. */
