@@ -11,7 +11,7 @@ import { stickers } from './stickers.js';
 import { webFiles } from './web-files.js';
 
 /** Where things are. */
-export interface ServerOptions {
+interface ServerOptions {
   /** postgres://… */
   readonly databaseUrl: string;
   /** Folder of the built web application, or `null` when somebody else serves it. */

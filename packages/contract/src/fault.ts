@@ -1,7 +1,7 @@
 /** What can be wrong with a field of a form, as codes that the interface puts into words. */
 
 /** Everything that is said of a field; `other` where a rule of its own has no words. */
-export const faultCodes = [
+const faultCodes = [
   'address-taken',
   'class',
   'class-name',

@@ -32,7 +32,7 @@ export interface ProblemValues {
 }
 
 /** The problems that need no values. */
-export const plainProblems = [
+const plainProblems = [
   'address-taken',
   'bad-address',
   'broken-picture',
@@ -82,7 +82,7 @@ export const plainProblems = [
 export type PlainProblem = (typeof plainProblems)[number];
 
 /** Why a request did not succeed. */
-export type ProblemCode = PlainProblem | keyof ProblemValues;
+type ProblemCode = PlainProblem | keyof ProblemValues;
 
 /** An error as it is sent. */
 export interface Problem {

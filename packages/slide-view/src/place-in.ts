@@ -1,7 +1,7 @@
 /** Where a pointer is in an element that may be turned and scaled, by itself or with what is around it. */
 
 /** How an element is turned and scaled: a column each for one unit to its right and one down, in CSS pixels. */
-export interface Turned {
+interface Turned {
   readonly a: number;
   readonly b: number;
   readonly c: number;

@@ -20,7 +20,7 @@ export interface SlideWords {
 }
 
 /** The words about what is added in open areas. */
-export interface AddingWords {
+interface AddingWords {
   readonly text: string;
   readonly picture: string;
   readonly camera: string;

@@ -11,7 +11,7 @@ export interface Turn {
 }
 
 /** What is on the stage. */
-export interface Turns {
+interface Turns {
   readonly shown: Turn;
   readonly going: Turn | null;
 }

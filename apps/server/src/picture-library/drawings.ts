@@ -2,7 +2,7 @@
 import { disc, picture, placed, rect, row, shape, stroke } from './drawing.js';
 
 /** A picture of the library: what it shows, the words it is found by, and its SVG. */
-export interface LibraryDrawing {
+interface LibraryDrawing {
   readonly shows: string;
   readonly tags: readonly string[];
   readonly svg: string;

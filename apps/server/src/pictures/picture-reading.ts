@@ -3,7 +3,7 @@ import sharp, { type Metadata } from 'sharp';
 import { refuse, refuseWith } from '../errors/index.js';
 
 /** A picture that can be stored and shown; sizes in pixels. */
-export interface ReadPicture {
+interface ReadPicture {
   readonly bytes: Buffer;
   readonly mediaType: string;
   readonly width: number;

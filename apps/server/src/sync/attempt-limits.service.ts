@@ -1,6 +1,6 @@
 /** Answers that stay as they are, since they were checked as often as they may be. */
 import type { Deck, Item, ItemId } from '@gobrel/core/deck';
-import { isAsking, isUsedUp } from '@gobrel/core/questions';
+import { isQuestion, isUsedUp } from '@gobrel/core/questions';
 import { Injectable, Logger } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -40,7 +40,7 @@ export class AttemptLimitsService {
   private limitedIn(edition: Deck): readonly Item[] {
     const known = this.limited.get(edition);
     if (known) return known;
-    const limited = Object.values(edition.items).filter((item) => isAsking(item) && isUsedUp(item, Infinity));
+    const limited = Object.values(edition.items).filter((item) => isQuestion(item) && isUsedUp(item, Infinity));
     this.limited.set(edition, limited);
     return limited;
   }

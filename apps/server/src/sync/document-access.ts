@@ -15,7 +15,7 @@ import {
 } from '../database/index.js';
 
 /** What somebody may do with a document. */
-export type DocumentAccess = 'none' | 'read' | 'write';
+type DocumentAccess = 'none' | 'read' | 'write';
 
 /** As whom a connection speaks; a browser may be signed in as both. */
 export type Speaker = 'teacher' | 'student';

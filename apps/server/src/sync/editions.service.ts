@@ -9,7 +9,7 @@ import { EditionRow, LessonRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 
 /** What work in a lesson has to fit. */
-export interface LessonEdition {
+interface LessonEdition {
   readonly edition: Deck;
   readonly mode: WorkMode;
 }

@@ -11,7 +11,7 @@ export interface StoredState {
 }
 
 /** Says what a document holds when it is its turn, so that later changes are in it too. */
-export type TakeState = () => StoredState;
+type TakeState = () => StoredState;
 
 /** How long documents are gathered, in milliseconds, and how many are stored together. */
 const GATHER = 50;

@@ -11,7 +11,7 @@ import * as Y from 'yjs';
 export const LARGEST_WORK = 4 * 1024 * 1024;
 
 /** What a client's message carries, as far as the gate cares. */
-export type ClientMessage =
+type ClientMessage =
   | { readonly type: 'update'; readonly update: Uint8Array }
   | { readonly type: 'broadcast' }
   | { readonly type: 'awareness'; readonly payload: Uint8Array }
@@ -40,7 +40,7 @@ export function readClientMessage(message: Uint8Array): ClientMessage {
 }
 
 /** What becomes of an update to a work document. */
-export interface GateVerdict {
+interface GateVerdict {
   /** Why the work after it would not fit its edition; empty when it fits. */
   readonly refusals: readonly string[];
   /** What has to be put back after it: answers that were checked for the last time. */
@@ -48,7 +48,7 @@ export interface GateVerdict {
 }
 
 /** What work has to fit. */
-export interface GateRules {
+interface GateRules {
   readonly edition: Deck;
   readonly mode: WorkMode;
   /** Questions whose answer stays as it is. */

@@ -15,6 +15,7 @@ import {
   newId,
   type OwnFields,
   piecesOn,
+  type QuestionKindName,
   setItemFields,
   type Slide,
   type SlideId,
@@ -22,16 +23,21 @@ import {
   slidesInOrder,
   type ZoneItem,
 } from '../deck/index.js';
-import { expectedIn, isAsking } from '../questions/index.js';
+import { expectedIn, isQuestion, isQuestionKind } from '../questions/index.js';
 import type { NotCarried } from './loss.js';
 
-/** Kinds of questions that are one item. */
-export type AskedKind = 'choice' | 'short-text' | 'long-text' | 'number' | 'point' | 'draw' | 'spoken' | 'blank';
+/** Kinds of questions that are one item. The tables of a format have an entry for each. */
+export type AskedKind = Exclude<QuestionKindName, 'zone'>;
 
 /** A question that is one item. */
-export type AskedDraft = {
-  readonly [K in AskedKind]: { readonly kind: K; readonly name: string; readonly fields: Partial<OwnFields<K>> };
-}[AskedKind];
+type AskedDraft = { readonly [K in AskedKind]: AskedDraftOf<K> }[AskedKind];
+
+/** A question of one kind: its fields are all that its kind adds to an item. */
+export interface AskedDraftOf<K extends AskedKind> {
+  readonly kind: K;
+  readonly name: string;
+  readonly fields: Partial<OwnFields<K>>;
+}
 
 /** Zones and the pieces for them. */
 export interface PlacementDraft {
@@ -58,7 +64,7 @@ export function draftsOf(deck: Deck): readonly QuestionDraft[] {
 export function missedBeside(deck: Deck): readonly NotCarried[] {
   return slidesInOrder(deck).flatMap((slide) => {
     const items = itemsOf(deck, slide.id).filter((item) => !item.hidden);
-    if (!items.some(isAsking)) return [];
+    if (!items.some(isQuestion)) return [];
     return items.flatMap((item): NotCarried[] => {
       const { kind } = item;
       return itemKinds[kind].isMissedInQuestions
@@ -69,7 +75,7 @@ export function missedBeside(deck: Deck): readonly NotCarried[] {
 }
 
 function draftsOn(deck: Deck, slide: Slide): readonly QuestionDraft[] {
-  const items = itemsOf(deck, slide.id).filter((item) => !item.hidden && isAsking(item));
+  const items = itemsOf(deck, slide.id).filter((item) => !item.hidden && isQuestion(item));
   const zones = items.filter((item): item is ZoneItem => item.kind === 'zone');
   const asked = items.flatMap((item): AskedDraft[] =>
     isAskedKind(item.kind) ? [askedDraft(item.kind, item, nameOf(item) || slide.name)] : [],
@@ -77,24 +83,13 @@ function draftsOn(deck: Deck, slide: Slide): readonly QuestionDraft[] {
   return [...asked, ...(zones.length > 0 ? [placementOf(deck, slide, zones)] : [])];
 }
 
-/** What an item asks, without where it stands. */
-function askedDraft<K extends AskedKind>(kind: K, item: Item, name: string): AskedDraft {
-  return { kind, name, fields: itemKinds[kind].read({ ...item }) } as AskedDraft;
+/** What an item asks, without where it stands: the fields of its kind. */
+function askedDraft<K extends AskedKind>(kind: K, item: Item, name: string): AskedDraftOf<K> {
+  return { kind, name, fields: itemKinds[kind].read({ ...item }) };
 }
 
-const askedKinds: readonly AskedKind[] = [
-  'choice',
-  'short-text',
-  'long-text',
-  'number',
-  'point',
-  'draw',
-  'spoken',
-  'blank',
-];
-
 function isAskedKind(kind: ItemKindName): kind is AskedKind {
-  return askedKinds.some((each) => each === kind);
+  return kind !== 'zone' && isQuestionKind(kind);
 }
 
 function placementOf(deck: Deck, slide: Slide, zones: readonly ZoneItem[]): PlacementDraft {

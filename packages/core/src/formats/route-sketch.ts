@@ -13,7 +13,7 @@ export interface SketchSlide {
 }
 
 /** A way of a sketch, by the ids of its slides. */
-export interface SketchLink {
+interface SketchLink {
   readonly from: string;
   readonly to: string;
   /** The words that carry the link; '' when there are none. */
@@ -39,7 +39,7 @@ export interface Unread {
 }
 
 /** Why something of a file is not brought in. */
-export type UnreadKind =
+type UnreadKind =
   /** It tells only of looks. */
   | 'look'
   /** A connection without a direction; it was taken as leading one way. */

@@ -35,7 +35,7 @@ export function cameraOn(frame: Frame, aspect: number): Camera {
 }
 
 /** A way from one view to another. */
-export interface CameraPath {
+interface CameraPath {
   /** How long it is, in the measure of the paper. */
   readonly length: number;
   /** How long it takes, in milliseconds; 0 when there is nothing to travel. */

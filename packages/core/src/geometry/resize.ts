@@ -11,7 +11,7 @@ export interface Handle {
 export const SMALLEST_SIDE = 8;
 
 /** How a frame is resized. */
-export interface Resizing {
+interface Resizing {
   /** Whether a corner keeps the ratio of the sides. */
   readonly proportional?: boolean;
   /** Whether the centre stays where it is, instead of the opposite edge or corner. */

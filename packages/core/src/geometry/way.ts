@@ -52,7 +52,7 @@ export function leavesSideways(from: Point, to: Point, side: Side | null): boole
 }
 
 /** The middle of an unbent line, and the direction in which its handle is pulled (a unit vector). */
-export function bending(course: Omit<Course, 'bend'>): { readonly middle: Point; readonly along: Point } {
+function bending(course: Omit<Course, 'bend'>): { readonly middle: Point; readonly along: Point } {
   const { from, to, way, sideways } = course;
   const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
   if (way === 'elbow') return { middle, along: sideways ? { x: 1, y: 0 } : { x: 0, y: 1 } };

@@ -32,7 +32,7 @@ export interface Countdown {
 }
 
 /** A call to one slide, which each device follows once. */
-export interface Gathering {
+interface Gathering {
   readonly slideId: SlideId;
   /** Higher with each call. */
   readonly number: number;

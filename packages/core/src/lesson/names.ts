@@ -1,7 +1,7 @@
 /** Names as a school writes them: read from what is typed or pasted, and told apart where two are the same. */
 
 /** Somebody who is to be listed. */
-export interface Named {
+interface Named {
   readonly id: string;
   readonly name: string;
 }

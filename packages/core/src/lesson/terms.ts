@@ -11,7 +11,7 @@ export type WorkMode = (typeof workModes)[number];
 export const showWhens = ['never', 'submitted', 'released'] as const;
 
 /** When students may see something. */
-export type ShowWhen = (typeof showWhens)[number];
+type ShowWhen = (typeof showWhens)[number];
 
 /** The terms of a lesson. Times are in milliseconds since 1970 by the server's clock. */
 export interface LessonTerms {
@@ -102,7 +102,7 @@ export function mayTakeBack(terms: LessonTerms, submitted: number, now: number):
 }
 
 /** How somebody's work stands, as far as it matters for what they may see. */
-export interface Submitting {
+interface Submitting {
   readonly submitted: boolean;
   readonly released: boolean;
   /** Whether it is for good: the lesson is closed, or nothing can be taken back any more. */

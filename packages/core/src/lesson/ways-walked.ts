@@ -2,7 +2,7 @@
 import type { SlideId } from '../deck/index.js';
 
 /** A step that students took. */
-export interface StepWalked {
+interface StepWalked {
   readonly from: SlideId;
   readonly to: SlideId;
   /** How many students took it, each counted once. */

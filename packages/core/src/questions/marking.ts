@@ -1,5 +1,5 @@
 /** Marking a whole piece of work against its edition. */
-import type { Deck, Item, ItemId, ItemKindName } from '../deck/index.js';
+import type { Deck, Item, ItemId, ItemKindName, QuestionItem, QuestionKindName } from '../deck/index.js';
 import { readFields, readNumber, readOneOf } from '../deck/index.js';
 import { isFilledIn, type Work, type WorkChange } from '../work/index.js';
 import { blankQuestion } from './blank/index.js';
@@ -17,7 +17,7 @@ import { shortTextQuestion } from './short-text/index.js';
 import { spokenQuestion } from './spoken/index.js';
 
 /** The table of question kinds, by the item kind that asks. */
-const questionKinds: { readonly [K in ItemKindName]?: QuestionKind<K> } = {
+const questionKinds: { readonly [K in QuestionKindName]: QuestionKind<K> } = {
   choice: choiceQuestion,
   'short-text': shortTextQuestion,
   'long-text': longTextQuestion,
@@ -39,9 +39,14 @@ export function marksOf(items: Readonly<Record<ItemId, Mark>>): Marks {
   return { items, ...sumOfMarks(Object.values(items)) };
 }
 
+/** Whether a kind of item is a question. */
+export function isQuestionKind(kind: ItemKindName): kind is QuestionKindName {
+  return Object.hasOwn(questionKinds, kind);
+}
+
 /** The entry for an item's own kind; `undefined` for what is no question. */
 export function questionKindOf(item: Item): QuestionKind<ItemKindName> | undefined {
-  return questionKinds[item.kind] as QuestionKind<ItemKindName> | undefined;
+  return isQuestionKind(item.kind) ? (questionKinds[item.kind] as QuestionKind<ItemKindName>) : undefined;
 }
 
 /**
@@ -59,7 +64,7 @@ export function markWork(edition: Deck, work: Work): Marks {
 
 /** The mark of what a person is to mark; `null` for what nobody marks, or what is worth nothing. */
 function markToCome(item: Item, work: Work): Mark | null {
-  if (!('points' in item) || item.points === 0 || !questionKindOf(item)?.isRead(item)) return null;
+  if (!isQuestion(item) || item.points === 0 || !questionKindOf(item)?.isRead(item)) return null;
   return isFilledIn(item, work) ? unmarkedMark(item.points) : emptyMark(item.points, { code: 'nothing-given' });
 }
 
@@ -84,8 +89,8 @@ export function keyedAnswer(item: Item, edition: Deck): readonly WorkChange[] {
 }
 
 /** Whether an item is one students answer or place pieces into. */
-export function isQuestion(item: Item): boolean {
-  return questionKindOf(item) !== undefined;
+export function isQuestion(item: Item): item is QuestionItem {
+  return isQuestionKind(item.kind);
 }
 
 /** Marks read from stored JSON. */

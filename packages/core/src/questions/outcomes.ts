@@ -16,7 +16,7 @@ import { applyWorkChanges, emptyWork, type WorkChange } from '../work/index.js';
 import { keyedAnswer, markItem } from './marking.js';
 
 /** A gate that asks for something to be done with one item. */
-export type ItemGate = Extract<Gate, { readonly itemId: ItemId }>;
+type ItemGate = Extract<Gate, { readonly itemId: ItemId }>;
 
 /**
  * The slide on which what a gate asks for can be done; `null` when it cannot be done at all: what it asks about is gone

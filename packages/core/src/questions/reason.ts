@@ -2,7 +2,7 @@
 import { readFields, readString } from '../deck/index.js';
 
 /** The reasons that say all by themselves. */
-export const plainReasons = [
+const plainReasons = [
   'all-choices',
   'as-accepted',
   'not-marked',

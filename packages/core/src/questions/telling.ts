@@ -1,6 +1,7 @@
 /** Telling: what a student may know of how an answer stands, and when. */
 import {
   type Asking,
+  type QuestionItem,
   type Deck,
   type Item,
   type ItemId,
@@ -13,7 +14,7 @@ import {
 } from '../deck/index.js';
 import { fillKindOf, type Work } from '../work/index.js';
 import { type Mark, type Verdict, verdictNames } from './mark.js';
-import { markItem, type Marks, markWork } from './marking.js';
+import { isQuestion, markItem, type Marks, markWork } from './marking.js';
 import { type Reason, readReason } from './reason.js';
 
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
@@ -31,17 +32,12 @@ export interface Told {
   readonly of: string;
 }
 
-/** Whether an item is a question, with all that questions have. */
-export function isAsking(item: Item): item is Item & Asking {
-  return 'tells' in item;
-}
-
 /**
  * What is told of an answer when it is checked for the `tries`th time, `null` when nothing may be. The key may be seen
  * when nothing is left to try.
  */
 export function tellNow(item: Item, work: Work, edition: Deck, tries: number): Told | null {
-  if (!isAsking(item) || item.tells !== 'at-once') return null;
+  if (!isQuestion(item) || item.tells !== 'at-once') return null;
   const mark = markItem(item, work, edition);
   if (!mark) return null;
   const left = attemptsLeft(item, tries);
@@ -61,7 +57,7 @@ export function tellSubmitted(
   return Object.fromEntries(
     Object.values(edition.items).flatMap((item): [ItemId, Told][] => {
       const mark = marks.items[item.id];
-      if (!isAsking(item) || item.hidden || !mark || (item.tells === 'never' && !mark.byTeacher)) return [];
+      if (!isQuestion(item) || item.hidden || !mark || (item.tells === 'never' && !mark.byTeacher)) return [];
       return [
         [item.id, told(item, mark, 0, isOpen || mark.byTeacher === true, answerFingerprint(item, work, edition))],
       ];
@@ -71,12 +67,12 @@ export function tellSubmitted(
 
 /** Whether an answer stays as it is, since it was checked as often as it may be. */
 export function isUsedUp(item: Item, tries: number): boolean {
-  return isAsking(item) && item.tells === 'at-once' && item.attempts > 0 && tries >= item.attempts;
+  return isQuestion(item) && item.tells === 'at-once' && item.attempts > 0 && tries >= item.attempts;
 }
 
 /** How often an answer can still be checked; `null` for any number of times. */
 export function attemptsLeft(item: Item, tries: number): number | null {
-  return isAsking(item) && item.attempts > 0 ? Math.max(0, item.attempts - tries) : null;
+  return isQuestion(item) && item.attempts > 0 ? Math.max(0, item.attempts - tries) : null;
 }
 
 /**
@@ -117,9 +113,9 @@ export function toldOfPresent(
 }
 
 /** The questions of a slide that tell how an answer stands when they are asked, in the order of their stacking. */
-export function tellingOn(edition: Deck, slideId: SlideId): readonly (Item & Asking)[] {
+export function tellingOn(edition: Deck, slideId: SlideId): readonly QuestionItem[] {
   return itemsOf(edition, slideId).filter(
-    (item): item is Item & Asking => isAsking(item) && item.tells === 'at-once' && !item.hidden,
+    (item): item is QuestionItem => isQuestion(item) && item.tells === 'at-once' && !item.hidden,
   );
 }
 

@@ -9,7 +9,7 @@ import {
   readString,
   type SlideId,
 } from '../deck/index.js';
-import { givenMark, isAsking, type Mark, type Marks, marksOf, markWork, unmarkedMark } from '../questions/index.js';
+import { givenMark, isQuestion, type Mark, type Marks, marksOf, markWork, unmarkedMark } from '../questions/index.js';
 import { type Recording, readRecording, type Work } from '../work/index.js';
 
 /** Points that a teacher gives instead of the key's, and why. */
@@ -90,7 +90,7 @@ export function reviewedMarks(marks: Marks, { overruled }: Review, edition: Deck
   const items: Record<ItemId, Mark> = { ...marks.items };
   for (const [id, { points, why }] of Object.entries(overruled)) {
     const item = edition.items[id];
-    if (!item || !isAsking(item) || item.hidden) continue;
+    if (!item || !isQuestion(item) || item.hidden) continue;
     items[id] = givenMark(points, items[id] ?? unmarkedMark(item.points), why);
   }
   return marksOf(items);

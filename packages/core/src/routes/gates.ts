@@ -9,7 +9,7 @@ import { type RouteGraph, Wait } from './route-graph.js';
 export type OpenWays = Omit<RouteGraph, 'waits' | 'carriers'>;
 
 /** What is left of a graph when its gates are taken out. */
-export interface OpenGraph {
+interface OpenGraph {
   /** The ways that can be walked. */
   readonly graph: OpenWays;
   /** The ways that are come to and never open, by their number in the graph they were taken from. */

@@ -85,7 +85,7 @@ export function linksTo(deck: Deck, slideId: SlideId): readonly Link[] {
 }
 
 /** A slide to which a link may lead, and the answer by which it does; `null` where it always does. */
-export interface Branch {
+interface Branch {
   readonly slideId: SlideId;
   readonly answer: BranchAnswer | null;
 }

@@ -74,7 +74,7 @@ function isGiven(deck: Deck, work: Work, itemId: ItemId): boolean {
 }
 
 /** Which way a link by an answer goes: to a slide, nowhere yet, or after a check where the key is. */
-export type AnswerBranch =
+type AnswerBranch =
   | { readonly type: 'slide'; readonly slideId: SlideId | null }
   | { readonly type: 'unanswered' }
   | { readonly type: 'check'; readonly itemId: ItemId };

@@ -29,7 +29,7 @@ export type ShowStep =
 export type Refusal = 'links-only' | 'at-end' | 'at-start' | 'at-first' | 'destination-gone' | 'unanswered' | 'no-way';
 
 /** What a step led to. */
-export type StepResult =
+type StepResult =
   | { readonly type: 'moved'; readonly state: ShowState }
   | { readonly type: 'ended' }
   | { readonly type: 'open-web'; readonly address: string }

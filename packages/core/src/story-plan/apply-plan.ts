@@ -61,7 +61,7 @@ export interface PlanEffect {
 }
 
 /** A link that following a plan would cut. */
-export interface CutLink {
+interface CutLink {
   /** The name of the slide it is on. */
   readonly on: string;
   readonly words: string;

@@ -7,7 +7,7 @@ import { standingIn } from './zone-lay.js';
 type Misfit = string | null;
 
 /** An entry of the table. */
-export interface FillKind<K extends ItemKindName> {
+interface FillKind<K extends ItemKindName> {
   /** The parts of the work that hold what is filled in. */
   readonly parts: readonly WorkPart[];
   /** Whether it is to be filled in as one; of a zone every piece counts instead. */

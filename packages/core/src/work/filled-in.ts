@@ -14,7 +14,7 @@ export function hasSeen(work: Work, slideId: SlideId): boolean {
 }
 
 /** What is asked on a slide, and how much of it is filled in. */
-export interface Progress {
+interface Progress {
   readonly asked: number;
   readonly filled: number;
 }

@@ -54,7 +54,7 @@ export interface Recording {
 export const soundTypes = ['audio/webm', 'audio/ogg', 'audio/mp4'] as const;
 
 /** A type of sound. */
-export type SoundType = (typeof soundTypes)[number];
+type SoundType = (typeof soundTypes)[number];
 
 /** What a stroke is drawn with. */
 const inkTools = ['pen', 'highlighter'] as const;
@@ -129,7 +129,7 @@ export type Added = AddedText | AddedPicture | AddedSticker | AddedSign;
 const pictureTypes = ['image/jpeg', 'image/png', 'image/webp'] as const;
 
 /** A type of picture that students add. */
-export type PictureType = (typeof pictureTypes)[number];
+type PictureType = (typeof pictureTypes)[number];
 
 /** Height of the letters of an added text at first, the least, the most, and the least that the back row can read. */
 export const addedLetters = { usual: 24, least: 14, most: 72, readable: 20 } as const;
@@ -166,7 +166,7 @@ export type WorkPart = 'pieces' | 'blanks' | 'answers' | 'added' | 'drawn' | 'su
 export const workParts: readonly WorkPart[] = ['pieces', 'blanks', 'answers', 'added', 'drawn', 'sure'];
 
 /** What may be put under an id in each part. */
-export type WorkEntry<P extends WorkPart> = Work[P][string];
+type WorkEntry<P extends WorkPart> = Work[P][string];
 
 /** One change to work; `null` takes an entry back. */
 export type WorkChange =

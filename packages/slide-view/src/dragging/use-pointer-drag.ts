@@ -6,7 +6,7 @@ import { beginPointerDrag, type DraggedBy, type Dragging } from './pointer-drag.
  * What drags of something do; each is asked of the latest drawing, as the page goes on while somebody drags.
  * `T` is what is known of a drag from its beginning.
  */
-export interface DragHandlers<E extends Element, T> {
+interface DragHandlers<E extends Element, T> {
   /** As of `Dragging`. */
   readonly threshold?: number;
   /** What this press takes hold of, or `null` when it begins no drag. */

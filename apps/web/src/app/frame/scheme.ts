@@ -1,7 +1,7 @@
 /** The colour scheme: light, or "lamp" for dim rooms; the device's own wish until somebody chooses. */
 import { create } from 'zustand';
 
-export type Scheme = 'light' | 'lamp';
+type Scheme = 'light' | 'lamp';
 
 const KEPT_AS = 'gobrel scheme';
 

@@ -6,7 +6,7 @@ import { ask, messageOf } from '../../shared/api';
 import { showToast } from '../../shared/ui';
 
 /** How leaving stands: `null`, or how many documents hold changes that only this device has. */
-export interface Leaving {
+interface Leaving {
   readonly asked: number | null;
   /** Leaves, unless something would be lost: then it asks. */
   readonly leave: () => Promise<void>;

@@ -1,6 +1,6 @@
 /** Under a slide: checking its answers, what was said to them, and hints for whoever wants one. */
-import { type Asking, type Deck, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
-import { isAsking, tellingOn, type Told, type Verdict } from '@gobrel/core/questions';
+import { type QuestionItem, type Deck, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
+import { isQuestion, tellingOn, type Told, type Verdict } from '@gobrel/core/questions';
 import { isFilledIn, type Work } from '@gobrel/core/work';
 import { CircleCheck, Lightbulb } from 'lucide-react';
 import { useState } from 'react';
@@ -29,7 +29,7 @@ const tones: Readonly<Record<Verdict, string>> = {
 /** Everything of one slide; give it the slide's id as key, so that hints of another slide are not open here. */
 export function ToldStrip({ edition, slideId, work, told, locked, checking, onCheck }: ToldStripProps) {
   const [given, setGiven] = useState(0);
-  const asking = itemsOf(edition, slideId).filter((item): item is Item & Asking => isAsking(item) && !item.hidden);
+  const asking = itemsOf(edition, slideId).filter((item): item is QuestionItem => isQuestion(item) && !item.hidden);
   const hints = locked ? [] : asking.flatMap((item) => item.hints.map((hint) => ({ hint, item })));
   const checkable = locked ? [] : tellingOn(edition, slideId).filter(({ id }) => told[id]?.left !== 0);
   const filled = checkable.filter((item) => isFilledIn(item, work) && !told[item.id]);

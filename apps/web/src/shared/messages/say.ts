@@ -6,7 +6,7 @@ interface Coded {
 }
 
 /** A message for each code of `T`: a text, or a function of what stands beside the code. */
-export type MessagesFor<T extends Coded> = {
+type MessagesFor<T extends Coded> = {
   readonly [C in T['code']]: string | ((values: Extract<T, { readonly code: C }>) => string);
 };
 

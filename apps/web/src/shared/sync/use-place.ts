@@ -26,7 +26,7 @@ export interface StudentPlace {
 }
 
 /** What a student's device says, as far as it can be read; `stop` is to be read with `readStop`. */
-export interface ToldPlace extends Pick<StudentPlace, 'name' | 'pointer' | 'zoom'> {
+interface ToldPlace extends Pick<StudentPlace, 'name' | 'pointer' | 'zoom'> {
   readonly stop: unknown;
 }
 

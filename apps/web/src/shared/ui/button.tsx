@@ -2,7 +2,7 @@
 import type { ComponentProps } from 'react';
 import { Tip } from './tip';
 
-export type ButtonLook = 'main' | 'plain' | 'quiet' | 'danger';
+type ButtonLook = 'main' | 'plain' | 'quiet' | 'danger';
 
 const looks: Readonly<Record<ButtonLook, string>> = {
   main: 'bg-tide text-on-tide border-tide hover:brightness-110',

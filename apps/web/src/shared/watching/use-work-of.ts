@@ -16,7 +16,7 @@ export interface WorkOf {
 }
 
 /** The same, with what they point at and look at closely. */
-export interface FollowedWork extends WorkOf {
+interface FollowedWork extends WorkOf {
   readonly place: Pick<StudentPlace, 'pointer' | 'zoom'>;
 }
 

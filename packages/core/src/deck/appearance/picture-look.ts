@@ -68,7 +68,7 @@ export function undistorted(
 }
 
 /** How sharp a picture will be on the projector. */
-export interface Sharpness {
+interface Sharpness {
   /** Picture pixels for each pixel of the projector, along the worse side; 1 and more is as sharp as it gets. */
   readonly ratio: number;
   readonly verdict: 'sharp' | 'soft' | 'blurred';

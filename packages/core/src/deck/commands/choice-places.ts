@@ -20,7 +20,7 @@ const EDGE = 16;
 const STEP = 10;
 
 /** Where another choice is to stand, and what makes room for it. */
-export interface ChoicePlace {
+interface ChoicePlace {
   readonly frame: Frame;
   /** Frames of items that make room, by their ids; none where there is room. */
   readonly moved: Readonly<Record<ItemId, Frame>>;

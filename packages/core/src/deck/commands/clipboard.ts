@@ -17,7 +17,7 @@ export const ITEMS_TYPE = 'application/x-gobrel-items+json';
 const MOST_ITEMS = 2000;
 
 /** Items as they travel: the text for our own clipboard type, and their words for everybody else's. */
-export interface ItemClip {
+interface ItemClip {
   readonly json: string;
   readonly plain: string;
 }

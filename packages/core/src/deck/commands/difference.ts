@@ -23,7 +23,7 @@ export function changesBetween(from: Deck, to: Deck): Change[] {
 }
 
 /** How a slide stands in a deck beside how it stood before. */
-export type SlideDifference = 'same' | 'changed' | 'added' | 'removed';
+type SlideDifference = 'same' | 'changed' | 'added' | 'removed';
 
 /** How each slide of either deck differs from `before` to `after`; a slide is changed when anything on it is. */
 export function slideDifferences(before: Deck, after: Deck): ReadonlyMap<SlideId, SlideDifference> {

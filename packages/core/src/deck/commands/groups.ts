@@ -44,7 +44,7 @@ export function ungroup(deck: Deck, groupId: GroupId): Change[] {
 }
 
 /** What one press takes: an item by itself, or all items of the group it is in. */
-export interface Unit {
+interface Unit {
   /** `null` for an item by itself. */
   readonly group: GroupId | null;
   readonly ids: readonly ItemId[];

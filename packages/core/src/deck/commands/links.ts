@@ -13,7 +13,7 @@ import { placeForChoice } from './choice-places.js';
 import { addItem, setFrames, setItemFields, setLink, setText } from './items.js';
 
 /** What carries a link: an item, or some of the linked words of its text, counted from 0. */
-export interface Carrier {
+interface Carrier {
   readonly itemId: ItemId;
   readonly run: number | null;
 }

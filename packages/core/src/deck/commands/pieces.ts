@@ -122,7 +122,7 @@ export function piecesFromWords(
 }
 
 /** How a picture is cut. */
-export interface Cutting {
+interface Cutting {
   readonly columns: number;
   readonly rows: number;
   /** Whether a zone stays where each piece was. */

@@ -7,7 +7,7 @@ import { blockOf, type Entry, entriesOf, isSection, sectionsAround } from '../mo
 import { DEEPEST_SECTION } from '../model/section.js';
 
 /** Beside which entry something is put. */
-export interface Beside {
+interface Beside {
   readonly id: SlideId | SectionId;
   readonly side: 'before' | 'after';
 }

@@ -29,7 +29,7 @@ export function readSlideClip(json: string): Deck | null {
 }
 
 /** What a paste of slides gives. */
-export interface PastedSlides {
+interface PastedSlides {
   readonly changes: Change[];
   /** The new slides, in order. */
   readonly pasted: readonly SlideId[];

@@ -5,10 +5,10 @@ import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString
 export const tellings = ['at-once', 'submitted', 'never'] as const;
 
 /** When a student is told. */
-export type Telling = (typeof tellings)[number];
+type Telling = (typeof tellings)[number];
 
 /** What is said to an answer, by how it stands; '' for nothing besides that. */
-export interface Feedback {
+interface Feedback {
   readonly right: string;
   readonly partly: string;
   readonly wrong: string;

@@ -1,4 +1,5 @@
 /** What is placed on a slide: what each kind adds to the fields that all items share; questions have a file of their own. */
+import type { Asking } from './asking.js';
 import type { Side, ConnectorStyle } from '../../geometry/index.js';
 import type { FontName } from '../text/fonts.js';
 import type { ItemId } from './identifiers.js';
@@ -42,10 +43,10 @@ export interface TextLook {
 }
 
 /** Where a text stands in its box, from top to bottom. */
-export type Upright = 'top' | 'middle' | 'bottom';
+type Upright = 'top' | 'middle' | 'bottom';
 
 /** What happens when a text has no room: its letters shrink, its box grows, or it runs over. */
-export type TextFit = 'leave' | 'shrink' | 'grow';
+type TextFit = 'leave' | 'shrink' | 'grow';
 
 /** Words on the slide. */
 export interface TextItem extends ItemBase {
@@ -219,6 +220,12 @@ export type Item =
 
 /** The name of an item kind. */
 export type ItemKindName = Item['kind'];
+
+/** An item students answer, or place pieces into. */
+export type QuestionItem = Extract<Item, Asking>;
+
+/** The name of a kind of question. */
+export type QuestionKindName = QuestionItem['kind'];
 
 /** The item type of a kind. */
 export type ItemOf<K extends ItemKindName> = Extract<Item, { kind: K }>;

@@ -8,7 +8,7 @@ import type { ShapeName } from '../appearance/shapes.js';
 export const zoneLays = ['packed', 'slots', 'row', 'column', 'free'] as const;
 
 /** How pieces lie in a zone. */
-export type ZoneLay = (typeof zoneLays)[number];
+type ZoneLay = (typeof zoneLays)[number];
 
 /** A place that takes pieces. */
 export interface ZoneItem extends ItemBase, Asking {
@@ -123,7 +123,7 @@ export interface NumberItem extends ItemBase, Asking {
 export const pointMarks = ['dot', 'dots', 'line', 'arrow'] as const;
 
 /** What is put on a picture to answer. */
-export type PointMark = (typeof pointMarks)[number];
+type PointMark = (typeof pointMarks)[number];
 
 /** A scale along the picture, from left to right or from bottom to top. */
 export interface PointAxis {

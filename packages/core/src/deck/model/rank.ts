@@ -2,7 +2,7 @@
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
 
 /** Something kept in order by a rank; equal ranks (two people at once) are told apart by id. */
-export interface Ranked {
+interface Ranked {
   readonly id: string;
   readonly rank: string;
 }

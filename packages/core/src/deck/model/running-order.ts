@@ -9,7 +9,7 @@ import type { Slide } from './slide.js';
 export type Entry = Slide | Section;
 
 /** What the running order goes by. */
-export type Ordered = Pick<Deck, 'slides' | 'sections'>;
+type Ordered = Pick<Deck, 'slides' | 'sections'>;
 
 /** Whether an entry is the heading of a section. */
 export function isSection(entry: Entry): entry is Section {

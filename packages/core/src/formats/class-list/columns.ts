@@ -5,7 +5,7 @@ import type { ListedStudent } from './listed-student.js';
 export type SecondColumn = 'group' | 'first-name';
 
 /** How a row is read. */
-export type Columns = (cells: readonly string[]) => ListedStudent;
+type Columns = (cells: readonly string[]) => ListedStudent;
 
 /** Headings in English, German, French, Spanish, Italian, Dutch, Portuguese, Polish, Czech, Hungarian, Turkish, Nordic. */
 const headings = {

@@ -24,7 +24,7 @@ const knownRules = new Set([
 ]);
 
 /** An item, with the question it became. */
-export interface Carried {
+interface Carried {
   readonly root: XmlElement;
   readonly body: XmlElement;
   readonly interaction: XmlElement;

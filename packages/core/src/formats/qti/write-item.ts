@@ -1,7 +1,7 @@
 /** A question as an item of 1EdTech QTI 3.0 (Assessment, Section and Item Information Model 3.0, 2022). */
 import type { ChoiceItem, NumberItem, OwnFields, PointItem } from '../../deck/index.js';
 import type { Loss } from '../loss.js';
-import type { PlacementDraft, QuestionDraft } from '../question-draft.js';
+import type { AskedDraftOf, AskedKind, PlacementDraft, QuestionDraft } from '../question-draft.js';
 import { write, type Written, writeXml } from './xml.js';
 
 const NAMESPACE = 'http://www.imsglobal.org/xsd/imsqtiasi_v3p0';
@@ -57,52 +57,63 @@ export function writeQtiItem(
   return { xml: writeXml(root) };
 }
 
+/** The table of question kinds in QTI: the parts of an item, or why it has no counterpart for them. */
+const partsByKind: {
+  readonly [K in AskedKind]: (
+    fields: Partial<OwnFields<K>>,
+    name: string,
+    pictureOf: (id: string) => ItemPicture | null,
+  ) => Parts | Loss;
+} = {
+  choice: choiceParts,
+  'short-text': (fields) => wordsParts(fields, fields.prompt ?? ''),
+  'long-text': longTextParts,
+  blank: wordsParts,
+  number: numberParts,
+  point: (fields, _name, pictureOf) => pointParts(fields, pictureOf),
+  draw: (fields, _name, pictureOf) => drawParts(fields, pictureOf),
+  spoken: () => ({ code: 'no-speaking' }),
+};
+
 function partsOf(draft: QuestionDraft, pictureOf: (id: string) => ItemPicture | null): Parts | Loss {
-  switch (draft.kind) {
-    case 'choice':
-      return choiceParts(draft.fields);
-    case 'short-text':
-    case 'blank':
-      return wordsParts(draft.fields, draft.kind === 'blank' ? draft.name : (draft.fields.prompt ?? ''));
-    case 'long-text':
-      return {
-        response: declare('string', 'single', []),
-        body: [
-          write(
-            'qti-extended-text-interaction',
-            { 'response-identifier': 'RESPONSE', 'expected-length': Math.max(200, (draft.fields.mostWords ?? 0) * 7) },
-            write('qti-prompt', {}, draft.fields.prompt ?? ''),
-          ),
-        ],
-        marking: null,
-        points: draft.fields.points ?? 1,
-      };
-    case 'number':
-      return numberParts(draft.fields);
-    case 'point':
-      return pointParts(draft.fields, pictureOf);
-    case 'draw': {
-      const picture = pictureOf(draft.fields.picture ?? '');
-      if (!picture) return { code: 'draws-on-pictures' };
-      return {
-        response: declare('file', 'single', []),
-        body: [
-          write(
-            'qti-drawing-interaction',
-            { 'response-identifier': 'RESPONSE' },
-            write('qti-prompt', {}, draft.fields.prompt ?? ''),
-            object(picture, draft.fields.alt ?? ''),
-          ),
-        ],
-        marking: null,
-        points: draft.fields.points ?? 1,
-      };
-    }
-    case 'spoken':
-      return { code: 'no-speaking' };
-    case 'placement':
-      return placementParts(draft);
-  }
+  if (draft.kind === 'placement') return placementParts(draft);
+  const parts = <K extends AskedKind>({ kind, fields, name }: AskedDraftOf<K>) =>
+    partsByKind[kind](fields, name, pictureOf);
+  return parts(draft);
+}
+
+function longTextParts({ prompt = '', mostWords = 0, points = 1 }: Partial<OwnFields<'long-text'>>): Parts {
+  return {
+    response: declare('string', 'single', []),
+    body: [
+      write(
+        'qti-extended-text-interaction',
+        { 'response-identifier': 'RESPONSE', 'expected-length': Math.max(200, mostWords * 7) },
+        write('qti-prompt', {}, prompt),
+      ),
+    ],
+    marking: null,
+    points,
+  };
+}
+
+function drawParts(fields: Partial<OwnFields<'draw'>>, pictureOf: (id: string) => ItemPicture | null): Parts | Loss {
+  const { picture = '', prompt = '', alt = '', points = 1 } = fields;
+  const shown = pictureOf(picture);
+  if (!shown) return { code: 'draws-on-pictures' };
+  return {
+    response: declare('file', 'single', []),
+    body: [
+      write(
+        'qti-drawing-interaction',
+        { 'response-identifier': 'RESPONSE' },
+        write('qti-prompt', {}, prompt),
+        object(shown, alt),
+      ),
+    ],
+    marking: null,
+    points,
+  };
 }
 
 function declare(type: string, cardinality: string, correct: readonly string[], ...more: Written[]): Written {

@@ -16,7 +16,7 @@ const DEEPEST = 60;
 const CDATA = '#cdata';
 
 /** What was read, or why nothing was. */
-export type XmlRead = { readonly root: XmlElement } | { readonly fault: XmlFault };
+type XmlRead = { readonly root: XmlElement } | { readonly fault: XmlFault };
 
 /** Reads a document; names of the second version come out like those of the third. */
 export function readXml(text: string): XmlRead {

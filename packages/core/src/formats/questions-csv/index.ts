@@ -1,9 +1,9 @@
 /** Choice, text and number questions as a table: a row each, with names over the columns (RFC 4180). */
 import Papa from 'papaparse';
-import type { ChoiceItem } from '../../deck/index.js';
+import type { OwnFields } from '../../deck/index.js';
 import { choiceLetter, readNumbers } from '../../questions/index.js';
 import type { Loss, NotCarried } from '../loss.js';
-import type { QuestionDraft } from '../question-draft.js';
+import type { AskedDraftOf, AskedKind, QuestionDraft } from '../question-draft.js';
 
 /** The columns, in their order; choices follow as `choice A` to `choice L`. */
 const columns = ['kind', 'question', 'points', 'right', 'tolerance', 'unit'] as const;
@@ -34,46 +34,53 @@ export function writeQuestionsCsv(drafts: readonly QuestionDraft[]): {
   return { csv, written: data.length, left };
 }
 
+/** The table of question kinds in a file of rows: a row, or nothing where it has no columns for them. */
+const rowByKind: { readonly [K in AskedKind]: (fields: Partial<OwnFields<K>>) => Row | null } = {
+  choice: choiceRow,
+  'short-text': ({ prompt = '', points = 1, accepted = [] }) => ({
+    kind: 'text',
+    question: prompt,
+    points: String(points),
+    right: accepted.join(OR),
+  }),
+  number: numberRow,
+  'long-text': () => null,
+  blank: () => null,
+  point: () => null,
+  draw: () => null,
+  spoken: () => null,
+};
+
 function rowOf(draft: QuestionDraft): Row | null {
-  switch (draft.kind) {
-    case 'choice': {
-      const { prompt = '', points = 1, choices = [], right = [], several = false } = draft.fields;
-      if (choices.some(({ picture }) => picture !== undefined)) return null;
-      const letters = choices.flatMap(({ id }, at) => (right.includes(id) ? [choiceLetter(at)] : []));
-      const texts = choices.map(
-        ({ text }: ChoiceItem['choices'][number], at) => [`choice ${choiceLetter(at)}`, text] as const,
-      );
-      return {
-        kind: several ? 'several' : 'choice',
-        question: prompt,
-        points: String(points),
-        right: letters.join(', '),
-        ...Object.fromEntries(texts),
-      };
-    }
-    case 'short-text': {
-      const { prompt = '', points = 1, accepted = [] } = draft.fields;
-      return { kind: 'text', question: prompt, points: String(points), right: accepted.join(OR) };
-    }
-    case 'number': {
-      const { prompt = '', points = 1, right = null, tolerance = 0, toleranceIs, units = [] } = draft.fields;
-      return {
-        kind: 'number',
-        question: prompt,
-        points: String(points),
-        right: right === null ? '' : String(right),
-        tolerance:
-          tolerance === 0
-            ? ''
-            : toleranceIs === 'relative'
-              ? `${Number((tolerance * 100).toPrecision(12))} %`
-              : String(tolerance),
-        unit: units[0]?.name ?? '',
-      };
-    }
-    default:
-      return null;
-  }
+  if (draft.kind === 'placement') return null;
+  const row = <K extends AskedKind>({ kind, fields }: AskedDraftOf<K>) => rowByKind[kind](fields);
+  return row(draft);
+}
+
+function choiceRow(fields: Partial<OwnFields<'choice'>>): Row | null {
+  const { prompt = '', points = 1, choices = [], right = [], several = false } = fields;
+  if (choices.some(({ picture }) => picture !== undefined)) return null;
+  const letters = choices.flatMap(({ id }, at) => (right.includes(id) ? [choiceLetter(at)] : []));
+  return {
+    kind: several ? 'several' : 'choice',
+    question: prompt,
+    points: String(points),
+    right: letters.join(', '),
+    ...Object.fromEntries(choices.map(({ text }, at) => [`choice ${choiceLetter(at)}`, text])),
+  };
+}
+
+function numberRow(fields: Partial<OwnFields<'number'>>): Row {
+  const { prompt = '', points = 1, right = null, tolerance = 0, toleranceIs, units = [] } = fields;
+  const inPercent = () => `${Number((tolerance * 100).toPrecision(12))} %`;
+  return {
+    kind: 'number',
+    question: prompt,
+    points: String(points),
+    right: right === null ? '' : String(right),
+    tolerance: tolerance === 0 ? '' : toleranceIs === 'relative' ? inPercent() : String(tolerance),
+    unit: units[0]?.name ?? '',
+  };
 }
 
 /** Reads a table of questions; rows that cannot be read are listed by their number. */

@@ -1,7 +1,7 @@
 /** Results as a table: a row for each student, and for each question what was given and its points (RFC 4180). */
 import Papa from 'papaparse';
 import { type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '../../deck/index.js';
-import { givenFor, isAsking, type Marks } from '../../questions/index.js';
+import { givenFor, isQuestion, type Marks } from '../../questions/index.js';
 import type { Work } from '../../work/index.js';
 import type { Loss } from '../loss.js';
 import type { ResultsTable } from './results-table.js';
@@ -24,7 +24,7 @@ const largest = 5_000_000;
 /** The results of a lesson. */
 export function resultsTable(edition: Deck, results: readonly StudentResult[]): ResultsTable {
   const items = slidesInOrder(edition).flatMap(({ id }) =>
-    itemsOf(edition, id).filter((item) => isAsking(item) && !item.hidden),
+    itemsOf(edition, id).filter((item) => isQuestion(item) && !item.hidden),
   );
   // What a person is still to mark has no points yet, for nobody: it is left blank.
   const marked = (marks: Marks, item: Item) => {

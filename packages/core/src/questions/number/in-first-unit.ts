@@ -3,7 +3,7 @@ import type { MeasuringUnit } from '../../deck/index.js';
 import type { NumberRead } from './read-number.js';
 
 /** A number as it counts. */
-export interface Measured {
+interface Measured {
   /** All it can mean, in the first unit. */
   readonly values: readonly number[];
   /** Whether a unit was written that counts. */

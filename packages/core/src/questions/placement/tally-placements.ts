@@ -13,7 +13,7 @@ import type { Work } from '../../work/index.js';
 import { expectedIn, placedIn } from './mark-placement.js';
 
 /** A zone, or one of its places where their order counts. */
-export interface TallyColumn {
+interface TallyColumn {
   readonly id: string;
   readonly name: string;
   /** Which place of the zone, counted from 1; `null` for the zone as a whole. */

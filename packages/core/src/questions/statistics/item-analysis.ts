@@ -6,7 +6,7 @@ import { correlation, meanOf } from './correlation.js';
 import { cronbachAlpha } from './reliability.js';
 
 /** The figures of one question. */
-export interface ItemFigures {
+interface ItemFigures {
   readonly itemId: ItemId;
   /** The mean share of its points among those who came to it, 0 (nobody) to 1 (everybody); `null` when nobody did. */
   readonly facility: number | null;
@@ -24,10 +24,10 @@ export interface ItemReading {
 }
 
 /** Whether questions measure one thing: well, roughly, hardly; unknown when it cannot be computed. */
-export type Reliability = 'unknown' | 'good' | 'fair' | 'poor';
+type Reliability = 'unknown' | 'good' | 'fair' | 'poor';
 
 /** Why to be careful: few students, or so few that chance alone can make the figures. */
-export type Caution = 'few' | 'very-few';
+type Caution = 'few' | 'very-few';
 
 /** The figures of a set of questions. */
 export interface SetFigures {
@@ -45,7 +45,7 @@ const FEW = 30;
 const VERY_FEW = 10;
 
 /** A question whose points are looked at. */
-export interface ScoredQuestion {
+interface ScoredQuestion {
   readonly itemId: ItemId;
   /** The most points. */
   readonly outOf: number;

@@ -1,7 +1,7 @@
 /** The marks of a class, made of the very work that is here: nothing is said of what was not looked at. */
 import type { LessonMarks, LessonReviews, ParticipantView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { isAsking, type Marks } from '@gobrel/core/questions';
+import { isQuestion, type Marks } from '@gobrel/core/questions';
 import { emptyReview, MarksMemo } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 
@@ -40,7 +40,7 @@ export class MarkedClass {
     if (edition !== this.edition) {
       this.edition = edition;
       this.last = {};
-      this.questions = Object.values(edition.items).filter(isAsking).length;
+      this.questions = Object.values(edition.items).filter(isQuestion).length;
     }
     const seats = everybody.flatMap(({ participant: { participantId }, work, isKnown }) =>
       participantId !== null && isKnown ? [{ id: participantId, work }] : [],

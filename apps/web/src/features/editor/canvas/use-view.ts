@@ -21,7 +21,7 @@ interface Area {
 }
 
 /** The view of the slide and what changes it. */
-export interface Viewing {
+interface Viewing {
   readonly view: View;
   readonly zoom: (factor: number, at?: Point) => void;
   readonly fit: () => void;

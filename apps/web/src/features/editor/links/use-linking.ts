@@ -6,7 +6,7 @@ import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 
 /** What a link is being tied to. */
-export interface Linking {
+interface Linking {
   readonly carrier: string;
   readonly present: Destination | null;
   readonly tie: (destination: Destination | null) => void;

@@ -11,7 +11,7 @@ const AROUND = 0.6;
 export const RIM = 0.08;
 
 /** Where the map lies in its room, in CSS pixels, and how large it is drawn. */
-export interface MapView {
+interface MapView {
   readonly x: number;
   readonly y: number;
   readonly zoom: number;

@@ -9,7 +9,7 @@ import { destinationIcons } from '../links/destination-icons';
 import type { SlideFigures } from '../routes-worker/use-route-figures';
 
 /** What a card shows. */
-export type SlideCardData = {
+type SlideCardData = {
   readonly slideId: SlideId;
   /** The part of the deck that draws the slide. */
   readonly drawing: Deck;

@@ -32,7 +32,7 @@ export interface SlideActions {
 }
 
 /** Slides that are to be removed though links of others lead to them, and what the author says to it. */
-export interface Removal {
+interface Removal {
   readonly ids: readonly SlideId[];
   readonly links: readonly Link[];
   /** Removes them; the links then lead to the slide given, or stay open. */

@@ -5,13 +5,13 @@ import {
   type Change,
   type Deck,
   type ItemId,
-  type ItemKindName,
   newId,
   type OwnFields,
   type PlacementStart,
   placementStarts,
   type SlideId,
 } from '@gobrel/core/deck';
+import type { AskedKind } from '@gobrel/core/formats';
 import { messages } from '../../../shared/messages';
 
 /** Zones without a name, as those of labels begin. */
@@ -43,7 +43,11 @@ export function placeQuestion(
     return { changes, itemId: zones[0] ?? '' };
   }
   const itemId = newId();
-  const { kind, fields } = startOf(start);
+  const begun = Object.values(starts)
+    .flat()
+    .find(({ name }) => name === start);
+  if (!begun) throw new Error(`no kind of question begins as ${start}`);
+  const { kind, fields } = begun;
   return { changes: addItem(deck, { id: itemId, slideId, kind, fields }), itemId };
 }
 
@@ -51,59 +55,65 @@ function isPlacement(start: QuestionStart): start is PlacementStart {
   return placementStarts.some((each) => each === start);
 }
 
-interface Start {
-  readonly kind: ItemKindName;
-  readonly fields: Partial<OwnFields<ItemKindName>>;
+/** A beginning that is one item of a kind. */
+interface StartOf<K extends AskedKind> {
+  readonly name: QuestionStart;
+  readonly kind: K;
+  readonly fields: Partial<OwnFields<K>>;
 }
 
-function startOf(start: Exclude<QuestionStart, PlacementStart>): Start {
-  const says = messages.questions;
-  const of = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>>): Start => ({ kind, fields });
-  const form = (name: 'true-false' | 'yes-no' | 'scale', prompt: string) => {
-    const choices = says.forms[name].map((text, at) => ({ id: `${name}-${at + 1}`, text }));
-    return of('choice', { form: name, prompt, choices, right: name === 'true-false' ? ['true-false-1'] : [] });
-  };
-  const choices = ['a', 'b', 'c'].map((id) => ({
-    id,
-    text: messages.questions.newChoice({ letter: id.toUpperCase() }),
-  }));
-  switch (start) {
-    case 'choice':
-      return of('choice', { prompt: messages.editor.newPrompt, choices, right: ['a'] });
-    case 'several':
-      return of('choice', { prompt: messages.editor.newPrompt, choices, several: true, right: ['a', 'b'], points: 2 });
-    case 'true-false':
-      return form(start, says.newStatement);
-    case 'yes-no':
-      return form(start, says.newYesNo);
-    case 'scale':
-      return form(start, says.newScale);
-    case 'short-text':
-      return of('short-text', { prompt: says.newShort, slips: 1 });
-    case 'long-text':
-      return of('long-text', { prompt: says.newLong });
-    case 'blank':
-      return of('blank', {});
-    case 'blank-list':
-      return of('blank', { options: ['high', 'low'], accepted: ['high'] });
-    case 'number':
-      return of('number', { prompt: says.newNumber });
-    case 'dot':
-      return of('point', { prompt: says.newDot });
-    case 'dots':
-      return of('point', { prompt: says.newDots, mark: 'dots', points: 2 });
-    case 'line':
-      return of('point', { prompt: says.newLine, mark: 'line' });
-    case 'arrow':
-      return of('point', { prompt: says.newArrow, mark: 'arrow' });
-    case 'timeline':
-      return of('point', {
+const says = messages.questions;
+
+const newChoices = ['a', 'b', 'c'].map((id) => ({ id, text: says.newChoice({ letter: id.toUpperCase() }) }));
+
+/** A choice of a form, whose choices are named once for all. */
+const choiceOf = (
+  form: 'true-false' | 'yes-no' | 'scale',
+  prompt: string,
+  right: readonly string[],
+): StartOf<'choice'> => {
+  const choices = says.forms[form].map((text, at) => ({ id: `${form}-${at + 1}`, text }));
+  return { name: form, kind: 'choice', fields: { form, prompt, choices, right } };
+};
+
+/** What each kind of question that is one item can begin as; zones and their pieces are begun by `addPlacement`. */
+const starts: { readonly [K in AskedKind]: readonly StartOf<K>[] } = {
+  choice: [
+    {
+      name: 'choice',
+      kind: 'choice',
+      fields: { prompt: messages.editor.newPrompt, choices: newChoices, right: ['a'] },
+    },
+    {
+      name: 'several',
+      kind: 'choice',
+      fields: { prompt: messages.editor.newPrompt, choices: newChoices, several: true, right: ['a', 'b'], points: 2 },
+    },
+    choiceOf('true-false', says.newStatement, ['true-false-1']),
+    choiceOf('yes-no', says.newYesNo, []),
+    choiceOf('scale', says.newScale, []),
+  ],
+  'short-text': [{ name: 'short-text', kind: 'short-text', fields: { prompt: says.newShort, slips: 1 } }],
+  'long-text': [{ name: 'long-text', kind: 'long-text', fields: { prompt: says.newLong } }],
+  blank: [
+    { name: 'blank', kind: 'blank', fields: {} },
+    { name: 'blank-list', kind: 'blank', fields: { options: ['high', 'low'], accepted: ['high'] } },
+  ],
+  number: [{ name: 'number', kind: 'number', fields: { prompt: says.newNumber } }],
+  point: [
+    { name: 'dot', kind: 'point', fields: { prompt: says.newDot } },
+    { name: 'dots', kind: 'point', fields: { prompt: says.newDots, mark: 'dots', points: 2 } },
+    { name: 'line', kind: 'point', fields: { prompt: says.newLine, mark: 'line' } },
+    { name: 'arrow', kind: 'point', fields: { prompt: says.newArrow, mark: 'arrow' } },
+    {
+      name: 'timeline',
+      kind: 'point',
+      fields: {
         prompt: says.newScalePoint,
         axis: { from: 1900, to: 2000, unit: '', upright: false, right: null, tolerance: 5 },
-      });
-    case 'draw':
-      return of('draw', { prompt: says.newDraw });
-    case 'spoken':
-      return of('spoken', { prompt: says.newSpoken });
-  }
-}
+      },
+    },
+  ],
+  draw: [{ name: 'draw', kind: 'draw', fields: { prompt: says.newDraw } }],
+  spoken: [{ name: 'spoken', kind: 'spoken', fields: { prompt: says.newSpoken } }],
+};

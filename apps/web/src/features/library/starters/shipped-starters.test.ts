@@ -1,5 +1,5 @@
 import { itemsOf, readDeck, slidesInOrder } from '@gobrel/core/deck';
-import { isAsking } from '@gobrel/core/questions';
+import { isQuestion } from '@gobrel/core/questions';
 import { deckStarter, doings, isDeckStarter, moments, slideStarter } from '@gobrel/core/starters';
 import { shippedDecks, shippedSlides } from './shipped-starters';
 
@@ -20,7 +20,7 @@ test.each([...slides, ...decks].map((starter) => [starter.name, starter] as cons
     expect(readDeck(JSON.parse(JSON.stringify(starter.deck)))).toEqual({ deck: starter.deck, problems: [] });
     const order = slidesInOrder(starter.deck);
     expect(order.length > 1).toBe(isDeckStarter(starter));
-    const asking = order.filter(({ id }) => itemsOf(starter.deck, id).some(isAsking));
+    const asking = order.filter(({ id }) => itemsOf(starter.deck, id).some(isQuestion));
     expect(asking.length).toBe(isDeckStarter(starter) ? order.length - 1 : 1);
     for (const { frame } of Object.values(starter.deck.items)) {
       expect(frame.x + frame.width).toBeLessThanOrEqual(1280);

@@ -9,7 +9,7 @@ import {
   nameOf,
   slidesInOrder,
 } from '@gobrel/core/deck';
-import { analyseMarks, isAsking } from '@gobrel/core/questions';
+import { analyseMarks, isQuestion } from '@gobrel/core/questions';
 import { resultsTable, writeResultsCsv } from '@gobrel/core/formats';
 import type { Work } from '@gobrel/core/work';
 import { Download } from 'lucide-react';
@@ -36,7 +36,7 @@ export function Answers({ lesson, edition, marks }: AnswersViewProps) {
   const asked = useMemo(
     () =>
       slidesInOrder(edition).flatMap(({ id }) => {
-        const items = itemsOf(edition, id).filter((item) => isAsking(item) && !item.hidden);
+        const items = itemsOf(edition, id).filter((item) => isQuestion(item) && !item.hidden);
         const zone = items.find((item) => item.kind === 'zone');
         return [...items.filter((item) => item.kind !== 'zone'), ...(zone ? [zone] : [])];
       }),

@@ -1,16 +1,8 @@
 /** Reviewing what was submitted: through all students by question, or all questions by student, by keys only. */
 import type { LessonMarks, LessonView, ParticipantView, ReviewView } from '@gobrel/contract';
-import {
-  type Asking,
-  type Deck,
-  type Item,
-  itemsOf,
-  nameOf,
-  type OpenAreaItem,
-  slidesInOrder,
-} from '@gobrel/core/deck';
+import { type QuestionItem, type Deck, itemsOf, nameOf, type OpenAreaItem, slidesInOrder } from '@gobrel/core/deck';
 import { isFixed } from '@gobrel/core/lesson';
-import { isAsking, markWork } from '@gobrel/core/questions';
+import { isQuestion, markWork } from '@gobrel/core/questions';
 import { emptyReview, overrule, reviewedMarks, type Review as ReviewOf } from '@gobrel/core/review';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
@@ -38,7 +30,7 @@ interface Place {
 }
 
 /** What is looked at: a question, or an area in which students add things of their own. */
-type Reviewed = (Item & Asking) | OpenAreaItem;
+type Reviewed = QuestionItem | OpenAreaItem;
 
 type Order = 'byQuestion' | 'byStudent';
 
@@ -100,7 +92,7 @@ function placesIn(lesson: LessonView, edition: Deck, order: Order): readonly Pla
   const items = slidesInOrder(edition).flatMap(({ id }) =>
     itemsOf(edition, id).filter(
       (item): item is Reviewed =>
-        (isAsking(item) || item.kind === 'open-area') && !item.hidden && !isFixed(edition, lesson.workMode, item.id),
+        (isQuestion(item) || item.kind === 'open-area') && !item.hidden && !isFixed(edition, lesson.workMode, item.id),
     ),
   );
   const people = lesson.participants.flatMap((participant) =>
@@ -176,7 +168,7 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
-  const asking = isAsking(item) ? item : null;
+  const asking = isQuestion(item) ? item : null;
   const entry = marks[participantId];
   const work = everybody.find((each) => each.participant.participantId === participantId)?.work;
   const byKey = useMemo(() => (work ? markWork(edition, work) : null), [edition, work]);

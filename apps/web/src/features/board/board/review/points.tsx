@@ -1,5 +1,5 @@
 /** An answer with what the key says of it, and the points that the teacher gives instead, with a reason. */
-import { type Asking, type Deck, type Item, nameOf } from '@gobrel/core/deck';
+import { type QuestionItem, type Deck, nameOf } from '@gobrel/core/deck';
 import { givenFor, type Mark } from '@gobrel/core/questions';
 import type { Overruling } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
@@ -8,7 +8,7 @@ import { Button, Field } from '../../../../shared/ui';
 import { messages, reasonInWords } from '../../../../shared/messages';
 
 interface PointsProps {
-  readonly item: Item & Asking;
+  readonly item: QuestionItem;
   readonly edition: Deck;
   readonly work: Work;
   readonly mark: Mark | undefined;

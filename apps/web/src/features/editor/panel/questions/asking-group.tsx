@@ -1,5 +1,5 @@
 /** How a question is marked and what students are told of their answers: the same for every kind. */
-import { type Asking, type Item, MOST_ATTEMPTS, tellings } from '@gobrel/core/deck';
+import { type QuestionItem, MOST_ATTEMPTS, tellings } from '@gobrel/core/deck';
 import { ruleFor } from '@gobrel/core/questions';
 import { Field } from '../../../../shared/ui';
 import { messages, ruleInWords } from '../../../../shared/messages';
@@ -9,7 +9,7 @@ import { LinesField, type SetFields, Tick } from './fields';
 
 interface AskingGroupProps {
   readonly editing: Editing;
-  readonly item: Item & Asking;
+  readonly item: QuestionItem;
   readonly set: SetFields;
 }
 

@@ -1,6 +1,6 @@
 /** The table of settings of what students fill in: one an item kind. */
 import { type Item, type ItemFields, type ItemKindName, type ItemOf, setItemFields } from '@gobrel/core/deck';
-import { isAsking } from '@gobrel/core/questions';
+import { isQuestion } from '@gobrel/core/questions';
 import type { ComponentType } from 'react';
 import type { Editing } from '../../state/editing';
 import { AskingGroup } from './asking-group';
@@ -48,7 +48,7 @@ export function QuestionGroups({ editing, item }: { editing: Editing; item: Item
   return (
     <>
       {Group ? <Group editing={editing} item={item} set={set} /> : null}
-      {isAsking(item) ? <AskingGroup editing={editing} item={item} set={set} /> : null}
+      {isQuestion(item) ? <AskingGroup editing={editing} item={item} set={set} /> : null}
     </>
   );
 }
