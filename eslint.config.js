@@ -19,7 +19,8 @@ export default tseslint.config(
     },
   },
   {
-    // What only the types can tell: every kind is thought of, nothing is awaited by nobody, nothing is asked twice.
+    // What only the types can tell: every kind is thought of, nothing is awaited by nobody, nothing is asked twice, nothing
+    // is taken for what it may not be.
     files: ['{packages,apps}/*/src/**/*.{ts,tsx}', 'demo/src/**/*.ts'],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
@@ -27,7 +28,13 @@ export default tseslint.config(
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/no-misused-promises': 'error',
       '@typescript-eslint/no-unnecessary-condition': 'error',
+      '@typescript-eslint/no-unsafe-type-assertion': 'error',
     },
+  },
+  {
+    // Tests say what they expect to find; what is not of that type fails them.
+    files: ['**/*.test.{ts,tsx}', '**/testing/**'],
+    rules: { '@typescript-eslint/no-unsafe-type-assertion': 'off' },
   },
   {
     // Arithmetic on arrays of numbers, where every index is within bounds by construction and a check would cost time.

@@ -8,7 +8,6 @@ import {
   emptyWork,
   nextStrokeId,
   putIntoZone,
-  type Sure,
   type Work,
   type WorkChange,
 } from '@gobrel/core/work';
@@ -29,7 +28,11 @@ const stories = [
 export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work {
   const random = seeded(seed * 613 + 900);
   const isRight = () => random() < care;
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
+  const pick = <T>(list: readonly T[]): T => {
+    const picked = list[Math.floor(random() * list.length)];
+    if (picked === undefined) throw new Error('nothing to pick from');
+    return picked;
+  };
   const about = (x: number, y: number, far = 0.08): Dot => ({
     x: Math.min(1, Math.max(0, x + (random() - 0.5) * far)),
     y: Math.min(1, Math.max(0, y + (random() - 0.5) * far)),
@@ -49,7 +52,7 @@ export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work
   };
   on('watch-guess', () => {
     choose('watch-who', isRight() ? 'otter' : pick(['owl', 'rail']));
-    put({ part: 'sure', id: 'watch-who', value: Math.ceil(1 + 3 * random() * care) as Sure });
+    put({ part: 'sure', id: 'watch-who', value: ([2, 3, 4] as const)[Math.floor(3 * random() * care)] ?? 4 });
   });
   on('watch-true', () => {
     choose('watch-tide', isRight() ? 'true-false-2' : 'true-false-1');

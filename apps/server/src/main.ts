@@ -2,6 +2,7 @@
 import 'reflect-metadata';
 import { createApplication } from './application.js';
 import { SampleService } from './sample/index.js';
+import { readFields } from '@gobrel/core/deck';
 
 const { DATABASE_URL, PORT, HOST, WEB_FOLDER, LOG_REQUESTS, LOAD_SAMPLE } = process.env;
 
@@ -23,7 +24,7 @@ try {
   await app.listen(Number(PORT ?? 4170), HOST ?? '127.0.0.1');
   process.send?.('listening');
 } catch (error) {
-  const code = (error as { code?: string }).code;
+  const code = readFields(error)?.['code'];
   if (code === 'EADDRINUSE') {
     console.error(`Port ${PORT} is taken by another program. Stop that one, or start with PORT=<another number>.`);
   } else {

@@ -36,7 +36,7 @@ const preloaded: readonly Preloaded[] = [
 export function readPreloads(folder: string): (address: string) => string {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const place = join(folder, '.vite', 'manifest.json');
-  const manifest = existsSync(place) ? (JSON.parse(readFileSync(place, 'utf8')) as Manifest) : {};
+  const manifest: Manifest = existsSync(place) ? JSON.parse(readFileSync(place, 'utf8')) : {};
   return (address) => {
     for (const screen of preloaded) {
       const known = screen.address.exec(address);

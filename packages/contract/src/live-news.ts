@@ -9,9 +9,10 @@ export function formatNews(news: LiveNews): string {
 /** A message as it came, or `null` when it is none of ours. */
 export function parseNews(text: string): LiveNews | null {
   try {
-    const value = JSON.parse(text) as Partial<LiveNews> | null;
-    if (value?.news === 'participants') return { news: 'participants' };
-    if (value?.news === 'writing') return { news: 'writing', allowed: 'allowed' in value && value.allowed === true };
+    const value: unknown = JSON.parse(text);
+    const told = typeof value === 'object' && value !== null && 'news' in value ? value : { news: null };
+    if (told.news === 'participants') return { news: 'participants' };
+    if (told.news === 'writing') return { news: 'writing', allowed: 'allowed' in told && told.allowed === true };
     return null;
   } catch {
     return null;

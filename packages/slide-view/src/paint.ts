@@ -10,6 +10,8 @@ export function paint(colour: string): string {
 /** The variables that a theme sets on a slide's ground. */
 export function themeStyle(theme: Theme): CSSProperties {
   const colours = colourNames.map((name) => [`--gv-${name}`, theme.colours[name]]);
+  // React’s styles have no names for variables.
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   return {
     ...Object.fromEntries(colours),
     '--gv-heading-font': `var(--gv-font-${theme.headingFont})`,

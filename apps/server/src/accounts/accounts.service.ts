@@ -9,6 +9,7 @@ import { refuse } from '../errors/index.js';
 import type { Identity } from './access.js';
 import { AttemptsService } from './attempts.service.js';
 import { hashSecret, isSecret } from './secrets.js';
+import { hasInserted } from '../database/has-inserted.js';
 
 @Injectable()
 export class AccountsService {
@@ -29,7 +30,7 @@ export class AccountsService {
       .orIgnore()
       .returning('id')
       .execute();
-    if ((result.raw as unknown[]).length > 0) return id;
+    if (hasInserted(result)) return id;
     throw refuse(409, 'address-taken', { email: 'address-taken' });
   }
 

@@ -3,6 +3,7 @@ import type { PlainProblem, Problem } from '@gobrel/contract';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
 import { ProblemException } from './problem-exception.js';
+import { readFields } from '@gobrel/core/deck';
 
 /** What PostgreSQL and the network say when the database is away, by code or message. */
 const AWAY = /ECONNREFUSED|ECONNRESET|EPIPE|57P0[123]|08\d{3}|timeout exceeded|Connection terminated|not connected/i;
@@ -32,8 +33,7 @@ export class ProblemFilter implements ExceptionFilter {
   private problemFor(error: unknown): Problem {
     if (error instanceof ProblemException) return error.problem;
     if (isDatabaseAway(error)) return { status: 503, code: 'database-away' };
-    const status =
-      error instanceof HttpException ? error.getStatus() : Number((error as { status?: number } | null)?.status ?? 500);
+    const status = error instanceof HttpException ? error.getStatus() : Number(readFields(error)?.['status'] ?? 500);
     if (status >= 400 && status < 500) {
       return { status, code: plainCodes[status] ?? 'refused' };
     }

@@ -16,6 +16,7 @@ import { EditionsService } from '../sync/index.js';
 import { newJoinCode } from './join-code.js';
 import { LessonsService } from './lessons.service.js';
 import { WorkLockService } from './work-lock.service.js';
+import { hasInserted } from '../database/has-inserted.js';
 
 @Injectable()
 export class HandingOutService {
@@ -49,7 +50,7 @@ export class HandingOutService {
     await this.checkWho(teacherId, classId, null);
     const guests = classId === null ? { guests: true } : {};
     const again = readTerms({ ...readTerms(terms), ...guests, opensAt: null, dueAt: null, students: null });
-    return this.open(teacherId, pace as Pace, { classId, deckId, editionHash, workMode, terms: again });
+    return this.open(teacherId, pace, { classId, deckId, editionHash, workMode, terms: again });
   }
 
   /** What would change, and for whom, if the deck as it is now replaced the edition. */
@@ -121,7 +122,6 @@ export class HandingOutService {
       teacherId,
       pace,
       ...what,
-      terms: what.terms as object,
       openedAt: new Date(),
       closedAt: null,
       collectedFor: null,
@@ -141,10 +141,7 @@ export class HandingOutService {
 }
 
 /** Stores a lesson under a code that no other one has. */
-async function insertWithNewCode(
-  manager: EntityManager,
-  row: Omit<LessonRow, 'code' | 'terms'> & { readonly terms: object },
-): Promise<void> {
+async function insertWithNewCode(manager: EntityManager, row: Omit<LessonRow, 'code'>): Promise<void> {
   for (let inserted = false; !inserted;) {
     const result = await manager
       .createQueryBuilder()
@@ -154,7 +151,7 @@ async function insertWithNewCode(
       .orIgnore()
       .returning('id')
       .execute();
-    inserted = (result.raw as unknown[]).length > 0;
+    inserted = hasInserted(result);
   }
 }
 

@@ -1,7 +1,7 @@
 /** Lessons as their teacher runs them: who is in, how it stands, holding, closing, opening again. */
 import type { ChangeTerms, LessonMarks, LessonSummary, LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { readTerms, type WorkMode } from '@gobrel/core/lesson';
+import { readTerms } from '@gobrel/core/lesson';
 import { emptyReview, marksWith, readReview } from '@gobrel/core/review';
 import { formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
 import { type Recording, type Work, withoutBytes } from '@gobrel/core/work';
@@ -164,7 +164,7 @@ export class LessonsService {
       deckId: lesson.deckId,
       edition: lesson.editionHash,
       code: lesson.code,
-      workMode: lesson.workMode as WorkMode,
+      workMode: lesson.workMode,
       terms: readTerms(lesson.terms),
       openedAt: lesson.openedAt.toISOString(),
       closedAt: lesson.closedAt?.toISOString() ?? null,

@@ -11,7 +11,6 @@ import {
   mayTakeBack,
   raiseHand,
   readTerms,
-  type WorkMode,
 } from '@gobrel/core/lesson';
 import { changedAnswers, isQuestion, markWork, sumOfMarks, tellSubmitted } from '@gobrel/core/questions';
 import { emptyReview, marksWith, readReview } from '@gobrel/core/review';
@@ -82,7 +81,7 @@ export class MyLessonService {
       members,
       participantId: workId,
       edition: lesson.editionHash,
-      workMode: lesson.workMode as WorkMode,
+      workMode: lesson.workMode,
       terms: { dueAt, late, attempts, instructions, others },
       closedAt: lesson.closedAt?.toISOString() ?? null,
       held: lesson.held,

@@ -1,5 +1,5 @@
 /** Loads and stores shared documents: compact Yjs state, and what it says as JSON. */
-import { newId } from '@gobrel/core/deck';
+import { newId, readFields } from '@gobrel/core/deck';
 import {
   type DocumentName,
   parseDocumentName,
@@ -112,7 +112,7 @@ export class DocumentStore {
  * says that its data are wrong (PostgreSQL's error classes 22 and 54).
  */
 function isUnstorable(error: unknown): boolean {
-  const { code } = error as { readonly code?: unknown };
+  const code = readFields(error)?.['code'];
   return typeof code === 'string' ? /^(22|54)/.test(code) : error instanceof RangeError || error instanceof TypeError;
 }
 

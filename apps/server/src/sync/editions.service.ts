@@ -76,7 +76,7 @@ export class EditionsService {
   private async look(lessonId: string): Promise<{ hash: string; mode: WorkMode }> {
     const lesson = await this.database.getRepository(LessonRow).findOneBy({ id: lessonId });
     if (!lesson) throw notFound('lesson');
-    const found = { hash: lesson.editionHash, mode: lesson.workMode as WorkMode };
+    const found = { hash: lesson.editionHash, mode: lesson.workMode };
     if (this.lessons.size >= KEPT) this.lessons.delete(this.lessons.keys().next().value ?? '');
     this.lessons.set(lessonId, found);
     return found;

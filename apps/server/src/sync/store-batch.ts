@@ -40,7 +40,8 @@ export class StoreBatch {
   /** Resolves once the document is stored; rejects when it could not be read, or the database could not take it. */
   add(name: string, take: TakeState): Promise<void> {
     return new Promise((resolve, reject) => {
-      const settle: Settle = (error) => (error === null ? resolve() : reject(error as Error));
+      const settle: Settle = (error) =>
+        error === null ? resolve() : reject(error instanceof Error ? error : new Error(String(error)));
       const known = this.waiting.get(name);
       this.waiting.set(name, { take, settle: [...(known?.settle ?? []), settle] });
       this.running ??= this.run();

@@ -32,6 +32,13 @@ interface ConnectionContext {
   readonly since: number;
 }
 
+/** What is known of a connection. */
+function contextOf({ context }: { readonly context: unknown }): ConnectionContext {
+  // `authenticate` below gives it to every connection before anything is asked of it.
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
+  return context as ConnectionContext;
+}
+
 /** Delay and longest delay before a change is stored, in milliseconds. */
 const STORE_AFTER_MS = 250;
 const STORE_AT_LATEST_MS = 800;
@@ -78,7 +85,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         return Promise.resolve();
       },
       beforeHandleMessage: ({ documentName, update, document, context }) =>
-        this.passMessage(documentName, update, document, context as ConnectionContext),
+        this.passMessage(documentName, update, document, contextOf({ context })),
       // Nobody waits for these two, so what goes wrong in them must not leave them.
       onChange: ({ documentName, document }) =>
         this.followTurns(documentName, document).catch((error: unknown) =>
@@ -89,7 +96,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   }
 
   onApplicationBootstrap(): void {
-    const server = this.http.httpAdapter.getHttpServer() as Server;
+    const server: Server = this.http.httpAdapter.getHttpServer();
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
       // A connection that breaks off meanwhile tells this socket, and nobody else listens to it yet.
       socket.on('error', () => socket.destroy());
@@ -148,7 +155,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   /** Sends a teacher out of a document that they may not see any more. */
   dismiss(name: string, teacherId: string): void {
     for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) {
-      if ((connection.context as Partial<ConnectionContext>).teacherId === teacherId) connection.close();
+      if (contextOf(connection).teacherId === teacherId) connection.close();
     }
   }
 
@@ -162,7 +169,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** Closes a connection that was let in before its participant was sent out. */
   private closeIfDismissed(connection: Pick<Connection, 'context' | 'close'>): void {
-    const { identity, speaker, since } = connection.context as ConnectionContext;
+    const { identity, speaker, since } = contextOf(connection);
     const sentOut = speaker === 'student' && identity.participant && this.dismissed.get(identity.participant.id);
     if (sentOut && since <= sentOut) connection.close();
   }
@@ -199,7 +206,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private async dismissStudents(name: string): Promise<void> {
     const parsed = parseDocumentName(name);
     for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) {
-      const { identity, speaker } = connection.context as ConnectionContext;
+      const { identity, speaker } = contextOf(connection);
       if (parsed && speaker === 'student') {
         const access = await this.access.accessTo(parsed, identity, 'student', this.openState);
         if (access === 'none') connection.close();
@@ -211,7 +218,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
     for (const connection of document?.getConnections() ?? []) {
-      if ((connection.context as Partial<ConnectionContext>).writes) connection.readOnly = !allowed;
+      if (contextOf(connection).writes) connection.readOnly = !allowed;
     }
     this.tell(name, { news: 'writing', allowed });
   }

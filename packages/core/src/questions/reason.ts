@@ -1,5 +1,5 @@
 /** Why a mark is as it is, as a code that the interface puts into words, with what the words are filled with. */
-import { readFields, readString } from '../deck/index.js';
+import { namesIn, readFields, readString } from '../deck/index.js';
 
 /** The reasons that say all by themselves. */
 const plainReasons = [
@@ -73,13 +73,15 @@ export function readReason(value: unknown): Reason | null {
   const code = fields?.['code'];
   const plain = plainReasons.find((each) => each === code);
   if (plain) return { code: plain };
-  if (typeof code !== 'string' || !Object.hasOwn(valuesOf, code)) return null;
-  const wanted = Object.entries(valuesOf[code as keyof FilledReasons]);
+  const filled = namesIn(valuesOf).find((each) => each === code);
+  if (!filled) return null;
+  const wanted = Object.entries(valuesOf[filled]);
   const isWhole = wanted.every(([name, as]) =>
     as === 'text' ? typeof fields?.[name] === 'string' : Number.isFinite(fields?.[name]),
   );
   if (!isWhole) return null;
   const values = Object.fromEntries(wanted.map(([name]) => [name, fields?.[name]]));
   // Each value was looked at by the table above, which is complete by its type.
-  return { code, ...values } as unknown as Reason;
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
+  return { code: filled, ...values } as Reason;
 }

@@ -60,19 +60,19 @@ function layered({ slides, ways, sections }: MapSketch): MapLayout {
   for (const { from, to, isLink } of ways) {
     if (from === to) continue;
     const isWithin = sections[from] !== undefined && sections[from] === sections[to];
-    const known = graph.edge(from, to) as { weight: number } | undefined;
+    const known: { weight: number } | undefined = graph.edge(from, to);
     // Links pull harder than the running order, and ways within a section harder than those between.
     const weight = (known?.weight ?? 0) + (isLink ? 2 : 1) + (isWithin ? 2 : 0);
     graph.setEdge(from, to, { weight, minlen: 1 });
   }
   layout(graph);
   const places = slides.map((id) => {
-    const { x = 0, y = 0 } = graph.node(id) as { x?: number; y?: number };
+    const { x = 0, y = 0 }: { x?: number; y?: number } = graph.node(id);
     return [id, { x: Math.round(x - CARD.width / 2), y: Math.round(y - CARD.height / 2) }] as const;
   });
-  const edges = graph.edges() as readonly { readonly v: string; readonly w: string }[];
+  const edges: readonly { readonly v: string; readonly w: string }[] = graph.edges();
   const bends = edges.flatMap(({ v, w }) => {
-    const { points = [] } = graph.edge(v, w) as { points?: readonly Point[] };
+    const { points = [] }: { points?: readonly Point[] } = graph.edge(v, w);
     // The first and the last lie on the cards; a way to the next layer has one in the middle, and goes straight.
     const between = points.slice(1, -1).map(({ x, y }) => ({ x: Math.round(x), y: Math.round(y) }));
     return between.length > 1 ? [[bendKey(v, w), between] as const] : [];

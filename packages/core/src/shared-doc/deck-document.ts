@@ -34,8 +34,8 @@ export const sectionMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('sections
 export const itemMaps = (doc: Y.Doc): Y.Map<FieldMap> => doc.getMap('items');
 
 /** The shared types that an undo covers: all of the deck. */
-export function deckScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
-  return [deckFields(doc), slideMaps(doc), itemMaps(doc), sectionMaps(doc)] as Y.AbstractType<unknown>[];
+export function deckScope(doc: Y.Doc): Y.Map<unknown>[] {
+  return ['deck', 'slides', 'items', 'sections'].map((name) => doc.getMap(name));
 }
 
 /** The fragment that holds an item's text, for an editor to type in; `null` when the item has none. */

@@ -17,7 +17,7 @@ const DEEPEST_NODE = 24;
 
 function readNode(node: Y.XmlElement | Y.XmlText | Y.XmlHook, depth = 0): unknown[] {
   if (node instanceof Y.XmlText) {
-    const delta = node.toDelta() as { insert: unknown; attributes?: Record<string, unknown> }[];
+    const delta: readonly { insert: unknown; attributes?: Record<string, unknown> }[] = node.toDelta();
     return delta.map((part) => ({
       type: 'text',
       text: part.insert,

@@ -29,8 +29,8 @@ function writeWalk(doc: Y.Doc, { way, seen }: Pick<Work, 'way' | 'seen'>): void 
 }
 
 /** The shared types that a student's own undo covers: everything but the way walked. */
-export function workScope(doc: Y.Doc): Y.AbstractType<unknown>[] {
-  return workParts.map((part) => doc.getMap(part)) as Y.AbstractType<unknown>[];
+export function workScope(doc: Y.Doc): Y.Map<unknown>[] {
+  return workParts.map((part) => doc.getMap(part));
 }
 
 /** The names of all root types a work document may have; anything else is refused. */

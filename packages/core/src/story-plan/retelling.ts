@@ -51,7 +51,7 @@ export function retold(text: RichText, letters: string): RichText {
       else put(beside?.paragraph ?? 0, plainLine(line), false);
     });
   }
-  const content = rebuilt(text.content, after[Symbol.iterator]());
+  const content = rebuilt(text.content, () => after.shift() ?? []);
   return { type: 'doc', content: content.length > 0 ? content : [{ type: 'paragraph' }] };
 }
 
@@ -73,9 +73,9 @@ function linesOf({ content = [] }: Paragraph): readonly Line[] {
 }
 
 /** Blocks with their paragraphs retold, in the order in which they were visited. */
-function rebuilt(blocks: readonly Block[], next: Iterator<readonly Retold[]>): readonly Block[] {
+function rebuilt(blocks: readonly Block[], next: () => readonly Retold[]): readonly Block[] {
   return blocks.flatMap((block): readonly Block[] => {
-    if (block.type === 'paragraph') return paragraphsOf(block, next.next().value as readonly Retold[]);
+    if (block.type === 'paragraph') return paragraphsOf(block, next());
     if (block.type === 'blockquote') {
       const content = rebuilt(block.content, next);
       return content.length > 0 ? [{ ...block, content }] : [];
@@ -86,13 +86,13 @@ function rebuilt(blocks: readonly Block[], next: Iterator<readonly Retold[]>): r
 }
 
 /** An entry of a list; lines that were added to its first paragraph are entries of their own. */
-function rebuiltItem(item: ListItem, next: Iterator<readonly Retold[]>): readonly ListItem[] {
+function rebuiltItem(item: ListItem, next: () => readonly Retold[]): readonly ListItem[] {
   const [first, ...rest] = item.content;
   if (first?.type !== 'paragraph') {
     const content = rebuilt(item.content, next);
     return content.length > 0 ? [{ ...item, content }] : [];
   }
-  const opening = paragraphsOf(first, next.next().value as readonly Retold[]);
+  const opening = paragraphsOf(first, next());
   const beneath = rebuilt(rest, next);
   if (opening.length === 0) return beneath.length > 0 ? [{ ...item, content: beneath }] : [];
   return opening.map((paragraph, at) => ({ ...item, content: at === 0 ? [paragraph, ...beneath] : [paragraph] }));

@@ -13,13 +13,13 @@ interface FillKind<K extends ItemKindName> {
   /** Whether it is to be filled in as one; of a zone every piece counts instead. */
   readonly countsAsOne: boolean;
   /** Whether something is filled in that says something. */
-  readonly isFilled: (item: ItemOf<K>, work: Work) => boolean;
+  isFilled(item: ItemOf<K>, work: Work): boolean;
   /** What was given, so that two answers can be compared. */
-  readonly fingerprint: (item: ItemOf<K>, work: Work, edition: Deck) => string;
+  fingerprint(item: ItemOf<K>, work: Work, edition: Deck): string;
   /** Puts what was given back to what it was before. */
-  readonly putBack: (item: ItemOf<K>, before: Work, after: Work) => readonly WorkChange[];
+  putBack(item: ItemOf<K>, before: Work, after: Work): readonly WorkChange[];
   /** What is wrong with an answer; only asked where `parts` has answers. */
-  readonly answerMisfit: (item: ItemOf<K>, answer: Answer) => Misfit;
+  answerMisfit(item: ItemOf<K>, answer: Answer): Misfit;
 }
 
 const TAKES_NO_SUCH = 'is not a question that takes such an answer';
@@ -166,7 +166,7 @@ const fillKinds = {
 
 /** The entry for an item's own kind; `null` for what is not filled in. */
 export function fillKindOf(item: Item): FillKind<ItemKindName> | null {
-  return fillKinds[item.kind] as unknown as FillKind<ItemKindName> | null;
+  return fillKinds[item.kind];
 }
 
 /** Whether a part of the work may hold something for an item. */

@@ -9,17 +9,15 @@ export function withoutBytes(work: Work): Work {
   const hasSounds = Object.values(work.answers).some(({ kind }) => kind === 'sound');
   const hasPictures = Object.values(work.added).some(({ kind }) => kind === 'picture');
   if (!hasSounds && !hasPictures) return work;
-  const added = Object.entries(work.added).map(([id, each]) => [
-    id,
-    each.kind === 'picture' ? { ...each, bytes: '' } : each,
-  ]);
-  const answers = Object.entries(work.answers).map(([id, answer]) => [
-    id,
-    answer.kind === 'sound' && answer.bytes !== '' ? { ...answer, bytes: SOUND_ELSEWHERE } : answer,
-  ]);
   return {
     ...work,
-    answers: Object.fromEntries(answers) as Work['answers'],
-    added: Object.fromEntries(added) as Work['added'],
+    answers: mapValues(work.answers, (answer) =>
+      answer.kind === 'sound' && answer.bytes !== '' ? { ...answer, bytes: SOUND_ELSEWHERE } : answer,
+    ),
+    added: mapValues(work.added, (each) => (each.kind === 'picture' ? { ...each, bytes: '' } : each)),
   };
+}
+
+function mapValues<T>(record: Readonly<Record<string, T>>, change: (value: T) => T): Readonly<Record<string, T>> {
+  return Object.fromEntries(Object.entries(record).map(([id, value]) => [id, change(value)]));
 }

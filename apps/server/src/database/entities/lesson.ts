@@ -1,5 +1,6 @@
 /** Classes, students, lessons, participants and submissions. */
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+import type { Pace, WorkMode } from '@gobrel/core/lesson';
 
 @Entity('school_class')
 export class ClassRow {
@@ -60,10 +61,10 @@ export class LessonRow {
   code: string;
 
   @Column('text', { name: 'work_mode' })
-  workMode: string;
+  workMode: WorkMode;
 
   @Column('text')
-  pace: string;
+  pace: Pace;
 
   @Column('timestamptz', { name: 'opened_at' })
   openedAt: Date;
@@ -77,7 +78,7 @@ export class LessonRow {
 
   /** The terms on which it was handed out, read with `readTerms`. */
   @Column('jsonb', { default: {} })
-  terms: unknown;
+  terms: object;
 
   /** The due time for which what was there has been collected; `null` for none. */
   @Column('timestamptz', { name: 'collected_for', nullable: true })

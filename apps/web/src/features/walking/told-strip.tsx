@@ -33,7 +33,10 @@ export function ToldStrip({ edition, slideId, work, told, locked, checking, onCh
   const hints = locked ? [] : asking.flatMap((item) => item.hints.map((hint) => ({ hint, item })));
   const checkable = locked ? [] : tellingOn(edition, slideId).filter(({ id }) => told[id]?.left !== 0);
   const filled = checkable.filter((item) => isFilledIn(item, work) && !told[item.id]);
-  const said = asking.flatMap((item) => (told[item.id] ? [{ item, ...(told[item.id] as Told) }] : []));
+  const said = asking.flatMap((item) => {
+    const about = told[item.id];
+    return about ? [{ item, ...about }] : [];
+  });
   if (hints.length === 0 && checkable.length === 0 && said.length === 0) return null;
   const called = (item: Item) => (asking.length > 1 ? nameOf(item) || messages.kinds[item.kind] : '');
   const left = checkable.flatMap(({ id, attempts }) =>

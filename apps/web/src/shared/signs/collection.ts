@@ -16,7 +16,11 @@ export function signFields({ shows, strokes, sticker }: Collected): Partial<OwnF
 /** All signs, by name. */
 export async function loadSigns(): Promise<readonly Collected[]> {
   const [nodes, tags] = await Promise.all([
+    // Shipped with the package, and in this shape.
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
     import('lucide-static/icon-nodes.json').then((file) => file.default as unknown as Record<string, SvgElement[]>),
+    // Shipped with the package, and in this shape.
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
     import('lucide-static/tags.json').then((file) => file.default as unknown as Record<string, string[]>),
   ]);
   return Object.entries(nodes).map(([name, elements]) => ({
@@ -40,8 +44,10 @@ interface StickerData {
 /** All stickers, in the order of their kinds: faces, people, nature, food, travel, doings, things, marks. */
 export async function loadStickers(): Promise<readonly Collected[]> {
   const [data, there] = await Promise.all([
+    // Shipped with the package, and in this shape.
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
     import('emojibase-data/en/compact.json').then((file) => file.default as unknown as StickerData[]),
-    fetch('/stickers/index.json').then(async (answer) => new Set((await answer.json()) as string[])),
+    fetch('/stickers/index.json').then(async (answer) => new Set<string>(await answer.json())),
   ]);
   return data.flatMap(({ label, hexcode, tags = [], group }) => {
     const sticker = pictureName(hexcode);

@@ -3,6 +3,7 @@
  * documents themselves, as a device may be left to somebody else.
  */
 import type { Speaker } from './speaker';
+import { readFields } from '@gobrel/core/deck';
 
 const LEDGER = 'gobrel documents';
 
@@ -44,8 +45,8 @@ export function strikeKept(keys: readonly string[], shelf: Shelf = localStorage)
 
 function read(shelf: Shelf): Ledger {
   try {
-    const value: unknown = JSON.parse(shelf.getItem(LEDGER) ?? '{}');
-    return typeof value === 'object' && value !== null ? (value as Ledger) : {};
+    const value = readFields(JSON.parse(shelf.getItem(LEDGER) ?? '{}')) ?? {};
+    return Object.fromEntries(Object.entries(value).map(([key, isUnsaved]) => [key, isUnsaved === true]));
   } catch {
     return {};
   }

@@ -12,7 +12,7 @@ const PATIENCE = 120;
 /** Something read from a document, and what to watch for it. */
 export interface Reading<T> {
   readonly follow: (doc: Y.Doc) => Follower<T>;
-  readonly scope: (doc: Y.Doc) => Y.AbstractType<unknown>[];
+  readonly scope: (doc: Y.Doc) => Y.Map<unknown>[];
   /** Whether views may be told of these a moment later, together with what comes after. */
   readonly canWait?: (events: Events) => boolean;
 }

@@ -20,10 +20,10 @@ export const deckReading: Reading<Deck> = {
 
 export const workReading: Reading<Work> = {
   follow: followWhole(readWorkDocument),
-  scope: (doc) => [...workScope(doc), doc.getMap('walk') as Y.AbstractType<unknown>],
+  scope: (doc) => [...workScope(doc), doc.getMap('walk')],
 };
 
 export const lessonReading: Reading<LessonState> = {
   follow: followWhole(readLessonDocument),
-  scope: (doc) => [doc.getMap('lesson') as Y.AbstractType<unknown>],
+  scope: (doc) => [doc.getMap('lesson')],
 };

@@ -64,7 +64,7 @@ export function othersIn(document: OpenDocument): readonly (ToldPlace & { readon
 function readPlace(state: object): ToldPlace | null {
   const known = read.get(state);
   if (known) return known;
-  const { stop, name, pointer, zoom } = state as Readonly<Record<string, unknown>>;
+  const { stop, name, pointer, zoom } = readFields(state) ?? {};
   if (stop === undefined) return null;
   const told = {
     stop,

@@ -6,6 +6,7 @@ export * from './dialog';
 export * from './field';
 export * from './file-button';
 export * from './form-trouble';
+export * from './is-within';
 export * from './keys-sheet';
 export * from './menu';
 export * from './popover';

@@ -3,6 +3,7 @@
  * (https://www.w3.org/TR/SVG2/paths.html) with absolute M, L, C and Z only, so that whoever draws them needs no more.
  */
 import type { Box } from '../../geometry/index.js';
+import { namesIn } from '../model/reading.js';
 
 /** Corners of an ordinary rectangle, in slide units. */
 const CORNER = 8;
@@ -218,7 +219,7 @@ const outlines = {
 export type ShapeName = keyof typeof outlines;
 
 /** Every shape, in the order in which it is offered. */
-export const shapeNames = Object.keys(outlines) as readonly ShapeName[];
+export const shapeNames = namesIn(outlines);
 
 /** A shape's outline as SVG path data within a box of the given size, its top left corner at the origin. */
 export function shapePath(name: ShapeName, width: number, height: number): string {

@@ -68,7 +68,7 @@ export function readTheme(value: unknown): Theme {
   const font = (name: string, usual: FontName) => (isFontName(fields?.[name]) ? fields[name] : usual);
   return {
     name: readString(fields?.['name'], NOTEBOOK.name, 80),
-    colours: Object.fromEntries(colourNames.map((name) => [name, readHex(colours, name)])) as Theme['colours'],
+    colours: { ...NOTEBOOK.colours, ...Object.fromEntries(colourNames.map((name) => [name, readHex(colours, name)])) },
     headingFont: font('headingFont', NOTEBOOK.headingFont),
     textFont: font('textFont', NOTEBOOK.textFont),
     styles: readTextStyles(fields?.['styles']),

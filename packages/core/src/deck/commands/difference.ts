@@ -2,11 +2,12 @@
 import type { Change } from '../model/change.js';
 import type { Deck } from '../model/deck.js';
 import type { SlideId } from '../model/identifiers.js';
+import { namesIn } from '../model/reading.js';
 
 /** The changes after which `from` says what `to` says; none when they say the same. */
 export function changesBetween(from: Deck, to: Deck): Change[] {
   const { slides, items, sections, ...own } = to;
-  const fields = Object.entries(own).filter(([name, value]) => !isSame(from[name as keyof typeof own], value));
+  const fields = namesIn(own).flatMap((name) => (isSame(from[name], own[name]) ? [] : [[name, own[name]] as const]));
   const gone = <T>(before: Readonly<Record<string, T>>, after: Readonly<Record<string, T>>) =>
     Object.keys(before).filter((id) => !after[id]);
   const other = <T>(before: Readonly<Record<string, T>>, after: Readonly<Record<string, T>>) =>

@@ -154,10 +154,10 @@ export function setItemFields(deck: Deck, id: ItemId, fields: ItemFields): Chang
   const read = readItem(id, { ...item, ...fields });
   if (!read) return [];
   const known = Object.keys(fields).filter((name) => Object.hasOwn(read, name));
-  const readFieldsOfItem: ItemFields = { ...read, id: undefined as never, kind: undefined as never };
+  const fieldsRead: Readonly<Record<string, unknown>> = { ...read };
   return known.length === 0
     ? []
-    : [{ type: 'set-item', id, fields: Object.fromEntries(known.map((name) => [name, readFieldsOfItem[name]])) }];
+    : [{ type: 'set-item', id, fields: Object.fromEntries(known.map((name) => [name, fieldsRead[name]])) }];
 }
 
 /** Replaces an item's text. */

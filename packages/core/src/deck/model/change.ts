@@ -46,19 +46,22 @@ class Draft {
       case 'put-slide':
         this.own('slides')[change.slide.id] = change.slide;
         return;
-      case 'set-slide':
-        if (slides[change.id]) this.own('slides')[change.id] = { ...slides[change.id], ...change.fields } as Slide;
+      case 'set-slide': {
+        const slide = slides[change.id];
+        if (slide) this.own('slides')[change.id] = { ...slide, ...change.fields };
         return;
+      }
       case 'remove-slide':
         if (slides[change.id]) this.removeSlide(change.id);
         return;
       case 'put-section':
         this.own('sections')[change.section.id] = change.section;
         return;
-      case 'set-section':
-        if (sections[change.id])
-          this.own('sections')[change.id] = { ...sections[change.id], ...change.fields } as Section;
+      case 'set-section': {
+        const section = sections[change.id];
+        if (section) this.own('sections')[change.id] = { ...section, ...change.fields };
         return;
+      }
       case 'remove-section':
         if (sections[change.id]) delete this.own('sections')[change.id];
         return;
@@ -87,6 +90,8 @@ class Draft {
       this.deck = { ...this.deck, [map]: { ...this.deck[map] } };
       this.copied.add(map);
     }
+    // Readonly for everybody else; the copy above is this draft's own.
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
     return this.deck[map] as Record<string, Deck[M][string]>;
   }
 }
@@ -94,6 +99,8 @@ class Draft {
 function withFields(item: Item | undefined, fields: ItemFields): Item {
   const changed: Record<string, unknown> = { ...item, ...fields };
   for (const [name, value] of Object.entries(fields)) if (value === undefined) delete changed[name];
+  // Commands read what they set by the item's kind before.
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   return changed as unknown as Item;
 }
 

@@ -2,22 +2,23 @@
 import { readTheme } from '../appearance/theme.js';
 import { isItemKind, itemKinds } from '../kinds/item-kinds.js';
 import { readDestination } from '../links/destination.js';
-import {
-  type Deck,
-  DECK_VERSION,
-  DEEPEST_GROUP,
-  type DeckFields,
-  OWN_SIZE,
-  type SlideSizeName,
-  slideSizes,
-} from './deck.js';
+import { type Deck, DECK_VERSION, DEEPEST_GROUP, type DeckFields, OWN_SIZE, slideSizes } from './deck.js';
 import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
 import type { Item } from './item.js';
 import { type ItemBase, LAST_APPEARANCE, type PieceBehaviour, type Role, roles } from './item-base.js';
 import { readWalks } from './kept-walk.js';
 import { readPlaying } from './playing.js';
-import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';
+import {
+  type Fields,
+  readBoolean,
+  readFields,
+  readNumber,
+  readOneOf,
+  readString,
+  readStrings,
+  namesIn,
+} from './reading.js';
 import { readSection, type Section } from './section.js';
 import { readSlide, type Slide } from './slide.js';
 
@@ -61,7 +62,7 @@ export function readDeckFields(fields: Fields): DeckFields {
 
 function readSize(value: unknown): Deck['size'] {
   const own = readFields(value);
-  if (!own) return readOneOf(value, Object.keys(slideSizes) as SlideSizeName[], '16:9');
+  if (!own) return readOneOf(value, namesIn(slideSizes), '16:9');
   const side = (name: 'width' | 'height', usual: number) =>
     Math.round(readNumber(own[name], usual, OWN_SIZE.least, OWN_SIZE.most));
   return { width: side('width', slideSizes['16:9'].width), height: side('height', slideSizes['16:9'].height) };

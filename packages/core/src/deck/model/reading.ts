@@ -5,7 +5,21 @@ export type Fields = Readonly<Record<string, unknown>>;
 
 /** `value` as an object with unknown fields, or `null`. */
 export function readFields(value: unknown): Fields | null {
-  return typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Fields) : null;
+  return isFields(value) ? value : null;
+}
+
+function isFields(value: unknown): value is Fields {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** Whether a value is one of a closed list. */
+export function isOneOf<T>(value: unknown, list: readonly T[]): value is T {
+  return list.some((each) => each === value);
+}
+
+/** The names of a table whose names are all known: of one that was written down, not of one that is filled as it comes. */
+export function namesIn<Table extends object>(table: Table): readonly (keyof Table & string)[] {
+  return Object.keys(table).filter((name): name is keyof Table & string => Object.hasOwn(table, name));
 }
 
 /** What no database and no file of Unicode text can hold: NUL, and halves of surrogate pairs. */
@@ -38,7 +52,7 @@ export function readBoolean(value: unknown, fallback: boolean): boolean {
 
 /** One of a closed list of words. */
 export function readOneOf<T extends string | null>(value: unknown, words: readonly T[], fallback: T): T {
-  return words.includes(value as T) ? (value as T) : fallback;
+  return isOneOf(value, words) ? value : fallback;
 }
 
 /** The strings of a list, each cut to `longest`, at most `most` of them. */

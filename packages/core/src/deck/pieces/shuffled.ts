@@ -8,6 +8,8 @@ export function shuffled<T>(list: readonly T[], random: () => number): readonly 
   const mixed = [...list];
   for (let last = mixed.length - 1; last > 0; last -= 1) {
     const other = Math.floor(random() * (last + 1));
+    // Both are places of the list.
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
     [mixed[last], mixed[other]] = [mixed[other] as T, mixed[last] as T];
   }
   return mixed;

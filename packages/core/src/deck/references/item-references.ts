@@ -1,5 +1,5 @@
 /** What an item refers to, and the item with those references mapped: the one way to copy, remove and re-tie. */
-import type { Item, ItemKindName } from '../model/item.js';
+import type { Item } from '../model/item.js';
 import { itemKinds } from '../kinds/item-kinds.js';
 import { mapDestinations } from '../text/rich-text.js';
 import { linkedWordsIn, mapTexts, textsOf } from '../text/texts.js';
@@ -44,5 +44,5 @@ export function mapRefs(item: Item, map: ReferenceMap): Item {
 
 /** The entry for an item's own kind, typed for any item of the union. */
 function kindReferences(item: Item): KindReferences<Item> {
-  return itemKinds[item.kind satisfies ItemKindName].references as KindReferences<Item>;
+  return itemKinds[item.kind].references;
 }

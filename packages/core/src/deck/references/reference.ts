@@ -25,8 +25,8 @@ export const SAME_REFERENCES: ReferenceMap = { slide: (id) => id, item: (id) => 
 
 /** What a kind of item refers to besides what all items do; in the table of item kinds. */
 export interface KindReferences<I> {
-  readonly of: (item: I) => readonly Reference[];
-  readonly map: (item: I, map: ReferenceMap) => I;
+  of(item: I): readonly Reference[];
+  map(item: I, map: ReferenceMap): I;
 }
 
 /** For kinds that refer to nothing of their own. */

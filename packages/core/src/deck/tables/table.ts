@@ -58,6 +58,8 @@ export function linesOf(table: TableItem, axis: TableAxis): readonly PlacedLine[
   });
 }
 
+// A table’s lines are read by `readTableFields`, under names that say that they are lines.
+// eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
 const lineIn = (value: unknown): TableLine => value as TableLine;
 
 /** A table's cells, row by row. */
@@ -113,15 +115,15 @@ export function readTableFields(fields: Fields): Record<LineField, TableLine> & 
       return [field, readRichText(fields[field])] as const;
     }),
   );
-  return Object.fromEntries([...rows, ...columns, ...cells]) as ReturnType<typeof readTableFields>;
+  return Object.assign(Object.fromEntries([...rows, ...columns]), Object.fromEntries(cells));
 }
 
 function readLines(fields: Fields, axis: TableAxis): readonly (readonly [LineField, TableLine])[] {
   const found = Object.keys(fields).flatMap((name): (readonly [LineField, TableLine])[] => {
-    const value = isLineField(name) && name.startsWith(`${axis}:`) ? readFields(fields[name]) : null;
-    if (!value) return [];
+    const value = readFields(fields[name]);
+    if (!value || !isLineField(name) || !name.startsWith(`${axis}:`)) return [];
     const rank = typeof value['rank'] === 'string' && isRank(value['rank']) ? value['rank'] : 'a0';
-    return [[name as LineField, { rank, size: readNumber(value['size'], 1, 0.001, 100_000) }]];
+    return [[name, { rank, size: readNumber(value['size'], 1, 0.001, 100_000) }]];
   });
   if (found.length === 0)
     return ['a0', 'a1', 'a2'].map((rank, at) => [lineField(axis, `${at + 1}`), { rank, size: 1 }]);

@@ -2,7 +2,7 @@
 import { type Destination, readDestination, sameDestination } from '../links/destination.js';
 import { type FontName, isFontName } from './fonts.js';
 import { readColour } from '../appearance/colour.js';
-import { type Fields, readFields, readNumber, readString } from '../model/reading.js';
+import { type Fields, readFields, readNumber, readString, isOneOf } from '../model/reading.js';
 
 /** How lines of a paragraph are set. */
 export type TextAlign = 'left' | 'center' | 'right' | 'justify';
@@ -225,9 +225,7 @@ function readBlock(fields: Fields, room: Room, depth: number): Block | null {
 
 function readParagraph(fields: Fields, room: Room): Paragraph {
   const align = readFields(fields['attrs'])?.['textAlign'];
-  const attrs: Pick<Paragraph, 'attrs'> = ALIGNS.includes(align as TextAlign)
-    ? { attrs: { textAlign: align as TextAlign } }
-    : {};
+  const attrs: Pick<Paragraph, 'attrs'> = isOneOf(align, ALIGNS) ? { attrs: { textAlign: align } } : {};
   const content: (TextRun | HardBreak)[] = [];
   for (const entry of Array.isArray(fields['content']) ? fields['content'] : []) {
     const inline = readFields(entry);

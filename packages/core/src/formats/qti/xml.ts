@@ -1,5 +1,5 @@
 /** XML as a tree, read without entities and document types, in which strangers could hide anything. */
-import { storableText } from '../../deck/index.js';
+import { storableText, readFields } from '../../deck/index.js';
 import type { XmlFault } from '../loss.js';
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser';
 
@@ -50,22 +50,20 @@ export function readXml(text: string): XmlRead {
 function toElements(nodes: unknown, depth: number): (XmlElement | string)[] {
   if (depth > DEEPEST) throw new RangeError('nested too deeply');
   return (Array.isArray(nodes) ? nodes : []).flatMap((node: unknown): (XmlElement | string)[] => {
-    if (typeof node !== 'object' || node === null) return [];
-    const entries = Object.entries(node as Record<string, unknown>);
+    const fields = readFields(node);
+    if (!fields) return [];
+    const entries = Object.entries(fields);
     const text = entries.find(([name]) => name === '#text');
     if (text) return [decoded(String(text[1]))];
     const own = entries.find(([name]) => name !== ':@');
     if (!own) return [];
     if (own[0] === CDATA) return [rawText(own[1])];
-    const attributes = (node as Record<string, unknown>)[':@'];
+    const attributes = readFields(fields[':@']) ?? {};
     return [
       {
         name: plainName(own[0]),
         attributes: Object.fromEntries(
-          Object.entries((attributes ?? {}) as Record<string, unknown>).map(([name, value]) => [
-            plainName(name),
-            decoded(String(value)),
-          ]),
+          Object.entries(attributes).map(([name, value]) => [plainName(name), decoded(String(value))]),
         ),
         children: toElements(own[1], depth + 1),
       },

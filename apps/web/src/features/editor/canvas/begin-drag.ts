@@ -37,7 +37,8 @@ function pressOn(event: PointerEvent<HTMLElement>, surface: Surface): Press | nu
 }
 
 function itemUnder(deck: Deck, target: EventTarget) {
-  const id: ItemId | undefined = (target as HTMLElement).closest<HTMLElement>('[data-item]')?.dataset['item'];
+  const drawn = target instanceof Element ? target.closest<HTMLElement>('[data-item]') : null;
+  const id: ItemId | undefined = drawn?.dataset['item'];
   return id === undefined ? null : (deck.items[id] ?? null);
 }
 

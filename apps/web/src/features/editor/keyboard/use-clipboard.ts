@@ -16,6 +16,7 @@ import {
   slidesToClip,
   tableFromText,
   withoutPictures,
+  namesIn,
 } from '@gobrel/core/deck';
 import { useEffect, useRef } from 'react';
 import { showToast } from '../../../shared/ui';
@@ -93,12 +94,10 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
       event.preventDefault();
       if (event.type === 'cut') run(removeItems(deck, movable(deck, ids)));
     };
-    const listeners = { paste: onPaste, copy: onCopy, cut: onCopy } as const;
-    for (const [name, listener] of Object.entries(listeners))
-      window.addEventListener(name as keyof typeof listeners, listener);
+    const listeners = { paste: onPaste, copy: onCopy, cut: onCopy };
+    for (const name of namesIn(listeners)) window.addEventListener(name, listeners[name]);
     return () => {
-      for (const [name, listener] of Object.entries(listeners))
-        window.removeEventListener(name as keyof typeof listeners, listener);
+      for (const name of namesIn(listeners)) window.removeEventListener(name, listeners[name]);
     };
   }, [editing, slideId, slides, actions, onPictures, paused]);
 }

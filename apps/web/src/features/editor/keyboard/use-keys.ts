@@ -19,7 +19,7 @@ import {
 } from '@gobrel/core/deck';
 import { normaliseAngle, SMALLEST_SIDE } from '@gobrel/core/geometry';
 import { useEffect } from 'react';
-import { showToast } from '../../../shared/ui';
+import { showToast, isWithin } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { beginViewpoint, placeViewpoint } from '../canvas/draw-viewpoint';
 import { NOT_TYPING, select, typeIn, useDesk } from '../state/desk';
@@ -82,7 +82,7 @@ export function useKeys({ editing, slideId, onHelp, onLink, paused }: Keys): voi
 
 /** Whether a key is pressed on a button or the like in the panel beside the slide. */
 function isInPanel(event: KeyboardEvent): boolean {
-  return event.target instanceof Element && event.target.closest('aside') !== null;
+  return isWithin(event.target, 'aside');
 }
 
 /** Signs of our own by where they lie: with Alt, some systems write other signs with the same keys. */
@@ -105,7 +105,7 @@ function onDrawing(key: string, editing: Editing, slideId: SlideId): boolean {
 /** Whether a key presses the button or link that has the focus, rather than acting on what is selected. */
 function pressesButton(event: KeyboardEvent): boolean {
   if (event.key !== 'Enter' && event.key !== ' ') return false;
-  return event.target instanceof Element && event.target.closest('button, a') !== null;
+  return isWithin(event.target, 'button, a');
 }
 
 function focusItem(id: string): void {

@@ -10,6 +10,7 @@ import {
   type SlideId,
   slidesInOrder,
   takesGate,
+  namesIn,
 } from '@gobrel/core/deck';
 import { Field } from '../../../shared/ui';
 import { messages, openWhen, slideName } from '../../../shared/messages';
@@ -22,7 +23,7 @@ interface GateFieldProps {
   readonly onChange: (gate: Gate | null) => void;
 }
 
-const gateNames = Object.keys(messages.links.gates) as GateName[];
+const gateNames = namesIn(messages.links.gates);
 
 export function GateField({ deck, slideId, gate, onChange }: GateFieldProps) {
   const choose = (opens: string) => {

@@ -1,5 +1,5 @@
 /** Tying a link to what is selected: to the marked words while typing, else to the item or the whole group. */
-import { type Destination, type ItemId, nameOf, setLink, unitsAmong } from '@gobrel/core/deck';
+import { type Destination, type ItemId, nameOf, setLink, unitsAmong, readDestination } from '@gobrel/core/deck';
 import { useState } from 'react';
 import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
@@ -27,7 +27,7 @@ export function useLinking(
       const { from, to } = textEditor.state.selection;
       setLinking({
         carrier: textEditor.state.doc.textBetween(from, to, ' '),
-        present: (textEditor.getAttributes('link')['destination'] as Destination | undefined) ?? null,
+        present: readDestination(textEditor.getAttributes('link')['destination']),
         tie: (destination) => {
           const chain = textEditor.chain().focus().setTextSelection({ from, to });
           if (destination) chain.setMark('link', { destination }).run();

@@ -117,8 +117,8 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   const main = useRef<HTMLElement>(null);
   const [around, room] = useRoom<HTMLDivElement>();
   const keys = (event: KeyboardEvent) => {
-    const target = event.target as HTMLElement;
-    if (target.closest('input, select, [role=dialog]')) return;
+    const { target } = event;
+    if (!(target instanceof HTMLElement) || target.closest('input, select, [role=dialog]')) return;
     if (moveView(event.key, target)) return event.preventDefault();
     const slideId = target.closest<HTMLElement>('.react-flow__node')?.dataset['id'];
     const way = ways.find(({ key }) => key === target.closest<HTMLElement>('.react-flow__edge')?.dataset['id']);

@@ -3,7 +3,7 @@ import { type Deck, sectionsAround, slidesInOrder } from '@gobrel/core/deck';
 import type { MapLayout, MapSketch, MapWay } from '@gobrel/core/route-map';
 import { useEffect, useMemo } from 'react';
 import { useDesk } from '../state/desk';
-import { askForLayout } from '../routes-worker/ask-worker';
+import { askRoutes } from '../routes-worker/ask-worker';
 import { useAnswer } from '../routes-worker/use-answer';
 
 /** Where everything stands on the map; `null` until it is known for the first time. */
@@ -24,7 +24,7 @@ export function useMapLayout(deck: Deck, ways: readonly MapWay[]): MapLayout | n
     };
   }, [slides, sections, ways]);
   const key = useMemo(() => JSON.stringify(sketch), [sketch]);
-  const layout = useAnswer(key, () => askForLayout({ ...sketch, before: useDesk.getState().mapPlaces }));
+  const layout = useAnswer(key, () => askRoutes('lay-out', { ...sketch, before: useDesk.getState().mapPlaces }));
   useEffect(() => {
     // The next layout keeps as near as it can to this one, also after the map was left.
     if (layout) useDesk.setState({ mapPlaces: layout.places });

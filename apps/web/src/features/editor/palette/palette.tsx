@@ -11,6 +11,7 @@ import {
   type OwnFields,
   plainText,
   type SlideId,
+  namesIn,
 } from '@gobrel/core/deck';
 import {
   BoxSelect,
@@ -76,7 +77,7 @@ const besidesThese: { readonly [K in ItemKindName]: LucideIcon | null } = {
   'open-area': null,
 };
 
-const kindNames = Object.keys(besidesThese) as ItemKindName[];
+const kindNames = namesIn(besidesThese);
 
 interface PaletteProps {
   readonly editing: Editing;

@@ -3,6 +3,7 @@ import { Omega } from 'lucide-react';
 import { useState } from 'react';
 import { IconButton, Popover } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { namesIn } from '@gobrel/core/deck';
 
 /** The characters offered, in rows of their own kind. */
 const characters = {
@@ -29,7 +30,7 @@ export function CharacterPicker({ onPick }: { onPick: (character: string) => voi
       }
     >
       <div className="w-[360px] max-w-full">
-        {(Object.keys(characters) as (keyof typeof characters)[]).map((kind) => (
+        {namesIn(characters).map((kind) => (
           <section key={kind} className="mb-2">
             <h3 className="font-sans text-sm font-semibold text-soft">{messages.editor.characterKinds[kind]}</h3>
             <div className="flex flex-wrap">

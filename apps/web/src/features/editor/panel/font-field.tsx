@@ -1,5 +1,5 @@
 /** Choosing one of the fonts that slides may be set in. */
-import { type FontName, fontNames } from '@gobrel/core/deck';
+import { type FontName, fontNames, isFontName } from '@gobrel/core/deck';
 import { messages } from '../../../shared/messages';
 
 interface FontFieldProps {
@@ -15,7 +15,7 @@ export function FontField({ label, value, onChange }: FontFieldProps) {
       <select
         className="min-h-10 min-w-0 flex-1 bg-card font-semibold"
         value={value}
-        onChange={(event) => onChange(event.target.value as FontName)}
+        onChange={({ target }) => isFontName(target.value) && onChange(target.value)}
       >
         {fontNames.map((font) => (
           <option key={font} value={font}>

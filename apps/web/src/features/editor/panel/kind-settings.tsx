@@ -45,6 +45,8 @@ const settings: { readonly [K in ItemKindName]: Groups<K> } = {
 
 /** What an item of its kind has to set. */
 export function KindSettings(props: SettingsProps<Item>) {
+  // An item goes with the entry of its own kind, which the types of a union cannot say.
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   const groups = settings[props.item.kind] as Groups<ItemKindName> as readonly ComponentType<SettingsProps<Item>>[];
   return groups.map((Group, place) => <Group key={place} {...props} />);
 }

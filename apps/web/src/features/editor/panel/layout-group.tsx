@@ -8,8 +8,8 @@ import {
   sizeOf,
   type Slide,
   type SlideSize,
-  type SlideSizeName,
   slideSizes,
+  namesIn,
 } from '@gobrel/core/deck';
 import { LayoutTemplate } from 'lucide-react';
 import { useState } from 'react';
@@ -73,7 +73,7 @@ function SizeDialog({ editing, onClose }: { editing: Editing; onClose: () => voi
         onChange={setRefitting}
       />
       <div className="mt-4 grid grid-cols-3 gap-2">
-        {(Object.keys(slideSizes) as SlideSizeName[]).map((size) => (
+        {namesIn(slideSizes).map((size) => (
           <Button
             key={size}
             aria-pressed={deck.size === size}

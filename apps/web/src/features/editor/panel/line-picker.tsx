@@ -2,6 +2,7 @@
 import type { LineHead } from '@gobrel/core/deck';
 import type { ConnectorStyle } from '@gobrel/core/geometry';
 import { messages } from '../../../shared/messages';
+import { namesIn } from '@gobrel/core/deck';
 
 /** A line to begin with. */
 export interface PresetLine {
@@ -22,8 +23,9 @@ export function LinePicker({ onPick }: { onPick: (line: PresetLine) => void }) {
   return (
     <>
       <div role="group" aria-label={messages.lines.title} className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-        {Object.entries(messages.lines.presets).map(([key, name]) => {
-          const { sample, ...line } = presets[key as keyof typeof presets];
+        {namesIn(messages.lines.presets).map((key) => {
+          const name = messages.lines.presets[key];
+          const { sample, ...line } = presets[key];
           return (
             <button
               key={key}

@@ -7,7 +7,7 @@ import { useParams } from 'react-router';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
-import { askForPlan } from '../routes-worker/ask-worker';
+import { askRoutes } from '../routes-worker/ask-worker';
 import { useAnswer } from '../routes-worker/use-answer';
 import { PlanFindings } from './plan-findings';
 import { usePlanDraft } from './use-plan-draft';
@@ -19,7 +19,9 @@ export function PlanView({ editing }: { editing: Editing }) {
   const [draft, setDraft] = usePlanDraft(deckId);
   const text = draft ?? written;
   const lately = useDeferredValue(text);
-  const planned = useAnswer(lately === written ? '' : `${lately}\u0000${written}`, () => askForPlan(deck, lately));
+  const planned = useAnswer(lately === written ? '' : `${lately}\u0000${written}`, () =>
+    askRoutes('plan', { deck, text: lately }),
+  );
   const [wishes, setWishes] = useState<PlanWishes>({ keepLinks: false, keepSlides: false });
   const field = useRef<HTMLTextAreaElement>(null);
   const isChanged = draft !== null && draft !== written;

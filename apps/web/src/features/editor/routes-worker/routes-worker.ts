@@ -3,15 +3,10 @@ import type { Deck } from '@gobrel/core/deck';
 import { layOutMap, type MapLayout, type MapSketch } from '@gobrel/core/route-map';
 import { type Chances, readingChances, type RouteFigures, type RouteGraph, routeFigures } from '@gobrel/core/routes';
 import { followPlan, type PlanEffect, type PlanProblem, readPlan } from '@gobrel/core/story-plan';
-
-/** What the worker is asked. */
-export type Question =
-  | { readonly id: number; readonly type: 'lay-out'; readonly sketch: MapSketch }
-  | { readonly id: number; readonly type: 'count'; readonly graph: RouteGraph }
-  | { readonly id: number; readonly type: 'plan'; readonly deck: Deck; readonly text: string };
+import { answerQuestions } from '../../../shared/workers';
 
 /** Figures and chances of one graph. */
-export interface Counted {
+interface Counted {
   readonly figures: RouteFigures;
   readonly chances: Chances;
 }
@@ -23,26 +18,17 @@ export interface Planned {
   readonly passages: number;
 }
 
-/** What it answers, to the question of that id. */
-export interface Answer {
-  readonly id: number;
-  readonly result: MapLayout | Counted | Planned;
-}
+const tasks = {
+  'lay-out': (sketch: MapSketch): MapLayout => layOutMap(sketch),
+  count: (graph: RouteGraph): Counted => ({ figures: routeFigures(graph), chances: readingChances(graph) }),
+  plan: ({ deck, text }: { readonly deck: Deck; readonly text: string }): Planned => {
+    const plan = readPlan(text);
+    const effect = followPlan(deck, plan);
+    return { effect, problems: effect.problems, passages: plan.passages.length };
+  },
+};
 
-self.addEventListener('message', ({ data }: MessageEvent<Question>) => {
-  self.postMessage({ id: data.id, result: answerTo(data) } satisfies Answer);
-});
+/** What the worker does. */
+export type RoutesTasks = typeof tasks;
 
-function answerTo(question: Question): Answer['result'] {
-  switch (question.type) {
-    case 'lay-out':
-      return layOutMap(question.sketch);
-    case 'count':
-      return { figures: routeFigures(question.graph), chances: readingChances(question.graph) };
-    case 'plan': {
-      const plan = readPlan(question.text);
-      const effect = followPlan(question.deck, plan);
-      return { effect, problems: effect.problems, passages: plan.passages.length };
-    }
-  }
-}
+answerQuestions(tasks);

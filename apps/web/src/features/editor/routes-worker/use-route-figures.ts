@@ -2,7 +2,7 @@
 import type { Deck, ItemId, SlideId } from '@gobrel/core/deck';
 import { type Ending, routeGraph, type Trouble, troublesOf, Wait } from '@gobrel/core/routes';
 import { useMemo } from 'react';
-import { askForFigures } from './ask-worker';
+import { askRoutes } from './ask-worker';
 import { useAnswer } from './use-answer';
 
 /** The figures of one slide. */
@@ -47,7 +47,7 @@ export function useRouteFigures(deck: Deck): DeckFigures | null {
       ]),
     [graph],
   );
-  const answer = useAnswer(key, async () => ({ graph, ...(await askForFigures(graph)) }));
+  const answer = useAnswer(key, async () => ({ graph, ...(await askRoutes('count', graph)) }));
   return useMemo(() => {
     if (!answer) return null;
     const { figures, chances } = answer;

@@ -1,5 +1,5 @@
 /** The closed schema of rich text, as the text editor's extensions. It mirrors `core/deck/rich-text.ts`. */
-import type { Destination, FontName, TextAlign, TextStyle } from '@gobrel/core/deck';
+import type { Destination, FontName, TextStyle } from '@gobrel/core/deck';
 import { alignStyle, paint } from '@gobrel/slide-view';
 import { Extension, Mark, mergeAttributes } from '@tiptap/core';
 import StarterKit from '@tiptap/starter-kit';
@@ -37,6 +37,8 @@ const TextStyleMark = Mark.create({
     fontSize: { default: null as number | null, rendered: false, parseHTML: () => null },
   }),
   renderHTML: ({ mark }) => {
+    // As the attributes above have them.
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
     const { color, fontSize, font } = mark.attrs as TextStyle;
     const style = [
       color ? `color: ${paint(color)}` : '',
@@ -58,8 +60,7 @@ const Alignment = Extension.create({
       attributes: {
         textAlign: {
           default: null as string | null,
-          renderHTML: ({ textAlign }) =>
-            textAlign ? { style: `text-align: ${alignStyle(textAlign as TextAlign)}` } : {},
+          renderHTML: ({ textAlign }) => (textAlign ? { style: `text-align: ${alignStyle(textAlign)}` } : {}),
           parseHTML: (element) => element.style.textAlign || null,
         },
       },

@@ -8,7 +8,8 @@ const keyOf = (classId: string) => `gobrel pins ${classId}`;
 /** The PINs that were made in this tab; `null` when none were. */
 export function madePins(classId: string): NewPins | null {
   const kept = sessionStorage.getItem(keyOf(classId));
-  return kept === null ? null : (JSON.parse(kept) as NewPins);
+  const pins: NewPins | null = kept === null ? null : JSON.parse(kept);
+  return pins;
 }
 
 /** Makes new PINs for everybody of a class. Only for somebody who has said yes to it. */

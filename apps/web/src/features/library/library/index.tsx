@@ -1,7 +1,7 @@
 /** The library: a teacher's decks as live pictures. */
 import type { DeckSummary } from '@gobrel/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type Deck, type SlideSizeName, slideSizes } from '@gobrel/core/deck';
+import { type Deck, type SlideSizeName, slideSizes, namesIn } from '@gobrel/core/deck';
 import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Sprout, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -94,7 +94,7 @@ export function Screen() {
               </Button>
             }
           >
-            {(Object.keys(slideSizes) as SlideSizeName[]).map((size) => (
+            {namesIn(slideSizes).map((size) => (
               <MenuEntry key={size} onSelect={() => create.mutate({ size })}>
                 <span aria-hidden className="flex w-9 justify-center">
                   <span

@@ -1,6 +1,7 @@
 /** The keys of a show, the same in every window of it; a clicker presses some of them too. */
 import { useEffect } from 'react';
 import type { Show } from './use-show';
+import { isWithin } from '../../../shared/ui';
 
 interface Others {
   readonly onFull: () => void;
@@ -13,10 +14,9 @@ export function useShowKeys(show: Show, others: Others): void {
   useEffect(() => {
     // Keys work wherever the focus is, but for fields, dialogs, and what uses them itself.
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, select, [role=dialog]'))
-        return;
-      const presses = target.closest('button, a, [role="link"], audio') !== null;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (isWithin(event.target, 'input, textarea, select, [role=dialog]')) return;
+      const presses = isWithin(event.target, 'button, a, [role="link"], audio');
       // Whoever presses something wants to lead: it no longer goes on by itself.
       if (show.shared.goesOn && event.key !== 'a') show.setGoesOn(false);
       if (act(event.key, presses, show, others)) event.preventDefault();

@@ -5,6 +5,7 @@ import { SoundPlayer } from '../../walking';
 import { messages, slideName } from '../../../shared/messages';
 import { InkLayer } from './ink-layer';
 import type { Show } from './use-show';
+import { isWithin } from '../../../shared/ui';
 
 /** How far a finger has to go sideways to turn the page, in CSS pixels. */
 const SWIPE = 70;
@@ -48,7 +49,7 @@ function useSwipe({ walk, shared, setGoesOn }: Show) {
   return {
     onPointerDown: (event: PointerEvent<HTMLElement>) => {
       if (shared.goesOn) setGoesOn(false);
-      const isFree = !(event.target as HTMLElement).closest('.gv-loose, .gv-piece, input, textarea, audio');
+      const isFree = !isWithin(event.target, '.gv-loose, .gv-piece, input, textarea, audio');
       from.current = event.pointerType === 'touch' && isFree ? { x: event.clientX, y: event.clientY } : null;
     },
     onPointerUp: (event: PointerEvent<HTMLElement>) => {

@@ -113,6 +113,8 @@ const views: { readonly [K in ItemKindName]: ComponentType<AnswersOfProps<ItemOf
 };
 
 function AnswersOf(props: AnswersOfProps): ReactNode {
+  // An item goes with the entry of its own kind, which the types of a union cannot say.
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   const View = views[props.item.kind] as ComponentType<AnswersOfProps> | null;
   return View ? <View {...props} /> : null;
 }

@@ -6,14 +6,17 @@ import { Table } from '../../../../shared/ui';
 import { listed, messages } from '../../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 
+/** Between texts. */
+const BETWEEN = '\0';
+
 export function TextAnswers({ item, works }: AnswersProps<BlankItem | ShortTextItem>) {
   const texts = works
     .map((work) => (item.kind === 'blank' ? (work.blanks[item.id] ?? '') : wordsGiven(work, item.id)))
     .filter((text) => text.trim() !== '');
-  // An answer may have several lines, so the texts are told apart as JSON tells them.
-  const key = JSON.stringify(texts);
+  // NUL is the one letter that no answer can have.
+  const key = texts.join(BETWEEN);
   // Grouping compares every text with every group: not for each letter that somebody types elsewhere.
-  const groups = useMemo(() => groupTexts(JSON.parse(key) as string[]), [key]);
+  const groups = useMemo(() => groupTexts(key === '' ? [] : key.split(BETWEEN)), [key]);
   return (
     <AnswersCard item={item} works={works} answered={texts.length}>
       <Table

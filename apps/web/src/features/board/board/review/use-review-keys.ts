@@ -1,5 +1,6 @@
 /** The keys of reviewing: on and back, points, a comment, returning. They act only where nothing can be typed into. */
 import { useEffect } from 'react';
+import { isWithin } from '../../../../shared/ui';
 
 interface ReviewKeys {
   readonly onGo: (by: number) => void;
@@ -18,9 +19,8 @@ export const DRAFT = 'data-draft';
 export function useReviewKeys(keys: ReviewKeys): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.isComposing) return;
-      if (target.closest(TAKES_KEYS) || document.querySelector(`[${DRAFT}]`)) return;
+      if (isWithin(event.target, TAKES_KEYS) || document.querySelector(`[${DRAFT}]`)) return;
       if (act(event, keys)) event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
