@@ -1,2 +1,2 @@
-/** The lessons' door: handing a deck out, and the way into a lesson. */
+/** What other features use of the lessons: handing a deck out, and the way into a lesson. */
 export * from './handing-out';

@@ -1,2 +1,2 @@
-/** The library's door: starters to begin from. */
+/** What other features use of the library: starters to begin from. */
 export * from './starters';

@@ -1,2 +1,2 @@
-/** The player's door: what a show has besides the slide, for whoever shows slides. */
+/** What other features use of the player: all that a show has besides its slide. */
 export * from './showing';

@@ -13,7 +13,6 @@ export function problemInWords({ code, values, fields = {} }: Problem): string {
   const [fault] = Object.values(fields);
   if (code === 'not-valid' && fault !== undefined) return faultInWords(fault);
   // The values came with this very code.
-  // Values are told by their code's own names, and a missing one is said as it is.
   // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   return say<FilledProblem>(problems, { code, ...values } as FilledProblem);
 }
