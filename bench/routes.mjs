@@ -208,7 +208,7 @@ async function following(address, browser) {
       });
     }, act);
   const ours = await each(
-    "window.dispatchEvent(new KeyboardEvent('keydown', { key: step % 2 ? 'ArrowLeft' : 'ArrowRight', bubbles: true }))",
+    "document.body.dispatchEvent(new KeyboardEvent('keydown', { key: step % 2 ? 'ArrowLeft' : 'ArrowRight', bubbles: true }))",
   );
   await page.evaluate(() => {
     document.body.innerHTML = '<p id="bare">0</p>';
