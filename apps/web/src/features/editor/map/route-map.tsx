@@ -118,10 +118,10 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   const [around, room] = useRoom<HTMLDivElement>();
   const keys = (event: KeyboardEvent) => {
     const { target } = event;
-    if (!(target instanceof HTMLElement) || target.closest('input, select, [role=dialog]')) return;
+    if (!(target instanceof Element) || target.closest('input, select, [role=dialog]')) return;
     if (moveView(event.key, target)) return event.preventDefault();
     const slideId = target.closest<HTMLElement>('.react-flow__node')?.dataset['id'];
-    const way = ways.find(({ key }) => key === target.closest<HTMLElement>('.react-flow__edge')?.dataset['id']);
+    const way = ways.find(({ key }) => key === target.closest<SVGElement>('.react-flow__edge')?.dataset['id']);
     if (slideId && event.key === 'Enter') {
       if (slideId === current) onOpen(slideId);
       else onGo(slideId);
@@ -134,7 +134,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
     event.stopPropagation();
   };
   /** Keys that move what is in sight; says whether it was one. Arrows move a card while it has the focus. */
-  const moveView = (key: string, target: HTMLElement): boolean => {
+  const moveView = (key: string, target: Element): boolean => {
     const pan = target.closest('.react-flow__node, .react-flow__edge, aside, button') ? undefined : panKeys[key];
     if (pan) {
       const { x, y, zoom } = flow.getViewport();
