@@ -7,6 +7,7 @@ import type { OpenDocument } from './open-document';
 import type { Speaker } from './speaker';
 import { lessonReading } from './readings';
 import { useDocument, useStatus } from './use-document';
+import { whenReady } from './when-ready';
 
 /** A lesson's state and, for its teacher, the way to change it. */
 export interface LiveLesson {
@@ -15,7 +16,7 @@ export interface LiveLesson {
   readonly state: LessonState;
   /** Whether the state is known by now, and not only what a new lesson's would be. */
   readonly isReady: boolean;
-  /** Changes the state by a command that is given it as it is now. */
+  /** Changes the state by a command that is given it as it is now, or as it is once it is known. */
   readonly change: (command: (state: LessonState) => LessonChange) => void;
 }
 
@@ -25,7 +26,7 @@ export function useLesson(lessonId: string, speaker: Speaker): LiveLesson {
   const state = useObserved(document, lessonReading) ?? newLessonState;
   const change = useCallback(
     (command: (state: LessonState) => LessonChange) => {
-      if (document) changeLesson(document.doc, command);
+      if (document) whenReady(document, () => changeLesson(document.doc, command));
     },
     [document],
   );
