@@ -104,7 +104,7 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
         closed: false,
         works: present.map((student, index) => ({
           studentId: student.id,
-          work: index === present.length - 1 ? { ...emptyWork, way: ['start'] } : shoreZonesWork(shore, habit(index)),
+          work: index === present.length - 1 ? { ...emptyWork, walk: ['start'] } : shoreZonesWork(shore, habit(index)),
           submitted: habit(index).pace > 0.9,
           review: null,
         })),

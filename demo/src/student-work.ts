@@ -32,7 +32,7 @@ export function speciesCardWork(edition: Deck, habit: Habit): Work {
   const random = seeded(habit.seed + 40);
   const [name, zone, line] = pick(species, random) ?? species[0];
   const steps: WorkChange[] = [
-    { part: 'way', way: ['cards-own'], seen: ['cards-own'] },
+    { part: 'walk', walk: ['cards-own'], seen: ['cards-own'] },
     { part: 'answers', id: 'card-species', value: { kind: 'words', text: name } },
   ];
   if (habit.pace > 0.4) {
@@ -80,30 +80,30 @@ const pick = <T>(list: readonly T[], random: () => number): T | undefined => lis
 /** Work on the shore zones worksheet. */
 export function shoreZonesWork(edition: Deck, habit: Habit): Work {
   const random = seeded(habit.seed);
-  const way = slidesInOrder(edition)
+  const walk = slidesInOrder(edition)
     .map((slide) => slide.id)
     .slice(0, 1 + Math.floor(habit.pace * 4.2));
   const isRight = () => random() < habit.care;
-  const steps: WorkChange[] = [{ part: 'way', way, seen: way }];
+  const steps: WorkChange[] = [{ part: 'walk', walk, seen: walk }];
   let work = applyWorkChanges(emptyWork, steps);
   const put = (change: WorkChange) => {
     work = applyWorkChanges(work, [change]);
   };
-  if (way.includes('tides')) {
+  if (walk.includes('tides')) {
     put({ part: 'blanks', id: 'blank-low', value: isRight() ? 'low' : 'dry' });
     if (habit.pace > 0.35) put({ part: 'blanks', id: 'blank-moon', value: isRight() ? 'moon' : 'wind' });
     const picked = isRight() ? 'splash' : (pick(['middle', 'lower'], random) ?? 'middle');
     put({ part: 'answers', id: 'driest', value: { kind: 'choice', picked: [picked] } });
   }
-  if (way.includes('species')) {
-    const pieces = Object.keys(homes).slice(0, way.includes('own-find') ? 6 : 1 + Math.floor(random() * 5));
+  if (walk.includes('species')) {
+    const pieces = Object.keys(homes).slice(0, walk.includes('own-find') ? 6 : 1 + Math.floor(random() * 5));
     for (const piece of pieces) {
       const zone = isRight() ? homes[piece] : pick(zones, random);
       const drop = zone === undefined ? null : putIntoZone(edition, work, piece, zone);
       work = applyWorkChanges(work, drop?.changes ?? []);
     }
   }
-  if (way.includes('own-find')) {
+  if (walk.includes('own-find')) {
     const text = pick(finds, random) ?? '';
     put({
       part: 'added',
@@ -128,9 +128,9 @@ export function exitWork(edition: Deck, habit: Habit): Work {
     ? ['c1', 'c2', 'c4']
     : ['c1', ...(random() < 0.5 ? ['c3'] : []), ...(random() < 0.5 ? ['c4'] : [])];
   const plant = isRight() ? 'sea lavender' : (pick(['lavender', 'heather', 'Sea Lavender ', 'samphire'], random) ?? '');
-  const way = slidesInOrder(edition).map((slide) => slide.id);
+  const walk = slidesInOrder(edition).map((slide) => slide.id);
   return applyWorkChanges(emptyWork, [
-    { part: 'way', way, seen: way },
+    { part: 'walk', walk, seen: walk },
     one('exit-tide', isRight() ? 'c2' : (pick(['c1', 'c3', 'c4'], random) ?? 'c1')),
     one('exit-night', ...night),
     { part: 'answers', id: 'exit-plant', value: { kind: 'words', text: plant } },

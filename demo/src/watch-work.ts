@@ -37,10 +37,10 @@ export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work
     x: Math.min(1, Math.max(0, x + (random() - 0.5) * far)),
     y: Math.min(1, Math.max(0, y + (random() - 0.5) * far)),
   });
-  const way = slidesInOrder(edition)
+  const walk = slidesInOrder(edition)
     .map((slide) => slide.id)
     .slice(0, 3 + Math.floor(pace * 9));
-  let work = applyWorkChanges(emptyWork, [{ part: 'way', way, seen: way }]);
+  let work = applyWorkChanges(emptyWork, [{ part: 'walk', walk, seen: walk }]);
   const put = (...changes: readonly WorkChange[]) => {
     work = applyWorkChanges(work, changes);
   };
@@ -48,7 +48,7 @@ export function nightWatchWork(edition: Deck, { care, pace, seed }: Habit): Work
   const choose = (id: ItemId, ...picked: string[]) => answer(id, { kind: 'choice', picked });
   const write = (id: ItemId, text: string) => answer(id, { kind: 'words', text });
   const on = (slideId: string, act: () => void) => {
-    if (way.includes(slideId)) act();
+    if (walk.includes(slideId)) act();
   };
   on('watch-guess', () => {
     choose('watch-who', isRight() ? 'otter' : pick(['owl', 'rail']));

@@ -18,7 +18,7 @@ describe('checking answers', () => {
     const deck = await odile.open(`deck:${made.id}`, 'teacher').settled();
     const write = (change: (before: Deck) => Change[]) => writeChanges(deck.doc, change(readDeckDocument(deck.doc)));
     write((before) => addSlide(before, { id: 's', name: 'S' }));
-    const asking = { tells: 'at-once' as const, feedback: { right: 'Yes.', partly: '', wrong: 'Look again.' } };
+    const asking = { feedbackAt: 'at-once' as const, feedback: { right: 'Yes.', partly: '', wrong: 'Look again.' } };
     write((before) =>
       addItem(before, {
         id: 'pick',
@@ -28,7 +28,12 @@ describe('checking answers', () => {
       }),
     );
     write((before) =>
-      addItem(before, { id: 'word', slideId: 's', kind: 'blank', fields: { accepted: ['eel'], tells: 'submitted' } }),
+      addItem(before, {
+        id: 'word',
+        slideId: 's',
+        kind: 'blank',
+        fields: { accepted: ['eel'], feedbackAt: 'submitted' },
+      }),
     );
     write((before) => addItem(before, { id: 'quiet', slideId: 's', kind: 'blank', fields: { accepted: ['owl'] } }));
     for (const id of ['pick', 'silent'])
@@ -45,7 +50,7 @@ describe('checking answers', () => {
         id: 'silent',
         slideId: 's',
         kind: 'choice',
-        fields: { choices, right: ['b'], attempts: 2, tells: 'never' },
+        fields: { choices, right: ['b'], attempts: 2, feedbackAt: 'never' },
       }),
     );
     await deck.sent();
@@ -65,7 +70,7 @@ describe('checking answers', () => {
       await work.sent();
     };
     const check = async (...itemIds: string[]) =>
-      (await visitor.ask<MyLessonView>('POST', '/api/my-lesson/checks', { itemIds })).body.told;
+      (await visitor.ask<MyLessonView>('POST', '/api/my-lesson/checks', { itemIds })).body.feedback;
     return { visitor, work, write, check, participantId: view.participantId };
   };
   const picking = (id: string): WorkChange => ({
@@ -105,8 +110,8 @@ describe('checking answers', () => {
   test('two checks at once of one answer are one attempt', async () => {
     const { write, check, work } = await joined('03');
     await write(picking('a'));
-    const told = await Promise.all([check('pick'), check('pick'), check('pick')]);
-    expect(told.map((each) => each['pick']?.left)).toEqual([1, 1, 1]);
+    const feedback = await Promise.all([check('pick'), check('pick'), check('pick')]);
+    expect(feedback.map((each) => each['pick']?.left)).toEqual([1, 1, 1]);
     work.leave();
   });
 
@@ -119,7 +124,7 @@ describe('checking answers', () => {
     expect((await check('pick'))['pick']).toMatchObject({ left: 1 });
     await write(picking('b'));
     expect(await follow('pick')).toBe(true);
-    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.told['pick']).toMatchObject({ left: 0 });
+    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.feedback['pick']).toMatchObject({ left: 0 });
     work.leave();
   });
 
@@ -130,7 +135,7 @@ describe('checking answers', () => {
       return (await visitor.ask<{ right: boolean }>('POST', '/api/my-lesson/checks/silent')).body.right;
     };
     expect([await follow('a'), await follow('c'), await follow('b')]).toEqual([false, false, false]);
-    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.told).toEqual({});
+    expect((await visitor.ask<MyLessonView>('GET', '/api/my-lesson')).body.feedback).toEqual({});
     work.leave();
   });
 
@@ -145,9 +150,9 @@ describe('checking answers', () => {
     const { visitor, write, work } = await joined('05');
     await write({ part: 'blanks', id: 'word', value: 'owl' }, { part: 'blanks', id: 'quiet', value: 'eel' });
     const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
-    expect(body.told).toMatchObject({ word: { verdict: 'wrong', why: null }, pick: { verdict: 'empty' } });
-    expect(Object.keys(body.told)).not.toContain('quiet');
-    expect((await visitor.ask<MyLessonView>('DELETE', '/api/my-lesson/submission')).body.told).toEqual({});
+    expect(body.feedback).toMatchObject({ word: { verdict: 'wrong', why: null }, pick: { verdict: 'empty' } });
+    expect(Object.keys(body.feedback)).not.toContain('quiet');
+    expect((await visitor.ask<MyLessonView>('DELETE', '/api/my-lesson/submission')).body.feedback).toEqual({});
     work.leave();
   });
 
@@ -155,10 +160,13 @@ describe('checking answers', () => {
     const { visitor, write, work } = await joined('10');
     await write({ part: 'blanks', id: 'word', value: 'owl' });
     const { body } = await visitor.ask<MyLessonView>('POST', '/api/my-lesson/submission', { key: 'key-number-1' });
-    expect(body).toMatchObject({ mayTakeBack: true, told: { word: { verdict: 'wrong', why: null } } });
+    expect(body).toMatchObject({ mayTakeBack: true, feedback: { word: { verdict: 'wrong', why: null } } });
     await odile.ask('POST', `/api/lessons/${lessonId}/close`);
     const { body: after } = await visitor.ask<MyLessonView>('GET', '/api/my-lesson');
-    expect(after).toMatchObject({ mayTakeBack: false, told: { word: { why: { code: 'accepted', accepted: 'eel' } } } });
+    expect(after).toMatchObject({
+      mayTakeBack: false,
+      feedback: { word: { why: { code: 'accepted', accepted: 'eel' } } },
+    });
     await odile.ask('POST', `/api/lessons/${lessonId}/reopen`);
     work.leave();
   });

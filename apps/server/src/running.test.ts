@@ -273,7 +273,7 @@ describe('reviewing', () => {
     const student = await joinAs(server, lesson, 5);
     await fill(student, 'blank-low', 'lo');
     const { body: submitted } = await submit(student);
-    expect(submitted).toMatchObject({ points: null, told: {}, review: null });
+    expect(submitted).toMatchObject({ points: null, feedback: {}, review: null });
     const comment = {
       id: 'c1',
       slideId: 'tides',

@@ -39,7 +39,7 @@ export function nightWatch(pictures: PictureIds): Deck {
         ],
         right: ['otter'],
         shuffled: true,
-        tells: 'at-once',
+        feedbackAt: 'at-once',
         attempts: 2,
         hints: ['It swims on its back.'],
         feedback: { right: 'Yes: the tail gives it away.', partly: '', wrong: 'That one does not swim.' },
@@ -59,7 +59,7 @@ export function nightWatch(pictures: PictureIds): Deck {
           { id: 'true-false-2', text: 'False' },
         ],
         right: ['true-false-2'],
-        tells: 'submitted',
+        feedbackAt: 'submitted',
         feedback: { right: '', partly: '', wrong: 'It comes about fifty minutes later each day.' },
       },
     })
@@ -87,7 +87,7 @@ export function nightWatch(pictures: PictureIds): Deck {
         slips: 2,
         accentsMatter: false,
         patterns: true,
-        tells: 'at-once',
+        feedbackAt: 'at-once',
         attempts: 3,
         hints: ['Two words; the first is where it grows.', 'The second is a garden plant that smells.'],
         feedback: { right: 'That is it.', partly: '', wrong: 'Look at the colour once more.' },
@@ -97,13 +97,13 @@ export function nightWatch(pictures: PictureIds): Deck {
     .add('blank', [480, 410, 250, 60], {
       id: 'watch-hunts',
       name: 'At night the otter hunts …',
-      fields: { options: ['fish', 'owls', 'reeds'], accepted: ['fish'], tells: 'at-once' },
+      fields: { options: ['fish', 'owls', 'reeds'], accepted: ['fish'], feedbackAt: 'at-once' },
     })
     .text('in the', [750, 420, 120, 44])
     .add('blank', [860, 410, 250, 60], {
       id: 'watch-where-hunts',
       name: 'in the …',
-      fields: { accepted: ['creek', 'water'], slips: 1, tells: 'at-once' },
+      fields: { accepted: ['creek', 'water'], slips: 1, feedbackAt: 'at-once' },
     });
   deck
     .slide('watch-count', 'How far, how many', kept)
@@ -121,19 +121,24 @@ export function nightWatch(pictures: PictureIds): Deck {
         ],
         unitNeeded: true,
         points: 2,
-        tells: 'at-once',
+        feedbackAt: 'at-once',
       },
     })
     .add('number', [660, 130, 540, 210], {
       id: 'watch-part',
-      fields: { prompt: 'Which part of the night was the moon up?', right: 0.75, tolerance: 0.01, tells: 'submitted' },
+      fields: {
+        prompt: 'Which part of the night was the moon up?',
+        right: 0.75,
+        tolerance: 0.01,
+        feedbackAt: 'submitted',
+      },
     })
     .add('point', [60, 390, 1140, 240], {
       id: 'watch-when',
       fields: {
         prompt: 'When was high water? Show it on the line.',
         axis: { from: 18, to: 30, unit: "o'clock", upright: false, right: 23, tolerance: 0.5 },
-        tells: 'submitted',
+        feedbackAt: 'submitted',
       },
     });
   deck
@@ -181,7 +186,7 @@ export function nightWatch(pictures: PictureIds): Deck {
         lay: 'row',
         inOrder: true,
         belongs: ['night-gate', 'night-splash', 'night-owl', 'night-home'],
-        tells: 'at-once',
+        feedbackAt: 'at-once',
       },
     })
     .piece('night-splash', 'the splash', [60, 300, 220, 60])
@@ -198,7 +203,7 @@ export function nightWatch(pictures: PictureIds): Deck {
         takes: ['quiet-owl', 'quiet-moth'],
         sendsHome: true,
         belongs: ['quiet-owl', 'quiet-moth'],
-        tells: 'at-once',
+        feedbackAt: 'at-once',
       },
     })
     .piece('quiet-owl', 'barn owl', [680, 430, 170, 60])

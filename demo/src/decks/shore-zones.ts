@@ -108,8 +108,8 @@ export function shoreZones(pictures: PictureIds): Deck {
     })
     .arrow('web-wrack', 'web-snail')
     .arrow('web-snail', 'web-crab')
-    .arrow('web-crab', 'web-gull', { way: 'curve', bend: -50 })
-    .arrow('web-snail', 'web-gull', { way: 'elbow', dash: 'dashed' });
+    .arrow('web-crab', 'web-gull', { connectorStyle: 'curve', bend: -50 })
+    .arrow('web-snail', 'web-gull', { connectorStyle: 'elbow', dash: 'dashed' });
   deck
     .slide('done', 'Done', { ...numbered, wash: { to: '#cfe3dd', angle: 160 } })
     .title('That was it', [90, 90, 1000, 80])

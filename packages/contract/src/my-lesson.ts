@@ -1,6 +1,6 @@
 /** Coming into a lesson and working in it: what is sent and what comes back, for students. */
 import type { LessonTerms, WorkMode } from '@gobrel/core/lesson';
-import type { MarkSum, Marks, Told } from '@gobrel/core/questions';
+import type { MarkSum, Marks, AnswerFeedback } from '@gobrel/core/questions';
 import type { ReviewComment } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length, Matches } from 'class-validator';
@@ -121,7 +121,7 @@ export interface MyLessonView {
   /** Points out of how many, where marks are shown; `null` where they are not, or there are none. */
   readonly points: MarkSum | null;
   /** What they were told of their answers, by the id of the question. */
-  readonly told: Readonly<Record<string, Told>>;
+  readonly feedback: Readonly<Record<string, AnswerFeedback>>;
   /** `null` until it is released. */
   readonly review: MyReview | null;
 }

@@ -1,7 +1,7 @@
 /** What somebody may do on a drawn slide. Without hands a slide is a picture of itself. */
 import type { Destination, ItemId, PieceId } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
-import type { Told } from '@gobrel/core/questions';
+import type { AnswerFeedback } from '@gobrel/core/questions';
 import type { Answer, Drop, Stroke, Sure, Work } from '@gobrel/core/work';
 
 /** Following links. */
@@ -15,7 +15,7 @@ export interface FillIn {
   /** Tells students apart, so that each sees shuffled choices in an order of their own; '' for nobody. */
   readonly who: string;
   /** What the student was told of answers. */
-  readonly told: Readonly<Record<ItemId, Told>>;
+  readonly feedback: Readonly<Record<ItemId, AnswerFeedback>>;
   readonly setBlank: (itemId: ItemId, text: string) => void;
   readonly setAnswer: (itemId: ItemId, answer: Answer) => void;
   /** `null` takes it back. */
@@ -46,14 +46,14 @@ export interface FillIn {
 }
 
 /** Hands that only show what was filled in. */
-export function readingHands(work: Work, told: FillIn['told'] = {}, who = ''): FillIn {
+export function readingHands(work: Work, feedback: FillIn['feedback'] = {}, who = ''): FillIn {
   const nothing = () => undefined;
   const nowhere = () => null;
   return {
     work,
     locked: true,
     who,
-    told,
+    feedback,
     setBlank: nothing,
     setAnswer: nothing,
     setSure: nothing,
@@ -77,5 +77,5 @@ export function readingHands(work: Work, told: FillIn['told'] = {}, who = ''): F
 
 /** Whether an answer can be changed: neither is everything locked, nor this one checked as often as it may be. */
 export function canAnswer(fillIn: FillIn | undefined, itemId: ItemId): boolean {
-  return fillIn !== undefined && !fillIn.locked && fillIn.told[itemId]?.left !== 0;
+  return fillIn !== undefined && !fillIn.locked && fillIn.feedback[itemId]?.left !== 0;
 }

@@ -211,7 +211,7 @@ describe('questions', () => {
     sure: { pick: 3 as const },
     drawn: { k1: { itemId: 'sketch', tool: 'pen' as const, color: '#9b2242', width: 5, points: [0, 0, 50, 50] } },
   };
-  const told = { pick: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: null, left: 0, of: '' } };
+  const feedback = { pick: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: null, left: 0, of: '' } };
   const open = { ...readingHands(work), locked: false };
 
   test('drawn twice on a page, choices keep a dot each: no two copies share the name of their buttons', () => {
@@ -253,7 +253,7 @@ describe('questions', () => {
   });
 
   test('stay as they are when they were checked for the last time, with how they stand beside them', () => {
-    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="s" fillIn={{ ...open, told }} />);
+    const markup = draw(<SlideView deck={deck} slideId="s" width={640} label="s" fillIn={{ ...open, feedback }} />);
     const choice = /<fieldset class="gv-question".*?<\/fieldset>/s.exec(markup)?.[0] ?? '';
     expect(choice.match(/disabled=""/g)).toHaveLength(2);
     expect(markup).toContain('gv-mark gv-wrong');

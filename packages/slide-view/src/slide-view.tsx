@@ -11,7 +11,7 @@ import {
   sizeOf,
   zonesOn,
 } from '@gobrel/core/deck';
-import type { Mark, Marks, Told } from '@gobrel/core/questions';
+import type { Mark, Marks, AnswerFeedback } from '@gobrel/core/questions';
 import type { Frame } from '@gobrel/core/geometry';
 import { addedOn, applyWork, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
@@ -77,7 +77,7 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
           <DrawnItem
             key={item.id}
             item={item}
-            mark={marks?.items[item.id] ?? fillIn?.told[item.id]}
+            mark={marks?.items[item.id] ?? fillIn?.feedback[item.id]}
             follow={follow}
             fillIn={shown}
             around={layer.piece?.frame ?? null}
@@ -164,7 +164,7 @@ function inLayers(items: readonly Item[], pieces: readonly Piece[]): readonly Dr
 interface DrawnItemProps {
   readonly item: Item;
   /** How the answer stands, or what is told of that. */
-  readonly mark: Mark | Told | undefined;
+  readonly mark: Mark | AnswerFeedback | undefined;
   readonly follow: FollowLink | undefined;
   readonly fillIn: FillIn | undefined;
   /** The frame of the piece that it is drawn in; `null` when it stands by itself. */

@@ -30,6 +30,7 @@ import { Questions1764300000000 } from './migrations/4-questions.js';
 import { Lessons1764400000000 } from './migrations/5-lessons.js';
 import { Seats1764500000000 } from './migrations/6-seats.js';
 import { Collecting1764600000000 } from './migrations/7-collecting.js';
+import { Feedback1764700000000 } from './migrations/8-feedback.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -70,6 +71,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Lessons1764400000000,
       Seats1764500000000,
       Collecting1764600000000,
+      Feedback1764700000000,
     ],
     migrationsRun: true,
     synchronize: false,

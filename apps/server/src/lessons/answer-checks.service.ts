@@ -1,6 +1,14 @@
 /** Checking answers for those who gave them: how often each was, and what was told. */
 import type { Deck, ItemId } from '@gobrel/core/deck';
-import { answerFingerprint, attemptsLeft, isUsedUp, judge, readTold, tellNow, type Told } from '@gobrel/core/questions';
+import {
+  answerFingerprint,
+  attemptsLeft,
+  isUsedUp,
+  judge,
+  readFeedback,
+  feedbackNow,
+  type AnswerFeedback,
+} from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -19,12 +27,12 @@ export class AnswerChecksService {
   constructor(@InjectRepository(AnswerCheckRow) private readonly rows: Repository<AnswerCheckRow>) {}
 
   /** What a participant was told the last time, by item; what only a link asked for is not told. */
-  async toldTo(participantId: string, edition: Deck): Promise<Readonly<Record<ItemId, Told>>> {
+  async feedbackFor(participantId: string, edition: Deck): Promise<Readonly<Record<ItemId, AnswerFeedback>>> {
     const rows = await this.rows.findBy({ participantId });
     return Object.fromEntries(
-      rows.flatMap(({ itemId, told }): [ItemId, Told][] => {
+      rows.flatMap(({ itemId, feedback }): [ItemId, AnswerFeedback][] => {
         const item = edition.items[itemId];
-        return item && 'tells' in item && item.tells === 'at-once' ? [[itemId, readTold(told)]] : [];
+        return item && 'feedbackAt' in item && item.feedbackAt === 'at-once' ? [[itemId, readFeedback(feedback)]] : [];
       }),
     );
   }
@@ -41,10 +49,10 @@ export class AnswerChecksService {
       const before = await manager.findOneBy(AnswerCheckRow, { participantId, itemId });
       const tries = before?.tries ?? 0;
       if (isUsedUp(item, tries)) continue;
-      if (before && readTold(before.told).of === answerFingerprint(item, work, edition)) continue;
-      const told = tellNow(item, work, edition, tries + 1);
-      if (!told || told.verdict === 'empty') continue;
-      await manager.save(AnswerCheckRow, { participantId, itemId, tries: tries + 1, told: told as object });
+      if (before && readFeedback(before.feedback).of === answerFingerprint(item, work, edition)) continue;
+      const feedback = feedbackNow(item, work, edition, tries + 1);
+      if (!feedback || feedback.verdict === 'empty') continue;
+      await manager.save(AnswerCheckRow, { participantId, itemId, tries: tries + 1, feedback: feedback as object });
     }
   }
 
@@ -57,12 +65,12 @@ export class AnswerChecksService {
     const judged = item && judge(item, work, edition);
     if (!item || !judged || judged.verdict === 'empty') return false;
     const before = await manager.findOneBy(AnswerCheckRow, { participantId, itemId });
-    const known = before && readTold(before.told);
+    const known = before && readFeedback(before.feedback);
     if (known?.of === judged.of) return known.verdict === 'right';
     const tries = before?.tries ?? 0;
     if (attemptsLeft(item, tries) === 0) return false;
-    const told = tellNow(item, work, edition, tries + 1) ?? { ...judged, left: attemptsLeft(item, tries + 1) };
-    await manager.save(AnswerCheckRow, { participantId, itemId, tries: tries + 1, told: told as object });
-    return told.verdict === 'right';
+    const feedback = feedbackNow(item, work, edition, tries + 1) ?? { ...judged, left: attemptsLeft(item, tries + 1) };
+    await manager.save(AnswerCheckRow, { participantId, itemId, tries: tries + 1, feedback: feedback as object });
+    return feedback.verdict === 'right';
   }
 }

@@ -12,7 +12,7 @@ import {
   raiseHand,
   readTerms,
 } from '@gobrel/core/lesson';
-import { changedAnswers, isQuestion, markWork, sumOfMarks, tellSubmitted } from '@gobrel/core/questions';
+import { changedAnswers, isQuestion, markWork, sumOfMarks, feedbackOnSubmitted } from '@gobrel/core/questions';
 import { emptyReview, marksWith, readReview } from '@gobrel/core/review';
 import { isAskedByLink } from '@gobrel/core/routes';
 import { changeLesson, formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
@@ -49,13 +49,13 @@ export class MyLessonService {
   /** The lesson as this participant sees it. */
   async view(participantId: string): Promise<MyLessonView> {
     const { participant, lesson, terms, workId } = await this.find(this.database.manager, participantId);
-    const [name, className, members, edition, submissions, told, review] = await Promise.all([
+    const [name, className, members, edition, submissions, feedback, review] = await Promise.all([
       this.nameOf(participant),
       this.participants.classNameOf(lesson),
       this.participants.membersBeside(participant),
       this.editions.get(lesson.editionHash),
       this.submissionsOf(workId),
-      this.editions.get(lesson.editionHash).then((present) => this.checks.toldTo(workId, present)),
+      this.editions.get(lesson.editionHash).then((present) => this.checks.feedbackFor(workId, present)),
       this.database.getRepository(ReviewRow).findOneBy({ participantId: workId }),
     ]);
     const standing = submissions.find((row) => row.takenBackAt === null);
@@ -90,12 +90,12 @@ export class MyLessonService {
       mayTakeBack: canTakeBack,
       returnedAt: review?.returnedAt?.toISOString() ?? null,
       points: marks && seesMarks ? sumOfMarks(Object.values(marks.items)) : null,
-      told:
+      feedback:
         standing && marks && seesMarks
-          ? tellSubmitted(readWork(standing.work), edition, isKeyShown(terms, state), marks)
+          ? feedbackOnSubmitted(readWork(standing.work), edition, isKeyShown(terms, state), marks)
           : standing
             ? {}
-            : told,
+            : feedback,
       review: state.released ? this.reviewFor(review, seesMarks ? (marks ?? null) : null, submissions, edition) : null,
     };
   }

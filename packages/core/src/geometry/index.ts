@@ -4,4 +4,4 @@ export * from './resize.js';
 export * from './snap-into.js';
 export * from './snapping.js';
 export * from './together.js';
-export * from './way.js';
+export * from './connector.js';

@@ -44,9 +44,9 @@ describe('how somebody is doing', () => {
 
 test('ways are counted once a student, and where they parted is told by how many took which', () => {
   const ways = countWays([
-    { way: ['start', 'reeds', 'end'], seen: ['start', 'reeds', 'end'] },
-    { way: ['start', 'reeds', 'start', 'reeds'], seen: ['start', 'reeds'] },
-    { way: ['start', 'mud'], seen: ['start', 'reeds', 'mud'] },
+    { walk: ['start', 'reeds', 'end'], seen: ['start', 'reeds', 'end'] },
+    { walk: ['start', 'reeds', 'start', 'reeds'], seen: ['start', 'reeds'] },
+    { walk: ['start', 'mud'], seen: ['start', 'reeds', 'mud'] },
   ]);
   expect(stepsFrom(ways, 'start')).toEqual([
     { from: 'start', to: 'reeds', students: 2 },

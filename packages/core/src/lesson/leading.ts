@@ -6,8 +6,8 @@ import type { LessonChange } from './turns.js';
 
 /** Where the teacher leads, on the slides there are now; at the start when they have not led yet. `null` without slides. */
 export function leadIn(edition: Deck, { lead }: Pick<LessonState, 'lead'>): Lead | null {
-  const [first, ...rest] = lead?.way.flatMap((stop) => readStop(edition, stop) ?? []) ?? [];
-  return first && lead ? { way: [first, ...rest], seen: lead.seen } : startShow(edition);
+  const [first, ...rest] = lead?.walk.flatMap((stop) => readStop(edition, stop) ?? []) ?? [];
+  return first && lead ? { walk: [first, ...rest], seen: lead.seen } : startShow(edition);
 }
 
 /** The stop that the whole class is at; `null` while everybody walks alone. */

@@ -19,7 +19,7 @@ export type Pace = (typeof paces)[number];
 
 /** Where the teacher stands: the stops walked, the last of which the class sees, and the slides seen. */
 export interface Lead {
-  readonly way: readonly [Stop, ...Stop[]];
+  readonly walk: readonly [Stop, ...Stop[]];
   readonly seen: readonly SlideId[];
 }
 
@@ -117,8 +117,8 @@ export const newLessonState: LessonState = {
   answersShown: null,
 };
 
-/** The most participants a list names, slides a way remembers, and questions that are kept. */
-export const lessonLimits = { participants: 1000, way: 500, asked: 200, question: 300 } as const;
+/** The most participants a list names, slides a walk remembers, and questions that are kept. */
+export const lessonLimits = { participants: 1000, walk: 500, asked: 200, question: 300 } as const;
 
 const LATEST = 8.64e15;
 
@@ -161,9 +161,10 @@ function readPlace(value: unknown): Stop | null {
 
 function readLead(value: unknown): Lead | null {
   const fields = readFields(value);
-  const way = Array.isArray(fields?.['way']) ? fields['way'] : [];
-  const [first, ...rest] = way.slice(-lessonLimits.way).flatMap((stop) => readPlace(stop) ?? []);
-  return first ? { way: [first, ...rest], seen: readIds(fields?.['seen']) } : null;
+  const stored = fields?.['walk'] ?? fields?.['way'];
+  const walk = Array.isArray(stored) ? stored : [];
+  const [first, ...rest] = walk.slice(-lessonLimits.walk).flatMap((stop) => readPlace(stop) ?? []);
+  return first ? { walk: [first, ...rest], seen: readIds(fields?.['seen']) } : null;
 }
 
 function readCountdown(value: unknown): Countdown | null {

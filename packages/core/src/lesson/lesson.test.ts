@@ -41,12 +41,17 @@ describe('leading', () => {
     ).toBeNull();
   });
 
+  test('where the teacher led is known by the earlier name too', () => {
+    const stop = { slideId: 'start', viewpointId: null, appeared: 0 };
+    expect(readLessonState({ lead: { way: [stop], seen: ['start'] } }).lead).toEqual({ walk: [stop], seen: ['start'] });
+  });
+
   test('where the teacher led is known when they lead again', () => {
-    const way = [
+    const walk = [
       { slideId: 'start', viewpointId: null, appeared: 0 },
       { slideId: 'end', viewpointId: null, appeared: 0 },
     ] as const;
-    const led = { ...newLessonState, pace: 'together' as const, lead: { way, seen: ['start', 'end'] } };
+    const led = { ...newLessonState, pace: 'together' as const, lead: { walk, seen: ['start', 'end'] } };
     const back = after(
       led,
       (state) => setPace(edition, state, 'own-pace'),
@@ -56,11 +61,11 @@ describe('leading', () => {
   });
 
   test('a slide that a correction took away is led to no more', () => {
-    const way = [
+    const walk = [
       { slideId: 'start', viewpointId: null, appeared: 0 },
       { slideId: 'gone', viewpointId: null, appeared: 0 },
     ] as const;
-    const state = { ...newLessonState, pace: 'together' as const, lead: { way, seen: ['start'] } };
+    const state = { ...newLessonState, pace: 'together' as const, lead: { walk, seen: ['start'] } };
     expect(ledStop(edition, state)?.slideId).toBe('start');
   });
 

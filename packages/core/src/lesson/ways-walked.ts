@@ -21,21 +21,21 @@ export interface WaysWalked {
  * took another way, the last one counts; slides they saw on the first are in `seen`.
  */
 export function countWays(
-  walks: readonly { readonly way: readonly SlideId[]; readonly seen: readonly SlideId[] }[],
+  walks: readonly { readonly walk: readonly SlideId[]; readonly seen: readonly SlideId[] }[],
 ): WaysWalked {
   const steps = new Map<string, StepWalked>();
   const reached = new Map<SlideId, number>();
-  for (const { way, seen } of walks) {
+  for (const { walk, seen } of walks) {
     const own = new Set<string>();
-    for (const [at, to] of way.entries()) {
-      const from = way[at - 1];
+    for (const [at, to] of walk.entries()) {
+      const from = walk[at - 1];
       if (from !== undefined && from !== to) own.add(`${from} ${to}`);
     }
     for (const key of own) {
       const [from = '', to = ''] = key.split(' ');
       steps.set(key, { from, to, students: (steps.get(key)?.students ?? 0) + 1 });
     }
-    for (const slideId of new Set([...way, ...seen])) reached.set(slideId, (reached.get(slideId) ?? 0) + 1);
+    for (const slideId of new Set([...walk, ...seen])) reached.set(slideId, (reached.get(slideId) ?? 0) + 1);
   }
   return { steps: [...steps.values()].sort((a, b) => b.students - a.students), reached };
 }

@@ -52,6 +52,6 @@ export {
 export { groupTexts, type TextGroup } from './short-text/group-texts.js';
 export * from './standing.js';
 export * from './statistics/index.js';
-export * from './telling.js';
+export * from './feedback.js';
 export * from './used-up.js';
 export { wordsGiven } from './words-given.js';

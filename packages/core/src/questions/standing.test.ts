@@ -19,11 +19,11 @@ const picked = (id: string, choice: string) => ({ [id]: { kind: 'choice' as cons
 describe('how a slide stands for a student', () => {
   test('before anything is filled in, by whether they were there', () => {
     expect(standing('quiz', {})).toBe('unseen');
-    expect(standing('quiz', { way: ['quiz'] })).toBe('looking');
+    expect(standing('quiz', { walk: ['quiz'] })).toBe('looking');
   });
 
   test('what was seen is seen, wherever somebody went from there; and where they are they look', () => {
-    expect(standing('quiz', { way: ['poll'], seen: ['quiz', 'poll'] })).toBe('looking');
+    expect(standing('quiz', { walk: ['poll'], seen: ['quiz', 'poll'] })).toBe('looking');
     expect(standing('quiz', {}, { at: 'quiz' })).toBe('looking');
     expect(standing('poll', {}, { at: 'quiz' })).toBe('unseen');
   });

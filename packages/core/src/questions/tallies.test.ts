@@ -5,12 +5,12 @@ import {
   choicesFor,
   isUsedUp,
   layerDrawings,
-  readTold,
+  readFeedback,
   tallyPlacements,
   tallyPoints,
-  tellNow,
-  tellSubmitted,
-  toldOfPresent,
+  feedbackNow,
+  feedbackOnSubmitted,
+  feedbackOnPresent,
 } from './index.js';
 
 const choices = ['a', 'b', 'c', 'd', 'e'].map((id) => ({ id, text: id }));
@@ -30,12 +30,12 @@ const { deck } = new DeckBuilder()
       choices,
       right: ['b'],
       shuffled: true,
-      tells: 'at-once',
+      feedbackAt: 'at-once',
       attempts: 2,
       feedback: { right: 'Well seen.', partly: '', wrong: 'Look at its legs.' },
     },
   })
-  .item('later', 'blank', { fields: { accepted: ['eel'], tells: 'submitted' } })
+  .item('later', 'blank', { fields: { accepted: ['eel'], feedbackAt: 'submitted' } })
   .item('quiet', 'blank', { fields: { accepted: ['eel'] } });
 
 const item = <K extends string>(id: string, kind: K) => {
@@ -116,12 +116,12 @@ describe('tallies', () => {
   });
 });
 
-describe('what a student is told', () => {
+describe('what a student is feedback', () => {
   const picked = (id: string): Work => ({ ...emptyWork, answers: { pick: { kind: 'choice', picked: [id] } } });
 
   test('at once: how it stands and what the author says; the reason only when nothing is left to try', () => {
     const pick = item('pick', 'choice');
-    expect(tellNow(pick, picked('a'), deck, 1)).toEqual({
+    expect(feedbackNow(pick, picked('a'), deck, 1)).toEqual({
       verdict: 'wrong',
       points: 0,
       outOf: 1,
@@ -130,28 +130,28 @@ describe('what a student is told', () => {
       left: 1,
       of: '{"kind":"choice","picked":["a"]}',
     });
-    expect(tellNow(pick, picked('a'), deck, 2)).toMatchObject({ left: 0, why: { code: 'key', key: 'b' } });
-    expect(tellNow(pick, picked('b'), deck, 1)).toMatchObject({ verdict: 'right', says: 'Well seen.' });
-    expect(tellNow(item('later', 'blank'), emptyWork, deck, 1)).toBeNull();
+    expect(feedbackNow(pick, picked('a'), deck, 2)).toMatchObject({ left: 0, why: { code: 'key', key: 'b' } });
+    expect(feedbackNow(pick, picked('b'), deck, 1)).toMatchObject({ verdict: 'right', says: 'Well seen.' });
+    expect(feedbackNow(item('later', 'blank'), emptyWork, deck, 1)).toBeNull();
   });
 
   test('of another answer nothing is told any more, unless nothing is left to try', () => {
     const pick = item('pick', 'choice');
-    const first = tellNow(pick, picked('a'), deck, 1);
-    const last = tellNow(pick, picked('a'), deck, 2);
-    if (!first || !last) throw new Error('nothing told');
-    expect(toldOfPresent({ pick: first }, picked('a'), deck)).toEqual({ pick: first });
-    expect(toldOfPresent({ pick: first }, picked('c'), deck)).toEqual({});
-    expect(toldOfPresent({ pick: last, gone: last }, picked('c'), deck)).toEqual({ pick: last });
+    const first = feedbackNow(pick, picked('a'), deck, 1);
+    const last = feedbackNow(pick, picked('a'), deck, 2);
+    if (!first || !last) throw new Error('nothing feedback');
+    expect(feedbackOnPresent({ pick: first }, picked('a'), deck)).toEqual({ pick: first });
+    expect(feedbackOnPresent({ pick: first }, picked('c'), deck)).toEqual({});
+    expect(feedbackOnPresent({ pick: last, gone: last }, picked('c'), deck)).toEqual({ pick: last });
     expect(isUsedUp(pick, 1)).toBe(false);
     expect(isUsedUp(pick, 2)).toBe(true);
-    expect(readTold(JSON.parse(JSON.stringify(last)))).toEqual(last);
+    expect(readFeedback(JSON.parse(JSON.stringify(last)))).toEqual(last);
   });
 
   test('after submitting: all but what is never told', () => {
-    const told = tellSubmitted({ ...picked('a'), blanks: { later: 'owl', quiet: 'owl' } }, deck);
-    expect(Object.keys(told).sort()).toEqual(['later', 'pick']);
-    expect(told['later']).toMatchObject({ verdict: 'wrong', why: { code: 'accepted', accepted: 'eel' } });
+    const feedback = feedbackOnSubmitted({ ...picked('a'), blanks: { later: 'owl', quiet: 'owl' } }, deck);
+    expect(Object.keys(feedback).sort()).toEqual(['later', 'pick']);
+    expect(feedback['later']).toMatchObject({ verdict: 'wrong', why: { code: 'accepted', accepted: 'eel' } });
   });
 
   test('shuffled choices keep their order for one student and differ between students', () => {

@@ -4,7 +4,7 @@
  */
 import type { Deck, ItemId } from '../deck/index.js';
 import { fillKindOf, type Work, type WorkChange } from '../work/index.js';
-import { answerFingerprint } from './telling.js';
+import { answerFingerprint } from './feedback.js';
 
 /** Those of some questions whose answers differ between two states of a student's work. */
 export function changedAnswers(ids: readonly ItemId[], before: Work, after: Work, edition: Deck): readonly ItemId[] {

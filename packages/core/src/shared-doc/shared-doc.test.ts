@@ -269,7 +269,7 @@ describe('work as a shared document', () => {
       id: itemIds,
       value: fc.option(plain({ kind: fc.constant('words' as const), text: fc.string() })),
     }),
-    plain({ part: fc.constant('way' as const), way: fc.array(slideIds), seen: fc.array(slideIds) }),
+    plain({ part: fc.constant('walk' as const), walk: fc.array(slideIds), seen: fc.array(slideIds) }),
   );
   test('writing changes into the document is the same as applying them to the work', () => {
     fc.assert(

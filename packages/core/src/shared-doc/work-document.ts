@@ -1,4 +1,4 @@
-/** A participant's work as a Yjs document, both ways: one map for each part by id, and the way in the map `walk`. */
+/** A participant's work as a Yjs document, both ways: one map for each part by id, and the walk in the map `walk`. */
 import * as Y from 'yjs';
 import { plainFields } from './plain-fields.js';
 import { readWork, type Work, type WorkChange, workParts } from '../work/index.js';
@@ -6,15 +6,15 @@ import { readWork, type Work, type WorkChange, workParts } from '../work/index.j
 /** The work that a document holds. */
 export function readWorkDocument(doc: Y.Doc): Work {
   const parts = Object.fromEntries(workParts.map((part) => [part, plainFields(doc.getMap(part))]));
-  const walk = doc.getMap('walk');
-  return readWork({ ...parts, way: walk.get('way'), seen: walk.get('seen') });
+  const walked = plainFields(doc.getMap('walk'));
+  return readWork({ ...walked, ...parts });
 }
 
 /** Writes changes into the document in one transaction. */
 export function writeWorkChanges(doc: Y.Doc, changes: readonly WorkChange[], origin?: unknown): void {
   doc.transact(() => {
     for (const change of changes) {
-      if (change.part === 'way') writeWalk(doc, change);
+      if (change.part === 'walk') writeWalk(doc, change);
       else if (change.value === null) doc.getMap(change.part).delete(change.id);
       else doc.getMap(change.part).set(change.id, change.value);
     }
@@ -22,13 +22,13 @@ export function writeWorkChanges(doc: Y.Doc, changes: readonly WorkChange[], ori
 }
 
 /** Writes what of a walk has changed: most steps lead to what was seen before, which need not be sent again. */
-function writeWalk(doc: Y.Doc, { way, seen }: Pick<Work, 'way' | 'seen'>): void {
-  const walk = doc.getMap('walk');
-  for (const [name, slides] of Object.entries({ way, seen }))
-    if (String(walk.get(name) ?? '') !== String(slides)) walk.set(name, [...slides]);
+function writeWalk(doc: Y.Doc, { walk, seen }: Pick<Work, 'walk' | 'seen'>): void {
+  const written = doc.getMap('walk');
+  for (const [name, slides] of Object.entries({ walk, seen }))
+    if (String(written.get(name) ?? '') !== String(slides)) written.set(name, [...slides]);
 }
 
-/** The shared types that a student's own undo covers: everything but the way walked. */
+/** The shared types that a student's own undo covers: everything but the walk. */
 export function workScope(doc: Y.Doc): Y.Map<unknown>[] {
   return workParts.map((part) => doc.getMap(part));
 }

@@ -56,7 +56,7 @@ describe('a show', () => {
     expect(shownSlide(walk({ type: 'follow', destination: { to: 'slide', slideId: 'secret' } }))).toBe('secret');
   });
 
-  test('back returns along the way that was walked, not along the order', () => {
+  test('back returns along the walk, not along the order', () => {
     const state = walk(
       { type: 'go', slideId: 'end' },
       { type: 'follow', destination: { to: 'slide', slideId: 'fork' } },
@@ -103,7 +103,7 @@ describe('a show', () => {
     });
   });
 
-  test('restart forgets the way', () => {
+  test('restart forgets the walk', () => {
     expect(walk({ type: 'next' }, { type: 'go', slideId: 'end' }, { type: 'restart' })).toEqual(begin());
   });
 
@@ -118,10 +118,10 @@ describe('a show', () => {
   });
 
   test('a show taken up again stands where it stood, past slides that are gone', () => {
-    const state = resumeShow(deck, { way: ['gate', 'gone', 'splash'], seen: ['end', 'gone'] });
+    const state = resumeShow(deck, { walk: ['gate', 'gone', 'splash'], seen: ['end', 'gone'] });
     expect(state && slidesWalked(state)).toEqual(['gate', 'splash']);
     expect(state?.seen).toEqual(['end', 'gate', 'splash']);
-    expect(resumeShow(deck, { way: [], seen: [] })).toEqual(begin());
+    expect(resumeShow(deck, { walk: [], seen: [] })).toEqual(begin());
   });
 });
 

@@ -8,7 +8,7 @@ import { isSameStop, type Stop, stopAtViewpoint, stopsOf } from './stops.js';
 /** The state of a show. */
 export interface ShowState {
   /** The stops walked, in order; the last is where we are. Never empty. */
-  readonly way: readonly [Stop, ...Stop[]];
+  readonly walk: readonly [Stop, ...Stop[]];
   /** The slides seen, each once, also those one has gone back from. */
   readonly seen: readonly SlideId[];
 }
@@ -18,7 +18,7 @@ export type ShowStep =
   | { readonly type: 'next' }
   | { readonly type: 'back' }
   | { readonly type: 'restart' }
-  /** Returns along the way to one of its stops, counted from 0. */
+  /** Returns along the walk to one of its stops, counted from 0. */
   | { readonly type: 'back-to'; readonly place: number }
   | { readonly type: 'go'; readonly slideId: SlideId }
   /** Looks at a viewpoint. */
@@ -41,8 +41,8 @@ type StepResult =
   | { readonly type: 'check'; readonly itemId: ItemId }
   | { readonly type: 'refused'; readonly why: Refusal };
 
-/** The most stops a way remembers; the oldest are forgotten first. */
-const LONGEST_WAY = 500;
+/** The most stops a walk remembers; the oldest are forgotten first. */
+const LONGEST_WALK = 500;
 
 /** Somebody who did nothing but walk. */
 export const ONLY_WALKING: Walker = { work: emptyWork, isRight: () => false };
@@ -53,7 +53,7 @@ export const FREE_TO_WALK: Walker = { work: emptyWork, isRight: () => true, isFr
 /** A show that begins at a slide, or at the first of the running order; `null` in a deck without slides. */
 export function startShow(deck: Deck, at?: SlideId): ShowState | null {
   const start = at !== undefined && deck.slides[at] ? at : firstSlide(deck)?.id;
-  return start === undefined ? null : { way: [stopsOf(deck, start)[0]], seen: [start] };
+  return start === undefined ? null : { walk: [stopsOf(deck, start)[0]], seen: [start] };
 }
 
 /**
@@ -62,17 +62,17 @@ export function startShow(deck: Deck, at?: SlideId): ShowState | null {
  */
 export function resumeShow(
   deck: Deck,
-  { way, seen }: { readonly way: readonly SlideId[]; readonly seen: readonly SlideId[] },
+  { walk, seen }: { readonly walk: readonly SlideId[]; readonly seen: readonly SlideId[] },
 ): ShowState | null {
-  const [first, ...rest] = way.filter((id) => deck.slides[id]).map((id) => stopsOf(deck, id)[0]);
+  const [first, ...rest] = walk.filter((id) => deck.slides[id]).map((id) => stopsOf(deck, id)[0]);
   if (!first) return startShow(deck);
   const known = [...seen.filter((id) => deck.slides[id]), first.slideId, ...rest.map((stop) => stop.slideId)];
-  return { way: [first, ...rest], seen: [...new Set(known)] };
+  return { walk: [first, ...rest], seen: [...new Set(known)] };
 }
 
 /** The stop where a show is. */
 export function shownStop(state: ShowState): Stop {
-  return state.way.at(-1) ?? state.way[0];
+  return state.walk.at(-1) ?? state.walk[0];
 }
 
 /** The slide that is shown. */
@@ -81,12 +81,12 @@ export function shownSlide(state: ShowState): SlideId {
 }
 
 /** The slides walked, in order: stops on the same slide that follow one another are one. */
-export function slidesWalked({ way }: Pick<ShowState, 'way'>): readonly SlideId[] {
-  return way.map((stop) => stop.slideId).filter((slideId, place) => slideId !== way[place - 1]?.slideId);
+export function slidesWalked({ walk }: Pick<ShowState, 'walk'>): readonly SlideId[] {
+  return walk.map((stop) => stop.slideId).filter((slideId, place) => slideId !== walk[place - 1]?.slideId);
 }
 
 /**
- * What a step leads to. *Next* goes through the stops of a slide before it leaves it; *back* returns along the way
+ * What a step leads to. *Next* goes through the stops of a slide before it leaves it; *back* returns along the walk
  * that was walked, not along the order.
  * @param walker what is known of whoever walks, for gates and links that go by an answer
  */
@@ -101,14 +101,14 @@ export function takeStep(deck: Deck, state: ShowState, step: ShowStep, walker: W
       return next ? walkTo(state, stopsOf(deck, next.id)[0]) : { type: 'refused', why: 'at-end' };
     }
     case 'back': {
-      const [first, ...rest] = state.way;
+      const [first, ...rest] = state.walk;
       if (rest.length === 0) return { type: 'refused', why: 'at-start' };
-      return { type: 'moved', state: { ...state, way: [first, ...rest.slice(0, -1)] } };
+      return { type: 'moved', state: { ...state, walk: [first, ...rest.slice(0, -1)] } };
     }
     case 'back-to': {
-      const [first, ...rest] = state.way;
+      const [first, ...rest] = state.walk;
       if (step.place < 0 || step.place > rest.length) return { type: 'refused', why: 'destination-gone' };
-      return { type: 'moved', state: { ...state, way: [first, ...rest.slice(0, step.place)] } };
+      return { type: 'moved', state: { ...state, walk: [first, ...rest.slice(0, step.place)] } };
     }
     case 'restart': {
       const begun = firstSlide(deck) && startShow(deck);
@@ -126,12 +126,12 @@ export function takeStep(deck: Deck, state: ShowState, step: ShowStep, walker: W
 }
 
 /** The stop of the slide that comes after the present one; `null` after the last. */
-function stopAfter(deck: Deck, { way }: ShowState): Stop | null {
-  const here = way.at(-1) ?? way[0];
+function stopAfter(deck: Deck, { walk }: ShowState): Stop | null {
+  const here = walk.at(-1) ?? walk[0];
   const stops = stopsOf(deck, here.slideId);
   // From where only a link leads, it goes on after the last stop in order that was seen on this visit.
-  for (let place = way.length - 1; way[place]?.slideId === here.slideId; place -= 1) {
-    const walked = way[place];
+  for (let place = walk.length - 1; walk[place]?.slideId === here.slideId; place -= 1) {
+    const walked = walk[place];
     const at = walked ? stops.findIndex((stop) => isSameStop(stop, walked)) : -1;
     if (at >= 0) return stops[at + 1] ?? null;
   }
@@ -172,11 +172,11 @@ function follow(deck: Deck, state: ShowState, destination: Destination, walker: 
 
 function followByAnswer(deck: Deck, state: ShowState, destination: ByAnswer, walker: Walker): StepResult {
   if (!deck.items[destination.questionId]) return { type: 'refused', why: 'destination-gone' };
-  const way = branchByAnswer(deck, destination, walker);
-  if (way.type === 'unanswered') return { type: 'refused', why: 'unanswered' };
-  if (way.type === 'check') return way;
-  if (way.slideId === null) return { type: 'refused', why: 'no-way' };
-  return takeStep(deck, state, { type: 'go', slideId: way.slideId });
+  const branch = branchByAnswer(deck, destination, walker);
+  if (branch.type === 'unanswered') return { type: 'refused', why: 'unanswered' };
+  if (branch.type === 'check') return branch;
+  if (branch.slideId === null) return { type: 'refused', why: 'no-way' };
+  return takeStep(deck, state, { type: 'go', slideId: branch.slideId });
 }
 
 function heldBy(hold: Hold): StepResult {
@@ -193,7 +193,7 @@ const refusals = {
 } as const;
 
 function walkTo(state: ShowState, stop: Stop): StepResult {
-  const [first, ...rest] = [...state.way, stop].slice(-LONGEST_WAY);
+  const [first, ...rest] = [...state.walk, stop].slice(-LONGEST_WALK);
   const seen = state.seen.includes(stop.slideId) ? state.seen : [...state.seen, stop.slideId];
-  return { type: 'moved', state: first ? { way: [first, ...rest], seen } : state };
+  return { type: 'moved', state: first ? { walk: [first, ...rest], seen } : state };
 }

@@ -10,7 +10,7 @@ export function isFilledIn(item: Item, work: Work): boolean {
 
 /** Whether somebody has been on a slide, wherever they are now. */
 export function hasSeen(work: Work, slideId: SlideId): boolean {
-  return work.seen.includes(slideId) || work.way.includes(slideId);
+  return work.seen.includes(slideId) || work.walk.includes(slideId);
 }
 
 /** What is asked on a slide, and how much of it is filled in. */

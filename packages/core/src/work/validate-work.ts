@@ -30,9 +30,9 @@ export function validateWork(work: Work, edition: Deck): readonly string[] {
     ...Object.entries(work.drawn).flatMap(([id, stroke]) => strokeMisfit(id, item(stroke.itemId), stroke)),
     ...tooMuchDrawn(work),
     ...Object.keys(work.sure).flatMap((id) => sureMisfit(id, item(id))),
-    ...(work.way.length > workLimits.way ? [`a way of more than ${workLimits.way} slides`] : []),
+    ...(work.walk.length > workLimits.walk ? [`a way of more than ${workLimits.walk} slides`] : []),
     ...(work.seen.length > workLimits.seen ? [`more than ${workLimits.seen} slides seen`] : []),
-    ...[...work.way, ...work.seen].flatMap((id: SlideId) =>
+    ...[...work.walk, ...work.seen].flatMap((id: SlideId) =>
       edition.slides[id] ? [] : [`${id} is not a slide of this edition`],
     ),
   ];

@@ -44,9 +44,14 @@ const whole: Work = {
   added: { t1: { kind: 'text', areaId: 'notes', x: 810, y: 410, width: 200, height: 60, text: 'mine', size: 24 } },
   drawn: {},
   sure: {},
-  way: ['shore'],
+  walk: ['shore'],
   seen: ['shore'],
 };
+
+test('a walk that was stored under its earlier name is read', () => {
+  const { walk, ...rest } = whole;
+  expect(readWork({ ...rest, way: walk })).toEqual(whole);
+});
 
 describe('work that fits', () => {
   test('what a student may do is accepted', () => {
@@ -67,7 +72,7 @@ describe('work that fits', () => {
     ['an endless answer', { answers: { why: { kind: 'words', text: 'x'.repeat(5001) } } }],
     ['a text outside the open area', { added: { t: { ...text, areaId: 'notes', x: 10, y: 10 } } }],
     ['a text in what is no open area', { added: { t: { ...text, areaId: 'sign', x: 700, y: 100 } } }],
-    ['a walk over unknown slides', { way: ['elsewhere'] }],
+    ['a walk over unknown slides', { walk: ['elsewhere'] }],
   ];
   test.each(refused)('%s is refused', (_name, part) => {
     expect(validateWork({ ...emptyWork, ...part }, deck)).toHaveLength(1);

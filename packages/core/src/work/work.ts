@@ -143,7 +143,7 @@ export interface Work {
   readonly drawn: Readonly<Record<string, Stroke>>;
   readonly sure: Readonly<Record<ItemId, Sure>>;
   /** The slides walked so that *back* returns along them; the last is where the student is. */
-  readonly way: readonly SlideId[];
+  readonly walk: readonly SlideId[];
   /** The slides seen, each once, also those one has gone back from. */
   readonly seen: readonly SlideId[];
 }
@@ -156,7 +156,7 @@ export const emptyWork: Work = {
   added: {},
   drawn: {},
   sure: {},
-  way: [],
+  walk: [],
   seen: [],
 };
 
@@ -173,7 +173,7 @@ export type WorkChange =
   | {
       readonly [P in WorkPart]: { readonly part: P; readonly id: string; readonly value: WorkEntry<P> | null };
     }[WorkPart]
-  | { readonly part: 'way'; readonly way: readonly SlideId[]; readonly seen: readonly SlideId[] };
+  | { readonly part: 'walk'; readonly walk: readonly SlideId[]; readonly seen: readonly SlideId[] };
 
 /** Limits on what a student does: letters in UTF-16 units, counts, bytes. */
 export const workLimits = {
@@ -186,7 +186,7 @@ export const workLimits = {
   /** Of one added picture in base64, and of all. */
   picture: 200_000,
   allPictures: 500_000,
-  way: 500,
+  walk: 500,
   seen: 10_000,
   strokes: 1_500,
   /** Numbers in one stroke and in all, two for a point. */
@@ -200,7 +200,7 @@ export const workLimits = {
 /** The work after some changes. */
 export function applyWorkChanges(work: Work, changes: readonly WorkChange[]): Work {
   return changes.reduce<Work>((current, change) => {
-    if (change.part === 'way') return { ...current, way: change.way, seen: change.seen };
+    if (change.part === 'walk') return { ...current, walk: change.walk, seen: change.seen };
     const { [change.id]: _before, ...rest } = current[change.part] as Record<string, unknown>;
     return { ...current, [change.part]: change.value === null ? rest : { ...rest, [change.id]: change.value } };
   }, work);
@@ -216,7 +216,7 @@ export function readWork(value: unknown): Work {
     added: readEntries(fields['added'], readAdded),
     drawn: readEntries(fields['drawn'], readStroke),
     sure: readEntries(fields['sure'], readSure),
-    way: readStrings(fields['way'], 40, workLimits.way + 1).filter(isId),
+    walk: readStrings(fields['walk'] ?? fields['way'], 40, workLimits.walk + 1).filter(isId),
     seen: readStrings(fields['seen'], 40, workLimits.seen + 1).filter(isId),
   };
 }

@@ -1,6 +1,6 @@
 /** Draws a line with what it ends in, within its frame. */
 import { drawnCourse, type LineHead, type LineItem } from '@gobrel/core/deck';
-import { type Course, headingAt, pathOfWay, type Point } from '@gobrel/core/geometry';
+import { type Course, headingAt, pathOfConnector, type Point } from '@gobrel/core/geometry';
 import { paint } from '../paint.js';
 import type { ItemProps } from './item-props.js';
 import { outlineStroke } from './outline-stroke.js';
@@ -28,8 +28,8 @@ export function LineView({ item }: ItemProps<LineItem>) {
   );
   return (
     <svg className="gv-line" width={frame.width} height={frame.height} aria-hidden="true" opacity={item.opacity}>
-      <path className="gv-grasp" d={pathOfWay(course)} strokeWidth={Math.max(GRASP, weight)} />
-      <path d={pathOfWay(short)} fill="none" {...outlineStroke(item, weight)} />
+      <path className="gv-grasp" d={pathOfConnector(course)} strokeWidth={Math.max(GRASP, weight)} />
+      <path d={pathOfConnector(short)} fill="none" {...outlineStroke(item, weight)} />
       {ends.map(({ which, head, at, angle }) => (
         <g
           key={which}

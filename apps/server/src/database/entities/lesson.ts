@@ -166,7 +166,7 @@ export class AnswerCheckRow {
   tries: number;
 
   @Column('jsonb')
-  told: unknown;
+  feedback: unknown;
 }
 
 /** What a teacher says to a participant's work, read with `readReview`. */

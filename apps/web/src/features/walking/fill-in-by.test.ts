@@ -13,7 +13,7 @@ beforeEach(() => warned.mockClear());
 const at = (x: number, y: number, width: number, height: number) => ({ x, y, width, height, rotation: 0 });
 const edition: Deck = new DeckBuilder()
   .slide('shore')
-  .item('tide', 'blank', { fields: { accepted: ['low'], tells: 'at-once', attempts: 1 } })
+  .item('tide', 'blank', { fields: { accepted: ['low'], feedbackAt: 'at-once', attempts: 1 } })
   .item('upper', 'zone', { frame: at(600, 100, 300, 200) })
   .item('limpet', 'shape', { frame: at(100, 100, 80, 60) })
   .apply([{ type: 'set-item', id: 'limpet', fields: { loose: true } }])
@@ -28,7 +28,7 @@ function desk(options: Partial<Parameters<typeof fillInBy>[0]> = {}) {
       edition,
       locked: false,
       who: 'Dov Kestrel',
-      told: {},
+      feedback: {},
       say: (words) => said.push(words),
       write: (changes) => (work = applyWorkChanges(work, changes)),
       ...options,
@@ -53,10 +53,10 @@ test('where nothing may be filled in, nothing is', () => {
 });
 
 test('an answer that was checked for the last time stays, and that is said; everything else goes on', () => {
-  const told = {
+  const feedback = {
     tide: { verdict: 'wrong' as const, points: 0, outOf: 1, says: '', why: null, left: 0, of: '' },
   };
-  const at = desk({ told });
+  const at = desk({ feedback });
   at.hands().setBlank('tide', 'high');
   expect(at.work().blanks).toEqual({});
   expect(warned).toHaveBeenCalledWith(messages.telling.stays, { tone: 'trouble' });

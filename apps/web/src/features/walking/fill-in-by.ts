@@ -32,7 +32,7 @@ interface Desk {
   readonly work: Work;
   readonly locked: boolean;
   readonly who: string;
-  readonly told: FillIn['told'];
+  readonly feedback: FillIn['feedback'];
   readonly say: (words: string) => void;
   /** Asks for a picture or a sticker, and gives it to `add`; where it is not given, there are texts and ink only. */
   readonly onAsk?: ((what: AskedToAdd, add: (content: AddedContent) => void) => void) | undefined;
@@ -41,9 +41,9 @@ interface Desk {
 }
 
 /** Hands over the given work. */
-export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }: Desk): FillIn {
+export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, write }: Desk): FillIn {
   const warn = (text: string) => showToast(text, { tone: 'trouble' });
-  const stays = Object.keys(told).filter((id) => told[id]?.left === 0);
+  const stays = Object.keys(feedback).filter((id) => feedback[id]?.left === 0);
   /** Whether changes leave alone what was checked for the last time: pieces in a zone can be reached all the same. */
   const isAllowed = (changes: readonly WorkChange[]) => {
     const isFree =
@@ -72,7 +72,7 @@ export function fillInBy({ edition, work, locked, who, told, say, onAsk, write }
     work,
     locked,
     who,
-    told,
+    feedback,
     say,
     warn,
     setBlank: (id, value) => put({ part: 'blanks', id, value }),

@@ -4,7 +4,7 @@ export { FilledInStage } from './filled-in-stage';
 export { keyJudge } from './key-judge';
 export { PutBack } from './put-back';
 export { SoundPlayer } from './sound-player';
-export { ToldStrip } from './told-strip';
+export { FeedbackStrip } from './feedback-strip';
 export { useOwnWork } from './use-own-work';
 export { WalkFooter } from './walk-footer';
 export { WalkStatus } from './walk-status';

@@ -13,7 +13,7 @@ export function useOwnWork(whole: Deck, who: string) {
   const edition = useMemo(() => withoutKeysAndNotes(withoutHidden(whole)), [whole]);
   const [work, setWork] = useState(emptyWork);
   const [spoken, say] = useState('');
-  const { told, check, forget } = useOwnKeys(whole, work);
+  const { feedback, check, forget } = useOwnKeys(whole, work);
   const fillIn = useMemo(
     () =>
       fillInBy({
@@ -21,15 +21,15 @@ export function useOwnWork(whole: Deck, who: string) {
         work,
         locked: false,
         who,
-        told,
+        feedback,
         say,
         write: (changes) => setWork((before) => applyWorkChanges(before, changes)),
       }),
-    [edition, work, who, told],
+    [edition, work, who, feedback],
   );
   const beginAnew = () => {
     setWork(emptyWork);
     forget();
   };
-  return { edition, work, fillIn, told, check, spoken, beginAnew };
+  return { edition, work, fillIn, feedback, check, spoken, beginAnew };
 }

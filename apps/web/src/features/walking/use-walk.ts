@@ -94,7 +94,7 @@ export function useWalk({ deck, state, work, judge, isFree = false, mayEnter, on
   return {
     at: stop.slideId,
     stop,
-    canGoBack: state.way.length > 1,
+    canGoBack: state.walk.length > 1,
     notice,
     sound,
     endSound,

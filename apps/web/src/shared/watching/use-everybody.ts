@@ -52,7 +52,7 @@ class WorkWatch {
   look(edition: Deck, participant: ParticipantView): Watched {
     this.work ??= readWorkDocument(this.document.doc);
     const told = placeToldIn(this.document);
-    const last = this.work.way.at(-1);
+    const last = this.work.walk.at(-1);
     const known = last !== undefined && edition.slides[last] ? stopsOf(edition, last)[0] : null;
     const stop = readStop(edition, told?.stop) ?? known;
     if (stop && stop.slideId !== this.slideId) {

@@ -32,7 +32,7 @@ export function useWorkOf(
   const document = useDocument(name, speaker);
   const work = useObserved(document, workReading) ?? emptyWork;
   const told = useStudentPlace(document);
-  const last = work.way.at(-1);
+  const last = work.walk.at(-1);
   const stop = useMemo(
     () =>
       readStop(edition, told?.stop) ?? (last !== undefined && edition.slides[last] ? stopsOf(edition, last)[0] : null),

@@ -27,7 +27,7 @@ export const lineKind: ItemKind<'line'> = {
   read: (fields) => ({
     from: readEnd(fields['from'], { u: 0, v: 0.5 }),
     to: readEnd(fields['to'], { u: 1, v: 0.5 }),
-    way: readOneOf(fields['way'], connectorStyles, 'straight'),
+    connectorStyle: readOneOf(fields['connectorStyle'] ?? fields['way'], connectorStyles, 'straight'),
     bend: readNumber(fields['bend'], 0, -20_000, 20_000),
     sideways: readBoolean(fields['sideways'], true),
     outline: readColour(fields['outline'], INK),

@@ -73,11 +73,15 @@ export function bendLine(deck: Deck, id: ItemId, point: Point): Change[] {
   const course = courseOf(line, (other) => deck.items[other]?.frame ?? null);
   const bend = Math.round(bendTowards(course, point));
   // Nearly unbent is unbent: nobody can hit nought by hand.
-  return setLineWay(deck, id, { bend: Math.abs(bend) < 6 ? 0 : bend });
+  return setLineCourse(deck, id, { bend: Math.abs(bend) < 6 ? 0 : bend });
 }
 
 /** Leads a line another way. */
-export function setLineWay(deck: Deck, id: ItemId, fields: Partial<Pick<LineItem, 'way' | 'bend'>>): Change[] {
+export function setLineCourse(
+  deck: Deck,
+  id: ItemId,
+  fields: Partial<Pick<LineItem, 'connectorStyle' | 'bend'>>,
+): Change[] {
   const line = deck.items[id];
   if (line?.kind !== 'line') return [];
   const course = courseOf(line, (other) => deck.items[other]?.frame ?? null);

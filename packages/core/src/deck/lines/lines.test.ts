@@ -18,7 +18,7 @@ import {
   removeItems,
   setFrames,
   setLineEnd,
-  setLineWay,
+  setLineCourse,
   setSlideSize,
   withLinesLed,
 } from '../index.js';
@@ -123,7 +123,7 @@ describe('a free line', () => {
     expect(line(bent, 'free').bend).toBe(70);
     expect(ends(bent, 'free')).toEqual(ends(deck, 'free'));
     expect(line(edit(bent, bendLine(bent, 'free', { x: 100, y: 453 })), 'free').bend).toBe(0);
-    expect(line(edit(bent, setLineWay(bent, 'free', { way: 'curve' })), 'free').frame.y).toBeCloseTo(380);
+    expect(line(edit(bent, setLineCourse(bent, 'free', { connectorStyle: 'curve' })), 'free').frame.y).toBeCloseTo(380);
   });
 
   test('keeps its shape on slides of another size', () => {
@@ -139,7 +139,7 @@ test('wherever an end is drawn, it is there when the line is read back', () => {
   fc.assert(
     fc.property(places, places, way, fc.integer({ min: -200, max: 200 }), (from, to, led, bend) => {
       let deck = shore();
-      deck = edit(deck, setLineWay(deck, 'free', { way: led, bend }));
+      deck = edit(deck, setLineCourse(deck, 'free', { connectorStyle: led, bend }));
       deck = edit(deck, setLineEnd(deck, 'free', 'from', from));
       deck = edit(deck, setLineEnd(deck, 'free', 'to', to));
       const read = readItem('free', JSON.parse(JSON.stringify(deck.items['free']))) as LineItem;

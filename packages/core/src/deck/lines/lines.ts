@@ -32,13 +32,25 @@ export function courseOf(line: LineItem, frameOf: FrameOf): Course {
   const toSide = goal && side(goal, line.to, towards(start, line.from));
   const from = start && fromSide ? sideOf(start, fromSide) : free(line.from);
   const to = goal && toSide ? sideOf(goal, toSide) : free(line.to);
-  return { from, to, way: line.way, bend: line.bend, sideways: leavesSideways(from, to, fromSide ?? toSide) };
+  return {
+    from,
+    to,
+    connectorStyle: line.connectorStyle,
+    bend: line.bend,
+    sideways: leavesSideways(from, to, fromSide ?? toSide),
+  };
 }
 
 /** Where a line runs by what is written down of it: for drawing it, once it has been led. */
 export function drawnCourse(line: LineItem): Course {
   const from = placeOf(line.frame, line.from);
-  return { from, to: placeOf(line.frame, line.to), way: line.way, bend: line.bend, sideways: line.sideways };
+  return {
+    from,
+    to: placeOf(line.frame, line.to),
+    connectorStyle: line.connectorStyle,
+    bend: line.bend,
+    sideways: line.sideways,
+  };
 }
 
 /** Where a free end is. */

@@ -2,10 +2,10 @@
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString, readStrings } from './reading.js';
 
 /** When a student is told how an answer stands: when they ask for it, once everything is submitted, or never. */
-export const tellings = ['at-once', 'submitted', 'never'] as const;
+export const feedbackTimes = ['at-once', 'submitted', 'never'] as const;
 
 /** When a student is told. */
-type Telling = (typeof tellings)[number];
+type FeedbackTime = (typeof feedbackTimes)[number];
 
 /** What is said to an answer, by how it stands; '' for nothing besides that. */
 interface Feedback {
@@ -24,7 +24,7 @@ export interface Asking {
   readonly hints: readonly string[];
   /** How often an answer may be checked before it stays as it is; 0 for any number of times. */
   readonly attempts: number;
-  readonly tells: Telling;
+  readonly feedbackAt: FeedbackTime;
   /** Whether students also say how sure they are. */
   readonly asksSure: boolean;
 }
@@ -67,7 +67,7 @@ export function readAsking(fields: Fields): Asking {
     },
     hints: readStrings(fields['hints'], 500, MOST_HINTS),
     attempts: Math.round(readNumber(fields['attempts'], 0, 0, MOST_ATTEMPTS)),
-    tells: readOneOf(fields['tells'], tellings, 'never'),
+    feedbackAt: readOneOf(fields['feedbackAt'] ?? fields['tells'], feedbackTimes, 'never'),
     asksSure: readBoolean(fields['asksSure'], false),
   };
 }

@@ -241,6 +241,16 @@ describe('untrusted decks', () => {
     );
   });
 
+  test('what earlier versions called otherwise is read', () => {
+    const { deck } = new DeckBuilder()
+      .slide('a')
+      .item('current', 'line', { fields: { connectorStyle: 'curve' } })
+      .item('q', 'number', { fields: { feedbackAt: 'at-once' } });
+    const earlier = JSON.stringify(deck).replace('"connectorStyle"', '"way"').replace('"feedbackAt"', '"tells"');
+    expect(earlier).not.toBe(JSON.stringify(deck));
+    expect(readDeck(JSON.parse(earlier))).toEqual({ deck, problems: [] });
+  });
+
   test('an item of an unknown kind or slide is left out and named', () => {
     const { deck, problems } = readDeck({
       ...emptyDeck('x'),

@@ -134,7 +134,7 @@ export interface LineItem extends ItemBase {
   readonly kind: 'line';
   readonly from: LineEnd;
   readonly to: LineEnd;
-  readonly way: ConnectorStyle;
+  readonly connectorStyle: ConnectorStyle;
   /** How far its middle is pushed aside, in slide units. */
   readonly bend: number;
   /** Whether an elbow leaves sideways, else up or down; worked out whenever the line is led. */

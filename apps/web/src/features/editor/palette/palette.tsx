@@ -106,7 +106,7 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
     .selected.filter((id) => deck.items[id]?.slideId === slideId && deck.items[id].kind !== 'line');
   const [from = null, to = null] = selected.length === 2 ? selected : [];
   const end = (at: string | null, head: LineHead, u: number): LineEnd => ({ u, v: 0.5, at, side: null, head });
-  return { way: line.way, from: end(from, line.from, 0), to: end(to, line.to, 1) };
+  return { connectorStyle: line.connectorStyle, from: end(from, line.from, 0), to: end(to, line.to, 1) };
 }
 
 export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {

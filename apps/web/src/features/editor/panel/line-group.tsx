@@ -9,7 +9,7 @@ import {
   nameOf,
   setItemFields,
   setLineEnd,
-  setLineWay,
+  setLineCourse,
 } from '@gobrel/core/deck';
 import { connectorStyles } from '@gobrel/core/geometry';
 import { useId } from 'react';
@@ -32,7 +32,7 @@ export function LineGroup({ editing, item }: { editing: Editing; item: LineItem 
       <Group title={messages.lines.way}>
         <Choose
           label={messages.lines.way}
-          value={item.way}
+          value={item.connectorStyle}
           options={connectorStyles.map((way) => ({
             value: way,
             name: messages.lines.ways[way],
@@ -42,14 +42,14 @@ export function LineGroup({ editing, item }: { editing: Editing; item: LineItem 
               </svg>
             ),
           }))}
-          onChange={(way) => run(setLineWay(deck, item.id, { way }))}
+          onChange={(connectorStyle) => run(setLineCourse(deck, item.id, { connectorStyle }))}
         />
         <div className="mt-2">
           <NumberField
             label={messages.lines.bend}
             value={item.bend}
             step={10}
-            onChange={(bend) => run(setLineWay(deck, item.id, { bend }))}
+            onChange={(bend) => run(setLineCourse(deck, item.id, { bend }))}
           />
         </div>
       </Group>

@@ -6,17 +6,22 @@ import { namesIn } from '@gobrel/core/deck';
 
 /** A line to begin with. */
 export interface PresetLine {
-  readonly way: ConnectorStyle;
+  readonly connectorStyle: ConnectorStyle;
   readonly from: LineHead;
   readonly to: LineHead;
 }
 
 const presets: Readonly<Record<keyof typeof messages.lines.presets, PresetLine & { readonly sample: string }>> = {
-  line: { way: 'straight', from: 'none', to: 'none', sample: 'M6 30L54 10' },
-  arrow: { way: 'straight', from: 'none', to: 'triangle', sample: 'M6 30L54 10M42 8l12 2-7 10' },
-  both: { way: 'straight', from: 'triangle', to: 'triangle', sample: 'M6 20H54M14 12l-8 8 8 8M46 12l8 8-8 8' },
-  elbow: { way: 'elbow', from: 'none', to: 'triangle', sample: 'M6 32H30V10H54M46 3l8 7-8 7' },
-  curve: { way: 'curve', from: 'none', to: 'triangle', sample: 'M6 32Q24-6 54 16M43 16l11 0-3-10' },
+  line: { connectorStyle: 'straight', from: 'none', to: 'none', sample: 'M6 30L54 10' },
+  arrow: { connectorStyle: 'straight', from: 'none', to: 'triangle', sample: 'M6 30L54 10M42 8l12 2-7 10' },
+  both: {
+    connectorStyle: 'straight',
+    from: 'triangle',
+    to: 'triangle',
+    sample: 'M6 20H54M14 12l-8 8 8 8M46 12l8 8-8 8',
+  },
+  elbow: { connectorStyle: 'elbow', from: 'none', to: 'triangle', sample: 'M6 32H30V10H54M46 3l8 7-8 7' },
+  curve: { connectorStyle: 'curve', from: 'none', to: 'triangle', sample: 'M6 32Q24-6 54 16M43 16l11 0-3-10' },
 };
 
 export function LinePicker({ onPick }: { onPick: (line: PresetLine) => void }) {

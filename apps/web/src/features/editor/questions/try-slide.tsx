@@ -4,7 +4,7 @@ import { keepAsKey } from '@gobrel/core/questions';
 import { type FillIn, SlideView, useFittedWidth } from '@gobrel/slide-view';
 import { KeyRound, X } from 'lucide-react';
 import { Button, showToast } from '../../../shared/ui';
-import { PutBack, ToldStrip, useOwnWork } from '../../walking';
+import { PutBack, FeedbackStrip, useOwnWork } from '../../walking';
 import { messages, slideName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
@@ -18,7 +18,7 @@ interface TrySlideProps {
 export function TrySlide({ editing, slideId, onEnd }: TrySlideProps) {
   const { deck, run, tellDone } = editing;
   // The author sees choices as they are written, to know which is which.
-  const { edition, work, fillIn, told, check, spoken } = useOwnWork(deck, '');
+  const { edition, work, fillIn, feedback, check, spoken } = useOwnWork(deck, '');
   const keep = () => {
     const changes = keepAsKey(deck, slideId, work);
     if (changes.length === 0) return showToast(messages.questions.nothingToKeep);
@@ -38,11 +38,11 @@ export function TrySlide({ editing, slideId, onEnd }: TrySlideProps) {
         </Button>
       </div>
       <TriedSlide edition={edition} slideId={slideId} fillIn={fillIn} />
-      <ToldStrip
+      <FeedbackStrip
         edition={edition}
         slideId={slideId}
         work={work}
-        told={told}
+        feedback={feedback}
         locked={false}
         checking={false}
         onCheck={check}

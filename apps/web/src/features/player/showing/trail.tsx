@@ -15,8 +15,8 @@ interface TrailProps {
 
 export function Trail({ deck, state, walk, most = Infinity }: TrailProps) {
   // Where each slide was come to; stops on the same slide that follow one another are one.
-  const slides = state.way.flatMap((stop, place) =>
-    stop.slideId === state.way[place - 1]?.slideId ? [] : [{ slideId: stop.slideId, place }],
+  const slides = state.walk.flatMap((stop, place) =>
+    stop.slideId === state.walk[place - 1]?.slideId ? [] : [{ slideId: stop.slideId, place }],
   );
   const shown = slides.slice(-Math.min(most, slides.length));
   return (

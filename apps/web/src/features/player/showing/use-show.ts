@@ -64,7 +64,7 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
         work,
         locked: false,
         who: '',
-        told: {},
+        feedback: {},
         say: () => undefined,
         write: (changes) => set({ work: applyWorkChanges(work, changes) }),
       }),
@@ -87,8 +87,8 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
   return { deck, shared, set, walk, fillIn, hand, setHand, waits, setGoesOn };
 }
 
-function isAtLastStop(deck: Deck, { way }: ShowState): boolean {
-  const here = way.at(-1) ?? way[0];
+function isAtLastStop(deck: Deck, { walk }: ShowState): boolean {
+  const here = walk.at(-1) ?? walk[0];
   const last = stopsOf(deck, here.slideId).at(-1);
   return last?.viewpointId === here.viewpointId && last.appeared === here.appeared;
 }

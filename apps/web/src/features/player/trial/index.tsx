@@ -8,7 +8,7 @@ import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
 import { Button, buttonClasses, Failing, Loading } from '../../../shared/ui';
-import { FilledInStage, keyJudge, ToldStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
+import { FilledInStage, keyJudge, FeedbackStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {
@@ -24,7 +24,7 @@ export function Screen() {
 
 /** @param whole the deck with its keys: answers are judged by it, as the server does for a student */
 function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: ShowState }) {
-  const { edition, work, fillIn, told, check, spoken, beginAnew } = useOwnWork(whole, 'author');
+  const { edition, work, fillIn, feedback, check, spoken, beginAnew } = useOwnWork(whole, 'author');
   const [state, setState] = useState(start);
   const walk = useWalk({ deck: edition, state, work, judge: keyJudge(whole, work), onMove: setState });
   return (
@@ -41,12 +41,12 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
         </span>
       </header>
       <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
-      <ToldStrip
+      <FeedbackStrip
         key={walk.at}
         edition={edition}
         slideId={walk.at}
         work={work}
-        told={told}
+        feedback={feedback}
         locked={false}
         checking={false}
         onCheck={check}

@@ -10,7 +10,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react
 import { Brand, KeptNote, SchemeButton } from '../../../app/frame';
 import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../../shared/sync';
 import { Failing, IconButton, Loading } from '../../../shared/ui';
-import { type AskedToAdd, FilledInStage, ToldStrip, WalkFooter } from '../../walking';
+import { type AskedToAdd, FilledInStage, FeedbackStrip, WalkFooter } from '../../walking';
 import { PointerDot, TimeLeft } from '../../../shared/watching';
 import { messages } from '../../../shared/messages';
 import { Companions } from './companions';
@@ -50,7 +50,7 @@ interface AtWorkProps {
 export function AtWork(props: AtWorkProps) {
   const { lesson, edition, work } = props;
   const { state: lessonState, isReady } = useLessonNews(lesson);
-  const isNew = work.way.length === 0;
+  const isNew = work.walk.length === 0;
   // Where somebody begins may be for the teacher to say.
   if (isNew && !isReady) return <Loading what={messages.student.slides} />;
   const start = isNew ? beginning(edition, lesson, lessonState) : resumeShow(edition, work);
@@ -77,12 +77,12 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
     start,
   });
   const locked = isShut || isFixedPage(edition, lesson, walk.at);
-  const { told, checking, check } = useChecks(lesson, document, edition, work);
+  const { feedback, checking, check } = useChecks(lesson, document, edition, work);
   const { participantId: who } = lesson;
   const fixed = useMemo(() => fixedIn(edition, lesson.workMode), [edition, lesson.workMode]);
   const [asked, setAsked] = useState<Asked | null>(null);
   const onAsk = useCallback((what: AskedToAdd, add: Asked['add']) => setAsked({ what, add }), []);
-  const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, told, onAsk });
+  const { fillIn, spoken, undo, canUndo } = useFillIn({ document, edition, work, locked, who, feedback, onAsk });
   const isShowing = lessonState.showing === who;
   const [pointer, setPointer] = useState<Point | null>(null);
   const [zoom, setZoom] = useState<Zoom | null>(null);
@@ -135,7 +135,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
         onZoom={setZoom}
         onFollow={canFollow ? () => setFollows(true) : null}
       />
-      <Instructions lesson={lesson} isFirst={start.way[0].slideId === walk.at} />
+      <Instructions lesson={lesson} isFirst={start.walk[0].slideId === walk.at} />
       <FilledInStage
         edition={edition}
         walk={walk}
@@ -149,12 +149,12 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
         }
         onPoint={isGroup || isShowing ? setPointer : undefined}
       />
-      <ToldStrip
+      <FeedbackStrip
         key={walk.at}
         edition={edition}
         slideId={walk.at}
         work={work}
-        told={told}
+        feedback={feedback}
         locked={locked}
         checking={checking}
         onCheck={check}

@@ -1,7 +1,7 @@
 /** Having answers checked by the server, which has the keys; answers are sent there first. */
 import type { MyLessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { toldOfPresent } from '@gobrel/core/questions';
+import { feedbackOnPresent } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -16,7 +16,7 @@ const PATIENCE = 4000;
 /** What was told of the answers as they are now, and checking more of them. */
 export function useChecks(lesson: MyLessonView, document: OpenDocument, edition: Deck, work: Work) {
   const queries = useQueryClient();
-  const told = useMemo(() => toldOfPresent(lesson.told, work, edition), [lesson.told, work, edition]);
+  const feedback = useMemo(() => feedbackOnPresent(lesson.feedback, work, edition), [lesson.feedback, work, edition]);
   const check = useMutation({
     mutationFn: async (itemIds: readonly string[]) => {
       if (!(await document.reachedServer(PATIENCE))) throw new Error('the server cannot be reached');
@@ -25,5 +25,5 @@ export function useChecks(lesson: MyLessonView, document: OpenDocument, edition:
     onSuccess: (next) => queries.setQueryData(myLessonQuery.queryKey, next),
     onError: () => showToast(messages.telling.cannot, { tone: 'trouble' }),
   });
-  return { told, checking: check.isPending, check: (itemIds: readonly string[]) => check.mutate(itemIds) };
+  return { feedback, checking: check.isPending, check: (itemIds: readonly string[]) => check.mutate(itemIds) };
 }

@@ -17,13 +17,13 @@ interface StudentsDesk {
   readonly locked: boolean;
   /** Tells students apart. */
   readonly who: string;
-  readonly told: FillIn['told'];
+  readonly feedback: FillIn['feedback'];
   /** Asks for a picture or a sticker to add. */
   readonly onAsk: Parameters<typeof fillInBy>[0]['onAsk'];
 }
 
 /** Hands over the given work, with an undo of one's own. */
-export function useFillIn({ document, edition, work, locked, who, told, onAsk }: StudentsDesk) {
+export function useFillIn({ document, edition, work, locked, who, feedback, onAsk }: StudentsDesk) {
   const [spoken, say] = useState('');
   const [canUndo, setCanUndo] = useState(false);
   const history = useMemo(
@@ -38,7 +38,7 @@ export function useFillIn({ document, edition, work, locked, who, told, onAsk }:
     return () => history.destroy();
   }, [history]);
 
-  const usedUp = Object.values(told).filter(({ left }) => left === 0).length;
+  const usedUp = Object.values(feedback).filter(({ left }) => left === 0).length;
   useEffect(() => {
     // What was checked for the last time stays, so no step back may lead before it; the stack lives outside React.
     if (usedUp > 0) history.clear();
@@ -47,8 +47,8 @@ export function useFillIn({ document, edition, work, locked, who, told, onAsk }:
 
   const fillIn = useMemo(() => {
     const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE);
-    return fillInBy({ edition, work, locked, who, told, say, onAsk, write });
-  }, [document, edition, work, locked, who, told, onAsk]);
+    return fillInBy({ edition, work, locked, who, feedback, say, onAsk, write });
+  }, [document, edition, work, locked, who, feedback, onAsk]);
 
   return { fillIn, spoken, canUndo, undo: () => void history.undo() };
 }

@@ -34,7 +34,7 @@ export function usePacedWalk(walker: PacedWalker): { readonly walk: Walk; readon
       if (locked) return;
       // Slides that the class was led to are seen too, though this walk did not lead there.
       const seen = [...new Set([...readWorkDocument(document.doc).seen, ...next.seen])];
-      writeWorkChanges(document.doc, [{ part: 'way', way: slidesWalked(next), seen }]);
+      writeWorkChanges(document.doc, [{ part: 'walk', walk: slidesWalked(next), seen }]);
     },
     [document, locked],
   );
@@ -51,11 +51,11 @@ export function usePacedWalk(walker: PacedWalker): { readonly walk: Walk; readon
   const led = ledStop(edition, lessonState);
   const ledTo = led?.slideId;
   const isNew = ledTo !== undefined && !work.seen.includes(ledTo);
-  const { way, seen } = work;
+  const { walk: walked, seen } = work;
   useEffect(() => {
-    // Slides that the class was led to count as seen; one's own way stays as it is.
-    if (isNew && !locked) writeWorkChanges(document.doc, [{ part: 'way', way, seen: [...seen, ledTo] }]);
-  }, [document, locked, isNew, ledTo, way, seen]);
+    // Slides that the class was led to count as seen; one's own walk stays as it is.
+    if (isNew && !locked) writeWorkChanges(document.doc, [{ part: 'walk', walk: walked, seen: [...seen, ledTo] }]);
+  }, [document, locked, isNew, ledTo, walked, seen]);
   if (!led) return { walk: own, isLed: false };
   const walk: Walk = {
     at: led.slideId,

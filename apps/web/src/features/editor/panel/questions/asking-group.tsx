@@ -1,5 +1,5 @@
 /** How a question is marked and what students are told of their answers: the same for every kind. */
-import { type QuestionItem, MOST_ATTEMPTS, tellings } from '@gobrel/core/deck';
+import { type QuestionItem, MOST_ATTEMPTS, feedbackTimes } from '@gobrel/core/deck';
 import { ruleFor } from '@gobrel/core/questions';
 import { Field } from '../../../../shared/ui';
 import { messages, ruleInWords } from '../../../../shared/messages';
@@ -24,16 +24,16 @@ export function AskingGroup({ editing, item, set }: AskingGroupProps) {
       <Group title={says.toStudents}>
         <PickField
           label={says.tells}
-          value={item.tells}
-          onChange={(tells) => set({ tells: tellings.find((each) => each === tells) ?? 'never' })}
+          value={item.feedbackAt}
+          onChange={(at) => set({ feedbackAt: feedbackTimes.find((each) => each === at) ?? 'never' })}
         >
-          {tellings.map((telling) => (
-            <option key={telling} value={telling}>
-              {says.telling[telling]}
+          {feedbackTimes.map((time) => (
+            <option key={time} value={time}>
+              {says.telling[time]}
             </option>
           ))}
         </PickField>
-        {item.tells === 'at-once' ? (
+        {item.feedbackAt === 'at-once' ? (
           <NumberField
             label={says.attempts}
             value={item.attempts}
@@ -42,7 +42,7 @@ export function AskingGroup({ editing, item, set }: AskingGroupProps) {
             onChange={(attempts) => set({ attempts })}
           />
         ) : null}
-        {item.tells === 'never'
+        {item.feedbackAt === 'never'
           ? null
           : verdicts.map((verdict) => (
               <Field

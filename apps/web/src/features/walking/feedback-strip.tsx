@@ -1,17 +1,17 @@
 /** Under a slide: checking its answers, what was said to them, and hints for whoever wants one. */
 import { type QuestionItem, type Deck, type Item, itemsOf, nameOf, type SlideId } from '@gobrel/core/deck';
-import { isQuestion, tellingOn, type Told, type Verdict } from '@gobrel/core/questions';
+import { isQuestion, checkableOn, type AnswerFeedback, type Verdict } from '@gobrel/core/questions';
 import { isFilledIn, type Work } from '@gobrel/core/work';
 import { CircleCheck, Lightbulb } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../shared/ui';
 import { messages, reasonInWords } from '../../shared/messages';
 
-interface ToldStripProps {
+interface FeedbackStripProps {
   readonly edition: Deck;
   readonly slideId: SlideId;
   readonly work: Work;
-  readonly told: Readonly<Record<string, Told>>;
+  readonly feedback: Readonly<Record<string, AnswerFeedback>>;
   readonly locked: boolean;
   readonly checking: boolean;
   readonly onCheck: (itemIds: readonly string[]) => void;
@@ -27,20 +27,20 @@ const tones: Readonly<Record<Verdict, string>> = {
 };
 
 /** Everything of one slide; give it the slide's id as key, so that hints of another slide are not open here. */
-export function ToldStrip({ edition, slideId, work, told, locked, checking, onCheck }: ToldStripProps) {
+export function FeedbackStrip({ edition, slideId, work, feedback, locked, checking, onCheck }: FeedbackStripProps) {
   const [given, setGiven] = useState(0);
   const asking = itemsOf(edition, slideId).filter((item): item is QuestionItem => isQuestion(item) && !item.hidden);
   const hints = locked ? [] : asking.flatMap((item) => item.hints.map((hint) => ({ hint, item })));
-  const checkable = locked ? [] : tellingOn(edition, slideId).filter(({ id }) => told[id]?.left !== 0);
-  const filled = checkable.filter((item) => isFilledIn(item, work) && !told[item.id]);
+  const checkable = locked ? [] : checkableOn(edition, slideId).filter(({ id }) => feedback[id]?.left !== 0);
+  const filled = checkable.filter((item) => isFilledIn(item, work) && !feedback[item.id]);
   const said = asking.flatMap((item) => {
-    const about = told[item.id];
+    const about = feedback[item.id];
     return about ? [{ item, ...about }] : [];
   });
   if (hints.length === 0 && checkable.length === 0 && said.length === 0) return null;
   const called = (item: Item) => (asking.length > 1 ? nameOf(item) || messages.kinds[item.kind] : '');
   const left = checkable.flatMap(({ id, attempts }) =>
-    attempts === 0 || told[id]?.verdict === 'right' ? [] : [told[id]?.left ?? attempts],
+    attempts === 0 || feedback[id]?.verdict === 'right' ? [] : [feedback[id]?.left ?? attempts],
   );
   return (
     <section aria-label={messages.telling.title} className="border-t border-rule bg-card px-3 py-2">

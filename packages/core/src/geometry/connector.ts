@@ -38,7 +38,7 @@ export function nearestSide(frame: Frame, to: Point): Side {
 export interface Course {
   readonly from: Point;
   readonly to: Point;
-  readonly way: ConnectorStyle;
+  readonly connectorStyle: ConnectorStyle;
   /** How far its middle is pushed aside, in slide units: across the line, or along the first leg of an elbow. */
   readonly bend: number;
   /** Whether an elbow leaves sideways; else it leaves up or down. */
@@ -53,9 +53,9 @@ export function leavesSideways(from: Point, to: Point, side: Side | null): boole
 
 /** The middle of an unbent line, and the direction in which its handle is pulled (a unit vector). */
 function bending(course: Omit<Course, 'bend'>): { readonly middle: Point; readonly along: Point } {
-  const { from, to, way, sideways } = course;
+  const { from, to, connectorStyle, sideways } = course;
   const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
-  if (way === 'elbow') return { middle, along: sideways ? { x: 1, y: 0 } : { x: 0, y: 1 } };
+  if (connectorStyle === 'elbow') return { middle, along: sideways ? { x: 1, y: 0 } : { x: 0, y: 1 } };
   const length = Math.hypot(to.x - from.x, to.y - from.y);
   if (length === 0) return { middle, along: { x: 0, y: -1 } };
   return { middle, along: { x: (to.y - from.y) / length, y: -(to.x - from.x) / length } };
@@ -74,15 +74,15 @@ export function bendTowards(course: Omit<Course, 'bend'>, point: Point): number 
 }
 
 /** The corners of a line as led: two points for a straight one, three when it is bent, four for an elbow. */
-export function cornersOfWay(course: Course): readonly Point[] {
-  const { from, to, way, bend, sideways } = course;
+export function cornersOfConnector(course: Course): readonly Point[] {
+  const { from, to, connectorStyle, bend, sideways } = course;
   const middle = middleOf(course);
-  if (way === 'elbow') {
+  if (connectorStyle === 'elbow') {
     return sideways
       ? [from, { x: middle.x, y: from.y }, { x: middle.x, y: to.y }, to]
       : [from, { x: from.x, y: middle.y }, { x: to.x, y: middle.y }, to];
   }
-  return bend === 0 && way === 'straight' ? [from, to] : [from, middle, to];
+  return bend === 0 && connectorStyle === 'straight' ? [from, to] : [from, middle, to];
 }
 
 /**
@@ -98,10 +98,10 @@ function controlOf(course: Course): Point {
 }
 
 /** A line as an SVG path. */
-export function pathOfWay(course: Course): string {
+export function pathOfConnector(course: Course): string {
   const at = ({ x, y }: Point) => `${round(x)} ${round(y)}`;
-  if (course.way === 'curve') return `M${at(course.from)}Q${at(controlOf(course))} ${at(course.to)}`;
-  return `M${cornersOfWay(course).map(at).join('L')}`;
+  if (course.connectorStyle === 'curve') return `M${at(course.from)}Q${at(controlOf(course))} ${at(course.to)}`;
+  return `M${cornersOfConnector(course).map(at).join('L')}`;
 }
 
 function round(value: number): number {
@@ -110,7 +110,8 @@ function round(value: number): number {
 
 /** Where a line points at an end, looking outwards: degrees, 0 to the right, clockwise. */
 export function headingAt(course: Course, end: 'from' | 'to'): number {
-  const corners = course.way === 'curve' ? [course.from, controlOf(course), course.to] : cornersOfWay(course);
+  const corners =
+    course.connectorStyle === 'curve' ? [course.from, controlOf(course), course.to] : cornersOfConnector(course);
   const outwards = end === 'to' ? corners : [...corners].reverse();
   const tip = outwards.at(-1) ?? course.to;
   const before = outwards.slice(0, -1).findLast((point) => point.x !== tip.x || point.y !== tip.y) ?? tip;
@@ -120,7 +121,9 @@ export function headingAt(course: Course, end: 'from' | 'to'): number {
 /** The smallest upright box around a line. */
 export function boundsOfWay(course: Course): Box {
   const points =
-    course.way === 'curve' ? [course.from, course.to, ...turningPoints(course)] : [...cornersOfWay(course)];
+    course.connectorStyle === 'curve'
+      ? [course.from, course.to, ...turningPoints(course)]
+      : [...cornersOfConnector(course)];
   const xs = points.map((point) => point.x);
   const ys = points.map((point) => point.y);
   const [x, y] = [Math.min(...xs), Math.min(...ys)];

@@ -3,19 +3,19 @@ import {
   bendTowards,
   boundsOfWay,
   type Course,
-  cornersOfWay,
+  cornersOfConnector,
   headingAt,
   leavesSideways,
   middleOf,
   nearestSide,
-  pathOfWay,
+  pathOfConnector,
   sideOf,
 } from './index.js';
 
 const course = (fields: Partial<Course> = {}): Course => ({
   from: { x: 0, y: 0 },
   to: { x: 100, y: 40 },
-  way: 'straight',
+  connectorStyle: 'straight',
   bend: 0,
   sideways: true,
   ...fields,
@@ -24,21 +24,21 @@ const points = fc.record({ x: fc.integer({ min: -500, max: 500 }), y: fc.integer
 const courses: fc.Arbitrary<Course> = fc.record({
   from: points,
   to: points,
-  way: fc.constantFrom('straight', 'elbow', 'curve'),
+  connectorStyle: fc.constantFrom('straight', 'elbow', 'curve'),
   bend: fc.integer({ min: -300, max: 300 }),
   sideways: fc.boolean(),
 });
 
 test('a straight line is two points, a bent one three, an elbow four at right angles', () => {
-  expect(pathOfWay(course())).toBe('M0 0L100 40');
-  expect(cornersOfWay(course({ bend: 10 }))).toHaveLength(3);
-  expect(cornersOfWay(course({ way: 'elbow', bend: 20 }))).toEqual([
+  expect(pathOfConnector(course())).toBe('M0 0L100 40');
+  expect(cornersOfConnector(course({ bend: 10 }))).toHaveLength(3);
+  expect(cornersOfConnector(course({ connectorStyle: 'elbow', bend: 20 }))).toEqual([
     { x: 0, y: 0 },
     { x: 70, y: 0 },
     { x: 70, y: 40 },
     { x: 100, y: 40 },
   ]);
-  expect(pathOfWay(course({ way: 'elbow', sideways: false }))).toBe('M0 0L0 20L100 20L100 40');
+  expect(pathOfConnector(course({ connectorStyle: 'elbow', sideways: false }))).toBe('M0 0L0 20L100 20L100 40');
 });
 
 test('a line bent towards a point has its middle there, as far as its direction allows', () => {
@@ -60,7 +60,7 @@ test('a line bent towards a point has its middle there, as far as its direction 
 test('a curve passes through its middle, and its box holds every point of it', () => {
   fc.assert(
     fc.property(courses, fc.double({ min: 0, max: 1, noNaN: true }), (any, t) => {
-      const curve: Course = { ...any, way: 'curve' };
+      const curve: Course = { ...any, connectorStyle: 'curve' };
       const middle = middleOf(curve);
       const control = {
         x: 2 * middle.x - (curve.from.x + curve.to.x) / 2,
@@ -80,7 +80,7 @@ test('a curve passes through its middle, and its box holds every point of it', (
 test('its ends point outwards along the last leg', () => {
   expect(headingAt(course({ to: { x: 100, y: 0 } }), 'to')).toBe(0);
   expect(headingAt(course({ to: { x: 100, y: 0 } }), 'from')).toBe(180);
-  expect(headingAt(course({ way: 'elbow', sideways: false }), 'to')).toBe(90);
+  expect(headingAt(course({ connectorStyle: 'elbow', sideways: false }), 'to')).toBe(90);
   expect(headingAt(course({ to: { x: 0, y: 0 } }), 'to')).toBe(0);
 });
 

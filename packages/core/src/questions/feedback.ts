@@ -18,7 +18,7 @@ import { isQuestion, markItem, type Marks, markWork } from './marking.js';
 import { type Reason, readReason } from './reason.js';
 
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
-export interface Told {
+export interface AnswerFeedback {
   readonly verdict: Verdict;
   readonly points: number;
   readonly outOf: number;
@@ -36,30 +36,30 @@ export interface Told {
  * What is told of an answer when it is checked for the `tries`th time, `null` when nothing may be. The key may be seen
  * when nothing is left to try.
  */
-export function tellNow(item: Item, work: Work, edition: Deck, tries: number): Told | null {
-  if (!isQuestion(item) || item.tells !== 'at-once') return null;
+export function feedbackNow(item: Item, work: Work, edition: Deck, tries: number): AnswerFeedback | null {
+  if (!isQuestion(item) || item.feedbackAt !== 'at-once') return null;
   const mark = markItem(item, work, edition);
   if (!mark) return null;
   const left = attemptsLeft(item, tries);
-  return told(item, mark, left, left === 0 || mark.verdict === 'right', answerFingerprint(item, work, edition));
+  return feedbackOf(item, mark, left, left === 0 || mark.verdict === 'right', answerFingerprint(item, work, edition));
 }
 
 /**
  * What is told of every answer once work is submitted, by marks that may be seen.
  * @param isOpen whether the reasons behind the keys' marks may be seen; a teacher's own always may
  */
-export function tellSubmitted(
+export function feedbackOnSubmitted(
   work: Work,
   edition: Deck,
   isOpen = true,
   marks: Marks = markWork(edition, work),
-): Readonly<Record<ItemId, Told>> {
+): Readonly<Record<ItemId, AnswerFeedback>> {
   return Object.fromEntries(
-    Object.values(edition.items).flatMap((item): [ItemId, Told][] => {
+    Object.values(edition.items).flatMap((item): [ItemId, AnswerFeedback][] => {
       const mark = marks.items[item.id];
-      if (!isQuestion(item) || item.hidden || !mark || (item.tells === 'never' && !mark.byTeacher)) return [];
+      if (!isQuestion(item) || item.hidden || !mark || (item.feedbackAt === 'never' && !mark.byTeacher)) return [];
       return [
-        [item.id, told(item, mark, 0, isOpen || mark.byTeacher === true, answerFingerprint(item, work, edition))],
+        [item.id, feedbackOf(item, mark, 0, isOpen || mark.byTeacher === true, answerFingerprint(item, work, edition))],
       ];
     }),
   );
@@ -67,7 +67,7 @@ export function tellSubmitted(
 
 /** Whether an answer stays as it is, since it was checked as often as it may be. */
 export function isUsedUp(item: Item, tries: number): boolean {
-  return isQuestion(item) && item.tells === 'at-once' && item.attempts > 0 && tries >= item.attempts;
+  return isQuestion(item) && item.feedbackAt === 'at-once' && item.attempts > 0 && tries >= item.attempts;
 }
 
 /** How often an answer can still be checked; `null` for any number of times. */
@@ -79,7 +79,7 @@ export function attemptsLeft(item: Item, tries: number): number | null {
  * How an answer stands, for a link that goes by it: nothing of what could be told beside the verdict. `null` for what is
  * never marked.
  */
-export function judge(item: Item, work: Work, edition: Deck): Told | null {
+export function judge(item: Item, work: Work, edition: Deck): AnswerFeedback | null {
   const mark = markItem(item, work, edition);
   return (
     mark && {
@@ -100,12 +100,12 @@ export function answerFingerprint(item: Item, work: Work, edition: Deck): string
 }
 
 /** What was told of the answers as they are now: what was told of others does not hold any more. */
-export function toldOfPresent(
-  told: Readonly<Record<ItemId, Told>>,
+export function feedbackOnPresent(
+  feedback: Readonly<Record<ItemId, AnswerFeedback>>,
   work: Work,
   edition: Deck,
-): Readonly<Record<ItemId, Told>> {
-  const entries = Object.entries(told).filter(([id, { of, left }]) => {
+): Readonly<Record<ItemId, AnswerFeedback>> {
+  const entries = Object.entries(feedback).filter(([id, { of, left }]) => {
     const item = edition.items[id];
     return item !== undefined && (left === 0 || answerFingerprint(item, work, edition) === of);
   });
@@ -113,14 +113,14 @@ export function toldOfPresent(
 }
 
 /** The questions of a slide that tell how an answer stands when they are asked, in the order of their stacking. */
-export function tellingOn(edition: Deck, slideId: SlideId): readonly QuestionItem[] {
+export function checkableOn(edition: Deck, slideId: SlideId): readonly QuestionItem[] {
   return itemsOf(edition, slideId).filter(
-    (item): item is QuestionItem => isQuestion(item) && item.tells === 'at-once' && !item.hidden,
+    (item): item is QuestionItem => isQuestion(item) && item.feedbackAt === 'at-once' && !item.hidden,
   );
 }
 
 /** What was told, read from stored or sent JSON. */
-export function readTold(value: unknown): Told {
+export function readFeedback(value: unknown): AnswerFeedback {
   const fields = readFields(value) ?? {};
   return {
     verdict: readOneOf(fields['verdict'], verdictNames, 'empty'),
@@ -133,13 +133,13 @@ export function readTold(value: unknown): Told {
   };
 }
 
-function told(
+function feedbackOf(
   item: Asking,
   { verdict, points, outOf, why }: Mark,
   left: number | null,
   isOpen: boolean,
   of: string,
-): Told {
+): AnswerFeedback {
   const says = verdict === 'empty' || verdict === 'unmarked' ? '' : item.feedback[verdict];
   return { verdict, points, outOf, says, why: isOpen ? why : null, left, of };
 }
