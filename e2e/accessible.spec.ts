@@ -3,6 +3,7 @@ import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { atSlide, classScreen, join, nothingLoads, odile, odileByHand, QUESTIONS, tablet } from './people';
+import { asSaid, startOf } from './as-said';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
 
@@ -42,7 +43,7 @@ test('the editor and its dialogs', async ({ page }) => {
   await expectClean(page);
   await page.goto('/decks/exit-questions');
   await page
-    .getByRole('button', { name: /^Choice/ })
+    .getByRole('button', { name: new RegExp(`^${messages.kinds.choice}`) })
     .last()
     .click();
   await expectClean(page);
@@ -100,13 +101,13 @@ test('the running order, lines, signs, versions and who edits', async ({ page })
   await page.getByRole('checkbox').first().click();
   await expectClean(page);
   await page
-    .getByRole('button', { name: /^About section/ })
+    .getByRole('button', { name: startOf(messages.order.sectionActions) })
     .first()
     .click();
   await expectClean(page);
   await page.keyboard.press('Escape');
   await page.getByRole('radio', { name: messages.order.sees.outline }).click();
-  await page.getByRole('textbox', { name: 'Title of slide 1', exact: true }).click();
+  await page.getByRole('textbox', { name: messages.order.titleOf({ place: 1 }), exact: true }).click();
   await expectClean(page);
 });
 
@@ -114,7 +115,7 @@ test('the map and its table', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-walk?see=map');
   await expect(page.getByRole('status').filter({ hasText: '2 endings' })).toBeVisible();
-  await page.getByRole('button', { name: /^Chances/ }).click();
+  await page.getByRole('button', { name: new RegExp(`^${messages.routes.heat}`) }).click();
   await expect(page.getByRole('button', { name: /^1 Dusk at the gate.*seen by/ })).toBeVisible();
   await expectClean(page);
   await page.getByRole('radio', { name: messages.routes.asTable }).click();
@@ -147,13 +148,13 @@ test('links, gates and viewpoints, the plan, the presenter’s screen and a tria
   await page.getByRole('button', { name: messages.routes.takeOut }).click();
   await page.getByRole('menuitem', { name: messages.routes.bringIn }).click();
   await page.getByRole('dialog').getByRole('textbox').fill('digraph { a -- b');
-  await expect(page.getByRole('dialog').getByRole('status')).toContainText('is not closed');
+  await expect(page.getByRole('dialog').getByRole('status')).toContainText(messages.routes.unread.unclosed);
   await expectClean(page);
   await page.goto('/decks/night-walk/present/tide');
   await expect(page.getByText('Stop here and let the class vote')).toBeVisible();
   await expectClean(page);
   await page.goto('/decks/night-walk/trial/trail');
-  await expect(page.getByText('You see what a student sees.')).toBeVisible();
+  await expect(page.getByText(messages.show.trying)).toBeVisible();
   await expectClean(page);
 });
 
@@ -177,7 +178,7 @@ test('the board and the class screen', async ({ page }) => {
   await expect(page.getByRole('row', { name: /Ines Calder/ })).toBeVisible();
   await expectClean(page);
   await page.getByRole('tab', { name: messages.board.answers }).click();
-  await expect(page.getByText(/students answered/).first()).toBeVisible();
+  await expect(page.getByText(asSaid(messages.board.answered)).first()).toBeVisible();
   await expectClean(page);
   await page.goto('/lessons/shore-lesson/screen');
   await expect(page.getByText('HRNS-427')).toBeVisible();
@@ -240,7 +241,7 @@ test('setting up questions: the picker, panels, regions, files, starters, trying
     .getByRole('button', { name: /^Point/ })
     .first()
     .click();
-  await page.getByRole('button', { name: /^Right regions/ }).click();
+  await page.getByRole('button', { name: asSaid(messages.questions.regions) }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
@@ -305,7 +306,7 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
   await page.getByRole('button', { name: messages.turns.addAll }).click();
   await page.getByText(messages.turns.allowed).click();
   await page.getByRole('button', { name: messages.turns.next }).click();
-  await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
+  await expect(screen.getByText(messages.board.shows({ name: 'Amaro Finch' }))).toBeVisible();
   await expectClean(page);
   await expectClean(screen);
   await expectClean(student);

@@ -2,13 +2,14 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { dragBy, item, middleOf, newDeck, newTeacher, saved, tablet } from './people';
+import { startOf } from './as-said';
 
 const field = (page: Page, name: string) => page.getByRole('spinbutton', { name });
 const shapes = (page: Page) => item(page, /^Shape/);
 
 /** Two rectangles on an otherwise empty slide, at (100, 400) and (700, 500); nothing is selected. */
 async function twoShapes(page: Page): Promise<void> {
-  await page.getByRole('group', { name: /^Slide “/ }).click({ position: { x: 5, y: 5 } });
+  await page.getByRole('group', { name: startOf(messages.editor.canvas) }).click({ position: { x: 5, y: 5 } });
   await page.keyboard.press('Control+a');
   await page.keyboard.press('Delete');
   for (const [left, top] of [
@@ -21,7 +22,7 @@ async function twoShapes(page: Page): Promise<void> {
     await page.keyboard.press('Tab');
     await page.getByRole('heading', { name: messages.kinds.shape, exact: true, level: 2 }).click();
   }
-  await page.getByRole('group', { name: /^Slide “/ }).click({ position: { x: 5, y: 5 } });
+  await page.getByRole('group', { name: startOf(messages.editor.canvas) }).click({ position: { x: 5, y: 5 } });
 }
 
 test.beforeEach(async ({ page }) => {
@@ -67,13 +68,13 @@ test('items are aligned, grouped, entered, moved as one, and ungrouped', async (
   await page.keyboard.press('g');
   await page.keyboard.press('Escape');
   await shapes(page).first().click();
-  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 2 }) })).toBeVisible();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(field(page, 'top')).toHaveValue('408');
   await expect(field(page, 'left')).toHaveValue('100');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 2 }) })).toBeVisible();
   await page.getByRole('button', { name: messages.editor.ungroup }).click();
   await page.keyboard.press('Escape');
   await shapes(page).last().click();
@@ -100,12 +101,15 @@ test('what is locked stays; what is out of sight is in the list and not in the s
   await page.keyboard.press('Delete');
   expect(await middleOf(item(page, 'Shape, locked'))).toEqual(before);
   await page.getByRole('tab', { name: messages.editor.allItems }).click();
-  await page.getByLabel('Name of Shape').first().fill('Moon');
-  await page.getByRole('button', { name: 'Put Moon out of sight' }).click();
+  await page
+    .getByLabel(messages.editor.nameOfItem({ label: 'Shape' }))
+    .first()
+    .fill('Moon');
+  await page.getByRole('button', { name: messages.editor.hide({ label: 'Moon' }) }).click();
   await expect(shapes(page)).toHaveCount(1);
-  await page.getByRole('button', { name: 'Show Moon' }).click();
+  await page.getByRole('button', { name: messages.editor.show({ label: 'Moon' }) }).click();
   await expect(item(page, 'Shape, “Moon”')).toBeVisible();
-  await page.getByRole('button', { name: 'Moon one step backward' }).click();
+  await page.getByRole('button', { name: messages.editor.backward({ label: 'Moon' }) }).click();
   await expect(shapes(page).first()).toHaveAccessibleName('Shape, “Moon”');
 });
 
@@ -138,7 +142,7 @@ test('items are copied between decks, duplicated by dragging, and give their loo
   await item(page, 'Text, “Title”').click();
   await page.keyboard.press('Control+v');
   await expect(shapes(page)).toHaveCount(3);
-  await expect(page.getByRole('heading', { name: '3 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 3 }) })).toBeVisible();
 });
 
 test('words copied elsewhere become a text, whose spelling the browser looks at', async ({ page, context }) => {
@@ -148,7 +152,7 @@ test('words copied elsewhere become a text, whose spelling the browser looks at'
   const pasted = item(page, 'Text, “The tide turns at six”');
   await expect(pasted).toBeVisible();
   await pasted.dblclick();
-  await expect(page.getByLabel(/^Typing in/)).toHaveAttribute('spellcheck', 'true');
+  await expect(page.getByLabel(startOf(messages.editor.textOf))).toHaveAttribute('spellcheck', 'true');
 });
 
 test('the sheet of keys is opened and closed by keys, and everything stays selected', async ({ page }) => {
@@ -162,7 +166,7 @@ test('the sheet of keys is opened and closed by keys, and everything stays selec
 });
 
 test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', async ({ page }) => {
-  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const slide = page.getByRole('group', { name: startOf(messages.editor.canvas) });
   const width = async () => (await slide.boundingBox())?.width ?? 0;
   const fitting = await width();
   await shapes(page).first().click();
@@ -176,7 +180,7 @@ test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', a
   await page.mouse.wheel(0, 900);
   await page.keyboard.up('Control');
   await expect.poll(width).toBeLessThan(fitting * 2);
-  await page.getByRole('button', { name: /^The whole slide/ }).click();
+  await page.getByRole('button', { name: new RegExp(`^${messages.editor.zoomFit}`) }).click();
   await expect.poll(width).toBeCloseTo(fitting, 0);
   await page.getByRole('button', { name: messages.editor.zoomIn }).click();
   await page.keyboard.press('Alt+-');
@@ -189,7 +193,7 @@ test('two fingers bring the slide closer and take it along', async ({ browser })
   const page = await context.newPage();
   await newTeacher(page);
   await newDeck(page, 'Pinched');
-  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const slide = page.getByRole('group', { name: startOf(messages.editor.canvas) });
   const before = await slide.boundingBox();
   if (!before) throw new Error('no slide');
   const fingers = await context.newCDPSession(page);
@@ -216,7 +220,7 @@ test('two fingers bring the slide closer and take it along', async ({ browser })
 });
 
 test('two presses beside everything begin a text there', async ({ page }) => {
-  await page.getByRole('group', { name: /^Slide “/ }).dblclick({ position: { x: 300, y: 60 } });
+  await page.getByRole('group', { name: startOf(messages.editor.canvas) }).dblclick({ position: { x: 300, y: 60 } });
   await page.keyboard.type('Straight away');
   await page.keyboard.press('Escape');
   await expect(item(page, 'Text, “Straight away”')).toBeVisible();

@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { addQuestion, dragBy, dragByTouch, item, middleOf, newDeck, newTeacher, saved, sortByKeys } from './people';
+import { asSaid, startOf } from './as-said';
 
 const left = (page: Page) => page.getByRole('spinbutton', { name: messages.editor.fromLeft });
 const undo = (page: Page) => page.getByRole('button', { name: messages.common.undo });
@@ -47,9 +48,9 @@ test('what is typed before the text editor is there waits for it, and acts on no
     for (const key of ['L', 'o', 'w', 'x', 'Backspace', ' ', 'b', '.', 'Enter', 'n'])
       button.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
   });
-  await expect(page.getByLabel(/^Typing in/)).toBeFocused();
+  await expect(page.getByLabel(startOf(messages.editor.textOf))).toBeFocused();
   await page.keyboard.type('eap');
-  await expect(page.getByLabel(/^Typing in/).getByText('Low b.', { exact: true })).toBeVisible();
+  await expect(page.getByLabel(startOf(messages.editor.textOf)).getByText('Low b.', { exact: true })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(item(page, /^Text, “Low b\./)).toContainText('neap');
 });
@@ -81,13 +82,13 @@ test('several items are selected by a marquee and with Shift, and moved as one',
     await left(page).fill(x);
   }
   const [first, second] = [item(page, /^Shape/).first(), item(page, /^Shape/).last()];
-  const canvas = await page.getByRole('group', { name: /^Slide “/ }).boundingBox();
+  const canvas = await page.getByRole('group', { name: startOf(messages.editor.canvas) }).boundingBox();
   if (!canvas) throw new Error('no canvas');
   await page.mouse.move(canvas.x + 4, canvas.y + canvas.height - 4);
   await page.mouse.down();
   await page.mouse.move(canvas.x + canvas.width * 0.7, canvas.y + canvas.height * 0.45, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByRole('heading', { name: '4 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 4 }) })).toBeVisible();
   const before = [await middleOf(first), await middleOf(second)];
   await dragBy(page, first, 0, 60);
   const after = [await middleOf(first), await middleOf(second)];
@@ -97,7 +98,7 @@ test('several items are selected by a marquee and with Shift, and moved as one',
   await page.getByRole('spinbutton', { name: messages.editor.wide }).focus();
   await second.click({ modifiers: ['Shift'] });
   await expect(second).toBeFocused();
-  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 2 }) })).toBeVisible();
   await page.keyboard.press('Delete');
   await expect(item(page, /^Shape/)).toHaveCount(0);
 });
@@ -120,26 +121,28 @@ test('words are set bold, in a list, and linked to a slide; the routes show it o
   await page.keyboard.press('Escape');
   const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
   await expect(leads).toContainText('The creek');
-  await expect(leads).toContainText('by “creek”');
+  await expect(leads).toContainText(messages.editor.by({ carrier: 'creek' }));
   await item(page, 'Text, “Go to the creek”').click();
   await expect(page.getByLabel(messages.editor.slideName)).toHaveCount(0);
   await leads.getByRole('button', { name: 'The creek' }).first().click();
   await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('The creek');
-  await expect(page.getByRole('navigation', { name: messages.editor.reachedFrom })).toContainText('Opening');
+  await expect(page.getByRole('navigation', { name: messages.editor.reachedFrom })).toContainText(
+    messages.slides.opening,
+  );
   // A link whose slide is removed is shown as open, and comes back with the slide.
   await page.getByRole('button', { name: messages.editor.removeSlide }).click();
   const asked = page.getByRole('dialog', { name: '1 link leads to what you remove' });
   await expect(asked.getByRole('listitem')).toContainText('Opening: “');
   await asked.getByRole('button', { name: messages.editor.removeSlide }).click();
-  await expect(page.getByText(/1 link that led here is open now/).first()).toBeVisible();
+  await expect(page.getByText(messages.editor.slideRemoved({ name: 'The creek', leading: 1 })).first()).toBeVisible();
   await expect(leads).toContainText(messages.slides.gone);
   await page.getByRole('button', { name: messages.editor.takeBack }).click();
   await expect(leads).toContainText('The creek');
   await leads.getByRole('button', { name: 'The creek' }).first().click();
   await page.getByRole('button', { name: messages.editor.removeSlide }).click();
-  await asked.getByLabel(messages.routes.leadInstead).selectOption({ label: 'Opening' });
+  await asked.getByLabel(messages.routes.leadInstead).selectOption({ label: messages.slides.opening });
   await asked.getByRole('button', { name: messages.editor.removeSlide }).click();
-  await expect(leads).toContainText('Opening');
+  await expect(leads).toContainText(messages.slides.opening);
   await expect(leads).not.toContainText(messages.slides.gone);
 });
 
@@ -157,7 +160,7 @@ test('an item is linked by Ctrl+K to back, restart and a web address; other addr
   await page.getByRole('tab', { name: messages.links.kinds.web }).click();
   await page.getByLabel(messages.editor.webAddress).fill('javascript:alert(1)');
   await page.getByRole('button', { name: messages.editor.useAddress }).click();
-  await expect(page.getByRole('alert')).toContainText('Only addresses with http');
+  await expect(page.getByRole('alert')).toContainText(messages.editor.badAddress);
   await page.getByLabel(messages.editor.webAddress).fill('tides.example/today');
   await page.getByRole('button', { name: messages.editor.useAddress }).click();
   await expect(leads).toContainText('tides.example/today');
@@ -169,13 +172,13 @@ test('slides are named, duplicated, left out, set to links only and reordered by
   await page.getByRole('radio', { name: messages.editor.leftOut }).click();
   await page.getByRole('radio', { name: messages.editor.exitsLinks }).click();
   const strip = page.getByRole('region', { name: messages.editor.strip });
-  await expect(strip.getByRole('button', { name: '2 Second, left out' })).toBeVisible();
+  await expect(strip.getByRole('button', { name: `2 Second, ${messages.editor.leftOut}` })).toBeVisible();
   await page.getByRole('button', { name: messages.editor.moveEarlier }).click();
-  await expect(strip.getByRole('button', { name: '1 Second, left out' })).toBeVisible();
-  const second = strip.getByRole('button', { name: '1 Second, left out' });
+  await expect(strip.getByRole('button', { name: `1 Second, ${messages.editor.leftOut}` })).toBeVisible();
+  const second = strip.getByRole('button', { name: `1 Second, ${messages.editor.leftOut}` });
   await second.focus();
   await sortByKeys(page, ['ArrowRight']);
-  await expect(strip.getByRole('button', { name: '2 Second, left out' })).toBeVisible();
+  await expect(strip.getByRole('button', { name: `2 Second, ${messages.editor.leftOut}` })).toBeVisible();
 });
 
 test('a second browser follows within a second, and both may type in one text', async ({ page, browser }) => {
@@ -186,8 +189,8 @@ test('a second browser follows within a second, and both may type in one text', 
   const second = await other.newPage();
   await second.goto(page.url());
   await item(second, /Text, “One/).dblclick();
-  await expect(second.getByLabel(/^Typing in/)).toBeFocused();
-  await expect(page.getByText('also here: Nadia Quill')).toBeVisible();
+  await expect(second.getByLabel(startOf(messages.editor.textOf))).toBeFocused();
+  await expect(page.getByText(messages.editor.alsoHere({ names: 'Nadia Quill' }))).toBeVisible();
   await expect(page.getByRole('button', { name: /^1 Opening, Nadia Quill here/ })).toBeVisible();
   await expect(page.getByRole('main').getByText('Nadia Quill')).toHaveCount(2);
   await second.keyboard.press('End');
@@ -223,9 +226,9 @@ test('a picture is placed by file, drop and paste; what is no picture is refused
   await page.getByLabel(messages.editor.alt).fill('The marsh at dusk');
   await expect(item(page, 'Picture, “The marsh at dusk”')).toBeVisible();
   await choose.setInputFiles({ name: 'words.png', mimeType: 'image/png', buffer: Buffer.from('only words') });
-  await expect(page.getByText(/This file is not a picture/).first()).toBeVisible();
+  await expect(page.getByText(messages.problems['not-a-picture']).first()).toBeVisible();
   await choose.setInputFiles({ name: 'huge.png', mimeType: 'image/png', buffer: Buffer.alloc(21 * 1024 * 1024) });
-  await expect(page.getByText(/“huge.png” is over 20 MB/).first()).toBeVisible();
+  await expect(page.getByText(messages.editor.pictureTooLarge({ name: 'huge.png' })).first()).toBeVisible();
   const transfer = await page.evaluateHandle(
     (bytes) => {
       const data = new DataTransfer();
@@ -254,7 +257,7 @@ test('a text of 100,000 letters is refused in words and nothing is lost', async 
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
     );
   });
-  await expect(page.getByText(/The clipboard holds 100,000 letters/).first()).toBeVisible();
+  await expect(page.getByText(asSaid(messages.editor.textTooLong, { pasted: 100_000 })).first()).toBeVisible();
   await expect(item(page, 'Text, “Before.”')).toBeVisible();
 });
 
@@ -265,7 +268,7 @@ test('a whole text and marked words get their own size, colour and alignment', a
   const colours = page.getByRole('group', { name: messages.editor.textColour });
   await colours.getByRole('button', { name: messages.asking.colours['#9b2242'] }).click();
   await page.keyboard.press('Escape');
-  await colours.getByRole('button', { name: 'Tide' }).click();
+  await colours.getByRole('button', { name: messages.colours['#0f5c5a'] }).click();
   await page.getByRole('spinbutton', { name: messages.editor.points }).fill('30');
   await page.getByRole('radio', { name: messages.editor.alignCenter }).click();
   const whole = page.locator('[data-item] .gv-text').filter({ hasText: 'High water' });
@@ -279,7 +282,10 @@ test('a whole text and marked words get their own size, colour and alignment', a
 });
 
 test('a slide gets its ground colour; an item becomes a piece; a short-text question its key', async ({ page }) => {
-  await page.getByRole('group', { name: messages.editor.ground }).getByRole('button', { name: 'Marsh' }).click();
+  await page
+    .getByRole('group', { name: messages.editor.ground })
+    .getByRole('button', { name: messages.colours['#1f4b4a'] })
+    .click();
   await expect(page.locator('[data-canvas] .gv-ground')).toHaveCSS('background-color', 'rgb(31, 75, 74)');
   await page.getByRole('button', { name: messages.editor.shapes, exact: true }).click();
   await page.getByRole('button', { name: messages.editor.ellipse, exact: true }).click();

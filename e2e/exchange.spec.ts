@@ -3,6 +3,7 @@ import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { addQuestion, item, newDeck, newTeacher, odile, ownCopy, saved } from './people';
+import { asSaid } from './as-said';
 
 test('a question is there in two presses, with regions drawn on its picture', async ({ page }) => {
   await newTeacher(page);
@@ -10,11 +11,11 @@ test('a question is there in two presses, with regions drawn on its picture', as
   await addQuestion(page, 'True or false');
   await expect(item(page, /^Choice, “High tide/)).toBeVisible();
   await page.getByLabel(messages.questions.form).selectOption({ label: messages.questions.starts.scale.name });
-  await expect(page.getByLabel('Text of choice E')).toHaveValue('fully');
+  await expect(page.getByLabel(messages.editor.choiceText({ letter: 'E' }))).toHaveValue('fully');
   await page.getByLabel(messages.questions.tells).selectOption({ label: messages.questions.telling['at-once'] });
   await page.getByLabel(messages.questions.feedback.right).fill('Well done.');
   await addQuestion(page, 'Several dots');
-  await page.getByRole('button', { name: 'Draw the right regions' }).click();
+  await page.getByRole('button', { name: messages.questions.regions({ count: 0 }) }).click();
   const dialog = page.getByRole('dialog');
   const ground = await dialog.locator('.cursor-crosshair').boundingBox();
   if (!ground) throw new Error('no ground to draw on');
@@ -22,11 +23,14 @@ test('a question is there in two presses, with regions drawn on its picture', as
   await page.mouse.down();
   await page.mouse.move(ground.x + 120, ground.y + 90, { steps: 4 });
   await page.mouse.up();
-  await expect(dialog.getByRole('listitem', { name: 'Region 1' })).toBeVisible();
+  await expect(dialog.getByRole('listitem', { name: messages.questions.region({ place: 1 }) })).toBeVisible();
   await dialog.getByRole('button', { name: messages.questions.addRegion }).click();
-  await dialog.getByRole('listitem', { name: 'Region 2' }).getByRole('radio', { name: messages.questions.box }).click();
+  await dialog
+    .getByRole('listitem', { name: messages.questions.region({ place: 2 }) })
+    .getByRole('radio', { name: messages.questions.box })
+    .click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Right regions: 2' })).toBeVisible();
+  await expect(page.getByRole('button', { name: messages.questions.regions({ count: 2 }) })).toBeVisible();
   await expect(page.getByText(messages.rules.dots)).toBeVisible();
   await saved(page);
 });
@@ -53,8 +57,8 @@ test('questions leave as a package and come in again; a broken table is told row
     mimeType: 'text/csv',
     buffer: Buffer.from('kind,question,choice A,choice B,right\nchoice,High?,yes,no,A\nriddle,What?,,,\n'),
   });
-  await expect(page.getByText('1 question found')).toBeVisible();
-  await expect(page.getByText('“riddle” is no kind of question')).toBeVisible();
+  await expect(page.getByText(messages.exchange.found({ count: 1 }))).toBeVisible();
+  await expect(page.getByText(asSaid(messages.losses['no-kind'], { text: 'riddle' }))).toBeVisible();
   await input.setInputFiles(file);
   await page.getByRole('button', { name: /^Add 1\d slides/ }).click();
   await expect(page.getByText(/^1\d slides added\.$/)).toBeVisible();
@@ -82,15 +86,15 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
   const { email } = await newTeacher(colleague, 'Gwen Sallow');
   await page.getByRole('button', { name: messages.editor.addFrom }).click();
   await page.getByRole('button', { name: messages.starters.open }).click();
-  await page.getByRole('button', { name: 'What to do with My pairs' }).click();
+  await page.getByRole('button', { name: messages.starters.actions({ name: 'My pairs' }) }).click();
   await page.getByRole('menuitem', { name: messages.starters.share }).click();
   await page.getByLabel(messages.starters.shareEmail).fill(email);
   await page.getByRole('button', { name: messages.starters.share }).click();
-  await expect(page.getByText('Gwen Sallow finds it among the starters now.', { exact: true })).toBeVisible();
+  await expect(page.getByText(messages.starters.shared({ name: 'Gwen Sallow' }), { exact: true })).toBeVisible();
   await newDeck(colleague, 'Mine');
   await colleague.getByRole('button', { name: messages.editor.addFrom }).click();
   await colleague.getByRole('button', { name: messages.starters.open }).click();
-  await expect(colleague.getByText('by Nadia Quill')).toBeVisible();
+  await expect(colleague.getByText(messages.starters.by({ name: 'Nadia Quill' }))).toBeVisible();
   await colleague.getByRole('button', { name: /^My pairs/ }).click();
   await expect(item(colleague, /^Zone, “dog”/)).toBeVisible();
 });
@@ -106,7 +110,7 @@ test('results leave as a table and are looked at again', async ({ page }, info) 
   });
   await page.goto('/lessons/exit-lesson');
   await page.getByRole('tab', { name: messages.board.answers }).click();
-  await expect(page.getByText('Getting the answers …')).toBeVisible();
+  await expect(page.getByText(messages.common.loading({ what: 'the answers' }))).toBeVisible();
   await expect(page.getByRole('button', { name: messages.exchange.results })).toBeHidden();
   arrive();
   const saving = page.waitForEvent('download');
@@ -117,7 +121,7 @@ test('results leave as a table and are looked at again', async ({ page }, info) 
   await page.getByRole('button', { name: messages.exchange.resultsFrom }).click();
   const input = page.getByRole('dialog').locator('input[type=file]');
   await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') });
-  await expect(page.getByText('This is no table of results')).toBeVisible();
+  await expect(page.getByText(messages.losses['no-results'])).toBeVisible();
   await input.setInputFiles(file);
   await expect(page.getByRole('region', { name: messages.figures.title })).toContainText('Cronbach');
   await expect(page.getByRole('row', { name: /^Amaro Finch/ })).toBeVisible();

@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { dragBy, item, join, middleOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
+import { startOf } from './as-said';
 
 const pressLink = async (page: Page, name: RegExp) => {
   await item(page, name).click();
@@ -25,11 +26,11 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   // The slide shows each way, and so does the map.
   const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
   await expect(leads).toContainText(messages.links.branches.right);
-  await expect(leads).toContainText('if B');
+  await expect(leads).toContainText(messages.links.branches.choice({ letter: 'B' }));
   await pressLink(page, /^Shape, “It was a water rail/);
   await dialog(page).getByLabel(messages.links.gate).selectOption({ label: messages.links.gates.right });
   await page.keyboard.press('Escape');
-  await expect(page.getByText('open when “Who went this way?” is answered right').first()).toBeVisible();
+  await expect(page.getByText(messages.gates.opens.right({ item: '“Who went this way?”' })).first()).toBeVisible();
   await saved(page);
 
   // The show has the key: it goes by what is picked there.
@@ -38,7 +39,7 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   await page.getByRole('link', { name: 'It was an otter' }).click();
   await expect(page.getByText(messages.walking.unanswered)).toBeVisible();
   await page.getByRole('link', { name: 'It was a water rail' }).click();
-  await expect(page.getByText('This way opens when “Who went this way?” is answered right.')).toBeVisible();
+  await expect(page.getByText(messages.gates.missing.right({ item: '“Who went this way?”' }))).toBeVisible();
   await page.getByRole('radio', { name: /a fox/ }).check();
   await page.getByRole('link', { name: 'It was an otter' }).click();
   await expect(slide('Tide table')).toBeVisible();
@@ -62,7 +63,7 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   await student.getByRole('link', { name: 'Follow the splash' }).click();
   await student.getByRole('link', { name: 'Follow the trail' }).click();
   await student.getByRole('link', { name: 'It was a water rail' }).click();
-  await expect(student.getByText('This way opens when “Who went this way?” is answered right.')).toBeVisible();
+  await expect(student.getByText(messages.gates.missing.right({ item: '“Who went this way?”' }))).toBeVisible();
   await student.getByRole('radio', { name: /a fox/ }).check();
   await student.getByRole('link', { name: 'It was an otter' }).click();
   await expect(student.getByRole('group', { name: 'Tide table' })).toBeVisible();
@@ -70,7 +71,7 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   await student.getByRole('radio', { name: /an otter/ }).check();
   await student.context().setOffline(true);
   await student.getByRole('link', { name: 'It was a water rail' }).click();
-  await expect(student.getByText(/cannot be checked without the network/)).toBeVisible();
+  await expect(student.getByText(messages.walking.cannotCheck)).toBeVisible();
   await student.context().setOffline(false);
   await expect(student.getByText(messages.kept.saved, { exact: true })).toBeVisible();
   await student.getByRole('link', { name: 'It was a water rail' }).click();
@@ -108,27 +109,27 @@ test('a link is drawn from an item to a slide; a group carries one; a press remo
   await page.getByRole('button', { name: /^1 Gate/ }).click();
   await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await saved(page);
-  const handle = page.getByRole('button', { name: /^Drag to the slide it leads to/ });
+  const handle = page.getByRole('button', { name: new RegExp(`^${messages.editor.dragLink}`) });
   const [from, to] = [await middleOf(handle), await middleOf(page.getByRole('button', { name: /^2 Hide/ }))];
   const leads = page.getByRole('navigation', { name: messages.editor.leadsTo });
   await dragBy(page, handle, to.x - from.x, to.y - from.y, ['Escape']);
   await expect(page.getByRole('dialog')).toBeHidden();
-  await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(0);
+  await expect(leads.getByRole('button', { name: startOf(messages.editor.by) })).toHaveCount(0);
   await dragBy(page, handle, to.x - from.x, to.y - from.y);
-  await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
+  await expect(leads.getByRole('button', { name: startOf(messages.editor.by) })).toHaveCount(1);
   await page.getByRole('button', { name: messages.editor.removeLink }).click();
   await expect(page.getByRole('button', { name: messages.editor.linkItem })).toBeVisible();
   await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Control+a');
   await page.keyboard.press('g');
-  await expect(page.getByRole('heading', { name: 'Group of 4 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.links.groupOf({ count: 4 }) })).toBeVisible();
   await page.keyboard.press('Control+k');
   await dialog(page).getByLabel(messages.editor.findSlide).fill('hide');
   await page.keyboard.press('Enter');
   // One link, whichever of its members carries it; following it while editing takes a press of its own.
-  await expect(leads.getByRole('button', { name: /^by “/ })).toHaveCount(1);
-  await page.getByRole('button', { name: 'Go to “Hide”' }).click();
+  await expect(leads.getByRole('button', { name: startOf(messages.editor.by) })).toHaveCount(1);
+  await page.getByRole('button', { name: messages.editor.goThere({ name: 'Hide' }) }).click();
   await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('Hide');
 });
 
@@ -145,7 +146,9 @@ test('links lead into other decks and to sounds; who may not open a deck is told
   await dialog(page).getByLabel(messages.links.decks).selectOption({ label: 'The other one' });
   await dialog(page).getByLabel(messages.links.slideOfDeck).selectOption({ label: 'Far away' });
   await dialog(page).getByRole('button', { name: messages.links.useDeck }).click();
-  await expect(page.getByRole('navigation', { name: messages.editor.leadsTo })).toContainText('in “The other one”');
+  await expect(page.getByRole('navigation', { name: messages.editor.leadsTo })).toContainText(
+    messages.destinations.inDeck({ title: 'The other one' }),
+  );
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Listen');
   await page.keyboard.press('Escape');
@@ -158,13 +161,13 @@ test('links lead into other decks and to sounds; who may not open a deck is told
   await saved(page);
   await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await page.getByRole('link', { name: 'Listen' }).click();
-  await expect(page.getByRole('group', { name: 'Plays splash.wav' })).toBeVisible();
+  await expect(page.getByRole('group', { name: messages.walking.plays({ name: 'splash.wav' }) })).toBeVisible();
   await page.getByRole('button', { name: messages.walking.stopSound }).click();
-  await expect(page.getByRole('group', { name: 'Plays splash.wav' })).toHaveCount(0);
+  await expect(page.getByRole('group', { name: messages.walking.plays({ name: 'splash.wav' }) })).toHaveCount(0);
   await page.getByRole('main').getByRole('link', { name: messages.onSlides.hotspot, exact: true }).press('Enter');
   await expect(page.getByRole('group', { name: 'Far away' })).toBeVisible();
   await page.goto('/decks/night-walk/show');
-  await expect(page.getByText(/This deck cannot be opened/)).toBeVisible();
+  await expect(page.getByText(messages.links.deckNotOpen)).toBeVisible();
 });
 
 test('a hotspot of any shape is pressed within it only, named for screen readers; a line carries a link too', async ({
@@ -179,7 +182,7 @@ test('a hotspot of any shape is pressed within it only, named for screen readers
   await page.getByRole('button', { name: messages.kinds.hotspot, exact: true }).click();
   await page.getByLabel(messages.editor.itemName, { exact: true }).fill('The dark window');
   await page.getByRole('button', { name: /^Shape: / }).click();
-  await page.getByRole('button', { name: 'Diamond', exact: true }).click();
+  await page.getByRole('button', { name: messages.shapes.diamond, exact: true }).click();
   const link = async () => {
     await page.keyboard.press('Control+k');
     await dialog(page).getByLabel(messages.editor.findSlide).fill('hide');

@@ -3,6 +3,7 @@ import * as messages from '@gobrel/messages';
 import { ITEMS_TYPE, SLIDES_TYPE } from '@gobrel/core/deck';
 import { expect, type Page, test } from '@playwright/test';
 import { newDeck, newTeacher, saved } from './people';
+import { asSaid, startOf } from './as-said';
 
 test.beforeEach(async ({ page }) => {
   test.setTimeout(180_000);
@@ -35,8 +36,8 @@ test('a deck of 500 slides is pasted, worked on, seen as a grid, and saved', asy
     ]),
   );
   await paste(page, SLIDES_TYPE, JSON.stringify({ version: 1, slides, items }));
-  await expect(page.getByText('500 slides are pasted.').first()).toBeVisible();
-  await expect(page.getByRole('heading', { name: '500 slides' })).toBeVisible();
+  await expect(page.getByText(messages.editor.slidesPasted({ slides: 500, open: 0 })).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 500 }) })).toBeVisible();
   const strip = page.getByRole('region', { name: messages.editor.strip });
   await strip.getByRole('button', { name: /^2 Post 1\b/ }).click();
   await page.getByLabel(messages.editor.slideName).fill('The first post');
@@ -57,7 +58,7 @@ test('a slide of 1,000 items can be worked on, and undone', async ({ page }) => 
     frame: { x: (at % 40) * 30, y: Math.floor(at / 40) * 28, width: 24, height: 22, rotation: 0 },
   }));
   await paste(page, ITEMS_TYPE, JSON.stringify({ items }));
-  await expect(page.getByRole('heading', { name: '1000 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 1000 }) })).toBeVisible();
   const shapes = page.locator('[data-canvas] [data-item]');
   await expect(shapes).toHaveCount(1002);
   await page.keyboard.press('Escape');
@@ -78,14 +79,14 @@ test('20,000 words from a word processor are refused in words; a page of them ke
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Before. ');
   await paste(page, 'text/html', `<p class="MsoNormal">${'marsh '.repeat(20_000)}</p>`);
-  await expect(page.getByText(/The clipboard holds 1\d\d,\d\d\d letters/).first()).toBeVisible();
+  await expect(page.getByText(asSaid(messages.editor.textTooLong)).first()).toBeVisible();
   await paste(
     page,
     'text/html',
     '<style>p{color:red}</style><p onclick="alert(1)"><b>High</b> water<script>alert(2)</script></p>' +
       '<ul><li>one<ul><li>within</li></ul></li></ul><table><tr><td>cell</td></tr></table>',
   );
-  const typed = page.getByLabel(/^Typing in/);
+  const typed = page.getByLabel(startOf(messages.editor.textOf));
   await expect(typed.locator('strong')).toHaveText('High');
   await expect(typed.locator('ul ul li')).toHaveText('within');
   await expect(typed.locator('script, table, style, [onclick]')).toHaveCount(0);

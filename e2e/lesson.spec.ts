@@ -5,6 +5,7 @@ import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
 import { classScreen, dragByTouch, join, newTeacher, odile, ownCopy, saved, sortByKeys, tablet } from './people';
 import { readQr } from './read-qr';
+import { asSaid, startOf } from './as-said';
 
 test('a lesson is led together and at own pace, with five students, one on touch, one by keys, one that drops out', async ({
   page,
@@ -40,7 +41,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
 
   // Together: everybody is where the teacher leads, and nobody turns pages.
   await page.getByRole('tab', { name: messages.leading.tab }).click();
-  await page.getByRole('button', { name: 'Lead to “Tides”' }).click();
+  await page.getByRole('button', { name: messages.leading.leadTo({ slide: 'Tides' }) }).click();
   await expect(screen.getByRole('img', { name: 'Tides' })).toBeVisible();
   for (const each of [touch, keys, drops, fourth, fifth]) {
     await expect(each.getByText(messages.student.isLed)).toBeVisible();
@@ -56,7 +57,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
 
   // Time, dark screens, holding.
   await page.getByRole('button', { name: messages.leading.countdown, exact: true }).click();
-  await page.getByRole('button', { name: '2 minutes', exact: true }).click();
+  await page.getByRole('button', { name: messages.time.minutes({ count: 2 }), exact: true }).click();
   await expect(fourth.getByText(/^1:5\d$/)).toBeVisible();
   await expect(screen.getByText(/^1:5\d$/)).toBeVisible();
   await page.getByRole('button', { name: messages.leading.dark }).click();
@@ -76,19 +77,23 @@ test('a lesson is led together and at own pace, with five students, one on touch
   // At own pace everybody is where they were, among the slides that are open; a call brings them together.
   await page.getByRole('radio', { name: messages.leading.ownPace }).click();
   await expect(fifth.getByRole('button', { name: messages.walking.next })).toBeVisible();
-  await page.getByRole('button', { name: '“Tides” stays shut at own pace' }).click();
+  await page.getByRole('button', { name: messages.leading.shut({ slide: 'Tides' }) }).click();
   await fifth.getByRole('button', { name: messages.walking.next }).tap();
   await expect(fifth.getByText(messages.walking.notOpened)).toBeVisible();
-  await page.getByRole('button', { name: '“Tides” stays shut at own pace' }).click();
-  await page.getByRole('button', { name: 'Lead to “Shore zones”' }).click();
+  await page.getByRole('button', { name: messages.leading.shut({ slide: 'Tides' }) }).click();
+  await page.getByRole('button', { name: messages.leading.leadTo({ slide: 'Shore zones' }) }).click();
   await page.getByRole('button', { name: messages.leading.gather }).click();
-  const kelp = touch.getByRole('button', { name: 'kelp, not in a zone' });
+  const kelp = touch.getByRole('button', { name: messages.pieces.inNoZone({ name: 'kelp' }) });
   await dragByTouch(touch, kelp, touch.getByText('Lower shore', { exact: true }));
-  await expect(touch.getByRole('button', { name: 'kelp, in Lower shore' })).toBeVisible();
+  await expect(
+    touch.getByRole('button', { name: messages.pieces.inZone({ name: 'kelp', zone: 'Lower shore' }) }),
+  ).toBeVisible();
   await keys.getByRole('button', { name: /^kelp/ }).focus();
   await keys.keyboard.press('Enter');
   await keys.keyboard.press('Enter');
-  await expect(keys.getByRole('button', { name: 'kelp, in Splash zone' })).toBeVisible();
+  await expect(
+    keys.getByRole('button', { name: messages.pieces.inZone({ name: 'kelp', zone: 'Splash zone' }) }),
+  ).toBeVisible();
 
   // What was written without a network is there when it is back.
   await drops.context().setOffline(false);
@@ -97,15 +102,17 @@ test('a lesson is led together and at own pace, with five students, one on touch
   // Watching: side by side, layered, to the class without names.
   await page.getByRole('tab', { name: messages.watching.sideBySide }).click();
   await page.getByLabel(messages.slides.slide, { exact: true }).selectOption({ label: 'Tides' });
-  await expect(page.getByRole('img', { name: '“Tides” as Cosima Rudd has it' })).toContainText('low');
+  await expect(
+    page.getByRole('img', { name: messages.board.slideOf({ slide: 'Tides', name: 'Cosima Rudd' }) }),
+  ).toContainText('low');
   await page.getByLabel(messages.slides.slide, { exact: true }).selectOption({ label: 'Shore zones' });
   await page.getByRole('radio', { name: messages.watching.layered }).click();
-  await expect(page.getByRole('img', { name: /The answers of \d students over one another/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: asSaid(messages.watching.layers) })).toBeVisible();
   await page.getByRole('radio', { name: messages.watching.each }).click();
   await page.getByRole('button', { name: messages.watching.toClass }).click();
-  await expect(screen.getByRole('img', { name: 'Answer 1' })).toBeVisible();
+  await expect(screen.getByRole('img', { name: messages.watching.answer({ number: 1 }) })).toBeVisible();
   await expect(screen.getByText('Amaro Finch')).toBeHidden();
-  await page.getByRole('button', { name: 'Pick out the answer of Amaro Finch' }).click();
+  await page.getByRole('button', { name: messages.watching.pick({ name: 'Amaro Finch' }) }).click();
   await expect(screen.getByRole('img', { name: /Answer \d, picked out/ })).toHaveCount(1);
   await page.getByRole('button', { name: messages.watching.takeAway }).click();
   await page.getByRole('tab', { name: messages.watching.ways }).click();
@@ -113,14 +120,17 @@ test('a lesson is led together and at own pace, with five students, one on touch
 
   // Showing: a volunteer, the pointer, following, applause, taking over.
   await page.getByRole('tab', { name: messages.reviewing.byStudent }).click();
-  await page.getByRole('button', { name: 'Amaro Finch: onto the turn list' }).click();
+  await page.getByRole('button', { name: messages.board.toTurnList({ name: 'Amaro Finch' }) }).click();
   await page.getByText(messages.turns.allowed).click();
   await page.getByLabel(messages.turns.allow.hands).check();
   await keys.getByRole('button', { name: messages.turns.raise }).click();
-  await page.getByRole('button', { name: 'Bexley Tarn: onto the turn list' }).first().click();
+  await page
+    .getByRole('button', { name: messages.board.toTurnList({ name: 'Bexley Tarn' }) })
+    .first()
+    .click();
   const turns = page.getByRole('region', { name: messages.turns.turnList }).getByRole('listitem');
   const moveBexley = async (key: string) => {
-    await page.getByRole('button', { name: 'Move Bexley Tarn in the turn list' }).focus();
+    await page.getByRole('button', { name: messages.turns.move({ name: 'Bexley Tarn' }) }).focus();
     await sortByKeys(page, [key]);
   };
   await moveBexley('ArrowUp');
@@ -129,7 +139,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await expect(turns.first()).toContainText('Amaro Finch');
   for (const what of ['follow on their own devices', 'applaud', 'ask in writing']) await page.getByLabel(what).check();
   await page.getByRole('button', { name: messages.turns.next }).click();
-  await expect(screen.getByText('Amaro Finch shows')).toBeVisible();
+  await expect(screen.getByText(messages.board.shows({ name: 'Amaro Finch' }))).toBeVisible();
   const shown = screen.getByRole('img', { name: 'Shore zones' });
   const width = async () => (await shown.boundingBox())?.width ?? 0;
   const whole = await width();
@@ -143,7 +153,7 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await fourth.getByRole('textbox', { name: messages.turns.question }).fill('Why down there?');
   await fourth.getByRole('button', { name: messages.turns.ask }).tap();
   await expect(page.getByText('Why down there?')).toBeVisible();
-  await expect(screen.getByText('Applause: 1')).toBeVisible();
+  await expect(screen.getByText(messages.turns.applause({ count: 1 }))).toBeVisible();
   await page.getByRole('button', { name: messages.turns.takeOver }).click();
   await page.getByRole('button', { name: messages.board.slideBefore }).first().click();
   await expect(screen.getByRole('img', { name: 'Shore zones' })).toBeHidden();
@@ -154,9 +164,9 @@ test('a lesson is led together and at own pace, with five students, one on touch
 
   // Submitting says what is empty; reviewing by keys; giving back; what changed between the tries.
   await touch.getByRole('button', { name: messages.student.submit }).tap();
-  await expect(touch.getByRole('dialog')).toContainText(/Tides: \d still empty/);
+  await expect(touch.getByRole('dialog')).toContainText(asSaid(messages.student.emptyOn, { slide: 'Tides' }));
   await touch.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
-  await expect(touch.getByText(/It has arrived/)).toBeVisible();
+  await expect(touch.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
   await page.getByRole('tab', { name: messages.reviewing.tab }).click();
   await expect(page.getByRole('heading', { name: 'Amaro Finch' }).first()).toBeVisible();
   await page.keyboard.press('0');
@@ -169,10 +179,10 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await page.context().grantPermissions(['microphone']);
   await page.getByRole('button', { name: messages.reviewing.speak }).click();
   await expect(page.getByRole('button', { name: 'Stop 0:01' })).toBeVisible();
-  await page.getByRole('button', { name: /^Stop/ }).click();
+  await page.getByRole('button', { name: new RegExp(`^${messages.asking.stop}`) }).click();
   await expect(page.getByLabel(messages.reviewing.spoken)).toBeVisible();
   await page.getByRole('button', { name: messages.reviewing.giveBack }).click();
-  await expect(touch.getByText(/Returned: have another try/)).toBeVisible();
+  await expect(touch.getByText(messages.reviewing.again)).toBeVisible();
   await touch.getByRole('button', { name: messages.reviewing.look }).tap();
   await expect(touch.getByRole('dialog')).toContainText('Look at the tide table.');
   await expectClean(touch);
@@ -183,9 +193,9 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await saved(touch);
   await touch.getByRole('button', { name: messages.student.submit }).tap();
   await touch.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
-  await expect(touch.getByText(/It has arrived/)).toBeVisible();
+  await expect(touch.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
   await touch.getByRole('button', { name: messages.reviewing.look }).tap();
-  await expect(touch.getByRole('dialog')).toContainText('1 answer changed since the try before');
+  await expect(touch.getByRole('dialog')).toContainText(messages.reviewing.changed({ count: 1 }));
   for (const each of [touch, keys, drops, fourth, fifth]) await each.context().close();
   await screen.close();
 });
@@ -199,7 +209,7 @@ test('a deck is handed out to anybody, corrected while it runs, and the lesson d
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel(messages.handOut.anybody).check();
   await dialog.getByText(messages.handOut.more).click();
-  await dialog.getByLabel('Instructions').fill('Three questions.');
+  await dialog.getByLabel(messages.handOut.instructions).fill('Three questions.');
   await dialog.getByRole('button', { name: messages.handOut.action }).click();
   const code = (await dialog.getByText(/^[A-Z]{4}-\d{3}$/).textContent()) ?? '';
   const way = new URL(`/join/${code.replace('-', '')}`, page.url()).href;
@@ -215,7 +225,7 @@ test('a deck is handed out to anybody, corrected while it runs, and the lesson d
 
   await page.getByRole('button', { name: messages.lessons.more }).click();
   await page.getByRole('menuitem', { name: messages.leading.correct }).click();
-  await expect(dialog).toContainText('there is nothing to send');
+  await expect(dialog).toContainText(messages.leading.nothingToCorrect);
   await dialog.getByRole('button', { name: messages.common.cancel }).click();
   const board = page.url();
   await page.goto(`/decks/${deckId}`);
@@ -248,10 +258,10 @@ test('a class comes from a file, has cards to print, a gradebook to take out, an
   await expect(page.getByRole('list', { name: messages.classList.lines })).toContainText('Odhrán Wick · North');
   await page.getByRole('button', { name: messages.common.keep }).click();
   await expect(page.getByText('Ana Lima (2)')).toBeVisible();
-  await page.getByRole('button', { name: 'More of 6 Tern' }).click();
+  await page.getByRole('button', { name: messages.classes.more({ className: '6 Tern' }) }).click();
   await page.getByRole('menuitem', { name: messages.classes.cards }).click();
   await page.getByRole('button', { name: messages.classes.cardsAction }).click();
-  await expect(page.getByRole('heading', { name: 'Cards of 6 Tern' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.classes.cardOf({ className: '6 Tern' }) })).toBeVisible();
   await expect(page.getByRole('listitem')).toHaveCount(3);
   await expect(page.getByRole('listitem').first()).toContainText(/PIN: \d{4}/);
   await expectClean(page);
@@ -267,7 +277,7 @@ test('a class comes from a file, has cards to print, a gradebook to take out, an
   await page.getByRole('link', { name: messages.classes.gradebook }).click();
   await expect(page.getByText(messages.gradebook.empty)).toBeVisible();
   await page.goto('/classes');
-  await page.getByRole('button', { name: 'More of 6 Tern' }).click();
+  await page.getByRole('button', { name: messages.classes.more({ className: '6 Tern' }) }).click();
   await page.getByRole('menuitem', { name: messages.classes.archive }).click();
   await expect(page.getByRole('heading', { name: messages.classes.archived })).toBeVisible();
 });
@@ -277,7 +287,7 @@ test('a device whose clock is an hour wrong shows the time that is really left',
   const lesson = await lessonOf(page, { deckId: 'exit-questions' });
   await page.goto(`/lessons/${lesson.id}`);
   await page.getByRole('button', { name: messages.leading.countdown, exact: true }).click();
-  await page.getByRole('button', { name: '5 minutes', exact: true }).click();
+  await page.getByRole('button', { name: messages.time.minutes({ count: 5 }), exact: true }).click();
   const context = await tablet(browser);
   await context.addInitScript(() => {
     const now = Date.now.bind(Date);
@@ -306,7 +316,7 @@ test('when time is up in the middle of a sentence, what is there is handed in, a
   await expect
     .poll(async () => {
       await perrin.keyboard.type('w');
-      return perrin.getByText(/Time was up at \d\d:\d\d\. What you had done is handed in/).isVisible();
+      return perrin.getByText(asSaid(messages.student.collected, { at: 0 })).isVisible();
     })
     .toBe(true);
   await expect(low).not.toBeEditable();
@@ -316,7 +326,7 @@ test('when time is up in the middle of a sentence, what is there is handed in, a
   await page.goto(`/lessons/${lesson.id}`);
   await expect(row(page, 'Perrin Holt')).toContainText(/(?<!not )submitted/);
   await perrin.reload();
-  await expect(perrin.getByText(/Time was up at/)).toBeVisible();
+  await expect(perrin.getByText(asSaid(messages.student.collected, { at: 0 }))).toBeVisible();
   await perrin.context().close();
 });
 
@@ -342,16 +352,18 @@ test('an hour without a network: work goes on, the state is told as it is, and e
   await away.getByRole('button', { name: /^kelp/ }).focus();
   await away.keyboard.press('Enter');
   await away.keyboard.press('Enter');
-  await expect(away.getByRole('button', { name: 'kelp, in Splash zone' })).toBeVisible();
+  await expect(
+    away.getByRole('button', { name: messages.pieces.inZone({ name: 'kelp', zone: 'Splash zone' }) }),
+  ).toBeVisible();
   await page.request.post(`/api/lessons/${lesson.id}/hold`, { data: { held: true } });
   await page.request.post(`/api/lessons/${lesson.id}/hold`, { data: { held: false } });
   await page.request.patch(`/api/lessons/${lesson.id}`, { data: { terms: { dueAt: Date.now() + 86_400_000 } } });
   await context.setOffline(false);
   await saved(away);
-  await expect(away.getByText(/^due /)).toBeVisible();
+  await expect(away.getByText(startOf(messages.student.due))).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
   await page.getByRole('button', { name: 'Quilla Dunn', exact: true }).click();
-  const panel = page.getByRole('region', { name: 'Slides of Quilla Dunn' });
+  const panel = page.getByRole('region', { name: messages.board.slidesOf({ name: 'Quilla Dunn' }) });
   await panel.getByRole('button', { name: messages.board.slideBefore }).click();
   await expect(panel.getByText('the moon').first()).toBeVisible();
   await context.close();

@@ -19,7 +19,7 @@ async function twoRectangles(page: Page): Promise<void> {
   await shape(page)
     .last()
     .click({ modifiers: ['Shift'] });
-  await expect(page.getByRole('heading', { name: '2 items' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.editor.several({ count: 2 }) })).toBeVisible();
 }
 
 const shape = (page: Page) => page.getByRole('button', { name: messages.editor.shape, exact: true });
@@ -122,7 +122,10 @@ test('a sign is found by a word, placed, and coloured; a sticker too; both are i
   await page.getByLabel(messages.signs.find).fill('fish');
   await page.getByRole('dialog').getByRole('button', { name: 'fish', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Sign, “fish”' })).toBeVisible();
-  await page.getByRole('group', { name: messages.signs.color }).getByRole('button', { name: 'Second accent' }).click();
+  await page
+    .getByRole('group', { name: messages.signs.color })
+    .getByRole('button', { name: messages.colours.second })
+    .click();
   await expect(page.locator('[data-canvas] .gv-sign path').first()).toHaveAttribute('stroke', 'var(--gv-second)');
   await page.getByRole('button', { name: messages.editor.characterKinds.signs, exact: true }).click();
   await page.getByRole('radio', { name: messages.signs.sets.stickers }).click();

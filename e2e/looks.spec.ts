@@ -47,14 +47,17 @@ test('any of the shapes is placed, changed into another, and gets its line and f
   await page.getByRole('button', { name: messages.editor.shapes }).click();
   const shapes = page.getByRole('dialog').getByRole('group', { name: messages.editor.shapes }).getByRole('button');
   expect(await shapes.count()).toBeGreaterThanOrEqual(24);
-  await page.getByRole('button', { name: 'Cloud', exact: true }).click();
+  await page.getByRole('button', { name: messages.shapes.cloud, exact: true }).click();
   const outline = canvas(page).locator('.gv-outline path');
   const cloud = await outline.getAttribute('d');
   await page.getByRole('button', { name: 'Shape: Cloud' }).click();
-  await page.getByRole('button', { name: 'Heart', exact: true }).click();
+  await page.getByRole('button', { name: messages.shapes.heart, exact: true }).click();
   await expect(page.getByRole('button', { name: 'Shape: Heart' })).toBeVisible();
   expect(await outline.getAttribute('d')).not.toBe(cloud);
-  await page.getByRole('group', { name: messages.editor.fill }).getByRole('button', { name: 'None' }).click();
+  await page
+    .getByRole('group', { name: messages.editor.fill })
+    .getByRole('button', { name: messages.colours.transparent })
+    .click();
   await page
     .getByRole('group', { name: messages.editor.outline })
     .getByRole('button', { name: messages.asking.colours['#9b2242'] })
@@ -75,7 +78,7 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
   await expect(image).toBeVisible();
   await expect(page.getByText(messages.editor.sharpness.sharp)).toBeVisible();
   await page.getByRole('button', { name: messages.editor.crop, exact: true }).click();
-  const handle = page.getByRole('button', { name: /^Right edge/ });
+  const handle = page.getByRole('button', { name: new RegExp(`^${messages.editor.cropHandles.eDragHandle}`) });
   await handle.focus();
   for (let count = 0; count < 5; count += 1) await page.keyboard.press('Shift+ArrowLeft');
   await page.getByRole('button', { name: messages.common.keep }).click();
@@ -83,14 +86,17 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
   await expect.poll(async () => Number(await wide.inputValue())).toBeLessThan(740);
   const cropped = Number(await wide.inputValue());
   await expect(field(page, 'high')).toHaveValue('384');
-  await page.getByRole('button', { name: /^Cut out as/ }).click();
-  await page.getByRole('button', { name: 'Star', exact: true }).click();
+  await page.getByRole('button', { name: new RegExp(`^${messages.editor.cutOut}`) }).click();
+  await page.getByRole('button', { name: messages.shapes.star, exact: true }).click();
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('clip-path', /^path/);
   await page.getByRole('button', { name: messages.editor.flipAcross }).click();
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('transform', 'matrix(-1, 0, 0, 1, 0, 0)');
   await field(page, 'opaque').fill('50');
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('opacity', '0.5');
-  await page.getByRole('group', { name: messages.editor.outline }).getByRole('button', { name: 'Tide' }).click();
+  await page
+    .getByRole('group', { name: messages.editor.outline })
+    .getByRole('button', { name: messages.colours['#0f5c5a'] })
+    .click();
   await expect(canvas(page).locator('.gv-outline path')).toHaveAttribute('stroke', '#0f5c5a');
   const before = await image.getAttribute('src');
   await page
@@ -99,7 +105,7 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
     .setInputFiles({ name: 'small.png', mimeType: 'image/png', buffer: png(90, 90) });
   await expect(image).not.toHaveAttribute('src', before ?? '');
   await expect(wide).toHaveValue(String(cropped));
-  await expect(page.getByText(/^A blur on the projector/)).toBeVisible();
+  await expect(page.getByText(messages.editor.sharpness.blurred)).toBeVisible();
 });
 
 test('while a picture is being resized, it is said how sharp it will be', async ({ page }) => {

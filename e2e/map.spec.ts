@@ -61,7 +61,7 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await page.mouse.move(to.x, to.y, { steps: 8 });
   await page.mouse.up();
   await expect(way(page, 'From Gate to Hide, by “Fork”')).toBeAttached();
-  await expect(page.getByText('“Fork” leads to Hide now.').first()).toBeVisible();
+  await expect(page.getByText(messages.routes.linkLed({ carrier: 'Fork', to: 'Hide' })).first()).toBeVisible();
   await way(page, 'From Gate to Hide, by “Fork”').focus();
   await page.keyboard.press('Delete');
   await expect(way(page, /^From Gate/)).toHaveCount(0);
@@ -86,7 +86,7 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
     await page.keyboard.press('ArrowDown');
     expect((await card(page, 'Hide').boundingBox())?.y).toBeGreaterThan((before?.y ?? 0) + 10);
   }).toPass();
-  await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeEnabled();
+  await expect(page.getByRole('button', { name: messages.routes.layOut })).toBeEnabled();
   await page.getByRole('button', { name: messages.routes.zoomIn }).press('Enter');
   // It comes nearer in a movement, which is over when the card is where it was a moment ago.
   let last = '';
@@ -103,8 +103,8 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   await expect(page.getByRole('button', { name: messages.kinds.text, exact: true })).toBeVisible();
   await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   await expect.poll(async () => (await card(page, 'Hide').boundingBox())?.y).toBeCloseTo(placed?.y ?? 0, 0);
-  await page.getByRole('button', { name: /^Lay out anew/ }).click();
-  await expect(page.getByRole('button', { name: /^Lay out anew/ })).toBeDisabled();
+  await page.getByRole('button', { name: messages.routes.layOut }).click();
+  await expect(page.getByRole('button', { name: messages.routes.layOut })).toBeDisabled();
 });
 
 test('an item is dragged onto the slide it leads to', async ({ page }) => {
@@ -151,7 +151,7 @@ test('a way drawn to where no slide is makes one there; several are chosen and r
   await expect(card(page, 'The creek')).toBeVisible();
   await card(page, 'Fork').click();
   await card(page, 'Hide').click({ modifiers: ['Shift'] });
-  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 2 }) })).toBeVisible();
   await card(page, 'Hide').focus();
   await page.keyboard.press('Delete');
   await expect(card(page, 'Fork')).toHaveCount(0);
@@ -168,7 +168,7 @@ test('the night walk is seen as a map: found, followed, counted, and saved as a 
     .click();
   await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   await expect(sums(page)).toContainText('2 endings');
-  await expect(sums(page)).toContainText('nothing is wrong with the ways');
+  await expect(sums(page)).toContainText(messages.routes.sum.troubles({ count: 0 }));
   await page.getByLabel(messages.routes.find).fill('otter');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('The otter');
@@ -182,12 +182,12 @@ test('the night walk is seen as a map: found, followed, counted, and saved as a 
   await expect(card(page, 'Dusk at the gate')).toHaveCount(0);
   await page.getByRole('combobox', { name: messages.routes.look }).selectOption({ label: messages.routes.looks.all });
   await page.getByRole('button', { name: messages.routes.fit }).click();
-  await page.getByRole('button', { name: /^Chances/ }).click();
+  await page.getByRole('button', { name: new RegExp(`^${messages.routes.heat}`) }).click();
   await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/seen by 100 %/);
   await page.getByRole('radio', { name: messages.routes.asTable }).click();
   const table = page.getByRole('table', { name: messages.routes.table });
-  await table.getByRole('button', { name: 'Sort by Seen by' }).click();
-  await table.getByRole('button', { name: 'Sort by Seen by' }).click();
+  await table.getByRole('button', { name: messages.routes.sortBy({ column: 'Seen by' }) }).click();
+  await table.getByRole('button', { name: messages.routes.sortBy({ column: 'Seen by' }) }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('100 %');
   await expect(table.getByRole('row', { name: /^12 Ending: wet feet/ })).toContainText('4');
   const download = page.waitForEvent('download');

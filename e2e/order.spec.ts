@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { dragByTouch, newDeck, newTeacher, odile, saved, tablet } from './people';
+import { asSaid, startOf } from './as-said';
 
 /** A deck of the sample scenario's teacher for each test: slides One to Five. */
 async function fiveSlides(page: Page): Promise<void> {
@@ -26,7 +27,7 @@ test('several slides are chosen by Shift and Ctrl, moved, set and removed as one
   await fiveSlides(page);
   await tile(page, 'Two').click();
   await tile(page, 'Three').click({ modifiers: ['Shift'] });
-  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 2 }) })).toBeVisible();
   await page.getByRole('button', { name: messages.editor.moveLater }).click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
   await page.getByLabel(messages.editor.inShow).getByRole('radio', { name: messages.editor.leftOut }).click();
@@ -46,7 +47,7 @@ test('several slides are copied and pasted by keys and by buttons, and duplicate
   await fiveSlides(page);
   await tile(page, 'One').click();
   await page.keyboard.press('Shift+ArrowRight');
-  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 2 }) })).toBeVisible();
   await page.keyboard.press('ControlOrMeta+c');
   await tile(page, 'Five').click();
   await page.keyboard.press('ControlOrMeta+v');
@@ -75,16 +76,16 @@ test('a section is begun, named, folded, moved as a whole, nested and ended', as
   await heading('Shore').click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five']);
   await expect(heading('Shore')).toHaveAccessibleName('Section Shore, 2 slides, folded');
-  await page.getByRole('button', { name: 'About section Shore' }).click();
+  await page.getByRole('button', { name: messages.order.sectionActions({ title: 'Shore' }) }).click();
   await page.getByRole('button', { name: messages.order.later }).click();
   await page.keyboard.press('Escape');
   await heading('Shore').click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five', 'Two', 'Three']);
-  await page.getByRole('button', { name: 'About section Shore' }).click();
+  await page.getByRole('button', { name: messages.order.sectionActions({ title: 'Shore' }) }).click();
   await page.getByRole('button', { name: messages.order.nestIn }).click();
   await page.keyboard.press('Escape');
   await expect(heading('Marsh')).toHaveAccessibleName('Section Marsh, 4 slides');
-  await page.getByRole('button', { name: 'About section Marsh' }).click();
+  await page.getByRole('button', { name: messages.order.sectionActions({ title: 'Marsh' }) }).click();
   await page.getByRole('button', { name: messages.order.removeSection }).click();
   await expect.poll(() => order(page)).toEqual(['One']);
   await page.getByRole('button', { name: messages.common.undo }).click();
@@ -123,13 +124,13 @@ test('in the grid slides are chosen and moved by finger', async ({ browser }) =>
   const grid = page.getByRole('main', { name: messages.order.sees.grid });
   const tile = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
   await dragByTouch(page, tile('Three'), tile('Opening'), () =>
-    expect(page.getByRole('status').filter({ hasText: /at place \d+ of \d+\.$/ })).toBeAttached(),
+    expect(page.getByRole('status').filter({ hasText: asSaid(messages.sorting.over) })).toBeAttached(),
   );
   const shown = async () =>
     (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
   await expect.poll(shown).toEqual(['Three', 'Opening', 'Two']);
   await grid.getByRole('checkbox', { name: 'Choose 3 Two' }).tap();
-  await expect(page.getByRole('heading', { name: '2 slides' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 2 }) })).toBeVisible();
   await page.context().close();
 });
 
@@ -137,7 +138,7 @@ test('in the outline titles and texts are typed straight down, and new slides be
   await newTeacher(page);
   await newDeck(page, 'Written down');
   await page.getByRole('radio', { name: messages.order.sees.outline }).click();
-  await page.getByRole('textbox', { name: 'Title of slide 1', exact: true }).click();
+  await page.getByRole('textbox', { name: messages.order.titleOf({ place: 1 }), exact: true }).click();
   await page.keyboard.type('The tide');
   await page.keyboard.press('Enter');
   await page.keyboard.type('Twice a day');
@@ -146,9 +147,11 @@ test('in the outline titles and texts are typed straight down, and new slides be
   await page.keyboard.press('Enter');
   await page.keyboard.type('It pulls.');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('textbox', { name: 'Title of slide 2', exact: true })).toHaveText('The moon');
+  await expect(page.getByRole('textbox', { name: messages.order.titleOf({ place: 2 }), exact: true })).toHaveText(
+    'The moon',
+  );
   await page.getByRole('button', { name: /^Open 2/ }).click();
-  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const slide = page.getByRole('group', { name: startOf(messages.editor.canvas) });
   await expect(slide.getByText('The moon')).toBeVisible();
   await expect(slide.getByText('It pulls.')).toBeVisible();
   await strip(page).locator('[data-slide]').first().click();
@@ -160,13 +163,18 @@ test('numbers are shown on one slide or all, and a ground goes on all slides', a
   await tile(page, 'Two').click();
   const numbers = page.getByLabel(messages.order.numbers);
   await numbers.getByRole('radio', { name: messages.order.numbered.yes, exact: true }).click();
-  const slide = page.getByRole('group', { name: 'Slide “Two”' });
+  const slide = page.getByRole('group', { name: messages.editor.canvas({ name: 'Two' }) });
   await expect(slide.getByText('2', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: messages.order.onAll, exact: true }).click();
   await tile(page, 'Four').click();
-  await expect(page.getByRole('group', { name: 'Slide “Four”' }).getByText('4', { exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('group', { name: messages.editor.canvas({ name: 'Four' }) }).getByText('4', { exact: true }),
+  ).toBeVisible();
   await page.getByRole('radio', { name: messages.ground.wash }).click();
-  await page.getByRole('group', { name: messages.ground.washTo }).getByRole('button', { name: 'First accent' }).click();
+  await page
+    .getByRole('group', { name: messages.ground.washTo })
+    .getByRole('button', { name: messages.colours.accent })
+    .click();
   await page.getByRole('button', { name: messages.ground.onAll }).click();
   await tile(page, 'One').click();
   await expect(page.getByRole('radio', { name: messages.ground.wash })).toBeChecked();
@@ -204,7 +212,9 @@ test('a deck of the library is seen as a grid and an outline by its teacher', as
     .first()
     .click();
   await page.getByRole('radio', { name: messages.order.sees.outline }).click();
-  await expect(page.getByRole('textbox', { name: 'Title of slide 1', exact: true })).toHaveText('Dusk at the gate');
+  await expect(page.getByRole('textbox', { name: messages.order.titleOf({ place: 1 }), exact: true })).toHaveText(
+    'Dusk at the gate',
+  );
   await page.reload();
   await expect(page.getByRole('main', { name: messages.order.outline })).toBeVisible();
 });

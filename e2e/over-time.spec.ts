@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { newDeck, newTeacher, saved } from './people';
+import { asSaid } from './as-said';
 
 const text = (page: Page) => page.getByRole('button', { name: /^Text, / });
 const ground = (page: Page) => page.locator('[data-canvas] .gv-ground');
@@ -12,7 +13,7 @@ test('a version is kept by hand, seen beside today’s, gone back to, and that i
   await saved(page);
   await page.getByRole('button', { name: messages.versions.title }).click();
   const dialog = page.getByRole('dialog', { name: messages.versions.title });
-  await dialog.getByLabel('Keep the deck as it is now').fill('Before the walk');
+  await dialog.getByLabel(messages.versions.name).fill('Before the walk');
   await dialog.getByRole('button', { name: messages.versions.keep }).click();
   await expect(dialog.getByRole('button', { name: /^Before the walk/ })).toBeVisible();
   await expect(dialog.getByText('The deck is the same today.')).toBeVisible();
@@ -44,18 +45,18 @@ test('a colleague is let in, edits the deck at the same time, and is let out', a
   await mine.getByRole('button', { name: messages.authors.title }).click();
   await mine.getByLabel(messages.authors.email).fill('nobody@marrambay.example');
   await mine.getByRole('button', { name: messages.authors.letIn }).click();
-  await expect(mine.getByRole('alert')).toContainText('Nobody here has an account');
+  await expect(mine.getByRole('alert')).toContainText(messages.faults['no-such-account']);
   await mine.getByLabel(messages.authors.email).fill(email);
   await mine.getByRole('button', { name: messages.authors.letIn }).click();
-  await expect(mine.getByRole('button', { name: 'Let Nadia Quill out' })).toBeVisible();
+  await expect(mine.getByRole('button', { name: messages.authors.letOut({ name: 'Nadia Quill' }) })).toBeVisible();
   await theirs.reload();
-  await expect(theirs.getByText(/shared by Odile F\./)).toBeVisible();
+  await expect(theirs.getByText(messages.authors.sharedBy({ name: 'Odile F.' }))).toBeVisible();
   await theirs.getByRole('link', { name: /Together/ }).click();
   await theirs.getByLabel(messages.library.deckTitle).fill('Together indeed');
-  await expect(mine.getByText('also here: Nadia Quill')).toBeAttached();
+  await expect(mine.getByText(messages.editor.alsoHere({ names: 'Nadia Quill' }))).toBeAttached();
   await expect(mine.getByLabel(messages.library.deckTitle)).toHaveValue('Together indeed');
-  await mine.getByRole('button', { name: 'Let Nadia Quill out' }).click();
-  await expect(theirs.getByText('This deck is not here, or it is not yours.')).toBeVisible();
+  await mine.getByRole('button', { name: messages.authors.letOut({ name: 'Nadia Quill' }) }).click();
+  await expect(theirs.getByText(messages.elsewhere.notYours)).toBeVisible();
   await mine.context().close();
   await theirs.context().close();
 });
@@ -71,13 +72,17 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
   await page.getByRole('button', { name: /^Theme:/ }).click();
   const dialog = page.getByRole('dialog', { name: messages.editor.themeTitle });
-  await dialog.getByRole('spinbutton', { name: 'Title, points', exact: true }).fill('60');
-  await dialog.getByLabel('colour of Title', { exact: true }).selectOption({ label: 'First accent' });
+  await dialog
+    .getByRole('spinbutton', { name: messages.textStyles.sizeOf({ style: 'Title' }), exact: true })
+    .fill('60');
+  await dialog
+    .getByLabel(messages.textStyles.colourOf({ style: 'Title' }), { exact: true })
+    .selectOption({ label: messages.colours.accent });
   await dialog.getByLabel(messages.editor.backdrop).selectOption({ label: messages.textStyles.backdrops.band });
   await expect(ground(page).locator('.gv-backdrop rect')).toHaveCount(1);
   await dialog.getByLabel(messages.ownThemes.name).fill('Harbour blue');
   await dialog.getByRole('button', { name: messages.ownThemes.keep }).click();
-  await expect(page.getByText('“Harbour blue” is kept').first()).toBeVisible();
+  await expect(page.getByText(messages.ownThemes.kept({ name: 'Harbour blue' })).first()).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('color', 'rgb(15, 92, 90)');
   await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('font-size', '80px');
@@ -110,14 +115,14 @@ test('a text has something of its own beside its style, and goes by the style ag
   await expect(page.getByLabel(messages.textStyles.field, { exact: true })).toHaveValue('title');
   await page
     .getByRole('group', { name: messages.editor.textColour })
-    .getByRole('button', { name: 'Second accent' })
+    .getByRole('button', { name: messages.colours.second })
     .click();
   await page
     .getByLabel(messages.editor.weight, { exact: true })
     .selectOption({ label: messages.textStyles.weights['300'] });
   const heading = ground(page).locator('.gv-heading').first();
   await expect(heading).toHaveCSS('font-weight', '300');
-  await page.getByRole('button', { name: 'As Title again' }).click();
+  await page.getByRole('button', { name: messages.textStyles.backTo({ style: 'Title' }) }).click();
   await expect(heading).toHaveCSS('font-weight', '700');
   await page
     .getByLabel(messages.textStyles.field, { exact: true })
@@ -177,7 +182,7 @@ test('pictures of somebody else do not come along with what is pasted; one’s o
   await newDeck(page, 'Pasted');
   await text(page).first().focus();
   await page.keyboard.press('ControlOrMeta+v');
-  await expect(page.getByText(/somebody else’s and cannot be taken along/).first()).toBeVisible();
+  await expect(page.getByText(asSaid(messages.editor.picturesOfOthers)).first()).toBeVisible();
   await expect(picture).toHaveCount(0);
   await context.close();
 });

@@ -8,6 +8,7 @@ import {
   type Locator,
   type Page,
 } from '@playwright/test';
+import { asSaid, startOf } from './as-said';
 
 /** A teacher with an account of their own, so that tests do not meet; signed in, with no page open yet. */
 export async function newTeacher(page: Page, name = 'Nadia Quill'): Promise<{ email: string }> {
@@ -208,12 +209,12 @@ export async function dragBy(
 
 /** Waits until nothing on the page says that it is still on its way. */
 export async function nothingLoads(page: Page): Promise<void> {
-  await expect(page.getByRole('status').filter({ hasText: /^Getting .* …$/ })).toHaveCount(0);
+  await expect(page.getByRole('status').filter({ hasText: asSaid(messages.common.loading) })).toHaveCount(0);
 }
 
 /** Moves what has the focus within its list by keys: picked up, moved as far as the keys say, put down; each step is said. */
 export async function sortByKeys(page: Page, keys: readonly string[]): Promise<void> {
-  const said = page.getByRole('status').filter({ hasText: /at place \d+ of \d+\.$/ });
+  const said = page.getByRole('status').filter({ hasText: asSaid(messages.sorting.over) });
   let last = '';
   const saidAnew = async () => {
     await expect(said).not.toHaveText(last);
@@ -250,7 +251,7 @@ export async function dragByTouch(
 
 /** An item on the editor's canvas, by its name for a screen reader. */
 export function item(page: Page, name: string | RegExp): Locator {
-  return page.getByRole('group', { name: /^Slide “/ }).getByRole('button', { name });
+  return page.getByRole('group', { name: startOf(messages.editor.canvas) }).getByRole('button', { name });
 }
 
 /** A question of every kind in the deck of the night watch: the slide it is on, and its name in the editor. */

@@ -3,6 +3,7 @@ import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { newDeck, newTeacher, odile, ownCopy, saved } from './people';
+import { asSaid } from './as-said';
 
 const plan = (page: Page) => page.getByRole('textbox', { name: messages.plan.title });
 const see = (page: Page, what: string) => page.getByRole('radio', { name: what, exact: true }).click();
@@ -30,20 +31,26 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
   await plan(page).fill(walk);
   const findings = page.getByRole('region', { name: messages.plan.findings });
   await expect(findings).toContainText('3 new slides');
-  await expect(findings).toContainText('“Climb to the hide” leads to “The hid”, but there is no such passage.');
-  await expect(findings).toContainText('No choice leads to “The cellar”.');
+  await expect(findings).toContainText(messages.plan.noPassage({ words: 'Climb to the hide', named: 'The hid' }));
+  await expect(findings).toContainText(messages.plan.unchosen({ name: 'The cellar' }));
   await findings.getByRole('button', { name: /Climb to the hide/ }).click();
   await expect(plan(page)).toBeFocused();
   // A draft survives leaving and a reload.
   await page.reload();
   await expect(plan(page)).toHaveValue(walk);
   await page.getByRole('button', { name: messages.plan.follow }).click();
-  await expect(page.getByText(/The slides follow the plan: 3 new/).first()).toBeVisible();
+  await expect(page.getByText(asSaid(messages.plan.followed, { added: 3 })).first()).toBeVisible();
   await expect(findings).toContainText(messages.plan.same);
   await see(page, 'Map');
   await expect(card(page, 'The boardwalk splits')).toBeVisible();
   await expect(
-    page.getByRole('group', { name: 'From Dusk at the gate to The boardwalk splits, by “Step onto the boards”' }),
+    page.getByRole('group', {
+      name: messages.routes.way({
+        from: 'Dusk at the gate',
+        to: 'The boardwalk splits',
+        carrier: 'Step onto the boards',
+      }),
+    }),
   ).toBeAttached();
 
   // What is changed on the slides is in the plan.
@@ -102,7 +109,7 @@ test('by the keyboard alone a branching story is built and walked', async ({ pag
   await page.keyboard.type('# Gate\nDusk.\n- Left -> Splash\n- Right -> Hide\n# Splash\n- Back -> back\n# Hide\n');
   await tabTo(/Let the slides follow/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/The slides follow the plan/).first()).toBeVisible();
+  await expect(page.getByText(asSaid(messages.plan.followed)).first()).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: messages.editor.tryIt }).focus();
   await page.keyboard.press('Enter');
@@ -162,12 +169,16 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
   await page.getByRole('menuitem', { name: messages.routes.bringIn }).click();
   const dialog = page.getByRole('dialog', { name: messages.routes.bringInTitle });
   await dialog.getByRole('textbox').fill('flowchart TD\n  A[Cellar] -->|up| B[Attic]\n  style A fill:#f00\n  A --- B');
-  await expect(dialog.getByRole('status')).toContainText('2 slides and 2 links are understood.');
-  await expect(dialog.getByRole('status')).toContainText('tells only how it looks (style)');
-  await expect(dialog.getByRole('status')).toContainText('Line 4: has no direction');
+  await expect(dialog.getByRole('status')).toContainText(messages.routes.understood({ slides: 2, links: 2 }));
+  await expect(dialog.getByRole('status')).toContainText(messages.routes.unread.look);
+  await expect(dialog.getByRole('status')).toContainText(
+    messages.routes.unreadInLine({ line: 4, what: 'has no direction' }),
+  );
   await dialog.getByRole('button', { name: messages.routes.bringItIn }).click();
-  await expect(page.getByText('2 slides are brought in.').first()).toBeVisible();
-  await expect(page.getByRole('group', { name: 'From Cellar to Attic, by “up”' })).toBeAttached();
+  await expect(page.getByText(messages.routes.broughtIn({ slides: 2 })).first()).toBeVisible();
+  await expect(
+    page.getByRole('group', { name: messages.routes.way({ from: 'Cellar', to: 'Attic', carrier: 'up' }) }),
+  ).toBeAttached();
   await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(card(page, 'Cellar')).toHaveCount(0);
 });

@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { addQuestion, atSlide, item, middleOf, newDeck, newTeacher, saved } from './people';
+import { startOf } from './as-said';
 
 const DECK = 'night-watch';
 
@@ -17,32 +18,32 @@ test('an answer is checked, a hint given, and the last check makes it stay', asy
   await student.getByRole('radio', { name: messages.asking.sure['3'] }).check();
   await student.getByRole('button', { name: messages.telling.hint }).tap();
   await expect(student.getByText('It swims on its back.')).toBeVisible();
-  await expect(student.getByText('2 checks left')).toBeVisible();
+  await expect(student.getByText(messages.telling.left({ count: 2 }))).toBeVisible();
   await student.getByRole('button', { name: messages.telling.check }).tap();
   const told = student.getByRole('region', { name: messages.telling.title });
   await expect(told.getByText('That one does not swim.')).toBeVisible();
-  await expect(told.getByText('1 check left')).toBeVisible();
+  await expect(told.getByText(messages.telling.left({ count: 1 }))).toBeVisible();
   await expect(told).not.toContainText('Right is');
   await student.getByRole('radio', { name: /a water rail/ }).check();
   await expect(told.getByText('That one does not swim.')).toBeHidden();
   await student.getByRole('button', { name: messages.telling.check }).tap();
-  await expect(told.getByText(/Right is an otter in the creek/)).toBeVisible();
+  await expect(told.getByText(messages.reasons.key({ key: 'an otter in the creek' }))).toBeVisible();
   await expect(student.getByRole('radio', { name: /an otter/ })).toBeDisabled();
   await expect(student.getByRole('button', { name: messages.common.undo })).toBeDisabled();
   await student.reload();
-  await expect(student.getByText(/Right is an otter in the creek/)).toBeVisible();
+  await expect(student.getByText(messages.reasons.key({ key: 'an otter in the creek' }))).toBeVisible();
 });
 
 test('the teacher holds answers, and lets them be given again', async ({ browser, page }) => {
   const student = await atSlide(browser, page, [DECK, 2]);
   await page.goto(`/lessons/${await lessonIdOf(student)}`);
   await page.getByRole('button', { name: messages.board.hold }).click();
-  await expect(student.getByText('Answers are held for the moment')).toBeVisible();
+  await expect(student.getByText(messages.student.held)).toBeVisible();
   await expect(student.getByRole('radio', { name: messages.questions.forms['true-false'][0] })).toBeDisabled();
   await page.getByRole('button', { name: messages.board.letGo }).click();
-  await expect(student.getByText('Answers are held for the moment')).toBeHidden();
+  await expect(student.getByText(messages.student.held)).toBeHidden();
   await student.getByRole('radio', { name: messages.questions.forms['true-false'][1] }).check();
-  await expect(student.getByText('1 of 2 done here')).toBeVisible();
+  await expect(student.getByText(messages.student.progress({ filled: 1, asked: 2 }))).toBeVisible();
 });
 
 test('words, lists, numbers and a place on a scale are answered by keys, and told after submitting', async ({
@@ -54,7 +55,7 @@ test('words, lists, numbers and a place on a scale are answered by keys, and tol
   await student.getByRole('combobox', { name: 'At night the otter hunts' }).selectOption('fish');
   await student.getByRole('textbox', { name: 'in the …' }).fill('sea');
   await student.getByRole('button', { name: messages.telling.check }).click();
-  await expect(student.getByText('Taken for “sea lavender”.')).toBeVisible();
+  await expect(student.getByText(messages.reasons['taken-for']({ accepted: 'sea lavender' }))).toBeVisible();
   await student.getByRole('button', { name: messages.walking.next }).click();
   await student.getByRole('textbox', { name: 'How far is it' }).fill('1.150 m');
   await student.getByRole('textbox', { name: 'Which part of the night' }).fill('½');
@@ -72,7 +73,7 @@ test('words, lists, numbers and a place on a scale are answered by keys, and tol
   await student.getByRole('dialog').getByRole('button', { name: messages.student.submit }).click();
   const told = student.getByRole('region', { name: messages.telling.title });
   await expect(told.getByText(messages.reasons['right-on-scale'])).toBeVisible();
-  await expect(told.getByText('Right is 0.75.')).toBeVisible();
+  await expect(told.getByText(messages.reasons.key({ key: '0.75' }))).toBeVisible();
 });
 
 test('dots and an arrow are put on pictures by finger, moved by keys, and taken away', async ({ browser, page }) => {
@@ -83,15 +84,15 @@ test('dots and an arrow are put on pictures by finger, moved by keys, and taken 
   const { x, y } = await middleOf(picture);
   await student.touchscreen.tap(x, y);
   await student.touchscreen.tap(x + 90, y);
-  await expect(student.getByRole('slider', { name: /^Dot/ })).toHaveCount(2);
-  const second = student.getByRole('slider', { name: 'Dot 2' });
+  await expect(student.getByRole('slider', { name: startOf(messages.asking.dot) })).toHaveCount(2);
+  const second = student.getByRole('slider', { name: messages.asking.dot({ place: 2 }) });
   const before = await second.getAttribute('aria-valuetext');
   await second.focus();
   await student.keyboard.press('ArrowDown');
   await expect(second).not.toHaveAttribute('aria-valuetext', before ?? '');
   await student.keyboard.press('Delete');
-  await expect(student.getByRole('slider', { name: /^Dot/ })).toHaveCount(1);
-  await expect(student.getByText('1 of 2 done here')).toBeVisible();
+  await expect(student.getByRole('slider', { name: startOf(messages.asking.dot) })).toHaveCount(1);
+  await expect(student.getByText(messages.student.progress({ filled: 1, asked: 2 }))).toBeVisible();
 });
 
 test('a drawing is made by mouse and by keys, erased, and taken back', async ({ browser, page }) => {
@@ -122,7 +123,7 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
 }) => {
   const student = await atSlide(browser, page, [DECK, 9]);
   await student.getByRole('button', { name: messages.asking.record }).tap();
-  await expect(student.getByText('1 of 20 s')).toBeVisible();
+  await expect(student.getByText(messages.asking.recording({ seconds: 1, longest: 20 }))).toBeVisible();
   await student.getByRole('button', { name: messages.asking.stop }).tap();
   await expect(student.getByRole('button', { name: messages.asking.recordAgain })).toBeVisible();
   await expect(student.getByText(messages.kept.saved, { exact: true })).toBeVisible();
@@ -136,7 +137,7 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
   expect(playable).toBe(true);
   await page.goto(`/lessons/${await lessonIdOf(student)}`);
   await page.getByRole('tab', { name: messages.board.answers }).click();
-  const heard = page.getByLabel('Spoken by Amaro Finch');
+  const heard = page.getByLabel(messages.board.spokenBy({ name: 'Amaro Finch' }));
   await expect(heard).toBeVisible();
   const sound = await page.request.get((await heard.getAttribute('src')) ?? '');
   expect(sound.headers()['content-type']).toContain('audio/webm');
@@ -149,14 +150,14 @@ test('a key says how it was read, offers the other reading, and takes its unit',
   await addQuestion(page, 'A number');
   const key = page.getByLabel(messages.questions.right);
   await key.fill('1,234');
-  await expect(page.getByText('Read as 1,234', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Or 1.234?' }).click();
-  await expect(page.getByText('Read as 1.234', { exact: true })).toBeVisible();
+  await expect(page.getByText(messages.questions.readAs({ value: '1,234' }), { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: messages.questions.meantInstead({ value: '1.234' }) }).click();
+  await expect(page.getByText(messages.questions.readAs({ value: '1.234' }), { exact: true })).toBeVisible();
   await key.fill('5*3');
   await expect(page.getByText(messages.questions.notANumber)).toBeVisible();
   await key.fill('5 km');
   await key.press('Tab');
-  await expect(page.getByText('Read as 5 km', { exact: true })).toBeVisible();
+  await expect(page.getByText(messages.questions.readAs({ value: '5 km' }), { exact: true })).toBeVisible();
   await expect(page.getByLabel(messages.questions.units)).toHaveValue('km');
   await saved(page);
 });

@@ -4,6 +4,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
 import { newClass, newDeck, newTeacher, odile, saved } from './people';
+import { asSaid } from './as-said';
 
 /** The names of the documents that a browser keeps for a teacher or a student. */
 const keptOn = (page: Page, speaker: 'teacher' | 'student') =>
@@ -33,7 +34,7 @@ test('printed cards keep their PINs when their page is loaded again, and make ne
   page.on('request', (request) => {
     if (request.method() === 'POST' && request.url().endsWith('/pins')) made.push(request.url());
   });
-  await page.getByRole('button', { name: 'More of 6 Tern' }).click();
+  await page.getByRole('button', { name: messages.classes.more({ className: '6 Tern' }) }).click();
   await page.getByRole('menuitem', { name: messages.classes.cards }).click();
   await page.getByRole('button', { name: messages.classes.cardsAction }).click();
   const cards = page.getByRole('listitem');
@@ -45,7 +46,7 @@ test('printed cards keep their PINs when their page is loaded again, and make ne
   expect(made).toHaveLength(1);
   const elsewhere = await page.context().newPage();
   await elsewhere.goto(page.url());
-  await expect(elsewhere.getByText('PINs are shown only right after they were made')).toBeVisible();
+  await expect(elsewhere.getByText(messages.classes.noCards)).toBeVisible();
   await expect(elsewhere.getByRole('listitem')).toHaveCount(0);
   await expectClean(elsewhere);
   expect(made).toHaveLength(1);
@@ -57,11 +58,11 @@ test('on the board a PIN is reset and somebody removed and let in again; their d
 }) => {
   const { lesson, ida } = await atWork(page, browser);
   await page.goto(`/lessons/${lesson.id}`);
-  const menu = page.getByRole('button', { name: 'More for Ida Marsh' });
+  const menu = page.getByRole('button', { name: messages.seats.more({ name: 'Ida Marsh' }) });
   await menu.click();
-  await page.getByRole('menuitem', { name: 'Reset PIN of Ida Marsh' }).click();
+  await page.getByRole('menuitem', { name: messages.seats.resetPin({ name: 'Ida Marsh' }) }).click();
   await expect(ida.getByRole('heading', { name: messages.join.title })).toBeVisible();
-  await expect(ida.getByText('Ida Marsh is signed out of “Plovers”.')).toBeVisible();
+  await expect(ida.getByText(messages.join.signedOut({ name: 'Ida Marsh', title: 'Plovers' }))).toBeVisible();
   await expect(ida.getByRole('link', { name: messages.join.enter })).toBeHidden();
   await ida.goto(`/join/${lesson.code}`);
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
@@ -70,15 +71,15 @@ test('on the board a PIN is reset and somebody removed and let in again; their d
   await expect(ida.getByRole('button', { name: messages.student.submit })).toBeVisible();
 
   await menu.click();
-  await page.getByRole('menuitem', { name: 'Remove Ida Marsh from the lesson' }).click();
+  await page.getByRole('menuitem', { name: messages.seats.remove({ name: 'Ida Marsh' }) }).click();
   await expect(ida.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await expect(row(page, 'Ida Marsh')).toBeHidden();
   await ida.goto(`/join/${lesson.code}`);
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
   await ida.getByLabel(messages.join.pin).fill('1357');
-  await expect(ida.getByRole('alert')).toContainText('You were removed from this lesson.');
+  await expect(ida.getByRole('alert')).toContainText(messages.problems.removed);
 
-  await page.getByRole('button', { name: 'Let Ida Marsh in again' }).click();
+  await page.getByRole('button', { name: messages.seats.letIn({ name: 'Ida Marsh' }) }).click();
   await expect(row(page, 'Ida Marsh')).toBeVisible();
   await ida.reload();
   await ida.getByRole('button', { name: 'Ida Marsh' }).click();
@@ -97,15 +98,15 @@ test('a guest is marked as one on the board, and cannot be called like somebody 
   await guest.goto(`/join/${lesson.code}`);
   await guest.getByLabel(messages.join.guestName).fill('jory  SAND');
   await guest.getByRole('button', { name: messages.join.begin }).click();
-  await expect(guest.getByRole('alert')).toContainText('This name is on the class list.');
+  await expect(guest.getByRole('alert')).toContainText(messages.faults['name-on-list']);
   await guest.getByLabel(messages.join.guestName).fill('Kit');
   await guest.getByRole('button', { name: messages.join.begin }).click();
   await expect(guest.getByRole('button', { name: messages.student.submit })).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
   await expect(row(page, 'Kit')).toContainText(messages.seats.guest);
   await row(page, 'Kit').getByRole('button', { name: 'Kit Guest' }).click();
-  await page.getByRole('button', { name: 'More for Kit' }).click();
-  await page.getByRole('menuitem', { name: 'Remove Kit from the lesson' }).click();
+  await page.getByRole('button', { name: messages.seats.more({ name: 'Kit' }) }).click();
+  await page.getByRole('menuitem', { name: messages.seats.remove({ name: 'Kit' }) }).click();
   await expect(guest.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await guest.context().close();
 });
@@ -136,7 +137,7 @@ test('a student who leaves a shared device leaves nothing on it', async ({ page,
   const lesson = await lessonOf(page, { deckId: 'shore-zones' });
   const shared = await student(browser, lesson, 'Cosima Rudd');
   await expect.poll(() => keptOn(shared, 'student')).not.toHaveLength(0);
-  await shared.getByRole('button', { name: 'Leave: not Cosima Rudd, or done for today' }).click();
+  await shared.getByRole('button', { name: messages.student.leave({ name: 'Cosima Rudd' }) }).click();
   await expect(shared.getByRole('heading', { name: messages.join.title })).toBeVisible();
   await expect.poll(() => keptOn(shared, 'student')).toEqual([]);
   await shared.goto('/work');
@@ -169,9 +170,9 @@ test('leaving with changes that only this device has asks first, and nothing is 
   await shared.context().setOffline(true);
   await shared.getByRole('button', { name: messages.walking.next }).click();
   await expect(shared.getByText(messages.kept['on-device'])).toBeVisible();
-  const leave = shared.getByRole('button', { name: 'Leave: not Cosima Rudd, or done for today' });
+  const leave = shared.getByRole('button', { name: messages.student.leave({ name: 'Cosima Rudd' }) });
   await leave.click();
-  await expect(shared.getByRole('dialog')).toContainText('are only on this device');
+  await expect(shared.getByRole('dialog')).toContainText(asSaid(messages.frame.leavingText));
   await expectClean(shared);
   await shared.getByRole('button', { name: messages.frame.stay }).click();
   await shared.context().setOffline(false);

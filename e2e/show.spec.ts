@@ -75,7 +75,7 @@ test('two windows are kept together: the presenter’s own, and what the audienc
   await expect(own.getByText('Stop here and let the class vote')).toBeVisible();
   // Black, pen and pointer are seen in both, and leave no trace.
   await own.keyboard.press('b');
-  await expect(page.getByText(/The screen is black/)).toBeAttached();
+  await expect(page.getByText(messages.show.isBlack)).toBeAttached();
   await own.keyboard.press('b');
   await own.keyboard.press('p');
   const middle = await middleOf(stage(own, 'The tide turns'));
@@ -128,7 +128,7 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('The moon');
   await page.keyboard.press('Escape');
-  await page.getByLabel(messages.editor.appears).selectOption({ label: 'with step 1' });
+  await page.getByLabel(messages.editor.appears).selectOption({ label: messages.editor.appearsWith({ step: 1 }) });
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
   await page.getByLabel(messages.editor.slideName).fill('Two');
@@ -180,7 +180,7 @@ test('a slide that comes in by a transition is simply there for those who want n
   await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await page.waitForURL(/\/show\//);
   const stage = page.getByRole('main');
-  await expect(stage.getByRole('group', { name: 'Opening', exact: true })).toBeVisible();
+  await expect(stage.getByRole('group', { name: messages.slides.opening, exact: true })).toBeVisible();
   // Every movement that begins is counted by the page itself, however short it is.
   await page.evaluate(() => {
     document.addEventListener('animationstart', () => (document.body.dataset['moved'] = 'yes'));
@@ -189,7 +189,7 @@ test('a slide that comes in by a transition is simply there for those who want n
   await page.keyboard.press('ArrowRight');
   await expect(stage.getByRole('group', { name: 'Two' })).toBeVisible();
   await page.keyboard.press('ArrowLeft');
-  await expect(stage.getByRole('group', { name: 'Opening' })).toBeVisible();
+  await expect(stage.getByRole('group', { name: messages.slides.opening })).toBeVisible();
   await expect(page.locator('body')).not.toHaveAttribute('data-moved');
   await page.emulateMedia({ reducedMotion: 'no-preference' });
   await page.keyboard.press('ArrowRight');
@@ -219,7 +219,7 @@ test('a trial is the deck as a student sees it: no key, no author’s items, fil
 }) => {
   await page.goto('/decks/shore-zones?slide=start');
   await page.getByRole('link', { name: messages.editor.asStudent }).click();
-  await expect(page.getByText('You see what a student sees.')).toBeVisible();
+  await expect(page.getByText(messages.show.trying)).toBeVisible();
   await page.getByRole('button', { name: messages.walking.next }).click();
   const blank = page.getByRole('textbox').first();
   await blank.fill('low');

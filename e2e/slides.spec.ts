@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { item, newDeck, newTeacher, saved } from './people';
+import { startOf } from './as-said';
 
 test.beforeEach(async ({ page }) => {
   await newTeacher(page);
@@ -33,14 +34,14 @@ test('a slide is added from a layout, filled in, and given another layout withou
 test('empty parts say what they are for while editing, and are not in the show', async ({ page }) => {
   await expect(item(page, 'Text, “Title”')).toContainText(messages.layouts.title);
   await page.getByRole('link', { name: messages.editor.tryIt }).click();
-  await expect(page.getByRole('group', { name: 'Opening' })).toBeVisible();
+  await expect(page.getByRole('group', { name: messages.slides.opening })).toBeVisible();
   await expect(page.getByText(messages.layouts.title, { exact: true })).toHaveCount(0);
 });
 
 test('the slide size is changed with the content scaled, and back', async ({ page }) => {
   await page.getByRole('button', { name: messages.editor.slideSize }).click();
   await page.getByRole('dialog').getByRole('button', { name: messages.slides.sizeNames['4:3'] }).click();
-  const slide = page.getByRole('group', { name: /^Slide “/ });
+  const slide = page.getByRole('group', { name: startOf(messages.editor.canvas) });
   const ratio = async () => {
     const box = await slide.boundingBox();
     return box ? box.width / box.height : 0;
@@ -55,7 +56,10 @@ test('the slide size is changed with the content scaled, and back', async ({ pag
 test('the theme is switched over the whole deck, one of its colours changed, and both taken back', async ({ page }) => {
   const grounds = page.locator('.gv-ground');
   await page.getByRole('button', { name: messages.editor.rectangle }).click();
-  await page.getByRole('group', { name: messages.editor.fill }).getByRole('button', { name: 'First accent' }).click();
+  await page
+    .getByRole('group', { name: messages.editor.fill })
+    .getByRole('button', { name: messages.colours.accent })
+    .click();
   const shape = page.locator('[data-canvas] .gv-outline path');
   await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
   await page.keyboard.press('Escape');
@@ -65,7 +69,7 @@ test('the theme is switched over the whole deck, one of its colours changed, and
   await page.getByRole('dialog').getByRole('button', { name: messages.asking.colours['#3d4e8a'] }).click();
   for (const ground of await grounds.all()) await expect(ground).toHaveCSS('background-color', 'rgb(38, 43, 79)');
   await expect(shape).toHaveCSS('fill', 'rgb(255, 196, 107)');
-  await page.getByRole('dialog').getByLabel('First accent').fill('#123456');
+  await page.getByRole('dialog').getByLabel(messages.colours.accent).fill('#123456');
   await expect(shape).toHaveCSS('fill', 'rgb(18, 52, 86)');
   await expect(page.getByText(messages.editor.faint)).toBeVisible();
   await page.keyboard.press('Escape');
@@ -82,17 +86,17 @@ test('a slide is copied into another deck, with its words and its link to itself
   await page.keyboard.type('Low water');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
-  await page.getByRole('dialog').getByRole('button', { name: 'Opening' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.slides.opening }).click();
   const first = page.getByRole('button', { name: /^1 Opening/ });
   await first.focus();
   await page.keyboard.press('Control+c');
-  await expect(page.getByText('The slide is copied.').first()).toBeVisible();
+  await expect(page.getByText(messages.editor.slideCopied).first()).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: messages.frame.home }).click();
   await newDeck(page, 'Another deck');
   await page.getByRole('button', { name: /^1 Opening/ }).focus();
   await page.keyboard.press('Control+v');
-  await expect(page.getByText('1 slide is pasted.').first()).toBeVisible();
+  await expect(page.getByText(messages.editor.slidesPasted({ slides: 1, open: 0 })).first()).toBeVisible();
   await expect(item(page, 'Text, “Low water”')).toBeVisible();
   await expect(page.getByRole('button', { name: /^2 Opening/ })).toBeVisible();
 });
@@ -117,7 +121,7 @@ test('links that come open by a paste are listed, each a press away', async ({ p
   await expect(page.getByText(/1 link leads to slides that are not in this deck/).first()).toBeVisible();
   await page.getByRole('button', { name: /^1 Opening/ }).click();
   await page
-    .getByRole('list', { name: 'Open links: 1' })
+    .getByRole('list', { name: messages.routes.openLinks({ count: 1 }) })
     .getByRole('button', { name: /Low water/ })
     .click();
   await expect(page.getByRole('heading', { name: 'Low water' })).toBeVisible();

@@ -15,6 +15,7 @@ import {
   tablet,
   addQuestion,
 } from './people';
+import { asSaid } from './as-said';
 
 // One story in its chapters: each goes on where the one before ended.
 test.describe.configure({ mode: 'serial' });
@@ -48,7 +49,7 @@ test('a deck is made: a piece for a zone, a choice, a blank and an open area', a
   await page.getByLabel(messages.editor.slideName).fill('Questions');
   await addQuestion(page, 'Pick one');
   await page.getByRole('textbox', { name: messages.editor.prompt }).fill('What clings to the rock?');
-  await page.getByLabel('Text of choice A').fill('a limpet');
+  await page.getByLabel(messages.editor.choiceText({ letter: 'A' })).fill('a limpet');
   await page.getByRole('spinbutton', { name: messages.editor.fromLeft }).fill('40');
   await page.getByRole('button', { name: messages.kinds.blank }).click();
   await page.getByLabel(messages.editor.blankName).fill('Where it lives');
@@ -71,10 +72,12 @@ test('it is handed out to the class', async () => {
 test('a student fills it in on a tablet, by touch, and submits it', async ({ browser }) => {
   student = await (await tablet(browser)).newPage();
   await join(student, code, 'Ada Byng', '1234');
-  await expect(page.getByRole('row', { name: /Ada Byng/ })).toContainText('Opening');
-  const piece = student.getByRole('button', { name: 'limpet, not in a zone' });
+  await expect(page.getByRole('row', { name: /Ada Byng/ })).toContainText(messages.slides.opening);
+  const piece = student.getByRole('button', { name: messages.pieces.inNoZone({ name: 'limpet' }) });
   await dragByTouch(student, piece, student.getByText('Low water', { exact: true }));
-  await expect(student.getByRole('button', { name: 'limpet, in Low water' })).toBeVisible();
+  await expect(
+    student.getByRole('button', { name: messages.pieces.inZone({ name: 'limpet', zone: 'Low water' }) }),
+  ).toBeVisible();
   await student.getByRole('button', { name: messages.walking.next }).tap();
   await student.getByRole('radio', { name: 'a limpet' }).check({ force: true });
   await student.getByLabel('Where it lives').fill('Rock pool');
@@ -83,7 +86,7 @@ test('a student fills it in on a tablet, by touch, and submits it', async ({ bro
   await saved(student);
   await student.getByRole('button', { name: messages.student.submit }).tap();
   await student.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
-  await expect(student.getByText(/Submitted at .*It has arrived/)).toBeVisible();
+  await expect(student.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
   await expect(student.getByLabel('Where it lives')).not.toBeEditable();
 });
 
@@ -92,28 +95,28 @@ test('the teacher looks at what was filled in', async () => {
   await expect(row).toContainText(messages.watching.submitted);
   await expect(row).toContainText('3/3');
   await row.getByRole('button', { name: 'Ada Byng', exact: true }).click();
-  const panel = page.getByRole('region', { name: 'Slides of Ada Byng' });
+  const panel = page.getByRole('region', { name: messages.board.slidesOf({ name: 'Ada Byng' }) });
   await expect(panel).toContainText('Rock pool');
-  await expect(panel.getByRole('img', { name: /“Questions” as Ada Byng has it/ })).toContainText(
-    'I saw three of them.',
-  );
+  await expect(
+    panel.getByRole('img', { name: messages.board.slideOf({ slide: 'Questions', name: 'Ada Byng' }) }),
+  ).toContainText('I saw three of them.');
   await page.getByRole('tab', { name: messages.board.answers }).click();
   await expect(page.getByRole('row', { name: 'A a limpet right 1' })).toBeVisible();
   await page.getByRole('tab', { name: messages.board.byStudent }).click();
 });
 
 test('the student shows it on the class screen and turns the pages', async () => {
-  await page.getByRole('button', { name: 'Ada Byng: onto the turn list' }).click();
+  await page.getByRole('button', { name: messages.board.toTurnList({ name: 'Ada Byng' }) }).click();
   const screen = await classScreen(page);
   await expect(screen.getByText(code)).toBeVisible();
-  await page.getByRole('button', { name: 'Ada Byng shows now' }).click();
-  await expect(screen.getByText('Ada Byng shows')).toBeVisible();
-  await expect(student.getByText(/It is your turn/)).toBeVisible();
+  await page.getByRole('button', { name: messages.board.startTurn({ name: 'Ada Byng' }) }).click();
+  await expect(screen.getByText(messages.board.shows({ name: 'Ada Byng' }))).toBeVisible();
+  await expect(student.getByText(messages.student.yourTurn)).toBeVisible();
   await expect(screen.getByRole('img', { name: 'Questions' })).toContainText('I saw three of them.');
   await student.getByRole('button', { name: messages.walking.back, exact: true }).tap();
-  await expect(screen.getByRole('img', { name: 'Opening' })).toBeVisible();
+  await expect(screen.getByRole('img', { name: messages.slides.opening })).toBeVisible();
   await page.getByRole('button', { name: messages.board.endTurn }).click();
-  await expect(screen.getByText('Ada Byng shows')).toBeHidden();
+  await expect(screen.getByText(messages.board.shows({ name: 'Ada Byng' }))).toBeHidden();
 });
 
 test('it can be taken back until the lesson closes', async () => {
@@ -122,5 +125,5 @@ test('it can be taken back until the lesson closes', async () => {
   await page.getByRole('button', { name: messages.lessons.more }).click();
   await page.getByRole('menuitem', { name: messages.board.close }).click();
   await page.getByRole('dialog').getByRole('button', { name: messages.board.close }).click();
-  await expect(student.getByText(/The lesson is closed/)).toBeVisible();
+  await expect(student.getByText(messages.board.isClosed)).toBeVisible();
 });

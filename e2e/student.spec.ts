@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { cutNetwork, join, middleOf, readyForOffline, saved, tablet } from './people';
+import { asSaid } from './as-said';
 
 test('pieces are picked up, moved among zones and put down by keys, and everything is spoken', async ({ page }) => {
   await join(page, 'HRNS-427', 'Ulises Brand', '1111');
@@ -9,13 +10,17 @@ test('pieces are picked up, moved among zones and put down by keys, and everythi
   const kelp = page.getByRole('button', { name: /^kelp/ });
   await kelp.focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/kelp picked up, over Splash zone/)).toBeAttached();
+  await expect(
+    page.getByText(asSaid(messages.pieces.pickedUpOver, { name: 'kelp', zone: 'Splash zone' })),
+  ).toBeAttached();
   for (let count = 0; count < 3; count += 1) await page.keyboard.press('ArrowRight');
-  await expect(page.getByText('over Lower shore')).toBeAttached();
+  await expect(page.getByText(messages.pieces.over({ zone: 'Lower shore' }))).toBeAttached();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'kelp, in Lower shore' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: messages.pieces.inZone({ name: 'kelp', zone: 'Lower shore' }) }),
+  ).toBeVisible();
   await page.getByRole('button', { name: messages.common.undo }).click();
-  await expect(page.getByRole('button', { name: 'kelp, not in a zone' })).toBeVisible();
+  await expect(page.getByRole('button', { name: messages.pieces.inNoZone({ name: 'kelp' }) })).toBeVisible();
 });
 
 test('what is fixed does not move under a student’s hand', async ({ page }) => {
@@ -48,7 +53,7 @@ test('without a network work goes on, survives a reload, and is on the server wh
   await page.getByLabel('What pulls the water').fill('the moon');
   await page.getByRole('button', { name: messages.student.submit }).tap();
   await page.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
-  await expect(page.getByText(/have not reached the server yet/).first()).toBeVisible();
+  await expect(page.getByText(messages.student.notYetThere).first()).toBeVisible();
   await page.getByRole('button', { name: messages.student.notYet }).tap();
   await page.reload();
   await expect(page.getByLabel('What pulls the water')).toHaveValue('the moon');
@@ -64,13 +69,13 @@ test('without a network work goes on, survives a reload, and is on the server wh
 
 test('a wrong code and a wrong PIN are said in words', async ({ page }) => {
   await page.goto('/join/XXXX-999');
-  await expect(page.getByRole('alert')).toContainText('No lesson has this code');
+  await expect(page.getByRole('alert')).toContainText(messages.problems['no-such-code']);
   await page.getByLabel(messages.join.code).fill('hrns 427');
   await page.getByRole('button', { name: messages.join.enter }).click();
   await page.getByRole('button', { name: 'Perrin Holt' }).click();
   // Nothing needs to be pressed: the last digit is enough, and so it is the next time.
   await page.getByLabel(messages.join.pin).fill('0000');
-  await expect(page.getByRole('alert')).toContainText('This is not the PIN of this name');
+  await expect(page.getByRole('alert')).toContainText(messages.problems['wrong-pin']);
   await page.getByLabel(messages.join.pin).fill('2468');
   await expect(page.getByRole('heading', { name: 'Shore zones', level: 1 })).toBeVisible();
 });
@@ -78,7 +83,7 @@ test('a wrong code and a wrong PIN are said in words', async ({ page }) => {
 test('on a shared device one student leaves before the next comes in', async ({ page }) => {
   await join(page, 'HRNS-427', 'Noor Ashby', '2468');
   await page.goto('/join');
-  await expect(page.getByText('Noor Ashby is still in “Shore zones” on this device.')).toBeVisible();
+  await expect(page.getByText(messages.join.stillIn({ name: 'Noor Ashby', title: 'Shore zones' }))).toBeVisible();
   await page.getByRole('button', { name: messages.join.notMe }).click();
   await expect(page.getByText(/is still in/)).toBeHidden();
   await page.goto('/work');

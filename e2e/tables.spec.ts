@@ -3,6 +3,7 @@ import * as messages from '@gobrel/messages';
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { dragBy, item, newDeck, newTeacher, saved } from './people';
+import { startOf } from './as-said';
 
 const SHORE = ['Animal', 'eats', 'eaten by', 'Limpet', 'algae', 'crabs', 'Whelk', 'limpets', 'crabs'];
 
@@ -32,9 +33,9 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await page.getByRole('button', { name: messages.kinds.table, exact: true }).focus();
   await page.keyboard.press('Enter');
   await typeCells(page, [...SHORE, 'Mussel']);
-  await expect(page.getByLabel('Typing in: Table, “Animal”, row 4, column 1')).toBeFocused();
+  await expect(page.getByLabel(messages.editor.textOf({ label: 'Table, “Animal”, row 4, column 1' }))).toBeFocused();
   await page.keyboard.press('Shift+Tab');
-  await expect(page.getByLabel('Typing in: Table, “Animal”, row 3, column 3')).toBeFocused();
+  await expect(page.getByLabel(messages.editor.textOf({ label: 'Table, “Animal”, row 3, column 3' }))).toBeFocused();
   await page.keyboard.press('Escape');
   const table = item(page, /^Table/);
   await expect(table).toBeFocused();
@@ -50,7 +51,7 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await expect(table.locator('.gv-cell')).toHaveCount(16);
   await page.keyboard.press('Control+z');
   await expect(table.locator('.gv-cell')).toHaveCount(12);
-  const border = page.getByRole('separator', { name: 'Border after column 1' });
+  const border = page.getByRole('separator', { name: messages.tables.border.column({ at: 1 }) });
   const before = Number(await border.getAttribute('aria-valuenow'));
   await border.press('ArrowRight');
   await border.press('Shift+ArrowLeft');
@@ -59,7 +60,7 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await expectClean(page);
 
   await page.getByRole('radio', { name: messages.tables.turns.all }).press(' ');
-  await page.getByRole('button', { name: 'Make 6 zones' }).press('Enter');
+  await page.getByRole('button', { name: messages.tables.make({ count: 6 }) }).press('Enter');
   await expect(item(page, 'Zone, “Limpet, eats”')).toBeVisible();
   await expect(item(page, 'Shape, “crabs”, a piece')).toHaveCount(1);
   await page.getByRole('button', { name: messages.questions.tryHere }).press('Enter');
@@ -67,7 +68,7 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await page.getByRole('button', { name: /^algae/ }).press('Enter');
   // Zones follow each other in the order in which they stand in the table.
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByText('over Whelk, eaten by', { exact: true })).toBeAttached();
+  await expect(page.getByText(messages.pieces.over({ zone: 'Whelk, eaten by' }), { exact: true })).toBeAttached();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('group', { name: /^Limpet, eats.*1 piece/ })).toBeAttached();
@@ -80,7 +81,7 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   await newDeck(page, 'Shore');
   const table = await shoreTable(page);
   await table.getByText('limpets', { exact: true }).click();
-  await expect(page.getByText('Row 3, column 2')).toBeVisible();
+  await expect(page.getByText(messages.tables.at({ row: 3, column: 2 }))).toBeVisible();
   await page.getByRole('button', { name: messages.tables.remove.row }).click();
   await expect.poll(() => cellsOf(table)).toEqual(SHORE.slice(0, 6));
   await page.keyboard.press('Control+z');
@@ -89,7 +90,7 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   const cell = table.locator('.gv-cell').first();
   const width = async () => (await cell.boundingBox())?.width ?? 0;
   const before = await width();
-  const border = page.getByRole('separator', { name: 'Border after column 1' });
+  const border = page.getByRole('separator', { name: messages.tables.border.column({ at: 1 }) });
   await dragBy(page, border, 40, 0, ['Escape']);
   expect(await width()).toBe(before);
   await dragBy(page, border, 40, 0);
@@ -106,7 +107,7 @@ test('a cell is pressed, a border dragged, a row grows with its words, and all o
   // Without its cell nobody types any more; a letter is a key again, which is undone like everything else.
   await page.getByRole('button', { name: messages.tables.remove.row }).click();
   await expect(table.locator('.gv-cell')).toHaveCount(6);
-  await expect(page.getByLabel(/^Typing in/)).toHaveCount(0);
+  await expect(page.getByLabel(startOf(messages.editor.textOf))).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect(table.locator('.gv-cell')).toHaveCount(9);
 });

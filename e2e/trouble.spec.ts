@@ -9,7 +9,7 @@ test('a wrong password and a taken address are said in words', async ({ page }) 
   await page.getByLabel(messages.signIn.email).fill('odile@marrambay.example');
   await page.getByLabel(messages.signIn.password).fill('wrong');
   await page.getByRole('button', { name: messages.signIn.enter }).click();
-  await expect(page.getByRole('alert')).toContainText('do not go together');
+  await expect(page.getByRole('alert')).toContainText(messages.problems['wrong-password']);
   await page.getByRole('button', { name: messages.signIn.noAccount }).click();
   await page.getByRole('button', { name: messages.signIn.create }).click();
   await expect(page.getByText(messages.faults['own-name'])).toBeVisible();
@@ -17,13 +17,13 @@ test('a wrong password and a taken address are said in words', async ({ page }) 
   await page.getByLabel(messages.signIn.email).fill('odile@marrambay.example');
   await page.getByLabel(messages.signIn.password).fill('long enough, surely');
   await page.getByRole('button', { name: messages.signIn.create }).click();
-  await expect(page.getByText(/There is an account with this address already/)).toBeVisible();
+  await expect(page.getByText(messages.faults['address-taken'])).toBeVisible();
 });
 
 test('a deck that is not yours, a lesson that is not yours, and no such address', async ({ page }) => {
   await newTeacher(page);
   await page.goto('/decks/night-walk');
-  await expect(page.getByText(/This deck is not here, or it is not yours/)).toBeVisible();
+  await expect(page.getByText(messages.elsewhere.notYours)).toBeVisible();
   await page.goto('/lessons/shore-lesson');
   await expect(page.getByText(/There is no such lesson here/)).toBeVisible();
   await page.goto('/nowhere');
@@ -36,26 +36,28 @@ test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await expect(page.getByRole('heading', { name: messages.library.empty })).toBeVisible();
   await newDeckByHand(page, 'Tides');
   await page.getByRole('link', { name: messages.frame.home }).click();
-  await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await page.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.delete }).click();
-  await expect(page.getByRole('dialog')).toContainText('You can restore it from your deleted decks.');
+  await expect(page.getByRole('dialog')).toContainText(messages.library.deleteText);
   await expectClean(page);
   await page.getByRole('button', { name: messages.common.cancel }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
-  await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await page.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.delete }).click();
   await page.getByRole('button', { name: messages.library.delete, exact: true }).click();
-  await expect(page.getByText('“Tides” is deleted.').first()).toBeVisible();
+  await expect(page.getByText(messages.library.deleted({ title: 'Tides' })).first()).toBeVisible();
   await expect(page.getByRole('link', { name: /^Tides/ })).toHaveCount(0);
   await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
-  await page.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await page.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.rename }).click();
   await page.getByRole('dialog').getByLabel(messages.library.deckTitle).fill('Tides and moon');
   await page.getByRole('button', { name: messages.common.keep }).click();
-  await page.getByRole('button', { name: 'What to do with “Tides and moon”' }).click();
+  await page.getByRole('button', { name: messages.library.actions({ title: 'Tides and moon' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.duplicate }).click();
-  await expect(page.getByRole('link', { name: /^Tides and moon \(copy\)/ })).toBeVisible();
+  await expect(
+    page.getByRole('link', { name: new RegExp(`^${messages.library.copyOf({ title: 'Tides and moon' })}`) }),
+  ).toBeVisible();
 });
 
 test('a deck that is deleted while it is open elsewhere says so there, and goes on where it was once restored', async ({
@@ -65,20 +67,20 @@ test('a deck that is deleted while it is open elsewhere says so there, and goes 
   await newDeck(page, 'Tides');
   const other = await page.context().newPage();
   await other.goto('/');
-  await other.getByRole('button', { name: 'What to do with “Tides”' }).click();
+  await other.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await other.getByRole('menuitem', { name: messages.library.delete }).click();
   await other.getByRole('button', { name: messages.library.delete, exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('You deleted this deck.');
+  await expect(page.getByRole('alert')).toContainText(messages.problems['deck-deleted']);
   await expect(page.getByText(messages.kept.saved, { exact: true })).toBeHidden();
   await expectClean(page);
   await page.reload();
-  await expect(page.getByRole('alert')).toContainText('You deleted this deck.');
+  await expect(page.getByRole('alert')).toContainText(messages.problems['deck-deleted']);
   await other.reload();
-  await other.getByRole('button', { name: '1 deleted deck' }).click();
+  await other.getByRole('button', { name: messages.library.deletedDecks({ count: 1 }) }).click();
   await expect(other.getByRole('dialog')).toContainText('Tides');
   await expectClean(other);
-  await other.getByRole('button', { name: 'Restore “Tides”' }).click();
-  await expect(other.getByText('“Tides” is back in your library.').first()).toBeVisible();
+  await other.getByRole('button', { name: messages.library.restoreDeck({ title: 'Tides' }) }).click();
+  await expect(other.getByText(messages.library.restored({ title: 'Tides' })).first()).toBeVisible();
   await page.reload();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Tides');
   await saved(page);
@@ -91,11 +93,11 @@ test.describe('without a service worker to help', () => {
     await newTeacher(page);
     const away = {
       status: 503,
-      json: { status: 503, code: 'database-away', message: 'The server cannot reach its database just now.' },
+      json: { status: 503, code: 'database-away', message: messages.problems['database-away'] },
     };
     await page.route('**/api/classes', (route) => route.fulfill(away));
     await page.goto('/classes');
-    await expect(page.getByText('The server cannot reach its database just now.')).toBeVisible();
+    await expect(page.getByText(messages.problems['database-away'])).toBeVisible();
     await page.unroute('**/api/classes');
     await expect(page.getByRole('heading', { name: messages.classes.empty })).toBeVisible();
   });
@@ -124,10 +126,14 @@ test.describe('on a server that is killed', () => {
     const again = request.post(process.env['GOBREL_KILL_SWITCH'] ?? '');
     await page.mouse.move(to.x, to.y, { steps: 4 });
     await page.mouse.up();
-    await expect(page.getByRole('button', { name: 'barnacle, in Upper shore' })).toBeVisible();
+    await expect(
+      page.getByRole('button', { name: messages.pieces.inZone({ name: 'barnacle', zone: 'Upper shore' }) }),
+    ).toBeVisible();
     expect((await again).ok()).toBe(true);
     await saved(page);
     await page.reload();
-    await expect(page.getByRole('button', { name: 'barnacle, in Upper shore' })).toBeVisible();
+    await expect(
+      page.getByRole('button', { name: messages.pieces.inZone({ name: 'barnacle', zone: 'Upper shore' }) }),
+    ).toBeVisible();
   });
 });

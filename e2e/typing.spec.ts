@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { addQuestion, item, newDeck, newTeacher, saved } from './people';
+import { startOf } from './as-said';
 
 async function fresh(page: Page): Promise<void> {
   await newTeacher(page);
@@ -28,7 +29,7 @@ test('letters typed on a selected title go into it; with Alt they are the comman
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await page.keyboard.press('v');
-  await expect(page.getByText(/Draw the region on the slide/).first()).toBeVisible();
+  await expect(page.getByText(messages.editor.drawViewpoint).first()).toBeVisible();
   await expect(named).toHaveCount(1);
 });
 
@@ -49,7 +50,7 @@ test('a choice that is added is typed in at once', async ({ page }) => {
   await item(page, /^Choice/).click();
   await page.getByRole('button', { name: messages.editor.addChoice }).click();
   await page.keyboard.type('a velvet crab');
-  await expect(page.getByLabel(/^Text of choice/).last()).toHaveValue('a velvet crab');
+  await expect(page.getByLabel(startOf(messages.editor.choiceText)).last()).toHaveValue('a velvet crab');
   await page.getByRole('button', { name: messages.editor.addChoice }).focus();
   await page.keyboard.press('v');
   await expect(page.getByText(/Draw the viewpoint/)).toHaveCount(0);

@@ -9,10 +9,10 @@ test('a video is placed by a press, gets its file, plays where it stands, and is
   await newDeck(page, 'Tides in motion');
   await page.getByRole('button', { name: messages.kinds.video, exact: true }).click();
   const panel = page.getByRole('complementary');
-  await expect(panel.getByText('No video yet.')).toBeVisible();
+  await expect(panel.getByText(messages.video.none)).toBeVisible();
   const file = { name: 'tide.webm', mimeType: 'video/webm', buffer: Buffer.from('a film of the tide') };
   await panel.getByLabel(messages.video.file).setInputFiles(file);
-  await expect(panel.getByText('Plays “tide.webm”.')).toBeVisible();
+  await expect(panel.getByText(messages.video.now({ name: 'tide.webm' }))).toBeVisible();
   await panel.getByLabel(messages.video.alt).fill('The tide comes in');
   await expect(page.getByRole('button', { name: 'Video, “The tide comes in”' })).toBeVisible();
   await expectClean(page);

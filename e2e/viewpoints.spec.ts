@@ -2,8 +2,9 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { classScreen, handOut, item, join, middleOf, newClass, newDeck, newTeacher, saved, sortByKeys } from './people';
+import { startOf } from './as-said';
 
-const canvas = (page: Page) => page.getByRole('group', { name: /^Slide “/ });
+const canvas = (page: Page) => page.getByRole('group', { name: startOf(messages.editor.canvas) });
 const strip = (page: Page) => page.getByRole('region', { name: messages.editor.viewpointsInOrder });
 
 /** Plays the deck from the slide that is worked on, and waits for it. */
@@ -44,7 +45,9 @@ test('a region is drawn or made of an item, put in order, and the show travels t
     for (const [place, name] of names.entries()) await expect(tiles.nth(place)).toHaveAccessibleName(name);
   };
   await ordered('1 An otter', '2 The corner');
-  await strip(page).getByRole('button', { name: 'The corner earlier' }).click();
+  await strip(page)
+    .getByRole('button', { name: messages.editor.viewpointEarlier({ name: 'The corner' }) })
+    .click();
   await ordered('1 The corner', '2 An otter');
   await page.getByRole('button', { name: messages.common.undo }).click();
   await ordered('1 An otter', '2 The corner');
@@ -149,16 +152,16 @@ test('the class screen goes where the student who shows goes: to viewpoints, and
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('swims');
   await page.keyboard.press('Escape');
-  await page.getByLabel(messages.editor.appears).selectOption({ label: 'with step 1' });
+  await page.getByLabel(messages.editor.appears).selectOption({ label: messages.editor.appearsWith({ step: 1 }) });
   await saved(page);
   const code = await handOut(page);
   await page.getByRole('dialog').getByRole('link', { name: messages.handOut.toLesson }).click();
   const student = await (await browser.newContext({ reducedMotion: 'reduce' })).newPage();
   await join(student, code, 'Ada Byng', '1234');
-  await page.getByRole('button', { name: 'Ada Byng: onto the turn list' }).click();
+  await page.getByRole('button', { name: messages.board.toTurnList({ name: 'Ada Byng' }) }).click();
   const screen = await classScreen(page);
   await screen.emulateMedia({ reducedMotion: 'reduce' });
-  await page.getByRole('button', { name: 'Ada Byng shows now' }).click();
+  await page.getByRole('button', { name: messages.board.startTurn({ name: 'Ada Byng' }) }).click();
   await expect(screen.getByRole('main').getByText('An otter')).toBeVisible();
   await expect(screen.getByText('swims')).toHaveCount(0);
   const whole = await widthOf(screen, 'An otter');
@@ -179,7 +182,9 @@ test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units i
   await dialog.getByLabel(messages.editor.wide).fill('9000');
   await dialog.getByLabel(messages.editor.high).fill('12000');
   await dialog.getByRole('button', { name: messages.editor.useSize }).click();
-  await expect(page.getByRole('button', { name: messages.editor.slideSize })).toHaveText('9000 × 10000');
+  await expect(page.getByRole('button', { name: messages.editor.slideSize })).toHaveText(
+    messages.editor.sizeOf({ width: 9000, height: 10000 }),
+  );
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
   await page.keyboard.type('Here');
   await page.keyboard.press('Escape');

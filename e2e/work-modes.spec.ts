@@ -3,6 +3,7 @@ import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
 import { lessonOf, row, student } from './handed-out';
 import { join, newClassByHand, newTeacher, odile, saved, tablet } from './people';
+import { asSaid } from './as-said';
 
 test('a slide each: five students, each first on their own card; it takes pictures, signs and ink, and is kept as a deck', async ({
   page,
@@ -50,12 +51,12 @@ test('a slide each: five students, each first on their own card; it takes pictur
   await expect(noor.getByRole('img', { name: 'a bat' })).toBeVisible();
   await noor.getByRole('button', { name: messages.onSlides.adding.picture, exact: true }).tap();
   await noor.getByRole('searchbox', { name: messages.adding.library.find }).fill('submarine');
-  await expect(noor.getByText('No picture shows “submarine”.')).toBeVisible();
+  await expect(noor.getByText(asSaid(messages.adding.library.none, { looked: 'submarine' }))).toBeVisible();
   await noor.getByRole('searchbox', { name: messages.adding.library.find }).fill('full moon');
   await noor.getByRole('button', { name: /The full moon over the sea/ }).tap();
   await noor.getByRole('dialog').getByRole('button', { name: messages.adding.add, exact: true }).tap();
   await expect(noor.getByRole('img', { name: 'The full moon over the sea' })).toBeVisible();
-  await expect(noor.getByText('drawn by Gobrel, CC0 1.0')).toBeVisible();
+  await expect(noor.getByText(messages.adding.library.credit({ by: 'Gobrel', licence: 'CC0 1.0' }))).toBeVisible();
   await noor.getByRole('button', { name: messages.onSlides.adding.sign, exact: true }).tap();
   await noor.getByRole('radio', { name: messages.signs.sets.signs }).check();
   await noor.getByRole('dialog').getByRole('searchbox').fill('feather');
@@ -73,7 +74,7 @@ test('a slide each: five students, each first on their own card; it takes pictur
   await saved(noor);
   await noor.getByRole('button', { name: messages.student.submit }).tap();
   await noor.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
-  await expect(noor.getByText(/It has arrived/)).toBeVisible();
+  await expect(noor.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
 
   await page.goto(`/lessons/${lesson.id}`);
   await page.getByRole('button', { name: messages.lessons.more }).click();
@@ -121,7 +122,7 @@ test('a copy per group: five students, two work in one, see each other point, an
   await expect(bo.getByText('Ada Byng', { exact: true })).toBeVisible();
   await bo.getByRole('button', { name: messages.student.submit }).tap();
   await bo.getByRole('dialog').getByRole('button', { name: messages.student.submit }).tap();
-  await expect(ada.getByText(/It has arrived/)).toBeVisible();
+  await expect(ada.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
   await page.goto(`/lessons/${lesson.id}`);
   await expect(page.getByRole('row', { name: /Reeds/ })).toContainText('Ada Byng, Bo Carr');
   await expect(page.getByRole('row', { name: /Sedge/ })).toContainText('Dee Ellis, Eve Frost');

@@ -22,7 +22,7 @@ const SAME_PLACE = 1e-4;
 const PACE = { stretch: 620, least: 250, most: 4500 } as const;
 
 /**
- * A camera that shows the whole of a frame, upright to it.
+ * A camera that shows the whole of a frame, upright to it, in slide units.
  * @param aspect width of the screen over its height
  */
 export function cameraOn(frame: Frame, aspect: number): Camera {

@@ -1,4 +1,4 @@
-/** Ways of lines: straight, elbowed and curved, bent by a handle in their middle. */
+/** The courses of lines: straight, elbowed and curved, bent by a handle in their middle. */
 import { type Box, centreOf, type Frame, type Point, turnPoint } from './frame.js';
 
 /** How a line gets from one end to the other. */

@@ -7,7 +7,7 @@ import type { Box } from './frame.js';
 /** `x`: lines stand upright and have an x; `y`: lines lie level and have a y. */
 export type Axis = 'x' | 'y';
 
-/** What to draw while something is snapped: a line it is flush with, or a gap that equals another one. */
+/** What to draw while something is snapped: a line it is flush with, or a gap that equals another one. In slide units. */
 export interface Guide {
   readonly kind: 'line' | 'gap';
   /** The axis whose position is snapped. A gap is measured along it. */
@@ -19,7 +19,7 @@ export interface Guide {
   readonly to: number;
 }
 
-/** How far to shift a box so that it is snapped. */
+/** How far to shift a box so that it is snapped, in slide units. */
 export interface Shift {
   readonly dx: number;
   readonly dy: number;
@@ -200,8 +200,8 @@ function isBeside(span: Span, from: number, to: number): boolean {
 /**
  * How far a box that is being moved is drawn in. Asked with every move of the pointer, so it makes nothing new but its
  * answer; `guidesFor` tells what shows why, once the box has come to lie elsewhere.
- * @param reach how far a target draws it in
- * @param grid width of a grid's squares, for an axis on which nothing else draws; 0 for none
+ * @param reach how far a target draws it in, in slide units
+ * @param grid width of a grid's squares in slide units, for an axis on which nothing else draws; 0 for none
  */
 export function snapMove(box: Box, targets: SnapTargets, reach: number, grid = 0): Shift {
   return { dx: shiftAlong(box, 'x', targets, reach, grid), dy: shiftAlong(box, 'y', targets, reach, grid) };
@@ -237,7 +237,7 @@ function shiftAlong(box: Box, axis: Axis, { lines, rows }: SnapTargets, reach: n
 }
 
 /**
- * Snaps the edges of a box that are being dragged.
+ * Snaps the edges of a box that are being dragged, all in slide units.
  * @param box as it would be without snapping
  * @param edges which edge moves on each axis: -1 left or top, 0 none, 1 right or bottom
  */

@@ -32,7 +32,7 @@ export const patience = { idle: 3, stuck: 5 } as const;
 
 const MINUTE = 60_000;
 
-/** How somebody is doing at a moment. */
+/** How somebody is doing at a moment.@param now in milliseconds since 1970, by the server's clock */
 export function attentionOf(doing: Doing, now: number): Attention {
   if (!doing.hasJoined) return { state: 'absent' };
   if (doing.hasSubmitted) return { state: 'submitted' };

@@ -75,12 +75,12 @@ export function readTerms(value: unknown): LessonTerms {
   };
 }
 
-/** Whether the lesson has not opened yet at a moment. */
+/** Whether the lesson has not opened yet at a moment.@param now in milliseconds since 1970, by the server's clock */
 export function isBeforeOpening({ opensAt }: LessonTerms, now: number): boolean {
   return opensAt !== null && now < opensAt;
 }
 
-/** Whether something done at a moment is late. */
+/** Whether something done at a moment is late.@param now in milliseconds since 1970, by the server's clock */
 export function isLate({ dueAt }: Pick<LessonTerms, 'dueAt'>, now: number): boolean {
   return dueAt !== null && now > dueAt;
 }
@@ -88,7 +88,7 @@ export function isLate({ dueAt }: Pick<LessonTerms, 'dueAt'>, now: number): bool
 /** How long after the due time what was done before it may still arrive, in milliseconds: networks in schools are slow. */
 export const ON_ITS_WAY = 3000;
 
-/** Whether the time is over for good: it is late, and late work is not taken. */
+/** Whether the time is over for good: it is late, and late work is not taken.@param now in milliseconds since 1970, by the server's clock */
 export function isOver(terms: LessonTerms, now: number): boolean {
   return isLate(terms, now - ON_ITS_WAY) && !terms.late;
 }

@@ -49,7 +49,7 @@ export function endTurn(): LessonChange {
   return { showing: null, turnTime: null, steeredTo: null, applause: 0, asked: [] };
 }
 
-/** Begins the turn of whoever is next; ends the one that is on when nobody is. */
+/** Begins the turn of whoever is next; ends the one that is on when nobody is.@param now in milliseconds since 1970, by the server's clock */
 export function nextTurn(state: LessonState, now: number): LessonChange {
   const [next] = state.turnList;
   return next === undefined ? endTurn() : startTurn(state, next, now);

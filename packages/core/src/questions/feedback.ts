@@ -20,7 +20,9 @@ import { type Reason, readReason } from './reason.js';
 /** What a student is told of an answer. Never the key, unless it may be seen by now. */
 export interface AnswerFeedback {
   readonly verdict: Verdict;
+  /** Points the answer earns, in halves. */
   readonly points: number;
+  /** Points it could earn. */
   readonly outOf: number;
   /** What the author says to such an answer; '' for nothing. */
   readonly says: string;
@@ -33,8 +35,9 @@ export interface AnswerFeedback {
 }
 
 /**
- * What is told of an answer when it is checked for the `tries`th time, `null` when nothing may be. The key may be seen
+ * What is told of an answer when it is checked, `null` when nothing may be. The key may be seen
  * when nothing is left to try.
+ * @param tries how many checks it has had, this one included
  */
 export function feedbackNow(item: Item, work: Work, edition: Deck, tries: number): AnswerFeedback | null {
   if (!isQuestion(item) || item.feedbackAt !== 'at-once') return null;
@@ -65,7 +68,7 @@ export function feedbackOnSubmitted(
   );
 }
 
-/** Whether an answer stays as it is, since it was checked as often as it may be. */
+/** Whether an answer stays as it is, since it was checked as often as it may be. @param tries how many checks it has had */
 export function isUsedUp(item: Item, tries: number): boolean {
   return isQuestion(item) && item.feedbackAt === 'at-once' && item.attempts > 0 && tries >= item.attempts;
 }

@@ -13,7 +13,9 @@ export type Verdict = (typeof verdictNames)[number];
 /** The mark for one item. */
 export interface Mark {
   readonly verdict: Verdict;
+  /** Points earned, in halves; 0 while it is not marked. */
   readonly points: number;
+  /** Points that could be earned. */
   readonly outOf: number;
   readonly why: Reason;
   /** Whether a teacher gave it, rather than a key. */
@@ -30,12 +32,12 @@ export function markOf(share: number, outOf: number, why: Reason): Mark {
   return { verdict: 'partly', points: Math.min(toHalves(share * outOf), Math.max(0, outOf - 0.5)), outOf, why };
 }
 
-/** The mark for something that was left empty. */
+/** The mark for something that was left empty: no points. @param outOf points it could have earned */
 export function emptyMark(outOf: number, why: Reason): Mark {
   return { verdict: 'empty', points: 0, outOf, why };
 }
 
-/** The mark for an answer that a person is still to mark. */
+/** The mark for an answer that a person is still to mark: no points yet. @param outOf points it can earn */
 export function unmarkedMark(outOf: number): Mark {
   return { verdict: 'unmarked', points: 0, outOf, why: { code: 'not-marked' } };
 }
@@ -53,8 +55,9 @@ export function givenMark(points: number, before: Mark, text: string): Mark {
 
 /** What some marks come to. */
 export interface MarkSum {
-  /** Of what is marked by now. */
+  /** Points earned with what is marked by now. */
   readonly points: number;
+  /** Points that could be earned with what is marked by now. */
   readonly outOf: number;
   /** How many answers are still to be marked by a person; they are in neither of the others. */
   readonly unmarked: number;

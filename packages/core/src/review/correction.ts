@@ -6,7 +6,7 @@ import { strandedIn, type Work } from '../work/index.js';
 /** What a correction means for one participant. */
 export interface Affected {
   readonly participantId: string;
-  /** Entries of their work that no longer fit; they are kept. */
+  /** How many entries of their work no longer fit; they are kept. */
   readonly stranded: number;
   /** Points before and after. */
   readonly points: { readonly before: number; readonly after: number };

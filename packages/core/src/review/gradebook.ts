@@ -24,12 +24,12 @@ export function meanShare(shares: readonly (number | null)[]): number | null {
   return known.length === 0 ? null : known.reduce((sum, share) => sum + share, 0) / known.length;
 }
 
-/** A student's mean over lessons, each counting the same. */
+/** A student's mean share over lessons, from 0 to 1, each counting the same; `null` when none counts. */
 export function meanOfStudent(lessons: readonly GradedLesson[], studentId: string): number | null {
   return meanShare(lessons.map(({ results }) => shareOf(results[studentId])));
 }
 
-/** The mean of everybody in a lesson. */
+/** The mean share of everybody in a lesson, from 0 to 1; `null` when nobody's counts. */
 export function meanOfLesson({ results }: GradedLesson): number | null {
   return meanShare(Object.values(results).map(shareOf));
 }

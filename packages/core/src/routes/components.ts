@@ -12,6 +12,7 @@ export interface Rows {
 /** Which component each node is in. Every way between components leads to one of a smaller number. */
 export interface Components {
   readonly of: Int32Array;
+  /** How many components there are. */
   readonly count: number;
   /** The nodes, component by component: those of component `c` are `members[starts[c]]` up to `members[starts[c + 1]]`. */
   readonly members: Int32Array;

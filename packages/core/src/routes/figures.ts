@@ -33,8 +33,9 @@ export interface RouteFigures {
   /** Loops that nobody gets out of, each as the slides in it. */
   readonly traps: readonly (readonly number[])[];
   readonly endings: readonly Ending[];
-  /** The shortest and the longest of all routes to an ending; `null` without endings. */
+  /** How many slides the shortest of all routes to an ending has; `null` without endings. */
   readonly shortest: number | null;
+  /** The same of the longest; `endless` when some route to an ending can go round a loop. */
   readonly longest: number | 'endless' | null;
 }
 

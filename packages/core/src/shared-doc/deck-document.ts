@@ -64,6 +64,7 @@ export function readDeckDocument(doc: Y.Doc): Deck {
   return { ...readDeckFieldsOf(doc), slides, items, sections };
 }
 
+/** The fields of a deck that are not its slides, items and sections, as a document holds them. */
 export function readDeckFieldsOf(doc: Y.Doc): DeckFields {
   return readDeckFields(plainFields(deckFields(doc)));
 }

@@ -12,7 +12,7 @@ export function bodyOf(deck: Deck, slideId: SlideId): TextItem | null {
   return byRole ?? texts.sort((a, b) => a.frame.y - b.frame.y)[0] ?? null;
 }
 
-/** The item that holds a slide's title, if it has one. */
+/** The item that holds a slide's title; `null` where there is none. */
 export function titleOf(deck: Deck, slideId: SlideId): TextItem | null {
   return (
     itemsOf(deck, slideId).find((item): item is TextItem => item.kind === 'text' && !item.onLayout && isTitle(item)) ??

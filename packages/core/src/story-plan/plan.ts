@@ -34,6 +34,7 @@ export interface Passage {
   readonly number: number | null;
   readonly text: string;
   readonly choices: readonly PlanChoice[];
+  /** The line of the plan it begins in, from 1. */
   readonly line: number;
 }
 

@@ -46,7 +46,7 @@ function sizeFor(content: AddedContent, most: { readonly width: number; readonly
   return ratio > width / height ? { width, height: width / ratio } : { width: height * ratio, height };
 }
 
-/** The same thing elsewhere in its area, as near to where it is wanted as the area lets it be. */
+/** The same thing elsewhere in its area, as near to a place in slide units as the area lets it be. */
 export function moveAdded(edition: Deck, added: Added, x: number, y: number): Added {
   const area = edition.items[added.areaId];
   return area ? { ...added, ...within({ ...added, x, y }, area.frame) } : added;

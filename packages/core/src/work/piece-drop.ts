@@ -61,7 +61,7 @@ export function putIntoZone(edition: Deck, work: Work, pieceId: PieceId, zoneId:
   return putIn(edition, work, hand, zone, null);
 }
 
-/** Moves a piece by slide units without putting it into a zone, as arrow keys do. */
+/** Moves a piece by slide units without putting it into a zone, as arrow keys do; `null` when it is no piece. */
 export function nudgePiece(edition: Deck, work: Work, pieceId: PieceId, dx: number, dy: number): Drop | null {
   const hand = takeInHand(edition, work, pieceId);
   if (!hand) return null;

@@ -16,8 +16,9 @@ import {
 
 /** Where a piece was put. */
 export interface PiecePlace {
-  /** The top left corner of its unturned box, in slide units. */
+  /** The left edge of its unturned box, in slide units. */
   readonly x: number;
+  /** The top edge of its unturned box, in slide units. */
   readonly y: number;
   /** The zone it rests in, if any. */
   readonly zoneId: ItemId | null;
@@ -47,6 +48,7 @@ export interface Recording {
   readonly bytes: string;
   /** One of the types that recorders make. */
   readonly type: SoundType;
+  /** How long it is, in seconds. */
   readonly seconds: number;
 }
 

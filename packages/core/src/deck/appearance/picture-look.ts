@@ -56,7 +56,11 @@ export function cropTo(
   };
 }
 
-/** The crop that shows a picture undistorted in a frame: as much of its middle as the frame's proportions allow. */
+/**
+ * The crop that shows a picture undistorted in a frame: as much of its middle as the frame's proportions allow.
+ * @param pixels size of the picture in its own pixels
+ * @param frame size of what it is to fill, in slide units
+ */
 export function undistorted(
   pixels: { readonly width: number; readonly height: number },
   frame: { readonly width: number; readonly height: number },

@@ -1,11 +1,12 @@
 /** Where new pieces lie: mixed, in the free room beside what they were made of. */
 import type { Box, Frame } from '../../geometry/index.js';
 
-/** Height of a piece with words, and the room between pieces, in slide units. */
+/** Height of a piece with words, in slide units. */
 export const WORD_HEIGHT = 56;
+/** Room between pieces, in slide units. */
 export const GAP = 12;
 
-/** The largest strip of a slide beside something; all of the slide when hardly anything is left. */
+/** The largest strip of a slide beside something, in slide units; all of the slide when less than an eighth of it is left. */
 export function freeStrip(slide: { readonly width: number; readonly height: number }, around: Frame): Box {
   const right = around.x + around.width;
   const below = around.y + around.height;
@@ -20,7 +21,11 @@ export function freeStrip(slide: { readonly width: number; readonly height: numb
   return sizeOfStrip(best) * 8 < slide.width * slide.height ? { x: 0, y: 0, ...slide } : best;
 }
 
-/** A place in a strip for one of some pieces: in rows, evenly spread; they overlap when they have to. */
+/**
+ * A place in a strip for one of some pieces: in rows, evenly spread; they overlap when they have to. All in slide units.
+ * @param place which piece it is, from 0
+ * @param count how many pieces there are
+ */
 export function inStrip(
   strip: Box,
   place: number,

@@ -41,7 +41,7 @@ export function addTable(deck: Deck, id: ItemId, slideId: SlideId, fields: Parti
 }
 
 /**
- * Adds an empty row or column at a place among the others. The table grows by it while the slide has room for that,
+ * Adds an empty row or column at a place among the others, counted from 0. The table grows by it while the slide has room for that,
  * else the others make room. Nothing when there are as many as there can be.
  */
 export function addTableLine(
@@ -77,7 +77,7 @@ export function removeTableLine(deck: Deck, id: ItemId, axis: TableAxis, lineId:
   ];
 }
 
-/** Moves a row or column past so many others: below 0 to the top or left. */
+/** Moves a row or column past as many others as `by` says: below 0 to the top or left. Nothing at the end of the table. */
 export function moveTableLine(deck: Deck, id: ItemId, axis: TableAxis, lineId: string, by: number): Change[] {
   const table = tableOf(deck, id);
   const lines = table ? linesOf(table, axis) : [];

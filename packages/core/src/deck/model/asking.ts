@@ -16,7 +16,7 @@ interface Feedback {
 
 /** The fields of every question. */
 export interface Asking {
-  /** What a right answer earns; in a zone, each piece that belongs there. */
+  /** The points a right answer earns, whole or half, 0 to 100; in a zone, each piece that belongs there. */
   readonly points: number;
   /** Part of the key: what is said to an answer. */
   readonly feedback: Feedback;
@@ -42,8 +42,9 @@ export interface Region {
 /** Nothing said beyond right and wrong. */
 const NO_FEEDBACK: Feedback = { right: '', partly: '', wrong: '' };
 
-/** The most hints and attempts a question can have. */
+/** The most hints a question can have. */
 const MOST_HINTS = 5;
+/** The most attempts a question can have. */
 export const MOST_ATTEMPTS = 20;
 
 /** The most points a question can be worth. */

@@ -119,7 +119,7 @@ export type LineHead = (typeof lineHeads)[number];
 
 /** An end of a line. */
 export interface LineEnd {
-  /** Where it is while it is tied to nothing, in parts of the line's frame. */
+  /** Where it is while it is tied to nothing: shares of the width and height of the line's frame, from 0 to 1. */
   readonly u: number;
   readonly v: number;
   /** The item it is tied to. */
@@ -140,6 +140,7 @@ export interface LineItem extends ItemBase {
   /** Whether an elbow leaves sideways, else up or down; worked out whenever the line is led. */
   readonly sideways: boolean;
   readonly outline: string;
+  /** In slide units. */
   readonly outlineWidth: number;
   readonly dash: Dash;
   /** 0 (not to be seen) to 1. */
@@ -156,7 +157,7 @@ export interface SignItem extends ItemBase {
   /** The name of a sticker's picture in the collection; '' for a sign. */
   readonly sticker: string;
   readonly color: string;
-  /** Weight of its lines, in its own square of 24 by 24. */
+  /** How wide its lines are, in units of its own square of 24 by 24. */
   readonly weight: number;
 }
 

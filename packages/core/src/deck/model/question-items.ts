@@ -43,6 +43,7 @@ export interface WordCare {
 /** A text field that students fill in. */
 export interface BlankItem extends ItemBase, Asking, WordCare {
   readonly kind: 'blank';
+  /** Size of its letters, in slide units. */
   readonly size: number;
   /** What it is chosen from; empty when it is typed. */
   readonly options: readonly string[];
@@ -89,8 +90,9 @@ export interface ShortTextItem extends ItemBase, Asking, WordCare {
 export interface LongTextItem extends ItemBase, Asking {
   readonly kind: 'long-text';
   readonly prompt: string;
-  /** How many words are wanted, at least and at most; 0 for no bound. */
+  /** How many words are wanted at least; 0 for no bound. */
   readonly leastWords: number;
+  /** How many words are wanted at most; 0 for no bound. */
   readonly mostWords: number;
   /** Answer key: what a good answer says, for whoever reads them. */
   readonly model: string;
@@ -99,6 +101,7 @@ export interface LongTextItem extends ItemBase, Asking {
 /** A unit of measurement: how much of the first one it is worth. */
 export interface MeasuringUnit {
   readonly name: string;
+  /** How many of the first unit make one of it; 1 for the first. */
   readonly worth: number;
 }
 

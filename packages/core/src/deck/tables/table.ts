@@ -21,8 +21,9 @@ export const MOST_LINES = 30;
 /** A row or column where it lies. */
 export interface PlacedLine extends TableLine {
   readonly id: string;
-  /** Where it begins and how far it reaches, in slide units from the table's top or left. */
+  /** Where it begins, in slide units from the table's top or left. */
   readonly from: number;
+  /** How far it reaches from there, in slide units. */
   readonly length: number;
 }
 
@@ -33,6 +34,7 @@ export interface Cell {
   readonly columnId: string;
   /** Counted from 0. */
   readonly row: number;
+  /** Counted from 0. */
   readonly column: number;
   /** In slide units, from the table's top left corner. */
   readonly box: Box;

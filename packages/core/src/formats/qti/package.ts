@@ -13,12 +13,14 @@ export interface PackagePicture {
   readonly type: string;
   /** In its own pixels. */
   readonly width: number;
+  /** In its own pixels. */
   readonly height: number;
 }
 
 /** A package as it is written, with what is not in it. */
 export interface WrittenPackage {
   readonly bytes: Uint8Array;
+  /** How many of the questions are in it. */
   readonly written: number;
   readonly left: readonly NotCarried[];
 }

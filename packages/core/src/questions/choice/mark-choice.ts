@@ -4,7 +4,7 @@ import type { Work } from '../../work/index.js';
 import { emptyMark, type Mark, markOf } from '../mark.js';
 import type { Rule } from '../rule.js';
 
-/** The letter by which a choice is shown: A for the first. */
+/** The letter by which a choice is shown: A for index 0. */
 export function choiceLetter(index: number): string {
   return String.fromCharCode(65 + index);
 }

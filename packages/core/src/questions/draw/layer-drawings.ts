@@ -5,7 +5,9 @@ import { strokesIn } from './strokes-in.js';
 
 /** Cells of a drawing in reading order. */
 export interface DrawingLayers {
+  /** How many cells lie beside one another. */
   readonly columns: number;
+  /** How many cells lie below one another. */
   readonly rows: number;
   /** For each cell how many students drew in it. */
   readonly cells: readonly number[];

@@ -10,7 +10,10 @@ import { readNumbers } from './read-number.js';
 /** What floating point may be off, as a share of the key. */
 const ROUNDING = 1e-9;
 
-/** All points for a number within the tolerance; half of them when only a unit that is needed is missing. */
+/**
+ * All points for a number within the tolerance; half of them when only a unit that is needed is missing; `null` without
+ * a key.
+ */
 export function markNumber(item: NumberItem, work: Work): Mark | null {
   const { right, points } = item;
   if (right === null) return null;

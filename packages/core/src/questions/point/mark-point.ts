@@ -31,7 +31,7 @@ export function atValue({ from, to, upright }: PointAxis, value: number): Dot {
 
 /**
  * One dot: all points within a region, or near enough on the scale. Several: a share for each region hit, less one for
- * each dot outside all of them. A line: half for each end, an arrow's in its direction.
+ * each dot outside all of them. A line: half for each end, an arrow's in its direction. `null` without a key.
  */
 export function markPoint(item: PointItem, work: Work): Mark | null {
   const { points, regions, axis } = item;

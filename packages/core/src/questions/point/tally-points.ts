@@ -8,6 +8,7 @@ export interface DotCluster {
   /** The middle of its dots, in shares of the picture. */
   readonly x: number;
   readonly y: number;
+  /** How many dots are in it. */
   readonly count: number;
   /** Whether its middle lies in a region of the key. */
   readonly right: boolean;
@@ -24,7 +25,9 @@ export interface PointTally {
 
 /** How thick dots lie in each cell of a picture, in reading order; 1 where they lie thickest. */
 export interface Density {
+  /** How many cells lie beside one another. */
   readonly columns: number;
+  /** How many cells lie below one another. */
   readonly rows: number;
   readonly cells: readonly number[];
 }

@@ -5,6 +5,7 @@ import { comparable, slipsBetween } from '../accepted-words.js';
 export interface TextGroup {
   /** The writing that was used most. */
   readonly text: string;
+  /** How many students wrote that, in whichever writing. */
   readonly count: number;
   /** Every other writing, with how often it was used. */
   readonly others: readonly { readonly text: string; readonly count: number }[];

@@ -31,9 +31,10 @@ type Caution = 'few' | 'very-few';
 
 /** The figures of a set of questions. */
 export interface SetFigures {
+  /** How many students the figures are of. */
   readonly students: number;
   readonly items: readonly ItemFigures[];
-  /** Cronbach's alpha; `null` when it cannot be computed. */
+  /** Cronbach's alpha, at most 1; `null` when it cannot be computed. */
   readonly alpha: number | null;
   readonly reliability: Reliability;
   /** `null` when there are students enough. */
