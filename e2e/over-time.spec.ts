@@ -2,7 +2,6 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { newDeck, newTeacher, saved } from './people';
-import { asSaid } from './as-said';
 
 const text = (page: Page) => page.getByRole('button', { name: /^Text, / });
 const ground = (page: Page) => page.locator('[data-canvas] .gv-ground');
@@ -182,7 +181,7 @@ test('pictures of somebody else do not come along with what is pasted; one’s o
   await newDeck(page, 'Pasted');
   await text(page).first().focus();
   await page.keyboard.press('ControlOrMeta+v');
-  await expect(page.getByText(asSaid(messages.editor.picturesOfOthers)).first()).toBeVisible();
+  await expect(page.getByText(messages.editor.picturesOfOthers({ count: 1 })).first()).toBeVisible();
   await expect(picture).toHaveCount(0);
   await context.close();
 });

@@ -212,9 +212,16 @@ export async function nothingLoads(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: asSaid(messages.common.loading) })).toHaveCount(0);
 }
 
+/** What is said of something that is moved within its list. */
+const PLACED = new RegExp(
+  [messages.sorting.pickedUp, messages.sorting.over, messages.sorting.putDown]
+    .map((each) => asSaid(each).source)
+    .join('|'),
+);
+
 /** Moves what has the focus within its list by keys: picked up, moved as far as the keys say, put down; each step is said. */
 export async function sortByKeys(page: Page, keys: readonly string[]): Promise<void> {
-  const said = page.getByRole('status').filter({ hasText: asSaid(messages.sorting.over) });
+  const said = page.getByRole('status').filter({ hasText: PLACED });
   let last = '';
   const saidAnew = async () => {
     await expect(said).not.toHaveText(last);

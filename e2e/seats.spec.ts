@@ -4,7 +4,6 @@ import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
 import { newClass, newDeck, newTeacher, odile, saved } from './people';
-import { asSaid } from './as-said';
 
 /** The names of the documents that a browser keeps for a teacher or a student. */
 const keptOn = (page: Page, speaker: 'teacher' | 'student') =>
@@ -172,7 +171,7 @@ test('leaving with changes that only this device has asks first, and nothing is 
   await expect(shared.getByText(messages.kept['on-device'])).toBeVisible();
   const leave = shared.getByRole('button', { name: messages.student.leave({ name: 'Cosima Rudd' }) });
   await leave.click();
-  await expect(shared.getByRole('dialog')).toContainText(asSaid(messages.frame.leavingText));
+  await expect(shared.getByRole('dialog')).toContainText(messages.frame.leavingText({ unsaved: 1 }));
   await expectClean(shared);
   await shared.getByRole('button', { name: messages.frame.stay }).click();
   await shared.context().setOffline(false);

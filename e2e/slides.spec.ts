@@ -90,7 +90,7 @@ test('a slide is copied into another deck, with its words and its link to itself
   const first = page.getByRole('button', { name: /^1 Opening/ });
   await first.focus();
   await page.keyboard.press('Control+c');
-  await expect(page.getByText(messages.editor.slideCopied).first()).toBeVisible();
+  await expect(page.getByText(messages.order.copied({ count: 1 })).first()).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: messages.frame.home }).click();
   await newDeck(page, 'Another deck');

@@ -31,6 +31,7 @@ import { Lessons1764400000000 } from './migrations/5-lessons.js';
 import { Seats1764500000000 } from './migrations/6-seats.js';
 import { Collecting1764600000000 } from './migrations/7-collecting.js';
 import { Feedback1764700000000 } from './migrations/8-feedback.js';
+import { UpdateLog1764800000000 } from './migrations/9-update-log.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -72,6 +73,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Seats1764500000000,
       Collecting1764600000000,
       Feedback1764700000000,
+      UpdateLog1764800000000,
     ],
     migrationsRun: true,
     synchronize: false,

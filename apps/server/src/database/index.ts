@@ -3,3 +3,4 @@ export { dataSourceOptions, entities } from './data-source.js';
 export * from './entities/account.js';
 export * from './entities/deck.js';
 export * from './entities/lesson.js';
+export { isDataError } from './database-errors.js';

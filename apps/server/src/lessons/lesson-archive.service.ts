@@ -124,6 +124,7 @@ export class LessonArchiveService {
   private async forget(names: readonly string[]): Promise<void> {
     for (const name of names) await this.sync.discard(name);
     await this.database.getRepository(SharedDocumentRow).delete({ name: In([...names]) });
+    await this.database.query('DELETE FROM document_update WHERE name = ANY($1)', [names]);
   }
 }
 

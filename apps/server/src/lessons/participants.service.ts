@@ -5,15 +5,7 @@ import { byName, isLate, isSameName, namesApart, type LessonTerms, readTerms } f
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull, Not } from 'typeorm';
-import {
-  ClassRow,
-  LessonRow,
-  ParticipantRow,
-  ReviewRow,
-  SharedDocumentRow,
-  StudentRow,
-  SubmissionRow,
-} from '../database/index.js';
+import { ClassRow, LessonRow, ParticipantRow, ReviewRow, StudentRow, SubmissionRow } from '../database/index.js';
 import { refuse } from '../errors/index.js';
 import { isCollected } from './collected.js';
 
@@ -166,13 +158,26 @@ export class ParticipantsService {
       .execute();
   }
 
+  /** When the work in some lessons was changed the last time, by whose it is. */
+  private async changedAt(lessonIds: readonly string[]): Promise<ReadonlyMap<string, Date>> {
+    const rows = await this.database.query<{ id: string; at: Date }[]>(
+      `SELECT participant.id, max(changed.at) AS at FROM participant
+       JOIN (SELECT name, updated_at AS at FROM shared_document
+             UNION ALL SELECT name, made_at FROM document_update) changed
+         ON changed.name = 'work:' || participant.lesson_id || ':' || participant.id
+       WHERE participant.lesson_id = ANY($1) GROUP BY participant.id`,
+      [lessonIds],
+    );
+    return new Map(rows.map(({ id, at }) => [id, at]));
+  }
+
   /** Everything about the people of lessons, by their ids; a query a table, however many lessons there are. */
   private async peopleIn(lessons: readonly LessonRow[]): Promise<ReadonlyMap<string, People>> {
     const lessonIds = lessons.map(({ id }) => id);
     if (lessonIds.length === 0) return new Map();
     const inLessons = `participant.lessonId IN (:...lessonIds)`;
     const classIds = [...new Set(lessons.flatMap(({ classId }) => classId ?? []))];
-    const [participants, classmates, submissions, reviews, documents] = await Promise.all([
+    const [participants, classmates, submissions, reviews, changed] = await Promise.all([
       this.database.getRepository(ParticipantRow).findBy({ lessonId: In(lessonIds) }),
       this.database.getRepository(StudentRow).findBy({ classId: In(classIds) }),
       this.database
@@ -190,23 +195,12 @@ export class ParticipantsService {
         .innerJoin(ParticipantRow, 'participant', 'participant.id = review.participantId')
         .where(inLessons, { lessonIds })
         .getMany(),
-      this.database
-        .getRepository(SharedDocumentRow)
-        .createQueryBuilder('document')
-        .select(['document.name', 'document.updatedAt'])
-        .innerJoin(
-          ParticipantRow,
-          'participant',
-          `document.name = 'work:' || participant.lessonId || ':' || participant.id`,
-        )
-        .where(inLessons, { lessonIds })
-        .getMany(),
+      this.changedAt(lessonIds),
     ]);
     const strayed = participants.flatMap(({ studentId }) =>
       studentId === null || classmates.some(({ id }) => id === studentId) ? [] : [studentId],
     );
     const moved = await this.database.getRepository(StudentRow).findBy({ id: In(strayed) });
-    const changed = new Map(documents.map(({ name, updatedAt }) => [name.split(':')[2] ?? '', updatedAt]));
     const joinedIn = groupBy(participants, ({ lessonId }) => lessonId);
     const tries = groupBy(submissions, ({ participantId }) => participantId);
     const said = new Map(reviews.map((review) => [review.participantId, review]));

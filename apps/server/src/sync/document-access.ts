@@ -1,18 +1,12 @@
 /** Who may read and write which shared document. */
-import { type LessonState, ON_ITS_WAY, readLessonState } from '@gobrel/core/lesson';
-import { type DocumentName, formatDocumentName } from '@gobrel/core/shared-doc';
+import { type LessonState, ON_ITS_WAY } from '@gobrel/core/lesson';
+import { type DocumentName, formatDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import {
-  DeckAuthorRow,
-  DeckRow,
-  LessonRow,
-  ParticipantRow,
-  SharedDocumentRow,
-  SubmissionRow,
-} from '../database/index.js';
+import { DeckAuthorRow, DeckRow, LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
+import { documentOf, UpdateLog } from './update-log.js';
 
 /** What somebody may do with a document. */
 type DocumentAccess = 'none' | 'read' | 'write';
@@ -22,7 +16,10 @@ export type Speaker = 'teacher' | 'student';
 
 @Injectable()
 export class DocumentAccessService {
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly updates: UpdateLog,
+  ) {}
 
   /**
    * What `identity`, speaking as `speaker`, may do with a document.
@@ -64,8 +61,7 @@ export class DocumentAccessService {
   }
 
   private async storedState(name: string): Promise<LessonState> {
-    const row = await this.database.getRepository(SharedDocumentRow).findOneBy({ name });
-    return readLessonState(row?.snapshot);
+    return readLessonDocument(documentOf(await this.updates.load(name)));
   }
 
   /** Whether a teacher owns a deck or is one of its co-authors. */

@@ -1,7 +1,7 @@
 /** Shared documents and editions. */
 import { Global, Module } from '@nestjs/common';
 import { DocumentAccessService } from './document-access.js';
-import { DocumentStore } from './document-store.js';
+import { UpdateLog } from './update-log.js';
 import { EditionsService } from './editions.service.js';
 import { SyncService } from './sync.service.js';
 import { SeatsService } from './seats.service.js';
@@ -9,7 +9,7 @@ import { AttemptLimitsService } from './attempt-limits.service.js';
 
 @Global()
 @Module({
-  providers: [DocumentStore, DocumentAccessService, EditionsService, AttemptLimitsService, SyncService, SeatsService],
+  providers: [UpdateLog, DocumentAccessService, EditionsService, AttemptLimitsService, SyncService, SeatsService],
   exports: [SyncService, EditionsService, DocumentAccessService, SeatsService],
 })
 export class SyncModule {}

@@ -3,45 +3,29 @@ import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import type { LessonState } from '@gobrel/core/lesson';
 import { formatNews, type LiveNews } from '@gobrel/contract';
-import { formatDocumentName, parseDocumentName, readLessonDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
-import type { WorkChange } from '@gobrel/core/work';
-import { type Connection, Hocuspocus } from '@hocuspocus/server';
+import { formatDocumentName, parseDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
+import { type Connection, type Document, Hocuspocus } from '@hocuspocus/server';
 import { type BeforeApplicationShutdown, Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
 import { type WebSocket, WebSocketServer } from 'ws';
-import * as Y from 'yjs';
-import { type Identity, SessionsService } from '../accounts/index.js';
-import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
-import { DocumentStore } from './document-store.js';
-import { EditionsService } from './editions.service.js';
+import type * as Y from 'yjs';
+import { SessionsService } from '../accounts/index.js';
 import { AttemptLimitsService } from './attempt-limits.service.js';
-import { judgeUpdate, readClientMessage } from './work-gate.js';
+import { type ConnectionContext, contextOf } from './connection-context.js';
+import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
+import { EditionsService } from './editions.service.js';
+import { ownAwareness, readClientMessage } from './gate/index.js';
+import { Intake, type IntakeFacts } from './intake.js';
+import { documentOf, UpdateLog } from './update-log.js';
+import { refuseUpgrade, upgradeRefusal } from './upgrade.js';
 
-/** What is known of a connection to one document. */
-interface ConnectionContext {
-  /** Whose work a document is, which must fit its lesson's edition; `null` for other documents. */
-  readonly workOf: { readonly lessonId: string; readonly participantId: string } | null;
-  /** Who is signed in as a teacher on the connection. */
-  readonly teacherId: string | null;
-  /** Who opened it, and as whom they speak. */
-  readonly identity: Identity;
-  readonly speaker: Speaker;
-  /** Whether the document is theirs to write in, though it may be closed for the moment. */
-  readonly writes: boolean;
-  /** When it was looked up who they are, in milliseconds since 1970. */
-  readonly since: number;
-}
-
-/** What is known of a connection. */
-function contextOf({ context }: { readonly context: unknown }): ConnectionContext {
-  // `authenticate` below gives it to every connection before anything is asked of it.
-  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
-  return context as ConnectionContext;
-}
-
-/** Delay and longest delay before a change is stored, in milliseconds. */
-const STORE_AFTER_MS = 250;
-const STORE_AT_LATEST_MS = 800;
+/** When what was changed of an open document is folded together, in ms: after a pause, and now and then without one. */
+const FOLD_AFTER_MS = 2000;
+const FOLD_AT_LATEST_MS = 10_000;
+/** Work is folded less often: there is much of it, and nobody reads what is stored while it is open. In milliseconds. */
+const FOLD_WORK_EVERY_MS = 120_000;
+/** How long an orderly stop waits for what is on its way to disk, in milliseconds. */
+const LAST_WAIT_MS = 10_000;
 /** The largest message taken over the socket, in bytes. */
 const LARGEST_MESSAGE = 8 * 1024 * 1024;
 
@@ -50,6 +34,9 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly log = new Logger('Sync');
   private readonly sockets = new WebSocketServer({ noServer: true, maxPayload: LARGEST_MESSAGE });
   private readonly hocuspocus: Hocuspocus;
+  private readonly intakes = new Map<string, Intake>();
+  /** Connections over which something was refused. */
+  private readonly shut = new WeakSet<Connection>();
   /** When participants were sent out, in milliseconds since 1970. */
   private readonly dismissed = new Map<string, number>();
   /** The participant whose turn the others follow on their devices, by lesson document. */
@@ -60,13 +47,13 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly sessions: SessionsService,
     private readonly access: DocumentAccessService,
     private readonly editions: EditionsService,
-    private readonly store: DocumentStore,
+    private readonly updates: UpdateLog,
     private readonly attemptLimits: AttemptLimitsService,
   ) {
     this.hocuspocus = new Hocuspocus({
       quiet: true,
-      debounce: STORE_AFTER_MS,
-      maxDebounce: STORE_AT_LATEST_MS,
+      debounce: FOLD_AFTER_MS,
+      maxDebounce: FOLD_AT_LATEST_MS,
       onAuthenticate: ({ documentName, requestHeaders, connectionConfig, token }) =>
         this.authenticate(
           documentName,
@@ -77,31 +64,43 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
           },
         ),
       onLoadDocument: async ({ documentName, document }) => {
-        const state = await this.store.load(documentName);
-        if (state) Y.applyUpdate(document, state);
+        documentOf(await this.updates.load(documentName), document);
+      },
+      afterLoadDocument: ({ documentName, document }) => {
+        this.openIntake(documentName, document);
+        return Promise.resolve();
       },
       connected: ({ connection }) => {
         this.closeIfDismissed(connection);
         return Promise.resolve();
       },
-      beforeHandleMessage: ({ documentName, update, document, context }) =>
-        this.passMessage(documentName, update, document, contextOf({ context })),
-      // Nobody waits for these two, so what goes wrong in them must not leave them.
+      beforeHandleMessage: ({ documentName, update, document, connection }) =>
+        this.passMessage(documentName, update, document, connection),
+      // Nobody waits for these, so what goes wrong in them must not leave them.
       onChange: ({ documentName, document }) =>
         this.followTurns(documentName, document).catch((error: unknown) =>
           this.log.warn(`Those who followed a turn stay for the moment: ${String(error)}`),
         ),
-      onStoreDocument: ({ documentName, document }) => this.store.store(documentName, document),
+      onStoreDocument: ({ documentName, document }) =>
+        this.isFoldedLater(documentName, document) ? Promise.resolve() : this.fold(documentName),
+      // A document whose changes are still on their way to disk stays: it would be loaded without them.
+      beforeUnloadDocument: ({ documentName }) => this.fold(documentName),
+      afterUnloadDocument: ({ documentName }) => {
+        this.intakes.get(documentName)?.close();
+        this.intakes.delete(documentName);
+        return Promise.resolve();
+      },
     });
   }
 
-  onApplicationBootstrap(): void {
+  async onApplicationBootstrap(): Promise<void> {
+    await this.updates.foldLeftOvers();
     const server: Server = this.http.httpAdapter.getHttpServer();
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
       // A connection that breaks off meanwhile tells this socket, and nobody else listens to it yet.
       socket.on('error', () => socket.destroy());
-      if (!isForSync(request)) return refuseUpgrade(socket, '404 Not Found');
-      if (!isOwnOrigin(request)) return refuseUpgrade(socket, '403 Forbidden');
+      const refusal = upgradeRefusal(request);
+      if (refusal !== null) return refuseUpgrade(socket, refusal);
       this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
         client.on('error', () => client.close());
         this.hocuspocus.handleConnection(client, request);
@@ -109,11 +108,14 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     });
   }
 
-  /** Stores everything that is open, then lets the connections go. */
+  /** Lets the connections go once everything is on disk; what nobody was told to be saved may be left behind. */
   async beforeApplicationShutdown(): Promise<void> {
-    this.store.stopRetrying();
-    await Promise.all([...this.hocuspocus.documents].map(([name, document]) => this.store.store(name, document)));
+    this.updates.stop();
+    const names = [...this.hocuspocus.documents.keys()];
+    const stored = Promise.allSettled(names.map((name) => this.updates.settled(name)));
+    await Promise.race([stored, new Promise((resolve) => setTimeout(resolve, LAST_WAIT_MS).unref())]);
     for (const client of this.sockets.clients) client.terminate();
+    await Promise.all(names.map((name) => this.fold(name)));
   }
 
   /** A document that somebody has open, as it is at this moment; `null` when nobody has. */
@@ -131,17 +133,16 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   async read(name: string): Promise<Y.Doc> {
     const open = this.readOpen(name);
     if (open) return open;
-    const doc = new Y.Doc();
-    const state = await this.store.load(name);
-    if (state) Y.applyUpdate(doc, state);
-    return doc;
+    return documentOf(await this.updates.load(name));
   }
 
-  /** Changes a document from the server's side and stores it; open browsers follow. */
+  /** Changes a document from the server's side; open browsers follow. Resolves once that is on disk. */
   async change(name: string, write: (doc: Y.Doc) => void): Promise<void> {
     const connection = await this.hocuspocus.openDirectConnection(name);
     try {
-      await connection.transact(write);
+      const { document } = connection;
+      if (document) await this.intakes.get(name)?.line.run(() => document.transact(() => write(document)));
+      await this.updates.settled(name);
     } finally {
       await connection.disconnect();
     }
@@ -181,10 +182,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** Closes a document for everybody without storing it: what it belongs to is gone. */
   async discard(name: string): Promise<void> {
-    this.store.drop(name);
+    this.updates.drop(name);
     this.close(name);
     const document = this.hocuspocus.documents.get(name);
     if (document) await this.hocuspocus.unloadDocument(document);
+    await this.updates.settled(name).catch(() => undefined);
   }
 
   /** When a turn ends, or is no longer followed, those who followed it are sent away. */
@@ -217,9 +219,12 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   /** Opens or closes a work document for writing, also for connections that stand. */
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
-    for (const connection of document?.getConnections() ?? []) {
-      if (contextOf(connection).writes) connection.readOnly = !allowed;
-    }
+    // In the line, so that it is not another answer when a change was looked at than when it is acknowledged.
+    void this.intakes.get(name)?.line.run(() => {
+      for (const connection of document?.getConnections() ?? []) {
+        if (contextOf(connection).writes) connection.readOnly = !allowed;
+      }
+    });
     this.tell(name, { news: 'writing', allowed });
   }
 
@@ -246,54 +251,94 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     };
   }
 
-  /** Puts answers back once the message that changed them is handled, which is before anything else is. */
-  private putBackAfter(name: string, changes: readonly WorkChange[]): void {
-    setImmediate(() => {
-      this.change(name, (doc) => writeWorkChanges(doc, changes)).catch((error: unknown) =>
-        this.log.error(`An answer that stays was not put back: ${String(error)}`),
-      );
-    });
+  /** What is stored of a document is folded together; what goes wrong is tried again the next time. */
+  private async fold(name: string): Promise<void> {
+    try {
+      await this.updates.settled(name);
+      await this.updates.fold(name);
+      const intake = this.intakes.get(name);
+      if (intake) intake.foldedAt = Date.now();
+    } catch (error) {
+      this.log.warn(`${name} is not folded: ${String(error)}`);
+    }
   }
 
+  private isFoldedLater(name: string, document: Document): boolean {
+    const { foldedAt } = this.intakes.get(name) ?? { foldedAt: 0 };
+    return (
+      parseDocumentName(name)?.kind === 'work' &&
+      document.getConnectionsCount() > 0 &&
+      Date.now() - foldedAt < FOLD_WORK_EVERY_MS
+    );
+  }
+
+  private openIntake(documentName: string, document: Y.Doc): void {
+    const name = parseDocumentName(documentName);
+    if (!name) throw new Error('no such document');
+    const append = (update: Uint8Array) => this.updates.append(documentName, update);
+    this.intakes.set(documentName, new Intake(name, document, append));
+  }
+
+  /** Looks at a message before it is handled; resolves once what it changes is on disk, upon which it is acknowledged. */
   private async passMessage(
     name: string,
     bytes: Uint8Array,
-    document: Y.Doc,
-    { workOf, writes }: ConnectionContext,
+    document: Document,
+    connection: Connection,
   ): Promise<void> {
-    const message = readClientMessage(bytes);
-    if (message.type === 'broadcast') throw new Error('clients do not broadcast');
-    // Only those whose document it is say where they are in it. A message cannot be held back here, so it is emptied:
-    // the first byte says of how many clients it tells.
-    if (message.type === 'awareness' && !writes) message.payload.fill(0, 0, 1);
-    if (message.type !== 'update' || !workOf) return;
+    if (this.shut.has(connection)) throw new Error('nothing more is taken over this connection');
+    try {
+      const message = readClientMessage(bytes);
+      switch (message.type) {
+        case 'asking':
+          return;
+        case 'awareness':
+          return void cutAwareness(message.payload, document, connection);
+        case 'strange':
+          throw new Error('clients send no such messages');
+        case 'update':
+          await this.take(name, message.update, connection);
+          // An update that brings nothing new says that everything before it has arrived: that has to be true.
+          return await this.updates.settled(name);
+      }
+    } catch (error) {
+      // What follows builds on what was not taken.
+      this.shut.add(connection);
+      throw error;
+    }
+  }
+
+  private async take(name: string, update: Uint8Array, connection: Connection): Promise<void> {
+    const intake = this.intakes.get(name);
+    if (!intake) throw new Error('the document is closed');
+    const refusals = await intake.line.run(async () => {
+      if (connection.readOnly) return [];
+      if (this.updates.isFull) return ['too much waits for the database'];
+      const facts = await this.factsFor(contextOf(connection));
+      return connection.readOnly ? [] : intake.take(update, facts, connection);
+    });
+    if (refusals.length === 0) return;
+    this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ').slice(0, 300)}`);
+    throw new Error('the change does not fit the document');
+  }
+
+  private async factsFor({ workOf }: ConnectionContext): Promise<IntakeFacts | null> {
+    if (!workOf) return null;
     const { edition, mode } = await this.editions.ofLesson(workOf.lessonId);
     const usedUp = await this.attemptLimits.of(edition, workOf.participantId);
-    const { refusals, putBack } = judgeUpdate(document, message.update, { edition, mode, usedUp });
-    if (putBack.length > 0) this.putBackAfter(name, putBack);
-    if (refusals.length === 0) return;
-    this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ')}`);
-    throw new Error('the work does not fit its edition');
+    return { edition, mode, usedUp };
   }
 }
 
-/** Whether a request asks for the one socket there is; whatever else its address says. */
-function isForSync(request: IncomingMessage): boolean {
-  return (request.url ?? '').split('?', 1)[0] === '/sync';
-}
-
-function refuseUpgrade(socket: Duplex, status: string): void {
-  socket.end(`HTTP/1.1 ${status}\r\nConnection: close\r\nContent-Length: 0\r\n\r\n`);
-}
-
-/** Whether a browser's request comes from a page of this very server. */
-function isOwnOrigin(request: IncomingMessage): boolean {
-  const { origin, host } = request.headers;
-  if (origin === undefined) return true;
-  const forwarded = request.headers['x-forwarded-host'];
-  try {
-    return [host, forwarded].includes(new URL(origin).host);
-  } catch {
-    return false;
-  }
+/**
+ * Cuts down what a connection says of where somebody is. A message cannot be held back here, so it is written over: what
+ * is left is shorter, and nobody reads on behind it.
+ */
+function cutAwareness(payload: Uint8Array, document: Document, connection: Connection): void {
+  const taken = new Set<unknown>(
+    document.getConnections().flatMap((each) => (each === connection ? [] : [...document.getClients(each.webSocket)])),
+  );
+  // Only those whose document it is say where they are in it.
+  const { writes } = contextOf(connection);
+  payload.set(ownAwareness(payload, (client) => writes && !taken.has(client)));
 }

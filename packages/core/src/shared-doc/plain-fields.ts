@@ -10,6 +10,16 @@ export function plainFields(map: Y.Map<unknown>): Fields {
   return entriesOf(map, DEEPEST_FIELDS);
 }
 
+/** What is under a name of a map as a plain value; `undefined` when nothing can be read there. */
+export function plainUnder(map: Y.Map<unknown>, name: string): unknown {
+  return plainOf(map.get(name), DEEPEST_FIELDS - 1);
+}
+
+/** Whether what is under a name of a map, shared or plain, lies deeper than is ever read. */
+export function isTooDeepUnder(map: Y.Map<unknown>, name: string): boolean {
+  return reachesBelow(map.get(name), DEEPEST_FIELDS - 1);
+}
+
 /** Whether something in a map, shared or plain, lies deeper than is ever read. */
 export function isTooDeep(map: Y.Map<unknown>): boolean {
   return reachesBelow(map, DEEPEST_FIELDS);

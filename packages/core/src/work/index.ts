@@ -9,4 +9,5 @@ export * from './piece-drop.js';
 export * from './sounds.js';
 export * from './stranded.js';
 export * from './work.js';
+export * from './work-sums.js';
 export * from './zone-lay.js';

@@ -1,38 +1,59 @@
 /** Whether work fits its edition: the server refuses work that does not. */
-import {
-  type Deck,
-  type Item,
-  type ItemId,
-  piecesIn,
-  pileCopyId,
-  type SlideId,
-  sizeOf,
-  sourceOfPiece,
-} from '../deck/index.js';
+import { type Deck, type Item, piecesIn, pileCopyId, type SlideId, sizeOf, sourceOfPiece } from '../deck/index.js';
 import { MOST_COPIES } from './apply-work.js';
 import { fillKindOf, fills } from './fill-kinds.js';
-import { type Added, type Answer, type PiecePlace, type Stroke, type Work, workLimits } from './work.js';
+import { WorkSums } from './work-sums.js';
+import {
+  type Added,
+  type Answer,
+  type PiecePlace,
+  type Stroke,
+  type Work,
+  workLimits,
+  type WorkPart,
+  workParts,
+} from './work.js';
 
 /** Why a piece of work does not fit, in words for a log; empty when it fits. */
 export function validateWork(work: Work, edition: Deck): readonly string[] {
-  const item = (id: ItemId) => edition.items[id];
   return [
-    ...Object.entries(work.pieces).flatMap(([id, place]) => pieceMisfit(id, place, edition)),
-    ...overfullZones(work, edition),
-    ...Object.entries(work.blanks).flatMap(([id, text]) => blankMisfit(id, item(id), text)),
-    ...Object.entries(work.answers).flatMap(([id, answer]) => answerMisfit(id, item(id), answer)),
-    ...tooMuchSpoken(work),
-    ...Object.entries(work.added).flatMap(([id, added]) => addedMisfit(id, item(added.areaId), added)),
-    ...(Object.keys(work.added).length > workLimits.addedThings
-      ? [`more than ${workLimits.addedThings} added things`]
-      : []),
-    ...tooManyPictures(work),
-    ...Object.entries(work.drawn).flatMap(([id, stroke]) => strokeMisfit(id, item(stroke.itemId), stroke)),
-    ...tooMuchDrawn(work),
-    ...Object.keys(work.sure).flatMap((id) => sureMisfit(id, item(id))),
-    ...(work.walk.length > workLimits.walk ? [`a way of more than ${workLimits.walk} slides`] : []),
-    ...(work.seen.length > workLimits.seen ? [`more than ${workLimits.seen} slides seen`] : []),
-    ...[...work.walk, ...work.seen].flatMap((id: SlideId) =>
+    ...workParts.flatMap((part) =>
+      Object.entries(work[part]).flatMap(([id, entry]) => entryMisfits(part, id, entry, edition)),
+    ),
+    ...WorkSums.of(work).excess(edition),
+    ...walkMisfits(work, edition),
+  ];
+}
+
+/** Why what is under an id in a part of a work does not fit, in words for a log; empty when it fits. */
+export function entryMisfits<P extends WorkPart>(
+  part: P,
+  id: string,
+  entry: Work[P][string],
+  edition: Deck,
+): readonly string[] {
+  return misfitsByPart[part](id, entry, edition);
+}
+
+type MisfitsByPart = {
+  readonly [P in WorkPart]: (id: string, entry: Work[P][string], edition: Deck) => readonly string[];
+};
+
+const misfitsByPart: MisfitsByPart = {
+  pieces: pieceMisfit,
+  blanks: (id, text, edition) => blankMisfit(id, edition.items[id], text),
+  answers: (id, answer, edition) => answerMisfit(id, edition.items[id], answer),
+  added: (id, added, edition) => addedMisfit(id, edition.items[added.areaId], added),
+  drawn: (id, stroke, edition) => strokeMisfit(id, edition.items[stroke.itemId], stroke),
+  sure: (id, _sure, edition) => sureMisfit(id, edition.items[id]),
+};
+
+/** Why a walk does not fit, in words for a log; empty when it fits. */
+export function walkMisfits({ walk, seen }: Pick<Work, 'walk' | 'seen'>, edition: Deck): readonly string[] {
+  return [
+    ...(walk.length > workLimits.walk ? [`a walk of more than ${workLimits.walk} slides`] : []),
+    ...(seen.length > workLimits.seen ? [`more than ${workLimits.seen} slides seen`] : []),
+    ...[...walk, ...seen].flatMap((id: SlideId) =>
       edition.slides[id] ? [] : [`${id} is not a slide of this edition`],
     ),
   ];
@@ -70,18 +91,6 @@ function pieceMisfit(id: string, place: PiecePlace, edition: Deck): string[] {
   return zone.takes.length > 0 && !zone.takes.includes(source) ? [`zone ${zone.id} does not take piece ${id}`] : [];
 }
 
-function overfullZones(work: Work, edition: Deck): string[] {
-  const counts = new Map<ItemId, number>();
-  for (const { zoneId } of Object.values(work.pieces))
-    if (zoneId !== null) counts.set(zoneId, (counts.get(zoneId) ?? 0) + 1);
-  return [...counts].flatMap(([id, count]) => {
-    const zone = edition.items[id];
-    return zone?.kind === 'zone' && zone.capacity > 0 && count > zone.capacity
-      ? [`zone ${id} takes ${zone.capacity} pieces at most`]
-      : [];
-  });
-}
-
 function blankMisfit(id: string, item: Item | undefined, text: string): string[] {
   if (item?.kind !== 'blank') return [`${id} is not a blank of this edition`];
   if (text.length > workLimits.blank) return [`blank ${id} is longer than ${workLimits.blank} letters`];
@@ -94,14 +103,6 @@ function answerMisfit(id: string, item: Item | undefined, answer: Answer): strin
   const misfit = item ? fillKindOf(item)?.answerMisfit(item, answer) : undefined;
   if (misfit === undefined) return [`${id} is not a question that takes such an answer`];
   return misfit === null ? [] : [`question ${id} ${misfit}`];
-}
-
-function tooMuchSpoken(work: Work): string[] {
-  const bytes = Object.values(work.answers).reduce(
-    (sum, answer) => sum + (answer.kind === 'sound' ? answer.bytes.length : 0),
-    0,
-  );
-  return bytes > workLimits.allRecordings ? ['more is spoken than there is room for'] : [];
 }
 
 function addedMisfit(id: string, area: Item | undefined, added: Added): string[] {
@@ -134,25 +135,9 @@ function contentMisfit(id: string, added: Added): string | null {
   }
 }
 
-function tooManyPictures(work: Work): string[] {
-  const bytes = Object.values(work.added).reduce(
-    (sum, added) => sum + (added.kind === 'picture' ? added.bytes.length : 0),
-    0,
-  );
-  return bytes > workLimits.allPictures ? ['more pictures are added than there is room for'] : [];
-}
-
 function strokeMisfit(id: string, item: Item | undefined, { points }: Stroke): string[] {
   if (!fills(item, 'drawn')) return [`stroke ${id} is on nothing that is drawn on`];
   return points.length > workLimits.strokePoints ? [`stroke ${id} has too many points`] : [];
-}
-
-function tooMuchDrawn(work: Work): string[] {
-  const strokes = Object.values(work.drawn);
-  const points = strokes.reduce((sum, stroke) => sum + stroke.points.length, 0);
-  return strokes.length > workLimits.strokes || points > workLimits.allPoints
-    ? ['more is drawn than there is room for']
-    : [];
 }
 
 function sureMisfit(id: string, item: Item | undefined): string[] {

@@ -170,6 +170,15 @@ export const workParts: readonly WorkPart[] = ['pieces', 'blanks', 'answers', 'a
 /** What may be put under an id in each part. */
 type WorkEntry<P extends WorkPart> = Work[P][string];
 
+/** What may be put under an id in any part. */
+export type AnyWorkEntry = { readonly [P in WorkPart]: WorkEntry<P> }[WorkPart];
+
+/** What is under an id in a part of a work; `undefined` for nothing. */
+export function entryOf(work: Work, part: WorkPart, id: string): AnyWorkEntry | undefined {
+  const entries: Readonly<Record<string, AnyWorkEntry>> = work[part];
+  return entries[id];
+}
+
 /** One change to work; `null` takes an entry back. */
 export type WorkChange =
   | {

@@ -1,0 +1,25 @@
+/** What is known of a connection to one shared document. */
+import type { Identity } from '../accounts/index.js';
+import type { Speaker } from './document-access.js';
+
+/** What is known of a connection to one document. */
+export interface ConnectionContext {
+  /** Whose work a document is, which must fit its lesson's edition; `null` for other documents. */
+  readonly workOf: { readonly lessonId: string; readonly participantId: string } | null;
+  /** Who is signed in as a teacher on the connection. */
+  readonly teacherId: string | null;
+  /** Who opened it, and as whom they speak. */
+  readonly identity: Identity;
+  readonly speaker: Speaker;
+  /** Whether the document is theirs to write in, though it may be closed for the moment. */
+  readonly writes: boolean;
+  /** When it was looked up who they are, in milliseconds since 1970. */
+  readonly since: number;
+}
+
+/** What is known of a connection. */
+export function contextOf({ context }: { readonly context: unknown }): ConnectionContext {
+  // The sync service gives it to every connection when it lets it in, before anything is asked of it.
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
+  return context as ConnectionContext;
+}

@@ -1,0 +1,31 @@
+/** Requests to become a socket: which are taken, and from whom. */
+import type { IncomingMessage } from 'node:http';
+import type { Duplex } from 'node:stream';
+
+/** Why a request is not taken, as an HTTP status line; `null` when it is. */
+export function upgradeRefusal(request: IncomingMessage): string | null {
+  if (!isForSync(request)) return '404 Not Found';
+  return isOwnOrigin(request) ? null : '403 Forbidden';
+}
+
+/** Refuses a request in words and lets its connection go. */
+export function refuseUpgrade(socket: Duplex, status: string): void {
+  socket.end(`HTTP/1.1 ${status}\r\nConnection: close\r\nContent-Length: 0\r\n\r\n`);
+}
+
+/** Whether a request asks for the one socket there is; whatever else its address says. */
+function isForSync(request: IncomingMessage): boolean {
+  return (request.url ?? '').split('?', 1)[0] === '/sync';
+}
+
+/** Whether a browser's request comes from a page of this very server. */
+function isOwnOrigin(request: IncomingMessage): boolean {
+  const { origin, host } = request.headers;
+  if (origin === undefined) return true;
+  const forwarded = request.headers['x-forwarded-host'];
+  try {
+    return [host, forwarded].includes(new URL(origin).host);
+  } catch {
+    return false;
+  }
+}
