@@ -37,3 +37,27 @@ test('without a network the editor goes on and says so; both authors’ steps ar
   }
   await other.close();
 });
+
+/** The message by which the server says that something is on its disk (Hocuspocus' `SyncStatus`). */
+const SYNC_STATUS = 8;
+
+test('what the server does not acknowledge is not called saved, and is once it does', async ({ page }) => {
+  let isDiskAway = false;
+  const held: (() => void)[] = [];
+  await page.routeWebSocket('/sync', (socket) => {
+    const server = socket.connectToServer();
+    server.onMessage((message) => {
+      const isStatus = typeof message !== 'string' && message[1 + (message[0] ?? 0)] === SYNC_STATUS;
+      if (isStatus && isDiskAway) held.push(() => socket.send(message));
+      else socket.send(message);
+    });
+  });
+  await page.reload();
+  await saved(page);
+  isDiskAway = true;
+  await page.getByLabel(messages.library.deckTitle).fill('Saltmarsh at night');
+  await expect(page.getByText(messages.kept.waiting)).toBeVisible();
+  isDiskAway = false;
+  for (const send of held) send();
+  await saved(page);
+});

@@ -8,10 +8,11 @@ export function KeptNote({ kept }: { kept: KeptWhere }) {
     loading: { icon: CloudUpload, tone: 'text-soft' },
     saved: { icon: Check, tone: 'text-reed' },
     saving: { icon: CloudUpload, tone: 'text-soft' },
+    waiting: { icon: CloudOff, tone: 'text-amber' },
     'on-device': { icon: CloudOff, tone: 'text-amber' },
     refused: { icon: TriangleAlert, tone: 'text-berry' },
     forbidden: { icon: TriangleAlert, tone: 'text-berry' },
-  } as const;
+  } as const satisfies Record<KeptWhere, object>;
   const { icon: Icon, tone } = looks[kept];
   return (
     <span role="status" className={`inline-flex items-center gap-1.5 text-sm font-semibold ${tone}`}>

@@ -2,12 +2,12 @@
 export { type AuthorPlace, type CoAuthor, useCoAuthors } from './co-authors';
 export { followLeaving, forgetDevice, forgetWhatIsSaved } from './forget-device';
 export { unsavedFor } from './kept-here';
+export type { KeptWhere } from './kept-where';
 export type { Speaker } from './speaker';
 export { tellWaiting, useObserved } from './observed';
 export {
   type DocumentStatus,
   forgetConnection,
-  type KeptWhere,
   openDocument,
   type OpenDocument,
   releaseDocument,

@@ -8,11 +8,9 @@ import { IndexeddbPersistence } from 'y-indexeddb';
 import { Awareness } from 'y-protocols/awareness';
 import * as Y from 'yjs';
 import { keptAs, noteKept, wasUnsaved } from './kept-here';
+import { keptWhere, type KeptWhere, PATIENCE } from './kept-where';
 import { LastMoment } from './last-moment';
 import type { Speaker } from './speaker';
-
-/** Where what was typed is now. */
-export type KeptWhere = 'loading' | 'saved' | 'saving' | 'on-device' | 'refused' | 'forbidden';
 
 /** What a screen may know of an open document. */
 export interface DocumentStatus {
@@ -83,6 +81,9 @@ export class OpenDocument {
   private synced = false;
   private refusals = 0;
   private forbidden = false;
+  /** Since when something waits to be acknowledged; in milliseconds since 1970. */
+  private waitingSince: number | null = null;
+  private waitingTimer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
     private readonly name: string,
@@ -101,6 +102,7 @@ export class OpenDocument {
       this.refresh();
     });
     this.provider = this.connect();
+    this.attach();
     socketFor(speaker).on('status', this.refresh);
   }
 
@@ -134,6 +136,7 @@ export class OpenDocument {
 
   /** Stops syncing; what is on the device stays there. */
   close(): void {
+    clearTimeout(this.waitingTimer);
     socketFor(this.speaker).off('status', this.refresh);
     this.provider.destroy();
     void this.device.destroy();
@@ -167,9 +170,12 @@ export class OpenDocument {
       // The server closes a single document when it refuses an update, or when its database was away at the start.
       onClose: ({ event }) => this.reopen(event.reason),
     });
-    provider.attach();
-    this.awareness.setLocalState({ ...this.announced });
     return provider;
+  }
+
+  private attach(): void {
+    this.provider.attach();
+    this.awareness.setLocalState({ ...this.announced });
   }
 
   private reopen(reason: string): void {
@@ -181,6 +187,7 @@ export class OpenDocument {
       () => {
         this.provider.destroy();
         this.provider = this.connect();
+        this.attach();
       },
       Math.min(8000, 400 * 2 ** this.refusals),
     );
@@ -226,18 +233,34 @@ export class OpenDocument {
     }
     const somethingHere = this.doc.store.clients.size > 0 || !navigator.onLine;
     const ready = this.status.ready || this.synced || (this.onDevice && somethingHere);
-    const kept = this.keptWhere(ready);
+    const kept = this.whereKept(ready);
     const { writable } = this.status;
+    this.countWaiting();
     if (this.status.kept !== kept || this.status.ready !== ready) this.status = { kept, ready, writable };
     for (const listener of this.listeners) listener();
   };
 
-  private keptWhere(ready: boolean): KeptWhere {
-    if (this.forbidden) return 'forbidden';
-    if (this.refusals > 2) return 'refused';
-    if (!socketIsUp(this.speaker)) return ready ? 'on-device' : 'loading';
-    if (!this.synced) return ready ? 'saving' : 'loading';
-    return this.isSaved() ? 'saved' : 'saving';
+  /** Notes since when something waits to be acknowledged, and says anew where it is once that was too long. */
+  private countWaiting(): void {
+    if (this.provider.unsyncedChanges === 0 || !socketIsUp(this.speaker)) {
+      clearTimeout(this.waitingTimer);
+      this.waitingSince = null;
+    } else if (this.waitingSince === null) {
+      this.waitingSince = Date.now();
+      this.waitingTimer = setTimeout(this.refresh, PATIENCE + 50);
+    }
+  }
+
+  private whereKept(ready: boolean): KeptWhere {
+    return keptWhere({
+      forbidden: this.forbidden,
+      refusals: this.refusals,
+      isUp: socketIsUp(this.speaker),
+      ready,
+      synced: this.synced,
+      acknowledged: this.provider.unsyncedChanges === 0,
+      unacknowledgedFor: this.waitingSince === null ? 0 : Date.now() - this.waitingSince,
+    });
   }
 }
 
