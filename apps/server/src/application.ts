@@ -6,7 +6,7 @@ import helmet from 'helmet';
 import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.js';
-import { cleanRequest, contractPipe, ProblemFilter } from './errors/index.js';
+import { cleanRequest, contractPipe, ownPagesOnly, ProblemFilter } from './errors/index.js';
 import { stickers } from './stickers.js';
 import { webFiles } from './web-files.js';
 
@@ -54,6 +54,7 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
   if (options.logRequests)
     app.use(pinoHttp({ logger: pino({ redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }) }));
   app.use(compression());
+  app.use(ownPagesOnly);
   app.use(cleanRequest);
   app.use('/stickers', stickers());
   if (options.webFolder) app.use(...webFiles(options.webFolder));

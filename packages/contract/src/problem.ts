@@ -40,6 +40,7 @@ const plainProblems = [
   'deck-deleted',
   'deck-deleted-by-owner',
   'file-too-large',
+  'foreign-page',
   'full',
   'lesson-closed',
   'lesson-over',

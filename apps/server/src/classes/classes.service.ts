@@ -42,13 +42,11 @@ export class ClassesService {
   /** Gives a class another name, puts it away or takes it back. */
   async change(teacherId: string, id: string, { name, archived }: ChangeClass): Promise<ClassView> {
     await this.owned(teacherId, id);
-    await this.database.getRepository(ClassRow).update(
-      { id },
-      {
-        ...(name === undefined ? {} : { name }),
-        ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
-      },
-    );
+    const change = {
+      ...(name === undefined ? {} : { name }),
+      ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
+    };
+    if (Object.keys(change).length > 0) await this.database.getRepository(ClassRow).update({ id }, change);
     return this.view(id);
   }
 

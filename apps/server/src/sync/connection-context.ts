@@ -23,3 +23,8 @@ export function contextOf({ context }: { readonly context: unknown }): Connectio
   // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   return context as ConnectionContext;
 }
+
+/** Whose a connection is, for what they may use: a teacher's account, or a student's seat. */
+export function accountOf({ teacherId, identity, speaker }: ConnectionContext): string {
+  return speaker === 'teacher' ? `teacher ${teacherId ?? ''}` : `student ${identity.participant?.id ?? ''}`;
+}

@@ -11,11 +11,13 @@ import { type WebSocket, WebSocketServer } from 'ws';
 import type * as Y from 'yjs';
 import { SessionsService } from '../accounts/index.js';
 import { AttemptLimitsService } from './attempt-limits.service.js';
-import { type ConnectionContext, contextOf } from './connection-context.js';
+import { Budget, SharedBudgets } from './budgets.js';
+import { accountOf, type ConnectionContext, contextOf } from './connection-context.js';
 import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
 import { EditionsService } from './editions.service.js';
 import { ownAwareness, readClientMessage } from './gate/index.js';
 import { Intake, type IntakeFacts } from './intake.js';
+import { SocketGuard } from './socket-guard.js';
 import { documentOf, UpdateLog } from './update-log.js';
 import { refuseUpgrade, upgradeRefusal } from './upgrade.js';
 
@@ -35,6 +37,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly sockets = new WebSocketServer({ noServer: true, maxPayload: LARGEST_MESSAGE });
   private readonly hocuspocus: Hocuspocus;
   private readonly intakes = new Map<string, Intake>();
+  private readonly guards = new WeakMap<IncomingMessage, SocketGuard>();
+  private readonly budgets = new SharedBudgets();
   /** Connections over which something was refused. */
   private readonly shut = new WeakSet<Connection>();
   /** When participants were sent out, in milliseconds since 1970. */
@@ -54,15 +58,19 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       quiet: true,
       debounce: FOLD_AFTER_MS,
       maxDebounce: FOLD_AT_LATEST_MS,
-      onAuthenticate: ({ documentName, requestHeaders, connectionConfig, token }) =>
-        this.authenticate(
+      onAuthenticate: async ({ documentName, request, requestHeaders, connectionConfig, token }) => {
+        const context = await this.authenticate(
           documentName,
           requestHeaders.cookie,
           token === 'student' ? 'student' : 'teacher',
           (readOnly) => {
             connectionConfig.readOnly = readOnly;
           },
-        ),
+        );
+        const theirs = this.budgets.of('account', accountOf(context), performance.now());
+        this.guards.get(request)?.opened(documentName, theirs);
+        return context;
+      },
       onLoadDocument: async ({ documentName, document }) => {
         documentOf(await this.updates.load(documentName), document);
       },
@@ -103,6 +111,9 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       if (refusal !== null) return refuseUpgrade(socket, refusal);
       this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
         client.on('error', () => client.close());
+        const now = performance.now();
+        const address = this.budgets.of('address', request.socket.remoteAddress ?? '', now);
+        this.guards.set(request, new SocketGuard(client, [new Budget('connection', now), address]));
         this.hocuspocus.handleConnection(client, request);
       });
     });
@@ -315,7 +326,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       if (connection.readOnly) return [];
       if (this.updates.isFull) return ['too much waits for the database'];
       const facts = await this.factsFor(contextOf(connection));
-      return connection.readOnly ? [] : intake.take(update, facts, connection);
+      if (connection.readOnly) return [];
+      const began = performance.now();
+      const refused = intake.take(update, facts, connection);
+      this.guards.get(connection.request)?.use({ time: performance.now() - began });
+      return refused;
     });
     if (refusals.length === 0) return;
     this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ').slice(0, 300)}`);

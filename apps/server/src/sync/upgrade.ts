@@ -1,11 +1,12 @@
 /** Requests to become a socket: which are taken, and from whom. */
 import type { IncomingMessage } from 'node:http';
 import type { Duplex } from 'node:stream';
+import { isOwnOrigin } from '../errors/index.js';
 
 /** Why a request is not taken, as an HTTP status line; `null` when it is. */
 export function upgradeRefusal(request: IncomingMessage): string | null {
   if (!isForSync(request)) return '404 Not Found';
-  return isOwnOrigin(request) ? null : '403 Forbidden';
+  return isOwnOrigin(request.headers) ? null : '403 Forbidden';
 }
 
 /** Refuses a request in words and lets its connection go. */
@@ -16,16 +17,4 @@ export function refuseUpgrade(socket: Duplex, status: string): void {
 /** Whether a request asks for the one socket there is; whatever else its address says. */
 function isForSync(request: IncomingMessage): boolean {
   return (request.url ?? '').split('?', 1)[0] === '/sync';
-}
-
-/** Whether a browser's request comes from a page of this very server. */
-function isOwnOrigin(request: IncomingMessage): boolean {
-  const { origin, host } = request.headers;
-  if (origin === undefined) return true;
-  const forwarded = request.headers['x-forwarded-host'];
-  try {
-    return [host, forwarded].includes(new URL(origin).host);
-  } catch {
-    return false;
-  }
 }

@@ -1,0 +1,137 @@
+/** Requests as no browser sends them: whatever is asked, the answer is in order, and says so in a code. */
+import fc from 'fast-check';
+import { routeTable } from './testing/route-table.js';
+import { TestServer, type Visitor } from './testing/test-server.js';
+
+const ROUNDS = Number(process.env['GOBREL_MUTATIONS'] ?? 12);
+
+const oddTexts = fc.constantFrom(
+  '',
+  ' ',
+  '\0',
+  '\ud83d',
+  '__proto__',
+  'constructor',
+  "'; DROP TABLE deck; --",
+  '../..',
+  'x'.repeat(20_000),
+);
+const oddValues = fc.oneof(
+  oddTexts,
+  fc.constantFrom(null, true, 0, -1, 1e308, [], {}, [null], { __proto__: 1 }, { length: -1 }, nested(40)),
+  fc.jsonValue({ maxDepth: 3 }),
+);
+const oddPieces = fc.oneof(
+  fc.constantFrom('%00', '%', '%ff', '%2e%2e', '%F0%9F', '__proto__', 'constructor', '-', '0', 'a'.repeat(3000)),
+  fc.string({ minLength: 1, maxLength: 30 }).map(encodeURIComponent),
+);
+
+function nested(levels: number): unknown {
+  return levels === 0 ? 1 : [nested(levels - 1)];
+}
+
+/** A body with one thing in it changed, left out or added. */
+function mutated(body: unknown): fc.Arbitrary<unknown> {
+  if (typeof body !== 'object' || body === null) return oddValues;
+  const names = Object.keys(body);
+  return fc.oneof(
+    oddValues,
+    fc
+      .tuple(fc.constantFrom(...(names.length > 0 ? names : ['a'])), oddValues)
+      .map(([name, value]) => ({ ...body, [name]: value })),
+    fc.constantFrom(...(names.length > 0 ? names : ['a'])).map((name) => ({ ...body, [name]: undefined })),
+    fc.tuple(fc.string(), oddValues).map(([name, value]) => ({ ...body, [name]: value })),
+  );
+}
+
+/** An address with one of its parts changed, or a question after it. */
+function mutatedPath(path: string): fc.Arbitrary<string> {
+  const parts = path.split('/');
+  return fc.oneof(
+    { weight: 2, arbitrary: fc.constant(path) },
+    fc
+      .tuple(fc.integer({ min: 2, max: parts.length - 1 }), oddPieces)
+      .map(([at, odd]) => parts.with(at, odd).join('/')),
+    oddPieces.map((odd) => `${path}?${odd}=${odd}`),
+  );
+}
+
+describe('requests as no browser sends them', () => {
+  let server: TestServer;
+  let callers: readonly Visitor[];
+
+  beforeAll(async () => {
+    server = await TestServer.startWithSample();
+    callers = [await server.odile(), await server.student(2), server.visitor()];
+  });
+  afterAll(() => server.stop());
+
+  // What signs out would leave the others with nobody to be.
+  const routes = routeTable.filter(({ route }) => !route.startsWith('DELETE /api/session'));
+
+  test.each(routes)('$route answers in order, whatever is asked', async ({ route, path, body }) => {
+    const [method = '', pattern = ''] = route.split(' ');
+    const asked = fc.record({ address: mutatedPath(path ?? pattern), sent: mutated(body), who: fc.nat(2) });
+    await fc.assert(
+      fc.asyncProperty(asked, async ({ address, sent, who }) => {
+        const takesBody = method !== 'GET' && method !== 'DELETE';
+        const answer = await callers[who]?.ask(method, address, takesBody ? sent : undefined);
+        expect(answer?.status).toBeLessThan(500);
+        if (answer && answer.status >= 400) expect(answer.body).toMatchObject({ code: expect.any(String) });
+      }),
+      { numRuns: ROUNDS },
+    );
+  });
+
+  const changing = routes.filter(({ route }) => !route.startsWith('GET '));
+
+  /** Asks as Odile's browser would, but for some headers and the body. */
+  const askAs = ({ route, path }: (typeof routes)[number], headers: Record<string, string>, body?: string) => {
+    const [method = '', pattern = ''] = route.split(' ');
+    const cookie = callers[0]?.cookieHeader ?? '';
+    return fetch(`${server.address}${path ?? pattern}`, {
+      method,
+      headers: { cookie, ...headers },
+      ...(body === undefined ? {} : { body }),
+    });
+  };
+
+  test('bodies that are no JSON, or endless, are refused in order', async () => {
+    const bodies: [string, string][] = [
+      ['application/json', '{"title":'],
+      ['application/json', '"a text"'],
+      ['application/json', 'null'],
+      ['application/json', `{"a":${'['.repeat(100_000)}${']'.repeat(100_000)}}`],
+      ['application/json', `"${'x'.repeat(3_000_000)}"`],
+      ['multipart/form-data; boundary=x', '--x\r\nnonsense'],
+      ['multipart/form-data', 'nothing'],
+    ];
+    for (const each of changing)
+      for (const [type, body] of bodies) {
+        const { status } = await askAs(each, { 'content-type': type }, body);
+        expect([each.route, type, status]).toEqual([each.route, type, Math.min(status, 499)]);
+      }
+  });
+
+  test.each(['text/plain', 'application/x-www-form-urlencoded'])(
+    'what foreign forms send (%s) is taken by no route',
+    async (type) => {
+      for (const each of changing) {
+        const { status } = await askAs(each, { 'content-type': type }, '{"title":"x"}');
+        expect([each.route, status]).toEqual([each.route, 415]);
+      }
+    },
+  );
+
+  test('no route changes anything for a page of another site', async () => {
+    for (const each of changing) {
+      const foreign = await askAs(
+        each,
+        { origin: 'https://elsewhere.example', 'content-type': 'application/json' },
+        '{}',
+      );
+      expect([each.route, foreign.status]).toEqual([each.route, 403]);
+      expect(await foreign.json()).toMatchObject({ code: 'foreign-page' });
+    }
+  });
+});
