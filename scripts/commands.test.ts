@@ -1,6 +1,6 @@
 /** The commands a new user types, run whole: on a data folder and ports of their own, so that nobody's are touched. */
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync, truncateSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, truncateSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -51,6 +51,20 @@ async function holdPort(): Promise<{ port: number; server: Server }> {
   return { port: address.port, server };
 }
 
+/** The process of the server that a command has started on a port. */
+function serverOn(port: string): number {
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+    try {
+      const isServer = readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('server/dist/main.js');
+      if (isServer && readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0').includes(`PORT=${port}`))
+        return Number(pid);
+    } catch {
+      // A process that has just ended, or is somebody else's.
+    }
+  }
+  throw new Error(`no server on ${port}`);
+}
+
 async function freePort(): Promise<string> {
   const { port, server } = await holdPort();
   await new Promise((resolve) => server.close(resolve));
@@ -61,7 +75,7 @@ describe('the two commands and the third', () => {
   const folder = mkdtempSync(join(tmpdir(), 'gobrel-commands-'));
   afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-  test('npm start builds, creates the database, loads the demo, says where it is, and stops on Ctrl-C', async () => {
+  test('npm start builds, creates the database, loads the demo, says where it is, starts again what ended, and stops on Ctrl-C', async () => {
     const port = await freePort();
     const first = new Running('start.mjs', { PORT: port, GOBREL_DATA: folder });
     await first.prints(/ready: http/);
@@ -81,6 +95,9 @@ describe('the two commands and the third', () => {
     const second = new Running('start.mjs', { PORT: port, GOBREL_DATA: folder });
     await second.prints(/ready: http/);
     expect(second.printed).not.toMatch(/creating|building|installing/);
+    process.kill(serverOn(port), 'SIGKILL');
+    await second.prints(/ended by itself \(SIGKILL\); starting it again[\s\S]*ready: http/);
+    expect((await fetch(`http://127.0.0.1:${port}/api/ready`)).status).toBe(200);
     expect(await second.interrupt()).toBe(0);
   });
 

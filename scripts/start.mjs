@@ -1,10 +1,21 @@
 // npm start: from a fresh clone to a served application with demo data; seconds the second time.
 import { fork } from 'node:child_process';
 import { join } from 'node:path';
+import { keepRunning } from './keep-running.mjs';
 import { startDatabase } from './postgres.mjs';
 import { buildAll, installPackages, isFree, main, root, say, Trouble } from './steps.mjs';
 
 const port = Number(process.env.PORT ?? 4170);
+
+function sayWhoIsThere() {
+  console.log(`
+  Teacher   http://127.0.0.1:${port}/        odile@marrambay.example   password: saltmarsh at night
+  Student   http://127.0.0.1:${port}/join    code HRNS-427, any name of 6 Heron; PIN 2468
+            (Ulises, Vesna, Wilder and Yuki have not been in yet: they set their own PIN)
+
+  Stop with Ctrl-C.
+`);
+}
 
 main(async () => {
   if (!(await isFree(port))) {
@@ -17,34 +28,33 @@ main(async () => {
   say('starting the database …');
   const database = await startDatabase();
   say('starting the server …');
-  const server = fork(join(root, 'apps/server/dist/main.js'), {
-    env: {
-      ...process.env,
-      DATABASE_URL: database.url,
-      PORT: String(port),
-      WEB_FOLDER: join(root, 'apps/web/dist'),
-      LOAD_SAMPLE: 'yes',
-    },
-    // Its own group, so that Ctrl-C reaches it once, from here, after which the database is stopped.
-    detached: true,
-  });
-  server.on('message', (message) => {
-    if (message !== 'listening') return;
-    say(`ready: http://127.0.0.1:${port}`);
-    console.log(`
-  Teacher   http://127.0.0.1:${port}/        odile@marrambay.example   password: saltmarsh at night
-  Student   http://127.0.0.1:${port}/join    code HRNS-427, any name of 6 Heron; PIN 2468
-            (Ulises, Vesna, Wilder and Yuki have not been in yet: they set their own PIN)
-
-  Stop with Ctrl-C.
-`);
-  });
-  const stop = () => server.kill('SIGTERM');
-  process.on('SIGINT', stop);
-  process.on('SIGTERM', stop);
-  const code = await new Promise((resolve) => server.on('exit', resolve));
+  let isFirst = true;
+  const start = () => {
+    const server = fork(join(root, 'apps/server/dist/main.js'), {
+      env: {
+        ...process.env,
+        DATABASE_URL: database.url,
+        PORT: String(port),
+        WEB_FOLDER: join(root, 'apps/web/dist'),
+        LOAD_SAMPLE: 'yes',
+      },
+      // Its own group, so that Ctrl-C reaches it once, from here, after which the database is stopped.
+      detached: true,
+    });
+    server.on('message', (message) => {
+      if (message !== 'listening') return;
+      say(`ready: http://127.0.0.1:${port}`);
+      if (isFirst) sayWhoIsThere();
+      isFirst = false;
+    });
+    return server;
+  };
+  const server = keepRunning(start, say);
+  process.on('SIGINT', server.stop);
+  process.on('SIGTERM', server.stop);
+  const code = await server.ended;
   say('stopping the database …');
   database.stop();
   say('stopped.');
-  process.exitCode = code ?? 0;
+  process.exitCode = code;
 });

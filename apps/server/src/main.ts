@@ -1,17 +1,28 @@
 /** Starts the server. Settings: DATABASE_URL, PORT, HOST, WEB_FOLDER, LOG_REQUESTS=yes, LOAD_SAMPLE=yes. */
 import 'reflect-metadata';
+import type { INestApplication } from '@nestjs/common';
 import { createApplication } from './application.js';
 import { SampleService } from './sample/index.js';
 import { readFields } from '@gobrel/core/deck';
 
 const { DATABASE_URL, PORT, HOST, WEB_FOLDER, LOG_REQUESTS, LOAD_SAMPLE } = process.env;
 
+/** How long the last net waits for an orderly end, in milliseconds. */
+const LAST_WAIT_MS = 15_000;
+
+const inWords = (reason: unknown) => (reason instanceof Error ? (reason.stack ?? reason.message) : String(reason));
+
 // The last net: whatever nobody waited for is said, and the lessons of everybody else go on.
-process.on('unhandledRejection', (reason) => {
-  console.error(
-    `Something failed unheard: ${reason instanceof Error ? (reason.stack ?? reason.message) : String(reason)}`,
-  );
-});
+process.on('unhandledRejection', (reason) => console.error(`Something failed unheard: ${inWords(reason)}`));
+
+/** After what nobody caught, nothing is known to be as it should be: what there is goes to disk, and the process ends. */
+function endAfter(app: INestApplication): void {
+  process.once('uncaughtException', (error) => {
+    console.error(`Something went wrong that nobody caught; the server ends: ${inWords(error)}`);
+    setTimeout(() => process.exit(1), LAST_WAIT_MS).unref();
+    void app.close().finally(() => process.exit(1));
+  });
+}
 
 try {
   if (!DATABASE_URL) throw new Error('DATABASE_URL is not set. Start with "npm start", which sets it.');
@@ -21,6 +32,7 @@ try {
     logRequests: LOG_REQUESTS === 'yes',
   });
   if (LOAD_SAMPLE === 'yes') await app.get(SampleService).loadIntoEmptyDatabase();
+  endAfter(app);
   await app.listen(Number(PORT ?? 4170), HOST ?? '127.0.0.1');
   process.send?.('listening');
 } catch (error) {
