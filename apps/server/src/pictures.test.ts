@@ -33,6 +33,28 @@ describe('pictures', () => {
     expect((await upload('%PDF-1.4 and so on', 'paper.png')).status).toBe(415);
   });
 
+  test('drawings that take for ever hold up neither a sign-in nor the pictures of others, and are refused in words', async () => {
+    const filters = Array.from({ length: 40 }, (_, at) => `<feGaussianBlur stdDeviation="${900 + at}"/>`).join('');
+    const drawing = `<svg xmlns="http://www.w3.org/2000/svg" width="4000" height="4000">
+      <filter id="f" x="-1" y="-1" width="3" height="3">${filters}</filter>
+      <rect width="4000" height="4000" fill="teal" filter="url(#f)"/></svg>`;
+    const order: string[] = [];
+    const slow = [0, 1].map(() => upload(drawing, 'slow.svg').then((answer) => (order.push('slow'), answer)));
+    const other = await server.teacher();
+    await other.ask('GET', '/api/session');
+    order.push('signed up');
+    const form = new FormData();
+    form.append('picture', new Blob([new Uint8Array(await plain(30, 30).png().toBuffer())]), 'mine.png');
+    const mine = await other.ask('POST', '/api/pictures', form);
+    order.push('picture of another');
+    expect(mine.status).toBe(201);
+    for (const answer of await Promise.all(slow))
+      expect(answer).toMatchObject({ status: 422, body: { code: 'slow-picture' } });
+    expect(order.indexOf('signed up')).toBe(0);
+    expect(order.indexOf('picture of another')).toBeLessThan(order.lastIndexOf('slow'));
+    expect((await upload(await plain(20, 20).png().toBuffer())).status).toBe(201);
+  }, 90_000);
+
   test('a broken picture is refused in words', async () => {
     const bytes = await plain(400, 400).png().toBuffer();
     expect(await upload(bytes.subarray(0, 120))).toMatchObject({ status: 422, body: { code: 'broken-picture' } });

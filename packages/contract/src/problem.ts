@@ -69,6 +69,7 @@ const plainProblems = [
   'seat-taken',
   'server-fault',
   'sign-in',
+  'slow-picture',
   'stays-submitted',
   'too-deep',
   'too-large',

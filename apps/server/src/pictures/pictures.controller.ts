@@ -17,7 +17,6 @@ import type { Response } from 'express';
 import { Allow, type Identity, TeacherId, Who } from '../accounts/index.js';
 import { refuse } from '../errors/index.js';
 import { ContentAccessService } from './content-access.service.js';
-import { stillOf } from './picture-reading.js';
 import { PicturesService } from './pictures.service.js';
 import { TooLargeFilter } from './too-large.filter.js';
 
@@ -54,8 +53,7 @@ export class PicturesController {
   @Get(':id/still')
   @Allow('teacher', 'participant')
   async getStill(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
-    const { bytes } = await this.pictures.get(id, who);
-    send(response, 'image/webp', await stillOf(bytes));
+    send(response, 'image/webp', await this.pictures.still(id, who));
   }
 }
 

@@ -1,12 +1,13 @@
 /** Stored pictures. */
 import { Module } from '@nestjs/common';
 import { ContentAccessService } from './content-access.service.js';
+import { PictureDecoder } from './picture-decoder.service.js';
 import { PicturesController } from './pictures.controller.js';
 import { PicturesService } from './pictures.service.js';
 
 @Module({
   controllers: [PicturesController],
-  providers: [PicturesService, ContentAccessService],
+  providers: [PictureDecoder, PicturesService, ContentAccessService],
   exports: [PicturesService, ContentAccessService],
 })
 export class PicturesModule {}

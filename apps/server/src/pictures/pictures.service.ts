@@ -8,18 +8,19 @@ import type { Identity } from '../accounts/index.js';
 import { PictureRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 import { ContentAccessService } from './content-access.service.js';
-import { readPicture } from './picture-reading.js';
+import { PictureDecoder } from './picture-decoder.service.js';
 
 @Injectable()
 export class PicturesService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly access: ContentAccessService,
+    private readonly decoder: PictureDecoder,
   ) {}
 
   /** Reads and stores uploaded bytes for a teacher; the same picture is stored once. */
   async keep(uploaded: Buffer, teacherId: string): Promise<PictureView> {
-    const picture = await readPicture(uploaded);
+    const picture = await this.decoder.read(uploaded, teacherId);
     const id = createHash('sha256').update(picture.bytes).digest('hex');
     await this.database
       .createQueryBuilder()
@@ -38,5 +39,11 @@ export class PicturesService {
     const row = await this.database.getRepository(PictureRow).findOneBy({ id });
     if (!row || !(await this.access.maySee(identity, id))) throw notFound('picture');
     return row;
+  }
+
+  /** The first picture of a stored one that moves, as WebP; for somebody who may see it. */
+  async still(id: string, identity: Identity): Promise<Buffer> {
+    const { bytes } = await this.get(id, identity);
+    return this.decoder.still(bytes, identity.teacherId ?? identity.participant?.id ?? '');
   }
 }
