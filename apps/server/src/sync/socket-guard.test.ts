@@ -42,6 +42,10 @@ describe('a socket', () => {
     guard.opened('deck:a', new Budget('account', now));
     jest.advanceTimersByTime(SHOWN_WITHIN * 10);
     expect(socket.seen).toEqual([]);
+    const { socket: signedIn, guard: known } = guarded();
+    known.shown();
+    jest.advanceTimersByTime(SHOWN_WITHIN * 10);
+    expect(signedIn.seen).toEqual([]);
     const { socket: other } = guarded();
     other.emit('close');
     expect(jest.getTimerCount()).toBe(0);

@@ -47,9 +47,14 @@ export class SocketGuard {
     });
   }
 
+  /** Whoever opened the socket has shown who they are, though they have no document open yet. */
+  shown(): void {
+    clearTimeout(this.showing);
+  }
+
   /** Somebody has shown that they may open a document. @param theirs their account's budget */
   opened(name: string, theirs: Budget): void {
-    clearTimeout(this.showing);
+    this.shown();
     this.open.add(name);
     this.unheard = 0;
     if (!this.budgets.includes(theirs)) this.budgets.push(theirs);

@@ -111,12 +111,25 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       if (refusal !== null) return refuseUpgrade(socket, refusal);
       this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
         client.on('error', () => client.close());
-        const now = performance.now();
-        const address = this.budgets.of('address', request.socket.remoteAddress ?? '', now);
-        this.guards.set(request, new SocketGuard(client, [new Budget('connection', now), address]));
+        this.guard(client, request);
         this.hocuspocus.handleConnection(client, request);
       });
     });
+  }
+
+  private guard(client: WebSocket, request: IncomingMessage): void {
+    const now = performance.now();
+    const address = this.budgets.of('address', request.socket.remoteAddress ?? '', now);
+    const guard = new SocketGuard(client, [new Budget('connection', now), address]);
+    this.guards.set(request, guard);
+    // Whoever is signed in may keep a socket on which no document is open for the moment.
+    this.sessions.identify(request.headers.cookie).then(
+      ({ teacherId, participant }) => {
+        if (teacherId ?? participant) guard.shown();
+      },
+      // While the database is away nobody can show who they are, and nobody is sent away for that.
+      () => guard.shown(),
+    );
   }
 
   /** Lets the connections go once everything is on disk; what nobody was told to be saved may be left behind. */
