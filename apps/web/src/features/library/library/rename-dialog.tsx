@@ -29,8 +29,6 @@ export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: ()
         <Field
           label={messages.library.deckTitle}
           value={title}
-          autoFocus
-          onFocus={({ target }) => target.select()}
           onChange={(event) => setTitle(event.target.value)}
           fault={faultsOf(rename.error)['title']}
         />
