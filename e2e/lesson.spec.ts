@@ -75,9 +75,10 @@ test('a lesson is led together and at own pace, with five students, one on touch
   await saved(fourth);
 
   // At own pace everybody is where they were, among the slides that are open; a call brings them together.
-  await page.getByRole('radio', { name: messages.leading.ownPace }).click();
-  await expect(fifth.getByRole('button', { name: messages.walking.next })).toBeVisible();
   await page.getByRole('button', { name: messages.leading.shut({ slide: 'Tides' }) }).click();
+  await page.getByRole('radio', { name: messages.leading.ownPace }).click();
+  // What was said before has arrived as well, then.
+  await expect(fifth.getByRole('button', { name: messages.walking.next })).toBeVisible();
   await fifth.getByRole('button', { name: messages.walking.next }).tap();
   await expect(fifth.getByText(messages.walking.notOpened)).toBeVisible();
   await page.getByRole('button', { name: messages.leading.shut({ slide: 'Tides' }) }).click();

@@ -6,6 +6,8 @@ import { startDatabase } from './postgres.mjs';
 import { buildAll, installPackages, isFree, main, root, say, Trouble } from './steps.mjs';
 
 const port = Number(process.env.PORT ?? 4170);
+/** The demo's passwords are known to everybody: where everybody can come, it is there only when it is asked for. */
+const withDemo = process.env.GOBREL_PUBLIC_ADDRESS === undefined || process.env.LOAD_SAMPLE === 'yes';
 
 function sayWhoIsThere() {
   console.log(`
@@ -36,7 +38,7 @@ main(async () => {
         DATABASE_URL: database.url,
         PORT: String(port),
         WEB_FOLDER: join(root, 'apps/web/dist'),
-        LOAD_SAMPLE: 'yes',
+        LOAD_SAMPLE: withDemo ? 'yes' : 'no',
       },
       // Its own group, so that Ctrl-C reaches it once, from here, after which the database is stopped.
       detached: true,
@@ -44,7 +46,7 @@ main(async () => {
     server.on('message', (message) => {
       if (message !== 'listening') return;
       say(`ready: http://127.0.0.1:${port}`);
-      if (isFirst) sayWhoIsThere();
+      if (isFirst && withDemo) sayWhoIsThere();
       isFirst = false;
     });
     return server;

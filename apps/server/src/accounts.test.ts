@@ -1,3 +1,5 @@
+import { DataSource } from 'typeorm';
+import { placeFrom } from './place.js';
 import { TestServer } from './testing/test-server.js';
 
 describe('accounts', () => {
@@ -38,6 +40,33 @@ describe('accounts', () => {
     });
   });
 
+  test('pauses grow with every five tries, are made no longer by trying on, and end with the right password', async () => {
+    const database = await new DataSource({ type: 'postgres', url: server.databaseUrl }).initialize();
+    const subject = `teacher:${account.email.toLowerCase()}`;
+    const later = (seconds: number) =>
+      database.query(`UPDATE failed_attempt SET last_at = last_at - make_interval(secs => $2) WHERE subject = $1`, [
+        subject,
+        seconds,
+      ]);
+    const sign = (password: string) =>
+      server
+        .visitor()
+        .ask<{ values?: { seconds: number } }>('POST', '/api/session', { email: account.email, password });
+    const wrong = async () => (await sign('wrong')).status;
+    const pause = async () => (await sign('wrong')).body.values?.seconds ?? 0;
+    for (let count = 0; count < 5; count += 1) expect(await wrong()).toBe(401);
+    expect(await pause()).toBeLessThanOrEqual(60);
+    await later(61);
+    for (let count = 0; count < 5; count += 1) expect(await wrong()).toBe(401);
+    const [second, again] = [await pause(), await pause()];
+    expect(second).toBeGreaterThan(60);
+    expect(again).toBeLessThanOrEqual(second);
+    await later(121);
+    expect((await sign(account.password)).status).toBe(204);
+    expect(await wrong()).toBe(401);
+    await database.destroy();
+  });
+
   test('fields that are wrong are named with a code, unknown ones are refused', async () => {
     const answer = await server.visitor().ask('POST', '/api/accounts', { name: '', email: 'x', password: 'y' });
     expect(answer).toMatchObject({
@@ -45,6 +74,27 @@ describe('accounts', () => {
       body: { fields: { name: expect.any(String), email: expect.any(String), password: expect.any(String) } },
     });
     expect((await server.visitor().ask('POST', '/api/session', { ...account, admin: true })).status).toBe(422);
+  });
+
+  test('behind TLS cookies go no other way, and browsers are told to come no other way', async () => {
+    const place = placeFrom({ GOBREL_PUBLIC_ADDRESS: 'https://gobrel.school.example' });
+    const behind = await TestServer.start(undefined, place);
+    const { headers } = await behind.visitor().ask('POST', '/api/accounts', account);
+    expect(headers.get('set-cookie')).toContain('Secure');
+    expect(headers.get('strict-transport-security')).toContain('max-age=31536000');
+    await behind.stop();
+    const { headers: plain } = await server.visitor().ask('GET', '/api/health');
+    expect(plain.get('strict-transport-security')).toBeNull();
+  });
+
+  test('whoever makes accounts without end is slowed down, and nobody’s sign-in is', async () => {
+    const make = (count: number) =>
+      server.visitor().ask('POST', '/api/accounts', { ...account, email: `loop-${count}@marrambay.example` });
+    const made = await Promise.all(Array.from({ length: 70 }, (_, count) => make(count)));
+    expect(made.filter(({ status }) => status === 201).length).toBeLessThanOrEqual(60);
+    expect(made.at(-1)).toMatchObject({ status: 429, body: { code: 'too-many-attempts' } });
+    const { email, password } = account;
+    expect((await server.visitor().ask('POST', '/api/session', { email, password })).status).toBe(204);
   });
 
   test('security headers allow no inline script', async () => {

@@ -7,6 +7,7 @@ import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.js';
 import { cleanRequest, contractPipe, ownPagesOnly, ProblemFilter } from './errors/index.js';
+import type { Place } from './place.js';
 import { stickers } from './stickers.js';
 import { webFiles } from './web-files.js';
 
@@ -14,6 +15,7 @@ import { webFiles } from './web-files.js';
 interface ServerOptions {
   /** postgres://… */
   readonly databaseUrl: string;
+  readonly place: Place;
   /** Folder of the built web application, or `null` when somebody else serves it. */
   readonly webFolder: string | null;
   /** Whether to write a line a request to standard output. */
@@ -25,11 +27,12 @@ const LARGEST_JSON = 2_000_000;
 
 /** An application that is ready to listen. Migrations have run. */
 export async function createApplication(options: ServerOptions): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(options.databaseUrl), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(options.databaseUrl, options.place), {
     logger: ['error', 'warn'],
     abortOnError: false,
   });
   app.disable('x-powered-by');
+  if (options.place.isBehindTls) app.set('trust proxy', 'loopback');
   app.useBodyParser('json', { limit: LARGEST_JSON });
   app.use(
     helmet({
@@ -48,7 +51,7 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
           frameAncestors: ["'none'"],
         },
       },
-      strictTransportSecurity: false,
+      strictTransportSecurity: options.place.isBehindTls && { maxAge: 365 * 24 * 60 * 60 },
     }),
   );
   if (options.logRequests)

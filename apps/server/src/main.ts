@@ -1,11 +1,12 @@
-/** Starts the server. Settings: DATABASE_URL, PORT, HOST, WEB_FOLDER, LOG_REQUESTS=yes, LOAD_SAMPLE=yes. */
+/** Starts the server. Settings: DATABASE_URL, PORT, WEB_FOLDER, LOG_REQUESTS=yes, and where it runs (`place.ts`). */
 import 'reflect-metadata';
 import type { INestApplication } from '@nestjs/common';
 import { createApplication } from './application.js';
+import { placeFrom } from './place.js';
 import { SampleService } from './sample/index.js';
 import { readFields } from '@gobrel/core/deck';
 
-const { DATABASE_URL, PORT, HOST, WEB_FOLDER, LOG_REQUESTS, LOAD_SAMPLE } = process.env;
+const { DATABASE_URL, PORT, WEB_FOLDER, LOG_REQUESTS } = process.env;
 
 /** How long the last net waits for an orderly end, in milliseconds. */
 const LAST_WAIT_MS = 15_000;
@@ -26,14 +27,16 @@ function endAfter(app: INestApplication): void {
 
 try {
   if (!DATABASE_URL) throw new Error('DATABASE_URL is not set. Start with "npm start", which sets it.');
+  const place = placeFrom(process.env);
   const app = await createApplication({
     databaseUrl: DATABASE_URL,
+    place,
     webFolder: WEB_FOLDER ?? null,
     logRequests: LOG_REQUESTS === 'yes',
   });
-  if (LOAD_SAMPLE === 'yes') await app.get(SampleService).loadIntoEmptyDatabase();
+  if (place.loadsSample) await app.get(SampleService).loadIntoEmptyDatabase();
   endAfter(app);
-  await app.listen(Number(PORT ?? 4170), HOST ?? '127.0.0.1');
+  await app.listen(Number(PORT ?? 4170), place.host);
   process.send?.('listening');
 } catch (error) {
   const code = readFields(error)?.['code'];

@@ -19,6 +19,7 @@ import {
   writeWorkChanges,
 } from '@gobrel/core/shared-doc';
 import { unzipSync, strFromU8 } from 'fflate';
+import { DataSource } from 'typeorm';
 import { handOut, joinAs, workOf } from './testing/lessons.js';
 import { TestServer, until, type Visitor } from './testing/test-server.js';
 
@@ -407,6 +408,16 @@ describe('keeping', () => {
     const student = await joinAs(server, lesson, 14);
     await fill(student, 'blank-low', 'low');
     await submit(student);
+    const { participantId } = (await student.ask<MyLessonView>('GET', '/api/my-lesson')).body;
+    const led = await odile.open(`lesson:${lesson.id}`, 'teacher').settled();
+    changeLesson(led.doc, () => ({
+      hands: [participantId],
+      turnList: [participantId],
+      asked: [{ id: 'q', participantId, text: 'What does Noor want to know?' }],
+    }));
+    await led.sent();
+    led.leave();
+    await server.visitor().ask('POST', '/api/join', { code: lesson.code, studentId: 'heron-14', pin: '0000' });
     const path = '/api/classes/6-heron/students/heron-14';
     expect((await odile.ask('PATCH', path, { classId: tern.id })).status).toBe(204);
     expect((await board(lesson)).participants.find(({ key }) => key === 'heron-14')?.submission?.number).toBe(1);
@@ -419,7 +430,28 @@ describe('keeping', () => {
     expect((await odile.ask('DELETE', moved)).status).toBe(204);
     expect((await board(lesson)).participants.some(({ key }) => key === 'heron-14')).toBe(false);
     expect((await student.ask('GET', '/api/my-lesson')).status).toBe(401);
+    for (const trace of [participantId, 'heron-14', 'What does Noor want to know?'])
+      await until(async () => (await tablesWith(trace)).length === 0);
   });
+
+  /** The tables in which something stands, as text or within bytes. */
+  async function tablesWith(trace: string): Promise<string[]> {
+    const database = await new DataSource({ type: 'postgres', url: server.databaseUrl }).initialize();
+    const tables = await database.query<{ name: string }[]>(
+      `SELECT table_name AS name FROM information_schema.tables WHERE table_schema = 'public'`,
+    );
+    const hex = Buffer.from(trace).toString('hex');
+    const found: string[] = [];
+    for (const { name } of tables) {
+      const rows = await database.query<unknown[]>(
+        `SELECT 1 FROM "${name}" AS one WHERE strpos(one::text, $1) > 0 OR strpos(one::text, $2) > 0 LIMIT 1`,
+        [trace, hex],
+      );
+      if (rows.length > 0) found.push(name);
+    }
+    await database.destroy();
+    return found;
+  }
 
   test('a class is put away and taken back; its PINs are given anew and told once', async () => {
     const { body: made } = await odile.ask<ClassView>('POST', '/api/classes', {

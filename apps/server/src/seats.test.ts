@@ -27,6 +27,45 @@ describe('seats', () => {
   });
   afterAll(() => server.stop());
 
+  test('signing out closes what is open by that session, and nothing that is open by another one', async () => {
+    const lesson = await handOut(odile);
+    const [here, elsewhere] = [await joinAs(server, lesson, 9), await joinAs(server, lesson, 9)];
+    const [left, kept] = [keep(await workOf(here)), keep(await workOf(elsewhere))];
+    await here.ask('DELETE', '/api/session/student');
+    await until(() => left.closed);
+    const teacher = await server.odile();
+    const deck = keep(await teacher.open('deck:night-walk', 'teacher').settled());
+    await teacher.ask('DELETE', '/api/session');
+    await until(() => deck.closed);
+    writeWorkChanges(kept.doc, [{ part: 'blanks', id: 'blank-low', value: 'still here' }]);
+    await kept.sent();
+    expect(kept.closed).toBe(false);
+  });
+
+  test('who guesses elsewhere locks nobody out of the device they are known on, nor a teacher', async () => {
+    const lesson = await handOut(odile);
+    const mine = await joinAs(server, lesson, 20);
+    const guess = (visitor: Visitor, pin: string) =>
+      visitor.ask('POST', '/api/join', { code: lesson.code, studentId: placeOf(20), pin });
+    const stranger = server.visitor();
+    for (let count = 0; count < 5; count += 1) expect((await guess(stranger, '0000')).status).toBe(401);
+    expect((await guess(stranger, '2468')).status).toBe(429);
+    await mine.ask('DELETE', '/api/session/student');
+    expect((await guess(mine, '2468')).status).toBe(200);
+
+    const credentials = { email: 'known@marrambay.example', password: 'ten letters and more' };
+    const [known, other] = [await server.teacher('Nadia Quill', credentials.email), server.visitor()];
+    for (let count = 0; count < 6; count += 1)
+      await other.ask('POST', '/api/session', { ...credentials, password: 'guess' });
+    expect((await other.ask('POST', '/api/session', credentials)).status).toBe(429);
+    await known.ask('DELETE', '/api/session');
+    expect((await known.ask('POST', '/api/session', credentials)).status).toBe(204);
+    // A known device guesses no faster than anybody else.
+    for (let count = 0; count < 5; count += 1)
+      await known.ask('POST', '/api/session', { ...credentials, password: 'guess' });
+    expect((await known.ask('POST', '/api/session', credentials)).status).toBe(429);
+  });
+
   test('of PINs tried all at once no more are looked at than of PINs tried one by one', async () => {
     const lesson = await handOut(odile);
     const tries = Array.from({ length: 40 }, (_, at) =>

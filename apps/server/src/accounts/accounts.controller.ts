@@ -1,6 +1,6 @@
 /** Creating an account, signing in and out, and who is signed in, over HTTP. */
 import { NewAccount, type SessionView, SignIn } from '@gobrel/contract';
-import { Body, Controller, Delete, Get, HttpCode, Post, Req, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Req, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { Allow, type IdentifiedRequest } from './access.js';
 import { AccountsService } from './accounts.service.js';
@@ -15,15 +15,26 @@ export class AccountsController {
 
   @Post('accounts')
   @Allow('anyone')
-  async create(@Body() body: NewAccount, @Res({ passthrough: true }) response: Response): Promise<void> {
-    await this.sessions.start(response, 'teacher', await this.accounts.create(body));
+  async create(
+    @Body() body: NewAccount,
+    @Ip() address: string,
+    @Req() request: IdentifiedRequest,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
+    const teacherId = await this.accounts.create(body, address, request.headers.cookie, response);
+    await this.sessions.start(response, 'teacher', teacherId);
   }
 
   @Post('session')
   @HttpCode(204)
   @Allow('anyone')
-  async signIn(@Body() body: SignIn, @Res({ passthrough: true }) response: Response): Promise<void> {
-    await this.sessions.start(response, 'teacher', await this.accounts.prove(body));
+  async signIn(
+    @Body() body: SignIn,
+    @Req() request: IdentifiedRequest,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
+    const teacherId = await this.accounts.prove(body, request.headers.cookie, response);
+    await this.sessions.start(response, 'teacher', teacherId);
   }
 
   @Delete('session')

@@ -5,12 +5,21 @@ import { AccessGuard } from './access.guard.js';
 import { AccountsController } from './accounts.controller.js';
 import { AccountsService } from './accounts.service.js';
 import { AttemptsService } from './attempts.service.js';
+import { KnownDevicesService } from './known-devices.service.js';
+import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
 
 @Global()
 @Module({
   controllers: [AccountsController],
-  providers: [AccountsService, SessionsService, AttemptsService, { provide: APP_GUARD, useClass: AccessGuard }],
-  exports: [SessionsService, AttemptsService],
+  providers: [
+    AccountsService,
+    SessionsService,
+    AttemptsService,
+    SecretsService,
+    KnownDevicesService,
+    { provide: APP_GUARD, useClass: AccessGuard },
+  ],
+  exports: [SessionsService, AttemptsService, SecretsService, KnownDevicesService],
 })
 export class AccountsModule {}

@@ -2,26 +2,42 @@
 import type { NewAccount, SessionView, SignIn } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
 import { Injectable } from '@nestjs/common';
+import type { Response } from 'express';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { ParticipantRow, StudentRow, TeacherRow } from '../database/index.js';
 import { refuse } from '../errors/index.js';
 import type { Identity } from './access.js';
 import { AttemptsService } from './attempts.service.js';
-import { hashSecret, isSecret } from './secrets.js';
+import { KnownDevicesService } from './known-devices.service.js';
+import { SecretsService } from './secrets.service.js';
 import { hasInserted } from '../database/has-inserted.js';
+
+/** Accounts that may be made from one network address within a minute: a whole school sits behind one. */
+const MOST_ACCOUNTS = 60;
 
 @Injectable()
 export class AccountsService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly attempts: AttemptsService,
+    private readonly secrets: SecretsService,
+    private readonly devices: KnownDevicesService,
   ) {}
 
-  /** Makes an account; gives the teacher's id. Refuses an address that has one already. */
-  async create({ email, name, password }: NewAccount): Promise<string> {
+  /**
+   * Makes an account; gives the teacher's id. Refuses an e-mail address that has one already.
+   * @param from the network address that asks
+   */
+  async create(
+    { email, name, password }: NewAccount,
+    from: string,
+    cookies: string | undefined,
+    response: Response,
+  ): Promise<string> {
+    await this.attempts.countWithin(`accounts:${from}`, MOST_ACCOUNTS);
     const id = newId();
-    const passwordHash = await hashSecret(password);
+    const passwordHash = await this.secrets.hash(password, `accounts of ${from}`);
     const result = await this.database
       .createQueryBuilder()
       .insert()
@@ -30,23 +46,29 @@ export class AccountsService {
       .orIgnore()
       .returning('id')
       .execute();
-    if (hasInserted(result)) return id;
-    throw refuse(409, 'address-taken', { email: 'address-taken' });
+    if (!hasInserted(result)) throw refuse(409, 'address-taken', { email: 'address-taken' });
+    await this.devices.remember(subjectOf(email), cookies, response);
+    return id;
   }
 
-  /** The id of the teacher with this address and password; each try counts against the address. */
-  async prove({ email, password }: SignIn): Promise<string> {
-    const subject = `teacher:${email.toLowerCase()}`;
-    await this.attempts.count(subject);
+  /**
+   * The id of the teacher with this address and password. Each try counts against the address, or, where its owner is
+   * known on a device, against both; the device is known from then on.
+   */
+  async prove({ email, password }: SignIn, cookies: string | undefined, response: Response): Promise<string> {
+    const subject = subjectOf(email);
+    const countedBy = await this.devices.countedBy(subject, cookies);
+    await this.attempts.countTry(countedBy);
     const teacher = await this.database
       .getRepository(TeacherRow)
       .createQueryBuilder('teacher')
       .where('lower(teacher.email) = lower(:email)', { email })
       .getOne();
-    if (!(await isSecret(password, teacher?.passwordHash ?? null)) || !teacher) {
+    if (!(await this.secrets.matches(password, teacher?.passwordHash ?? null, subject)) || !teacher) {
       throw refuse(401, 'wrong-password');
     }
-    await this.attempts.clear(subject);
+    await this.attempts.clear(countedBy);
+    await this.devices.remember(subject, cookies, response);
     return teacher.id;
   }
 
@@ -66,4 +88,9 @@ export class AccountsService {
       participant: participant && student && { ...participant, name: student.name },
     };
   }
+}
+
+/** What tries at a teacher's password are counted by. */
+function subjectOf(email: string): string {
+  return `teacher:${email.toLowerCase()}`;
 }

@@ -1,39 +1,86 @@
-/** Slows down guessing: after a few failures, a subject (an address, a student, a device) has to wait. */
+/** Slows down guessing, and whatever else must not be done without end. */
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import { FailedAttemptRow } from '../database/index.js';
 import { refuseWith } from '../errors/index.js';
 
-/** How long failures count and block, in seconds. */
-const WAIT_SECONDS = 60;
+/** The pause after so many tries, in seconds. */
+const PAUSE_SECONDS = 60;
+/** The longest pause, in seconds; after a day without a try nothing is held against anybody. */
+const LONGEST_PAUSE_SECONDS = 60 * 60;
+const FORGOTTEN_AFTER_SECONDS = 24 * 60 * 60;
+/** Tries at a secret before there is a pause. */
+const MOST_TRIES = 5;
+
+interface Counted {
+  /** Whether this try is one of those that may be. */
+  readonly counted: boolean;
+  /** Seconds until the next one may be. */
+  readonly left: number;
+}
 
 @Injectable()
 export class AttemptsService {
   constructor(@InjectDataSource() private readonly database: DataSource) {}
 
   /**
-   * Counts a try of `subject` before it is looked at, so that tries sent at once count like tries one after the other.
-   * Throws when there were `most` within the last minute. A try that succeeds is to be cleared.
+   * Counts a try at the secret of `subject` before it is looked at, in one statement, so that tries sent at once count like
+   * tries one after the other. After every five there is a pause, twice as long as the one before. Throws during a pause,
+   * which is not made longer by that. A try that succeeds is to be cleared.
    */
-  async count(subject: string, most = 5): Promise<void> {
-    const rows = await this.database.query<{ count: number; left: number }[]>(
+  async countTry(subject: string): Promise<void> {
+    const rows = await this.database.query<Counted[]>(
+      `INSERT INTO failed_attempt AS known (subject, count, last_at) VALUES ($1, 1, now())
+       ON CONFLICT (subject) DO UPDATE SET
+         count = CASE WHEN ${IN_PAUSE} THEN known.count
+                      WHEN known.last_at < now() - make_interval(secs => $5) THEN 1 ELSE known.count + 1 END,
+         last_at = CASE WHEN ${IN_PAUSE} THEN known.last_at ELSE now() END
+       RETURNING last_at = now() AS counted,
+         ceil(${PAUSE} - extract(epoch FROM now() - last_at))::int AS left`,
+      [subject, MOST_TRIES, PAUSE_SECONDS, LONGEST_PAUSE_SECONDS, FORGOTTEN_AFTER_SECONDS],
+    );
+    refuseUnless(rows[0]);
+  }
+
+  /**
+   * Counts something that may be done `most` times a minute by `subject`, such as everybody at one address; throws when it
+   * was done so often. That is not held against anybody for longer.
+   */
+  async countWithin(subject: string, most: number): Promise<void> {
+    const rows = await this.database.query<Counted[]>(
       `INSERT INTO failed_attempt AS known (subject, count, last_at) VALUES ($1, 1, now())
        ON CONFLICT (subject) DO UPDATE SET
          count = CASE WHEN known.last_at < now() - make_interval(secs => $2) THEN 1 ELSE known.count + 1 END,
          last_at = CASE WHEN known.last_at >= now() - make_interval(secs => $2) AND known.count >= $3
            THEN known.last_at ELSE now() END
-       RETURNING count, ceil($2 - extract(epoch FROM now() - last_at))::int AS left`,
-      [subject, WAIT_SECONDS, most],
+       RETURNING count <= $3 AS counted, ceil($2 - extract(epoch FROM now() - last_at))::int AS left`,
+      [subject, PAUSE_SECONDS, most],
     );
-    const [row] = rows;
-    if (!row || row.count <= most) return;
-    const seconds = Math.max(1, row.left);
-    throw refuseWith(429, 'too-many-attempts', { seconds });
+    refuseUnless(rows[0]);
+  }
+
+  /** Forgets everything about a subject that is gone: its failures, and the devices it was known on. */
+  async forget(subject: string): Promise<void> {
+    await this.database.query(`DELETE FROM failed_attempt WHERE subject = $1 OR starts_with(subject, $1 || ' on ')`, [
+      subject,
+    ]);
+    await this.database.query('DELETE FROM known_device WHERE subject = $1', [subject]);
   }
 
   /** Forgets the failures of a subject that has shown who it is. */
   async clear(subject: string): Promise<void> {
     await this.database.getRepository(FailedAttemptRow).delete({ subject });
   }
+}
+
+/** The pause after some number of tries, in seconds, in SQL. */
+const PAUSE = 'least($4, $3 * power(2, greatest(0, floor(count::float8 / $2) - 1)))';
+/** Whether a subject is in its pause, in SQL. */
+const IN_PAUSE = `(known.count % $2 = 0 AND now() < known.last_at +
+  make_interval(secs => ${PAUSE.replace('count', 'known.count')}))`;
+
+function refuseUnless(row: Counted | undefined): void {
+  if (!row || row.counted) return;
+  throw refuseWith(429, 'too-many-attempts', { seconds: Math.max(1, row.left) });
 }

@@ -3,5 +3,6 @@ export { Allow, type Identity, Participant, TeacherId, Who } from './access.js';
 export { AccountsModule } from './accounts.module.js';
 export { colleagueBy } from './colleague.js';
 export { AttemptsService } from './attempts.service.js';
-export { hashSecret, isSecret } from './secrets.js';
+export { KnownDevicesService } from './known-devices.service.js';
+export { hashSecret, SecretsService } from './secrets.service.js';
 export { SessionsService } from './sessions.service.js';

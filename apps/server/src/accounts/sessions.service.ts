@@ -1,11 +1,12 @@
 /** Sessions: opaque tokens in http-only cookies, their hashes in the database. */
 import { createHash, randomBytes } from 'node:crypto';
-import { Injectable } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { parseCookie } from 'cookie';
 import type { CookieOptions, Response } from 'express';
 import { DataSource, In, IsNull, MoreThan } from 'typeorm';
 import { ParticipantRow, SessionRow } from '../database/index.js';
+import { PLACE, type Place } from '../place.js';
 import type { Identity } from './access.js';
 
 /** How long a session lasts, in days: a teacher's month, a student's school week with the weekend. */
@@ -13,14 +14,20 @@ const LASTS_DAYS = { teacher: 30, participant: 9 } as const;
 const COOKIES = { teacher: 'gobrel_teacher', participant: 'gobrel_student' } as const;
 const DAY_MS = 24 * 60 * 60 * 1000;
 
-type Kind = keyof typeof COOKIES;
+/** As what somebody is signed in. */
+type SessionKind = keyof typeof COOKIES;
 
 @Injectable()
 export class SessionsService {
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  private readonly listeners = new Set<(sessionKey: string) => void>();
+
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    @Inject(PLACE) private readonly place: Place,
+  ) {}
 
   /** Starts a session and gives its token to the browser as a cookie. */
-  async start(response: Response, kind: Kind, id: string): Promise<void> {
+  async start(response: Response, kind: SessionKind, id: string): Promise<void> {
     const token = randomBytes(32).toString('base64url');
     const expiresAt = new Date(Date.now() + LASTS_DAYS[kind] * DAY_MS);
     await this.database.getRepository(SessionRow).insert({
@@ -29,14 +36,28 @@ export class SessionsService {
       participantId: kind === 'participant' ? id : null,
       expiresAt,
     });
-    response.cookie(COOKIES[kind], token, { ...cookieOptions(), expires: expiresAt });
+    response.cookie(COOKIES[kind], token, { ...this.cookieOptions(), expires: expiresAt });
+  }
+
+  /** Calls `listener` with the key of every session that ends here by being signed out of. */
+  onEnd(listener: (sessionKey: string) => void): void {
+    this.listeners.add(listener);
+  }
+
+  /** The key of the session of one kind that a request's cookies are of; `null` for none. Nothing can be done with it. */
+  keyOf(cookieHeader: string | undefined, kind: SessionKind): string | null {
+    const token = parseCookie(cookieHeader ?? '')[COOKIES[kind]];
+    return token ? hash(token) : null;
   }
 
   /** Ends the session of one kind on this device. */
-  async end(cookieHeader: string | undefined, response: Response, kind: Kind): Promise<void> {
-    const token = parseCookie(cookieHeader ?? '')[COOKIES[kind]];
-    if (token) await this.database.getRepository(SessionRow).delete({ tokenHash: hash(token) });
-    response.clearCookie(COOKIES[kind], cookieOptions());
+  async end(cookieHeader: string | undefined, response: Response, kind: SessionKind): Promise<void> {
+    const tokenHash = this.keyOf(cookieHeader, kind);
+    if (tokenHash !== null) {
+      await this.database.getRepository(SessionRow).delete({ tokenHash });
+      for (const listener of this.listeners) listener(tokenHash);
+    }
+    response.clearCookie(COOKIES[kind], this.cookieOptions());
   }
 
   /** Ends every session of some participants, on whatever device. */
@@ -62,17 +83,16 @@ export class SessionsService {
     };
   }
 
+  private cookieOptions(): CookieOptions {
+    return { httpOnly: true, sameSite: 'lax', path: '/', secure: this.place.isBehindTls };
+  }
+
   private async find(token: string | undefined): Promise<SessionRow | null> {
     if (!token) return null;
     return this.database
       .getRepository(SessionRow)
       .findOneBy({ tokenHash: hash(token), expiresAt: MoreThan(new Date()) });
   }
-}
-
-/** Secure cookies wherever the application is not served on loopback without TLS. */
-function cookieOptions(): CookieOptions {
-  return { httpOnly: true, sameSite: 'lax', path: '/', secure: process.env['GOBREL_SECURE_COOKIES'] === 'yes' };
 }
 
 function hash(token: string): string {

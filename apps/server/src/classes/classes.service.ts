@@ -6,7 +6,7 @@ import { byName, namesApart } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
-import { hashSecret } from '../accounts/index.js';
+import { SecretsService } from '../accounts/index.js';
 import { ClassRow, StudentRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 import { SeatsService } from '../sync/index.js';
@@ -16,6 +16,7 @@ export class ClassesService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly seats: SeatsService,
+    private readonly secrets: SecretsService,
   ) {}
 
   /** A teacher's classes by name, those put away last. */
@@ -89,7 +90,7 @@ export class ClassesService {
     const pins = students.map(({ id: studentId }) => [studentId, String(randomInt(10_000)).padStart(4, '0')] as const);
     await this.database.transaction(async (manager) => {
       for (const [studentId, pin] of pins)
-        await manager.update(StudentRow, { id: studentId }, { pinHash: await hashSecret(pin) });
+        await manager.update(StudentRow, { id: studentId }, { pinHash: await this.secrets.hash(pin, `pins of ${id}`) });
     });
     await this.seats.end(await this.seats.ofStudents(students.map(({ id: studentId }) => studentId)));
     return Object.fromEntries(pins);

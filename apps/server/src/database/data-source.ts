@@ -32,6 +32,7 @@ import { Seats1764500000000 } from './migrations/6-seats.js';
 import { Collecting1764600000000 } from './migrations/7-collecting.js';
 import { Feedback1764700000000 } from './migrations/8-feedback.js';
 import { UpdateLog1764800000000 } from './migrations/9-update-log.js';
+import { KnownDevices1764900000000 } from './migrations/10-known-devices.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -74,6 +75,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Collecting1764600000000,
       Feedback1764700000000,
       UpdateLog1764800000000,
+      KnownDevices1764900000000,
     ],
     migrationsRun: true,
     synchronize: false,

@@ -1,7 +1,7 @@
 /** Coming into a lesson, over HTTP: whoever comes in is signed in as a participant of it. */
 import { Join, JoinAsGuest, type JoinView, type MyLessonView } from '@gobrel/contract';
-import { Body, Controller, Get, HttpCode, Ip, Param, Post, Res } from '@nestjs/common';
-import type { Response } from 'express';
+import { Body, Controller, Get, HttpCode, Ip, Param, Post, Req, Res } from '@nestjs/common';
+import type { Request, Response } from 'express';
 import { Allow, SessionsService } from '../accounts/index.js';
 import type { ParticipantRow } from '../database/index.js';
 import { JoiningService } from './joining.service.js';
@@ -28,9 +28,10 @@ export class JoinController {
   async join(
     @Body() body: Join,
     @Ip() address: string,
+    @Req() { headers }: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
-    return this.letIn(response, await this.joining.join(body, address));
+    return this.letIn(response, await this.joining.join(body, address, headers.cookie, response));
   }
 
   @Post('guest')

@@ -3,8 +3,9 @@ import { type Join, type JoinAsGuest, type JoinView, plainCode } from '@gobrel/c
 import { isBeforeOpening, readTerms } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
+import type { Response } from 'express';
 import { DataSource, IsNull } from 'typeorm';
-import { AttemptsService, hashSecret, isSecret } from '../accounts/index.js';
+import { AttemptsService, KnownDevicesService, SecretsService } from '../accounts/index.js';
 import { LessonRow, type ParticipantRow, StudentRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { EditionsService } from '../sync/index.js';
@@ -13,6 +14,9 @@ import { ParticipantsService } from './participants.service.js';
 /** Wrong codes that one address may try within a minute: a whole class sits behind one address. */
 const MOST_WRONG_CODES = 60;
 
+/** Guests who may come into one lesson from one network address within a minute. */
+const MOST_GUESTS_AT_ONCE = 60;
+
 @Injectable()
 export class JoiningService {
   constructor(
@@ -20,6 +24,8 @@ export class JoiningService {
     private readonly editions: EditionsService,
     private readonly attempts: AttemptsService,
     private readonly participants: ParticipantsService,
+    private readonly secrets: SecretsService,
+    private readonly devices: KnownDevicesService,
   ) {}
 
   /** What whoever has a code sees before they come in. */
@@ -44,12 +50,13 @@ export class JoiningService {
     };
   }
 
-  /** The participant of a student of the class, who says their PIN. */
-  async join(body: Join, address: string): Promise<ParticipantRow> {
+  /** The participant of a student of the class, who says their PIN; known on this device from then on. */
+  async join(body: Join, address: string, cookies: string | undefined, response: Response): Promise<ParticipantRow> {
     const lesson = await this.openLesson(body.code, address);
     const student = (await this.awaited(lesson)).find(({ id }) => id === body.studentId);
     if (!student) throw notFound('seat');
-    await this.checkPin(student, body.pin);
+    await this.checkPin(student, body.pin, cookies);
+    await this.devices.remember(subjectOf(student), cookies, response);
     return this.participants.enter(lesson, student);
   }
 
@@ -58,6 +65,7 @@ export class JoiningService {
     const lesson = await this.openLesson(body.code, address);
     if (lesson.closedAt) throw closed();
     if (!readTerms(lesson.terms).guests) throw refuse(403, 'no-guests');
+    await this.attempts.countWithin(`guests:${lesson.id}:${address}`, MOST_GUESTS_AT_ONCE);
     return this.participants.enterAsGuest(lesson, body.name);
   }
 
@@ -75,27 +83,34 @@ export class JoiningService {
     const lesson = await this.database.getRepository(LessonRow).findOneBy({ code: plainCode(code) });
     if (!lesson) {
       // Only wrong codes are counted: whoever guesses behind an address keeps nobody there from coming in.
-      await this.attempts.count(`codes:${address}`, MOST_WRONG_CODES);
+      await this.attempts.countWithin(`codes:${address}`, MOST_WRONG_CODES);
       throw refuse(404, 'no-such-code');
     }
     if (isBeforeOpening(readTerms(lesson.terms), Date.now())) throw refuse(409, 'not-open-yet');
     return lesson;
   }
 
-  private async checkPin(student: StudentRow, pin: string): Promise<void> {
+  private async checkPin(student: StudentRow, pin: string, cookies: string | undefined): Promise<void> {
+    const subject = subjectOf(student);
     if (student.pinHash === null) {
-      const pinHash = await hashSecret(pin);
+      const pinHash = await this.secrets.hash(pin, subject);
       const set = await this.database
         .getRepository(StudentRow)
         .update({ id: student.id, pinHash: IsNull() }, { pinHash });
-      if (set.affected === 1) return;
+      // Guesses at the PIN before are nobody's any more.
+      if (set.affected === 1) return this.attempts.clear(subject);
       throw refuse(409, 'pin-just-set');
     }
-    const subject = `student:${student.id}`;
-    await this.attempts.count(subject);
-    if (await isSecret(pin, student.pinHash)) return this.attempts.clear(subject);
+    const countedBy = await this.devices.countedBy(subject, cookies);
+    await this.attempts.countTry(countedBy);
+    if (await this.secrets.matches(pin, student.pinHash, countedBy)) return this.attempts.clear(countedBy);
     throw refuse(401, 'wrong-pin', { pin: 'wrong-pin' });
   }
+}
+
+/** What tries at a student's PIN are counted by. */
+function subjectOf({ id }: StudentRow): string {
+  return `student:${id}`;
 }
 
 function closed() {

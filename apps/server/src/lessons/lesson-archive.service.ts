@@ -1,11 +1,12 @@
 /** Keeping: a lesson taken along as a file, and deleted with everything in it; a student's data told and erased. */
 import { filesIn, picturesIn } from '@gobrel/core/deck';
-import { readTerms } from '@gobrel/core/lesson';
-import { formatDocumentName, readLessonDocument, readWorkDocument } from '@gobrel/core/shared-doc';
+import { readTerms, withoutParticipant } from '@gobrel/core/lesson';
+import { formatDocumentName, readLessonDocument, readWorkDocument, writeLessonChange } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { strToU8, type Zippable, zipSync } from 'fflate';
 import { DataSource, In } from 'typeorm';
+import { AttemptsService } from '../accounts/index.js';
 import {
   ClassRow,
   LessonRow,
@@ -31,6 +32,7 @@ export class LessonArchiveService {
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
     private readonly seats: SeatsService,
+    private readonly attempts: AttemptsService,
   ) {}
 
   /**
@@ -109,8 +111,17 @@ export class LessonArchiveService {
       .map(({ id, lessonId }) => formatDocumentName({ kind: 'work', lessonId, participantId: id }));
     const seats = joined.map(({ id }) => id);
     await this.database.getRepository(StudentRow).delete({ id: studentId });
+    await this.attempts.forget(`student:${studentId}`);
     await this.seats.end(seats);
     await this.forget(names);
+    for (const { id, lessonId } of joined) await this.leaveLesson(lessonId, id);
+  }
+
+  /** Takes somebody out of what a lesson says of who shows, would like to, or asked something. */
+  private async leaveLesson(lessonId: string, participantId: string): Promise<void> {
+    const name = formatDocumentName({ kind: 'lesson', lessonId });
+    const change = withoutParticipant(readLessonDocument(await this.sync.read(name)), participantId);
+    if (Object.keys(change).length > 0) await this.sync.change(name, (doc) => writeLessonChange(doc, change));
   }
 
   private async student(teacherId: string, classId: string, studentId: string) {

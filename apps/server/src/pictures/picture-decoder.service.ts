@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 import type { Problem } from '@gobrel/contract';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { ProblemException, refuse } from '../errors/index.js';
-import { TurnsOfOwners } from './turns-of-owners.js';
+import { TurnsOfOwners } from '../turns/turns-of-owners.js';
 
 /** A picture that can be stored and shown; sizes in pixels. */
 export interface ReadPicture {

@@ -13,6 +13,8 @@ export interface ConnectionContext {
   readonly speaker: Speaker;
   /** Whether the document is theirs to write in, though it may be closed for the moment. */
   readonly writes: boolean;
+  /** The session by which they are known; `null` for nobody's. */
+  readonly sessionKey: string | null;
   /** When it was looked up who they are, in milliseconds since 1970. */
   readonly since: number;
 }

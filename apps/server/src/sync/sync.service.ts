@@ -5,11 +5,18 @@ import type { LessonState } from '@gobrel/core/lesson';
 import { formatNews, type LiveNews } from '@gobrel/contract';
 import { formatDocumentName, parseDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
 import { type Connection, type Document, Hocuspocus } from '@hocuspocus/server';
-import { type BeforeApplicationShutdown, Injectable, Logger, type OnApplicationBootstrap } from '@nestjs/common';
+import {
+  type BeforeApplicationShutdown,
+  Inject,
+  Injectable,
+  Logger,
+  type OnApplicationBootstrap,
+} from '@nestjs/common';
 import { HttpAdapterHost } from '@nestjs/core';
 import { type WebSocket, WebSocketServer } from 'ws';
 import type * as Y from 'yjs';
 import { SessionsService } from '../accounts/index.js';
+import { PLACE, type Place } from '../place.js';
 import { AttemptLimitsService } from './attempt-limits.service.js';
 import { Budget, SharedBudgets } from './budgets.js';
 import { accountOf, type ConnectionContext, contextOf } from './connection-context.js';
@@ -19,13 +26,15 @@ import { ownAwareness, readClientMessage } from './gate/index.js';
 import { Intake, type IntakeFacts } from './intake.js';
 import { SocketGuard } from './socket-guard.js';
 import { documentOf, UpdateLog } from './update-log.js';
-import { refuseUpgrade, upgradeRefusal } from './upgrade.js';
+import { addressOf, refuseUpgrade, upgradeRefusal } from './upgrade.js';
 
 /** When what was changed of an open document is folded together, in ms: after a pause, and now and then without one. */
 const FOLD_AFTER_MS = 2000;
 const FOLD_AT_LATEST_MS = 10_000;
 /** Work is folded less often: there is much of it, and nobody reads what is stored while it is open. In milliseconds. */
 const FOLD_WORK_EVERY_MS = 120_000;
+/** Longer than anybody needs from being looked up to being let in, in milliseconds. */
+const COMING_IN_MS = 60_000;
 /** How long an orderly stop waits for what is on its way to disk, in milliseconds. */
 const LAST_WAIT_MS = 10_000;
 /** The largest message taken over the socket, in bytes. */
@@ -41,7 +50,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly budgets = new SharedBudgets();
   /** Connections over which something was refused. */
   private readonly shut = new WeakSet<Connection>();
-  /** When participants were sent out, in milliseconds since 1970. */
+  /** When participants were sent out, or sessions ended, by their id or key; in milliseconds since 1970. */
   private readonly dismissed = new Map<string, number>();
   /** The participant whose turn the others follow on their devices, by lesson document. */
   private readonly followed = new Map<string, string>();
@@ -53,6 +62,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly editions: EditionsService,
     private readonly updates: UpdateLog,
     private readonly attemptLimits: AttemptLimitsService,
+    @Inject(PLACE) private readonly place: Place,
   ) {
     this.hocuspocus = new Hocuspocus({
       quiet: true,
@@ -102,6 +112,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   }
 
   async onApplicationBootstrap(): Promise<void> {
+    this.sessions.onEnd((sessionKey) => this.sendOut([sessionKey]));
     await this.updates.foldLeftOvers();
     const server: Server = this.http.httpAdapter.getHttpServer();
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
@@ -119,7 +130,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   private guard(client: WebSocket, request: IncomingMessage): void {
     const now = performance.now();
-    const address = this.budgets.of('address', request.socket.remoteAddress ?? '', now);
+    const address = this.budgets.of('address', addressOf(request, this.place), now);
     const guard = new SocketGuard(client, [new Budget('connection', now), address]);
     this.guards.set(request, guard);
     // Whoever is signed in may keep a socket on which no document is open for the moment.
@@ -186,17 +197,23 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** Sends participants out of every document, those who are just coming in included. */
   dismissParticipants(participantIds: readonly string[]): void {
+    this.sendOut(participantIds);
+  }
+
+  /** Sends out everybody who is known by one of some keys: participants by their id, sessions by theirs. */
+  private sendOut(keys: readonly string[]): void {
     const now = Date.now();
-    for (const id of participantIds) this.dismissed.set(id, now);
+    for (const [key, at] of this.dismissed) if (now - at > COMING_IN_MS) this.dismissed.delete(key);
+    for (const key of keys) this.dismissed.set(key, now);
     for (const document of this.hocuspocus.documents.values())
       for (const connection of document.getConnections()) this.closeIfDismissed(connection);
   }
 
-  /** Closes a connection that was let in before its participant was sent out. */
+  /** Closes a connection that was let in before its participant was sent out, or its session ended. */
   private closeIfDismissed(connection: Pick<Connection, 'context' | 'close'>): void {
-    const { identity, speaker, since } = contextOf(connection);
-    const sentOut = speaker === 'student' && identity.participant && this.dismissed.get(identity.participant.id);
-    if (sentOut && since <= sentOut) connection.close();
+    const { identity, speaker, sessionKey, since } = contextOf(connection);
+    const keys = [sessionKey, speaker === 'student' ? identity.participant?.id : null];
+    if (keys.some((key) => key && since <= (this.dismissed.get(key) ?? 0))) connection.close();
   }
 
   /** Closes a document for everybody; what it holds is stored. */
@@ -270,6 +287,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       teacherId: identity.teacherId,
       identity,
       speaker,
+      sessionKey: this.sessions.keyOf(cookie, speaker === 'teacher' ? 'teacher' : 'participant'),
       since,
       writes: access === 'write' || (speaker === 'student' && isOwn(name, identity)),
     };

@@ -7,6 +7,7 @@ import { DataSource } from 'typeorm';
 import { WebSocket } from 'ws';
 import * as Y from 'yjs';
 import { createApplication } from '../application.js';
+import { placeFrom } from '../place.js';
 import { SampleService } from '../sample/index.js';
 
 /** An answer with its body read. */
@@ -136,9 +137,9 @@ export class TestServer {
   ) {}
 
   /** Starts a server on a new database of the test cluster, or again on an old one. */
-  static async start(databaseUrl?: string): Promise<TestServer> {
+  static async start(databaseUrl?: string, place = placeFrom({})): Promise<TestServer> {
     const url = databaseUrl ?? (await newDatabase());
-    const app = await createApplication({ databaseUrl: url, webFolder: null, logRequests: false });
+    const app = await createApplication({ databaseUrl: url, place, webFolder: null, logRequests: false });
     await app.listen(0, '127.0.0.1');
     const { port } = app.getHttpServer().address() as AddressInfo;
     return new TestServer(app, url, `http://127.0.0.1:${port}`);

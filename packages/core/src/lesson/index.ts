@@ -3,6 +3,7 @@ export * from './attention.js';
 export * from './class-deck.js';
 export * from './leading.js';
 export * from './lesson-state.js';
+export * from './without-participant.js';
 export * from './names.js';
 export * from './put-in.js';
 export * from './terms.js';

@@ -17,6 +17,7 @@ import {
   nextTurn,
   raiseHand,
   readLessonState,
+  withoutParticipant,
   secondsLeft,
   setOpened,
   setPace,
@@ -164,4 +165,28 @@ test('a state nobody vouches for is read without harm', () => {
       expect(readLessonState(JSON.parse(JSON.stringify(state)))).toEqual(state);
     }),
   );
+});
+
+test('whoever is erased is in nothing that a lesson says any more, and the others are where they were', () => {
+  const others = { ...newLessonState, turnList: ['ada'], hands: ['bo'], showing: 'ada' };
+  expect(withoutParticipant(others, 'cy')).toEqual({});
+  const everywhere = {
+    ...newLessonState,
+    turnList: ['ada', 'cy', 'bo'],
+    hands: ['cy'],
+    showing: 'cy',
+    asked: [
+      { id: 'q1', participantId: 'cy', text: 'Why?' },
+      { id: 'q2', participantId: 'bo', text: 'How?' },
+    ],
+    answersShown: { slideId: 'start', of: ['bo', 'cy'], picked: ['cy'], how: 'layered' as const },
+  };
+  const left = { ...everywhere, ...withoutParticipant(everywhere, 'cy') };
+  expect(left).toMatchObject({
+    turnList: ['ada', 'bo'],
+    hands: [],
+    showing: null,
+    answersShown: { of: ['bo'], picked: [] },
+  });
+  expect(JSON.stringify(left)).not.toContain('cy');
 });

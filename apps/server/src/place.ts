@@ -1,0 +1,57 @@
+/** Where the server runs, by one setting: for whoever sits at this machine, or behind TLS at an address for everybody. */
+
+/** What follows from where the server runs. */
+export interface Place {
+  /** The address it listens at. */
+  readonly host: string;
+  /**
+   * Whether it is reached by TLS only, through a proxy on this machine: cookies go no other way, browsers are told to come
+   * no other way, and what the proxy says of whoever asks is believed.
+   */
+  readonly isBehindTls: boolean;
+  /** Whether the sample scenario, whose passwords everybody knows, is loaded into an empty database. */
+  readonly loadsSample: boolean;
+}
+
+/** The settings that say where it runs, as the environment has them. */
+type Settings = Readonly<
+  Partial<Record<'HOST' | 'GOBREL_PUBLIC_ADDRESS' | 'GOBREL_WITHOUT_TLS' | 'LOAD_SAMPLE', string>>
+>;
+
+/** A setting that the server does not start with; its message says what to do. */
+export class UnsafePlace extends Error {}
+
+/** What follows from the settings. @throws UnsafePlace when passwords would go over a network that anybody can read */
+export function placeFrom({ HOST = '127.0.0.1', ...settings }: Settings): Place {
+  const address = settings.GOBREL_PUBLIC_ADDRESS;
+  const isConfirmed = settings.GOBREL_WITHOUT_TLS === 'yes';
+  const wantsSample = settings.LOAD_SAMPLE === 'yes';
+  if (address !== undefined) {
+    if (isHttps(address)) return { host: HOST, isBehindTls: true, loadsSample: wantsSample };
+    throw new UnsafePlace(
+      `GOBREL_PUBLIC_ADDRESS has to be an address such as https://gobrel.school.example, and is “${address}”.`,
+    );
+  }
+  if (!isLoopback(HOST) && !isConfirmed)
+    throw new UnsafePlace(
+      `At ${HOST} others can reach the server, and read the passwords on their way to it. Put TLS in front and set ` +
+        'GOBREL_PUBLIC_ADDRESS=https://…, or, in a network that you trust, set GOBREL_WITHOUT_TLS=yes.',
+    );
+  return { host: HOST, isBehindTls: false, loadsSample: wantsSample };
+}
+
+function isHttps(address: string): boolean {
+  try {
+    const { protocol, pathname, search } = new URL(address);
+    return protocol === 'https:' && pathname === '/' && search === '';
+  } catch {
+    return false;
+  }
+}
+
+function isLoopback(host: string): boolean {
+  return host === 'localhost' || host === '::1' || /^127\.\d+\.\d+\.\d+$/.test(host);
+}
+
+/** The token by which services ask where they run. */
+export const PLACE = Symbol('where the server runs');
