@@ -260,12 +260,15 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   /** Opens or closes a work document for writing, also for connections that stand. */
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
-    // In the line, so that it is not another answer when a change was looked at than when it is acknowledged.
-    void this.intakes.get(name)?.line.run(() => {
+    const set = () => {
       for (const connection of document?.getConnections() ?? []) {
         if (contextOf(connection).writes) connection.readOnly = !allowed;
       }
-    });
+    };
+    // Closed at once: what has not been applied yet comes too late. Opened in its turn, so that nothing is let in that was
+    // looked at while the document was closed.
+    if (allowed) void this.intakes.get(name)?.line.run(set);
+    else set();
     this.tell(name, { news: 'writing', allowed });
   }
 
@@ -354,7 +357,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     const intake = this.intakes.get(name);
     if (!intake) throw new Error('the document is closed');
     const refusals = await intake.line.run(async () => {
-      if (this.updates.isFull) return ['too much waits for the database'];
+      if (this.updates.isFull && !connection.readOnly) return ['too much waits for the database'];
       const facts = await this.factsFor(contextOf(connection));
       if (connection.readOnly) return [];
       const began = performance.now();
