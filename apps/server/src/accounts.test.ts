@@ -1,4 +1,5 @@
 import { DataSource } from 'typeorm';
+import { AttemptsService } from './accounts/index.js';
 import { placeFrom } from './place.js';
 import { TestServer } from './testing/test-server.js';
 
@@ -74,6 +75,22 @@ describe('accounts', () => {
       body: { fields: { name: expect.any(String), email: expect.any(String), password: expect.any(String) } },
     });
     expect((await server.visitor().ask('POST', '/api/session', { ...account, admin: true })).status).toBe(422);
+  });
+
+  test('what may be done so often a minute may be done so often every minute', async () => {
+    const attempts = server.app.get(AttemptsService);
+    const database = await new DataSource({ type: 'postgres', url: server.databaseUrl }).initialize();
+    for (let minute = 0; minute < 3; minute += 1) {
+      for (let count = 0; count < 10; count += 1) {
+        await attempts.countWithin('a class', 10);
+        await database.query(`UPDATE failed_attempt SET last_at = last_at - interval '5 s' WHERE subject = 'a class'`);
+      }
+      await expect(attempts.countWithin('a class', 10)).rejects.toMatchObject({
+        problem: { code: 'too-many-attempts' },
+      });
+      await database.query(`UPDATE failed_attempt SET last_at = last_at - interval '10 s' WHERE subject = 'a class'`);
+    }
+    await database.destroy();
   });
 
   test('behind TLS cookies go no other way, and browsers are told to come no other way', async () => {

@@ -45,15 +45,14 @@ export class AttemptsService {
 
   /**
    * Counts something that may be done `most` times a minute by `subject`, such as everybody at one address; throws when it
-   * was done so often. That is not held against anybody for longer.
+   * was done so often. A minute begins with the first of them, and nothing is held against anybody for longer.
    */
   async countWithin(subject: string, most: number): Promise<void> {
     const rows = await this.database.query<Counted[]>(
       `INSERT INTO failed_attempt AS known (subject, count, last_at) VALUES ($1, 1, now())
        ON CONFLICT (subject) DO UPDATE SET
-         count = CASE WHEN known.last_at < now() - make_interval(secs => $2) THEN 1 ELSE known.count + 1 END,
-         last_at = CASE WHEN known.last_at >= now() - make_interval(secs => $2) AND known.count >= $3
-           THEN known.last_at ELSE now() END
+         count = CASE WHEN ${IN_WINDOW} THEN known.count + 1 ELSE 1 END,
+         last_at = CASE WHEN ${IN_WINDOW} THEN known.last_at ELSE now() END
        RETURNING count <= $3 AS counted, ceil($2 - extract(epoch FROM now() - last_at))::int AS left`,
       [subject, PAUSE_SECONDS, most],
     );
@@ -74,6 +73,8 @@ export class AttemptsService {
   }
 }
 
+/** Whether the minute that began with the first is not over yet, in SQL. */
+const IN_WINDOW = 'known.last_at >= now() - make_interval(secs => $2)';
 /** The pause after some number of tries, in seconds, in SQL. */
 const PAUSE = 'least($4, $3 * power(2, greatest(0, floor(count::float8 / $2) - 1)))';
 /** Whether a subject is in its pause, in SQL. */
