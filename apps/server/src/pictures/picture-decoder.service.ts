@@ -10,7 +10,7 @@ import { ProblemException, refuse } from '../errors/index.js';
 import { TurnsOfOwners } from '../turns/turns-of-owners.js';
 
 /** A picture that can be stored and shown; sizes in pixels. */
-export interface ReadPicture {
+interface ReadPicture {
   readonly bytes: Buffer;
   readonly mediaType: string;
   readonly width: number;

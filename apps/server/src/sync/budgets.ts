@@ -9,7 +9,7 @@ export interface Use {
 }
 
 /** Who shares a budget. */
-export type Sharing = 'connection' | 'account' | 'address';
+type Sharing = 'connection' | 'account' | 'address';
 
 /** Of each what can be used at once, and what comes back a second. */
 interface Allowance {

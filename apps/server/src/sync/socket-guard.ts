@@ -8,7 +8,7 @@ import type { RawData } from 'ws';
 import type { Budget, Use } from './budgets.js';
 
 /** What the guard needs of a socket. */
-export interface GuardedSocket {
+interface GuardedSocket {
   on(event: 'message', listener: (data: RawData) => void): unknown;
   on(event: 'close', listener: () => void): unknown;
   pause(): void;

@@ -4,7 +4,7 @@
  */
 
 /** A change of a document, as it is stored. */
-export interface UpdateToStore {
+interface UpdateToStore {
   readonly name: string;
   readonly bytes: Uint8Array;
 }

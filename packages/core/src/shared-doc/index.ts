@@ -10,7 +10,7 @@ export {
 export * from './deck-follower.js';
 export * from './document-name.js';
 export * from './lesson-document.js';
-export { isTooDeep, isTooDeepUnder } from './plain-fields.js';
+export { isTooDeepUnder } from './plain-fields.js';
 export { readFragment, writeFragment } from './rich-text-fragment.js';
 export * from './touched-work.js';
 export * from './work-document.js';

@@ -20,11 +20,6 @@ export function isTooDeepUnder(map: Y.Map<unknown>, name: string): boolean {
   return reachesBelow(map.get(name), DEEPEST_FIELDS - 1);
 }
 
-/** Whether something in a map, shared or plain, lies deeper than is ever read. */
-export function isTooDeep(map: Y.Map<unknown>): boolean {
-  return reachesBelow(map, DEEPEST_FIELDS);
-}
-
 function entriesOf(map: Y.Map<unknown>, levels: number): Fields {
   const fields: Record<string, unknown> = {};
   map.forEach((value, name) => {
