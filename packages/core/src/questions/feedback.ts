@@ -1,4 +1,4 @@
-/** Telling: what a student may know of how an answer stands, and when. */
+/** Feedback: what a student may know of how an answer stands, and when. */
 import {
   type Asking,
   type QuestionItem,
