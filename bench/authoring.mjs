@@ -11,8 +11,7 @@ async function openDeck(address, browser, slides) {
   const teacher = await newTeacher(address);
   const deckId = await newDeck(teacher, `${slides} slides`, (doc) => writeSlides(doc, slides));
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const [name, value] = teacher.cookie.split('=');
-  await context.addCookies([{ name, value, url: address }]);
+  await context.addCookies(teacher.cookies());
   const page = await context.newPage();
   await page.goto(`${address}/decks/${deckId}?slide=slide-2`);
   await page.locator('[data-item="item-2-0"]').waitFor();

@@ -23,8 +23,7 @@ async function scriptAFrame(address, browser, people) {
     docs.push((await openDocument(student.socket(), `work:${lesson.id}:${participantId}`, 'student')).doc);
   }
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const [name, value] = teacher.cookie.split('=');
-  await context.addCookies([{ name, value, url: address }]);
+  await context.addCookies(teacher.cookies());
   const page = await context.newPage();
   await page.goto(`${address}/lessons/${lesson.id}`);
   await page.getByRole('row').nth(people).waitFor();

@@ -94,8 +94,7 @@ export async function benchDrag(address, browser, items) {
     writeChanges(doc, all);
   });
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const [name, value] = teacher.cookie.split('=');
-  await context.addCookies([{ name, value, url: address }]);
+  await context.addCookies(teacher.cookies());
   const page = await context.newPage();
   await page.goto(`${address}/decks/${deckId}`);
   await page.locator('[data-item="item-150"]').waitFor();

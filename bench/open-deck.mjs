@@ -19,8 +19,7 @@ export async function benchOpenDeck(address, browser, slides) {
   const parsing = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-    const [name, value] = teacher.cookie.split('=');
-    await context.addCookies([{ name, value, url: address }]);
+    await context.addCookies(teacher.cookies());
     const page = await context.newPage();
     await page.goto(`${address}/classes`);
     await page.getByRole('heading', { name: 'Bench' }).waitFor();

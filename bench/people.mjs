@@ -24,6 +24,14 @@ export class Visitor {
     return text === '' ? undefined : JSON.parse(text);
   }
 
+  /** What this visitor's browser is to be given, as Playwright takes it. */
+  cookies() {
+    return this.cookie.split('; ').map((cookie) => {
+      const at = cookie.indexOf('=');
+      return { name: cookie.slice(0, at), value: cookie.slice(at + 1), url: this.address };
+    });
+  }
+
   /** A socket that carries this visitor's cookie; several documents share one. */
   socket() {
     const { cookie } = this;

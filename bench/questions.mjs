@@ -110,8 +110,7 @@ async function dragging(address, browser, pieces) {
     writeChanges(doc, all);
   });
   const context = await browser.newContext({ viewport: { width: 1180, height: 820 } });
-  const [name, value] = teacher.cookie.split('=');
-  await context.addCookies([{ name, value, url: address }]);
+  await context.addCookies(teacher.cookies());
   const page = await context.newPage();
   await page.goto(`${address}/decks/${deckId}/trial/${slideId}`);
   const piece = '[aria-label^="piece 150,"]';

@@ -92,8 +92,7 @@ async function openMap(address, browser, write, title) {
   const teacher = await newTeacher(address);
   const deckId = await newDeck(teacher, title, write);
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const [name, value] = teacher.cookie.split('=');
-  await context.addCookies([{ name, value, url: address }]);
+  await context.addCookies(teacher.cookies());
   const page = await context.newPage();
   const began = Date.now();
   await page.goto(`${address}/decks/${deckId}?see=map`);
@@ -181,8 +180,7 @@ async function following(address, browser) {
   const teacher = await newTeacher(address);
   const deckId = await newDeck(teacher, 'Followed', (doc) => writeSlides(doc, 60));
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const [name, value] = teacher.cookie.split('=');
-  await context.addCookies([{ name, value, url: address }]);
+  await context.addCookies(teacher.cookies());
   const page = await context.newPage();
   await page.goto(`${address}/decks/${deckId}/show`);
   await page.getByRole('main').locator('.gv-ground').waitFor();
