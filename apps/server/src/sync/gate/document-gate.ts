@@ -42,7 +42,8 @@ const NOTHING: Touched = new Map();
 
 /** The gate of one open document. */
 export class DocumentGate {
-  private shadow: Y.Doc;
+  /** Made with the first change: a document that is only read needs none. */
+  private shadow: Y.Doc | null = null;
   /** Bytes of the state, at most. */
   private size = 0;
 
@@ -50,28 +51,27 @@ export class DocumentGate {
   constructor(
     private readonly rules: GateRules,
     private readonly live: Y.Doc,
-  ) {
-    this.shadow = this.copyLive();
-  }
+  ) {}
 
   /**
    * Judges a change. One that passes is to be applied to the document before the next one is judged.
    * @param facts what a student's work has to fit; `null` for other documents
    */
   judge(update: Uint8Array, facts: WorkFacts | null): Verdict {
+    const shadow = (this.shadow ??= this.copyLive());
     const sizeBefore = this.size;
-    const touched = this.apply(update);
+    const touched = this.apply(shadow, update);
     const refusals =
       typeof touched === 'string'
         ? [touched]
         : [
-            ...this.strangeRoots(),
-            ...this.rules.misfits(touched, this.shadow, this.live, facts),
-            ...this.overweight(sizeBefore),
+            ...this.strangeRoots(shadow),
+            ...this.rules.misfits(touched, shadow, this.live, facts),
+            ...this.overweight(shadow, sizeBefore),
           ];
     if (typeof touched === 'string' || refusals.length > 0) {
-      this.shadow.destroy();
-      this.shadow = this.copyLive();
+      shadow.destroy();
+      this.shadow = null;
       return { refusals, touched: NOTHING };
     }
     return { refusals, touched };
@@ -79,53 +79,56 @@ export class DocumentGate {
 
   /** Follows a change that need not be judged: one that the server made. */
   follow(update: Uint8Array): void {
-    const touched = this.apply(update);
-    if (typeof touched !== 'string') this.rules.follow?.(touched, this.shadow);
+    const { shadow } = this;
+    // What is not copied yet will be copied with it.
+    if (!shadow) return;
+    const touched = this.apply(shadow, update);
+    if (typeof touched !== 'string') this.rules.follow?.(touched, shadow);
   }
 
   /** The document with the last change that passed. */
   get after(): Y.Doc {
-    return this.shadow;
+    return this.shadow ?? this.live;
   }
 
   destroy(): void {
-    this.shadow.destroy();
+    this.shadow?.destroy();
   }
 
   /** What a change touches in the shadow, which has it from then on; in words why it cannot be applied. */
-  private apply(update: Uint8Array): Touched | string {
+  private apply(shadow: Y.Doc, update: Uint8Array): Touched | string {
     let touched = NOTHING;
     // Only the change itself: what Yjs tidies up after it touches nothing else.
     const note = (transaction: Y.Transaction) => {
       if (touched === NOTHING) touched = touchedIn(transaction);
     };
-    this.shadow.on('beforeObserverCalls', note);
+    shadow.on('beforeObserverCalls', note);
     try {
       // Read through first: applying makes room at once for as much as an update says it holds, whether it does or not.
       Y.decodeUpdate(update);
-      Y.applyUpdate(this.shadow, update);
+      Y.applyUpdate(shadow, update);
     } catch {
       return 'it cannot be read';
     } finally {
-      this.shadow.off('beforeObserverCalls', note);
+      shadow.off('beforeObserverCalls', note);
     }
     this.size += update.length;
-    const { pendingStructs, pendingDs } = this.shadow.store;
+    const { pendingStructs, pendingDs } = shadow.store;
     return pendingStructs || pendingDs ? 'it builds on what is not here' : touched;
   }
 
-  private strangeRoots(): readonly string[] {
-    return [...this.shadow.share.keys()]
+  private strangeRoots(shadow: Y.Doc): readonly string[] {
+    return [...shadow.share.keys()]
       .filter((root) => !this.rules.roots.includes(root))
       .map((root) => `${root} is no part of it`);
   }
 
   /** A device that comes back repeats what is known, so that the state itself is measured once the sum is too large. */
-  private overweight(sizeBefore: number): readonly string[] {
+  private overweight(shadow: Y.Doc, sizeBefore: number): readonly string[] {
     const { largest } = this.rules;
     if (this.size <= largest) return [];
     const before = Math.min(sizeBefore, Y.encodeStateAsUpdate(this.live).length);
-    this.size = Y.encodeStateAsUpdate(this.shadow).length;
+    this.size = Y.encodeStateAsUpdate(shadow).length;
     return this.size > largest && this.size > before ? ['it is too large'] : [];
   }
 
