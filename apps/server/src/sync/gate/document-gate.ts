@@ -113,8 +113,8 @@ export class DocumentGate {
       shadow.off('beforeObserverCalls', note);
     }
     this.size += update.length;
-    const { pendingStructs, pendingDs } = shadow.store;
-    return pendingStructs || pendingDs ? 'it builds on what is not here' : touched;
+    // What was stored incomplete before is no reason to refuse anything.
+    return isIncomplete(shadow) && !isIncomplete(this.live) ? 'it builds on what is not here' : touched;
   }
 
   private strangeRoots(shadow: Y.Doc): readonly string[] {
@@ -141,4 +141,9 @@ export class DocumentGate {
     this.rules.begin?.(copy);
     return copy;
   }
+}
+
+/** Whether a document holds changes that build on others that it does not have. */
+function isIncomplete({ store }: Y.Doc): boolean {
+  return store.pendingStructs !== null || store.pendingDs !== null;
 }

@@ -79,6 +79,17 @@ describe('work', () => {
     expect(judge(update({ blanks: { word: 'eel' } }))).toEqual([]);
   });
 
+  test('a document that was stored incomplete is gone on with', () => {
+    const device = new Y.Doc();
+    device.getMap('answers').set('why', { kind: 'words', text: 'first' });
+    const before = Y.encodeStateVector(device);
+    device.getMap('answers').set('why', { kind: 'words', text: 'second' });
+    const { live, judge } = open('work', Y.encodeStateAsUpdate(device, before));
+    expect(live.store.pendingStructs).not.toBeNull();
+    expect(judge(update({ blanks: { word: 'eel' } }))).toEqual([]);
+    expect(judge(update({ blanks: { other: 'eel' } }))).toEqual(['other is not a blank of this edition']);
+  });
+
   test('work that is too large is refused by what it would be, not by how often it is sent', () => {
     const large = update({ blanks: { word: 'x'.repeat(LARGEST_WORK * 0.75) } });
     const { judge } = open('work', large);
