@@ -38,7 +38,7 @@ test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await page.getByRole('link', { name: messages.frame.home }).click();
   await page.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.delete }).click();
-  await expect(page.getByRole('dialog')).toContainText(messages.library.deleteText);
+  await expect(page.getByRole('dialog')).toContainText(messages.library.deleteText({ days: 30 }));
   await expectClean(page);
   await page.getByRole('button', { name: messages.common.cancel }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();

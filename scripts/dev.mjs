@@ -58,5 +58,5 @@ main(async () => {
     }),
   );
   watching.forEach((each) => each.close());
-  database.stop();
+  await database.stop();
 });

@@ -6,7 +6,7 @@ import { startThrowawayDatabase } from './postgres.mjs';
 import { buildAll, buildPseudo, freePort, installChromium, main, root, runLoud, say, Trouble } from './steps.mjs';
 
 /** Starts the server; resolves when it listens. */
-export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/dist')) {
+export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/dist'), settings = {}) {
   return new Promise((resolve, reject) => {
     const server = fork(join(root, 'apps/server/dist/main.js'), {
       env: {
@@ -15,6 +15,7 @@ export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/
         PORT: String(port),
         WEB_FOLDER: webFolder,
         LOAD_SAMPLE: 'yes',
+        ...settings,
       },
       stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
     });
@@ -23,52 +24,62 @@ export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/
   });
 }
 
-function stopServer(server) {
+/** Stops a server in order; resolves when it has ended. */
+export function stopServer(server) {
   server.removeAllListeners('exit');
   server.kill('SIGTERM');
   return new Promise((resolve) => server.once('exit', resolve));
 }
 
 /**
- * Runs `act` with the address of a fresh server, and with that of a second server on the same database that may be
- * killed: whatever is sent to `killSwitch` kills it hard and starts it again. `startWith` starts one more, with the web
+ * Runs `act` with the address of a fresh server. `startWith` starts one more on the same database, with the web
  * application of another folder, and gives its address.
  */
 export async function withApplication(act) {
   buildAll();
   installChromium();
   const database = await startThrowawayDatabase();
+  const servers = [];
+  const start = async (webFolder) => {
+    const port = await freePort();
+    servers.push(await startServer(database.url, port, webFolder));
+    return `http://127.0.0.1:${port}`;
+  };
+  try {
+    return await act(await start(), start, database.url);
+  } finally {
+    await Promise.all(servers.map(stopServer));
+    database.stop();
+  }
+}
+
+/**
+ * Runs `act` with the address of a server that may be killed: whatever is sent to `killSwitch` kills it hard and starts it
+ * again.
+ */
+async function withMortal(databaseUrl, act) {
   const port = await freePort();
-  const server = await startServer(database.url, port);
-  const mortalPort = await freePort();
-  let mortal = await startServer(database.url, mortalPort);
+  let mortal = await startServer(databaseUrl, port);
   const killSwitch = createServer(async (request, response) => {
     mortal.removeAllListeners('exit');
     mortal.kill('SIGKILL');
-    mortal = await startServer(database.url, mortalPort);
+    mortal = await startServer(databaseUrl, port);
     response.end('again');
   });
   await new Promise((resolve) => killSwitch.listen(0, '127.0.0.1', resolve));
   const at = (number) => `http://127.0.0.1:${number}`;
-  const others = [];
-  const startWith = async (webFolder) => {
-    const otherPort = await freePort();
-    others.push(await startServer(database.url, otherPort, webFolder));
-    return at(otherPort);
-  };
   try {
-    return await act(at(port), { address: at(mortalPort), killSwitch: at(killSwitch.address().port) }, startWith);
+    return await act({ address: at(port), killSwitch: at(killSwitch.address().port) });
   } finally {
     killSwitch.close();
-    await Promise.all([server, mortal, ...others].map(stopServer));
-    database.stop();
+    await stopServer(mortal);
   }
 }
 
 if (process.argv[1]?.endsWith('e2e.mjs')) {
   main(async () => {
     say('end-to-end tests …');
-    await withApplication(async (address, mortal, startWith) => {
+    const run = async (address, startWith, mortal) => {
       const env = {
         ...process.env,
         GOBREL_PSEUDO_ADDRESS: await startWith(buildPseudo()),
@@ -82,6 +93,9 @@ if (process.argv[1]?.endsWith('e2e.mjs')) {
         { env },
       );
       process.exitCode = code;
-    });
+    };
+    await withApplication((address, startWith, databaseUrl) =>
+      withMortal(databaseUrl, (mortal) => run(address, startWith, mortal)),
+    );
   });
 }

@@ -22,7 +22,8 @@ function sayWhoIsThere() {
 main(async () => {
   if (!(await isFree(port))) {
     throw new Trouble(
-      `Port ${port} is taken by another program. Stop that one, or start with another port:\n  PORT=4180 npm start`,
+      `Port ${port} is taken by another program. Stop that one, or start beside it at another port; if it is Gobrel too, ` +
+        'both work on the same data:\n  PORT=4180 npm start',
     );
   }
   installPackages();
@@ -56,7 +57,7 @@ main(async () => {
   process.on('SIGTERM', server.stop);
   const code = await server.ended;
   say('stopping the database …');
-  database.stop();
-  say('stopped.');
+  const hasStopped = await database.stop();
+  say(hasStopped ? 'stopped.' : 'stopped; the database stays for whoever else uses it.');
   process.exitCode = code;
 });

@@ -95,7 +95,7 @@ describe('accounts', () => {
 
   test('behind TLS cookies go no other way, and browsers are told to come no other way', async () => {
     const place = placeFrom({ GOBREL_PUBLIC_ADDRESS: 'https://gobrel.school.example' });
-    const behind = await TestServer.start(undefined, place);
+    const behind = await TestServer.start({ place });
     const { headers } = await behind.visitor().ask('POST', '/api/accounts', account);
     expect(headers.get('set-cookie')).toContain('Secure');
     expect(headers.get('strict-transport-security')).toContain('max-age=31536000');

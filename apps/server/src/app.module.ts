@@ -2,12 +2,16 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AccountsModule } from './accounts/index.js';
+import { AuditModule } from './audit/index.js';
+import { BusModule } from './bus/index.js';
 import { ClassesModule } from './classes/index.js';
-import { dataSourceOptions } from './database/index.js';
+import { dataSourceOptions, openDatabase } from './database/index.js';
 import { DecksModule } from './decks/index.js';
 import { FilesModule } from './files/index.js';
 import { HealthController } from './health.controller.js';
+import { CareModule } from './care/index.js';
 import { LessonsModule } from './lessons/index.js';
+import { MetricsModule } from './metrics/index.js';
 import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { PLACE, type Place } from './place.js';
@@ -23,13 +27,21 @@ class PlaceModule {}
 
 @Module({})
 export class AppModule {
-  /** The server on a database at `databaseUrl` (postgres://…), where it runs. */
-  static on(databaseUrl: string, place: Place): DynamicModule {
+  /**
+   * The server on a database, where it runs.
+   * @param databaseUrl postgres://…
+   * @param redisUrl redis://… of what carries the bus between processes; `null` for the database itself
+   */
+  static on(databaseUrl: string, redisUrl: string | null, place: Place): DynamicModule {
+    const options = { ...dataSourceOptions(databaseUrl), retryAttempts: 10, retryDelay: 1000 };
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot({ ...dataSourceOptions(databaseUrl), retryAttempts: 10, retryDelay: 1000 }),
+        TypeOrmModule.forRootAsync({ useFactory: () => options, dataSourceFactory: () => openDatabase(options) }),
         { module: PlaceModule, providers: [{ provide: PLACE, useValue: place }], exports: [PLACE] },
+        BusModule.on(databaseUrl, redisUrl),
+        MetricsModule,
+        AuditModule,
         AccountsModule,
         SyncModule,
         DecksModule,
@@ -40,6 +52,7 @@ export class AppModule {
         FilesModule,
         ClassesModule,
         LessonsModule,
+        CareModule,
         SampleModule,
       ],
       controllers: [HealthController],

@@ -3,22 +3,26 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
 import helmet from 'helmet';
-import { pino } from 'pino';
-import { pinoHttp } from 'pino-http';
+import type { Logger } from 'pino';
 import { AppModule } from './app.module.js';
 import { cleanRequest, contractPipe, ownPagesOnly, ProblemFilter } from './errors/index.js';
+import { FrameworkLog, noteRequests } from './log.js';
+import { MetricsService } from './metrics/index.js';
 import type { Place } from './place.js';
 import { stickers } from './stickers.js';
 import { webFiles } from './web-files.js';
 
-/** Where things are. */
-interface ServerOptions {
+/** Where things are, and where the server says what it does. */
+export interface ServerOptions {
   /** postgres://… */
   readonly databaseUrl: string;
+  /** redis://… of what carries the bus between processes; `null` for the database itself. */
+  readonly redisUrl: string | null;
   readonly place: Place;
   /** Folder of the built web application, or `null` when somebody else serves it. */
   readonly webFolder: string | null;
-  /** Whether to write a line a request to standard output. */
+  readonly log: Logger;
+  /** Whether to log a line a request. */
   readonly logRequests: boolean;
 }
 
@@ -27,10 +31,13 @@ const LARGEST_JSON = 2_000_000;
 
 /** An application that is ready to listen. Migrations have run. */
 export async function createApplication(options: ServerOptions): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(options.databaseUrl, options.place), {
-    logger: ['error', 'warn'],
-    abortOnError: false,
-  });
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.on(options.databaseUrl, options.redisUrl, options.place),
+    {
+      logger: new FrameworkLog(options.log),
+      abortOnError: false,
+    },
+  );
   app.disable('x-powered-by');
   if (options.place.isBehindTls) app.set('trust proxy', 'loopback');
   app.useBodyParser('json', { limit: LARGEST_JSON });
@@ -54,8 +61,13 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
       strictTransportSecurity: options.place.isBehindTls && { maxAge: 365 * 24 * 60 * 60 },
     }),
   );
-  if (options.logRequests)
-    app.use(pinoHttp({ logger: pino({ redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }) }));
+  const metrics = app.get(MetricsService);
+  app.use(
+    noteRequests(({ method, route, status, took }) => {
+      metrics.answered(method, route, status, took);
+      if (options.logRequests) options.log.info({ method, route, status, ms: Math.round(took * 1000) }, 'request');
+    }),
+  );
   app.use(compression());
   app.use(ownPagesOnly);
   app.use(cleanRequest);

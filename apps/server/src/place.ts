@@ -49,8 +49,9 @@ function isHttps(address: string): boolean {
   }
 }
 
-function isLoopback(host: string): boolean {
-  return host === 'localhost' || host === '::1' || /^127\.\d+\.\d+\.\d+$/.test(host);
+/** Whether a name or address is that of this machine to itself. */
+export function isLoopback(host: string): boolean {
+  return host === 'localhost' || host === '::1' || /^(::ffff:)?127\.\d+\.\d+\.\d+$/.test(host);
 }
 
 /** The token by which services ask where they run. */

@@ -136,7 +136,7 @@ describe('due', () => {
   });
 
   test('devices are told that the time is over by the process they are connected to, whichever collected', async () => {
-    const second = await TestServer.start(server.databaseUrl);
+    const second = await TestServer.start({ databaseUrl: server.databaseUrl });
     try {
       const lesson = await dueSoon();
       const students = [await joinAs(server, lesson, 6), await joinAs(second, lesson, 7)];

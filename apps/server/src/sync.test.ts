@@ -123,7 +123,7 @@ describe('shared documents', () => {
     await document.sent();
     await first.stop();
     document.leave();
-    const second = await TestServer.start(first.databaseUrl);
+    const second = await TestServer.start({ databaseUrl: first.databaseUrl });
     const again = await (await second.odile()).open('deck:shore-zones', 'teacher').settled();
     expect(readDeckDocument(again.doc).title).toBe('The last word');
     again.leave();
@@ -155,7 +155,7 @@ describe('while the database is gone', () => {
     await until(async () => (await odile.ask('GET', '/api/ready')).status === 200);
     for (const each of [document, watched]) each.leave();
     await server.stop();
-    const again = await TestServer.start(server.databaseUrl);
+    const again = await TestServer.start({ databaseUrl: server.databaseUrl });
     const { body } = await (await again.odile()).ask<LessonMarks>('GET', '/api/lessons/shore-lesson/marks');
     expect(body[id]?.work.blanks['blank-low']).toBe('in the dark');
     await again.stop();

@@ -50,13 +50,15 @@ export class NewDeck extends DeckTitle {
   deck?: Deck;
 }
 
-/** A deck that was deleted, and can be restored. */
+/** A deck that was deleted, and can be restored for a while. */
 export interface DeletedDeck {
   readonly id: string;
   readonly title: string;
   readonly slideCount: number;
   /** ISO 8601. */
   readonly deletedAt: string;
+  /** When it goes for good; ISO 8601. */
+  readonly goneAt: string;
 }
 
 /** Somebody to edit a deck together with. */

@@ -24,6 +24,7 @@ const faultCodes = [
   'own-name',
   'pace',
   'password',
+  'password-guessable',
   'password-too-short',
   'pictures',
   'pin',

@@ -2,6 +2,7 @@
 import { NewAccount, type SessionView, SignIn } from '@gobrel/contract';
 import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Req, Res } from '@nestjs/common';
 import type { Response } from 'express';
+import { AuditService } from '../audit/index.js';
 import { Allow, type IdentifiedRequest } from './access.js';
 import { AccountsService } from './accounts.service.js';
 import { SessionsService } from './sessions.service.js';
@@ -11,6 +12,7 @@ export class AccountsController {
   constructor(
     private readonly accounts: AccountsService,
     private readonly sessions: SessionsService,
+    private readonly audit: AuditService,
   ) {}
 
   @Post('accounts')
@@ -34,6 +36,7 @@ export class AccountsController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     const teacherId = await this.accounts.prove(body, request.headers.cookie, response);
+    await this.audit.note({ act: 'teacher signed in', by: teacherId });
     await this.sessions.start(response, 'teacher', teacherId);
   }
 

@@ -10,6 +10,7 @@ import { refuse } from '../errors/index.js';
 import type { Identity } from './access.js';
 import { AttemptsService } from './attempts.service.js';
 import { KnownDevicesService } from './known-devices.service.js';
+import { isGuessable } from './password-rules.js';
 import { SecretsService } from './secrets.service.js';
 import { hasInserted } from '../database/has-inserted.js';
 
@@ -35,9 +36,10 @@ export class AccountsService {
     cookies: string | undefined,
     response: Response,
   ): Promise<string> {
+    if (isGuessable(password, { name, email })) throw refuse(422, 'not-valid', { password: 'password-guessable' });
     await this.attempts.countWithin(`accounts:${from}`, MOST_ACCOUNTS);
     const id = newId();
-    const passwordHash = await this.secrets.hash(password, `accounts of ${from}`);
+    const passwordHash = await this.secrets.hashPassword(password, `accounts of ${from}`);
     const result = await this.database
       .createQueryBuilder()
       .insert()

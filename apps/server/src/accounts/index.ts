@@ -4,5 +4,5 @@ export { AccountsModule } from './accounts.module.js';
 export { colleagueBy } from './colleague.js';
 export { AttemptsService } from './attempts.service.js';
 export { KnownDevicesService } from './known-devices.service.js';
-export { hashSecret, SecretsService } from './secrets.service.js';
+export { hashPassword, hashPin, isDearPin, SecretsService } from './secrets.service.js';
 export { SessionsService } from './sessions.service.js';

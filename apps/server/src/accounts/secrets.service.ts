@@ -1,6 +1,6 @@
 /**
- * Passwords and PINs, hashed with argon2id (the library's defaults: 19 MiB, two passes). Hashing takes time on purpose, so
- * it goes by turns: whoever tries many, or makes many accounts, waits for their own and not others for them.
+ * Passwords and PINs, hashed with argon2id. Hashing takes time on purpose, so it goes by turns: whoever tries many, or makes
+ * many accounts, waits for their own and not others for them.
  */
 import { hash, verify } from '@node-rs/argon2';
 import { Injectable } from '@nestjs/common';
@@ -10,9 +10,33 @@ import { TurnsOfOwners } from '../turns/turns-of-owners.js';
 /** How many are hashed at once: more would only take processors from one another. */
 const AT_ONCE = Math.max(2, availableParallelism());
 
-/** The hash to store. */
-export function hashSecret(secret: string): Promise<string> {
-  return hash(secret);
+/** How dear a hash is: memory in KiB, passes over it. */
+interface Cost {
+  readonly memoryCost: number;
+  readonly timeCost: number;
+}
+
+/** A password's: what the library takes by default, 19 MiB and two passes. */
+const PASSWORD: Cost = { memoryCost: 19_456, timeCost: 2 };
+/**
+ * A PIN's. Whoever has the hash of four digits finds them at any cost that a class can wait for, so that it is the counted
+ * tries that keep a PIN safe; a class that comes in at once does not wait for the cost of a password.
+ */
+const PIN: Cost = { memoryCost: 1024, timeCost: 1 };
+
+/** The hash of a password to store. */
+export function hashPassword(password: string): Promise<string> {
+  return hash(password, PASSWORD);
+}
+
+/** The hash of a PIN to store. */
+export function hashPin(pin: string): Promise<string> {
+  return hash(pin, PIN);
+}
+
+/** Whether a PIN's hash is as dear as a password's, as it was once: then it is to be stored anew. */
+export function isDearPin(stored: string): boolean {
+  return !stored.includes(`m=${PIN.memoryCost},`);
 }
 
 @Injectable()
@@ -20,9 +44,14 @@ export class SecretsService {
   private readonly waiting = new TurnsOfOwners<() => Promise<void>>();
   private running = 0;
 
-  /** The hash to store. @param owner for whom it is done, in whose turn */
-  hash(secret: string, owner: string): Promise<string> {
-    return this.inTurn(owner, () => hashSecret(secret));
+  /** The hash of a password to store. @param owner for whom it is done, in whose turn */
+  hashPassword(password: string, owner: string): Promise<string> {
+    return this.inTurn(owner, () => hashPassword(password));
+  }
+
+  /** The hash of a PIN to store. @param owner for whom it is done, in whose turn */
+  hashPin(pin: string, owner: string): Promise<string> {
+    return this.inTurn(owner, () => hashPin(pin));
   }
 
   /**
@@ -32,7 +61,7 @@ export class SecretsService {
   matches(secret: string, stored: string | null, owner: string): Promise<boolean> {
     return this.inTurn(owner, async () => {
       if (stored !== null) return verify(stored, secret);
-      await hashSecret(secret);
+      await hashPassword(secret);
       return false;
     });
   }

@@ -4,9 +4,9 @@ test('who has much hashed waits for their own, and not others for them', async (
   const secrets = new SecretsService();
   const done: string[] = [];
   const loop = Array.from({ length: 40 }, (_, at) =>
-    secrets.hash(`guess ${at}`, 'a loop').then(() => done.push('loop')),
+    secrets.hashPassword(`guess ${at}`, 'a loop').then(() => done.push('loop')),
   );
-  const other = secrets.hash('a sentence by the sea', 'Odile').then((stored) => {
+  const other = secrets.hashPassword('a sentence by the sea', 'Odile').then((stored) => {
     done.push('Odile');
     return stored;
   });

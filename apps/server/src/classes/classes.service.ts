@@ -6,7 +6,8 @@ import { byName, namesApart } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
-import { SecretsService } from '../accounts/index.js';
+import { AttemptsService, SecretsService } from '../accounts/index.js';
+import { AuditService } from '../audit/index.js';
 import { ClassRow, StudentRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 import { SeatsService } from '../sync/index.js';
@@ -17,6 +18,8 @@ export class ClassesService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly seats: SeatsService,
     private readonly secrets: SecretsService,
+    private readonly attempts: AttemptsService,
+    private readonly audit: AuditService,
   ) {}
 
   /** A teacher's classes by name, those put away last. */
@@ -79,19 +82,28 @@ export class ClassesService {
   /** Forgets a student's PIN, so that they set a new one at the next visit; who sits in their seat is signed out. */
   async forgetPin(teacherId: string, classId: string, studentId: string): Promise<void> {
     await this.ownedStudent(teacherId, classId, studentId);
+    await this.audit.note({ act: 'PIN forgotten', by: teacherId, subject: studentId, place: classId });
     await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
+    await this.attempts.forget(`student:${studentId}`);
     await this.seats.end(await this.seats.ofStudents([studentId]));
   }
 
   /** Gives every student of a class a new PIN, to be printed: they are told this once. All their seats end. */
   async newPins(teacherId: string, id: string): Promise<NewPins> {
     await this.owned(teacherId, id);
+    await this.audit.note({ act: 'PINs made', by: teacherId, place: id });
     const students = await this.database.getRepository(StudentRow).findBy({ classId: id });
     const pins = students.map(({ id: studentId }) => [studentId, String(randomInt(10_000)).padStart(4, '0')] as const);
     await this.database.transaction(async (manager) => {
       for (const [studentId, pin] of pins)
-        await manager.update(StudentRow, { id: studentId }, { pinHash: await this.secrets.hash(pin, `pins of ${id}`) });
+        await manager.update(
+          StudentRow,
+          { id: studentId },
+          { pinHash: await this.secrets.hashPin(pin, `pins of ${id}`) },
+        );
     });
+    // Whoever was known by the PIN before is not any more.
+    for (const { id: studentId } of students) await this.attempts.forget(`student:${studentId}`);
     await this.seats.end(await this.seats.ofStudents(students.map(({ id: studentId }) => studentId)));
     return Object.fromEntries(pins);
   }

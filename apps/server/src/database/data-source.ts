@@ -1,5 +1,5 @@
 /** Where the database is and what is in it. */
-import type { DataSourceOptions } from 'typeorm';
+import { DataSource, type DataSourceOptions } from 'typeorm';
 import { FailedAttemptRow, SessionRow, TeacherRow } from './entities/account.js';
 import {
   DeckAuthorRow,
@@ -23,6 +23,7 @@ import {
   StudentRow,
   SubmissionRow,
 } from './entities/lesson.js';
+import { inTurns } from './in-turns.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
 import { Authoring1764100000000 } from './migrations/2-authoring.js';
 import { Routes1764200000000 } from './migrations/3-routes.js';
@@ -33,6 +34,7 @@ import { Collecting1764600000000 } from './migrations/7-collecting.js';
 import { Feedback1764700000000 } from './migrations/8-feedback.js';
 import { UpdateLog1764800000000 } from './migrations/9-update-log.js';
 import { KnownDevices1764900000000 } from './migrations/10-known-devices.js';
+import { Care1765000000000 } from './migrations/11-care.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -76,11 +78,19 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Feedback1764700000000,
       UpdateLog1764800000000,
       KnownDevices1764900000000,
+      Care1765000000000,
     ],
-    migrationsRun: true,
     synchronize: false,
     logging: false,
     poolSize: 12,
+    applicationName: 'gobrel',
     extra: { connectionTimeoutMillis: 4000, idleTimeoutMillis: 30_000 },
   };
+}
+
+/** Connects, and brings the tables up to date: one process after the other, as several may start at once. */
+export async function openDatabase(options: DataSourceOptions): Promise<DataSource> {
+  const database = await new DataSource(options).initialize();
+  await inTurns(database, 'starting', () => database.runMigrations());
+  return database;
 }

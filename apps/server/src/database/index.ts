@@ -1,6 +1,7 @@
 /** The database: tables, migrations, and how to reach it. */
-export { dataSourceOptions, entities } from './data-source.js';
+export { dataSourceOptions, entities, openDatabase } from './data-source.js';
 export * from './entities/account.js';
 export * from './entities/deck.js';
 export * from './entities/lesson.js';
 export { isDataError } from './database-errors.js';
+export { inTurns, unlessElsewhere } from './in-turns.js';

@@ -5,6 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
 import { colleagueBy } from '../accounts/index.js';
+import { AuditService } from '../audit/index.js';
 import { DeckAuthorRow, DeckRow, TeacherRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
@@ -17,6 +18,7 @@ export class AuthorsService {
     private readonly library: LibraryService,
     private readonly access: DocumentAccessService,
     private readonly sync: SyncService,
+    private readonly audit: AuditService,
   ) {}
 
   /** A deck's owner, then its co-authors by name. */
@@ -30,6 +32,7 @@ export class AuthorsService {
     await this.library.owned(teacherId, id);
     const author = await colleagueBy(this.database, email);
     if (author.id !== teacherId) {
+      await this.audit.note({ act: 'author let in', by: teacherId, subject: author.id, place: id });
       const row = { deckId: id, teacherId: author.id };
       await this.database.createQueryBuilder().insert().into(DeckAuthorRow).values(row).orIgnore().execute();
     }
@@ -40,6 +43,7 @@ export class AuthorsService {
   async letOut(teacherId: string, id: string, authorId: string): Promise<void> {
     if (authorId !== teacherId || !(await this.access.mayEditDeck(teacherId, id)))
       await this.library.owned(teacherId, id);
+    await this.audit.note({ act: 'author let out', by: teacherId, subject: authorId, place: id });
     await this.database.getRepository(DeckAuthorRow).delete({ deckId: id, teacherId: authorId });
     this.sync.dismiss(formatDocumentName({ kind: 'deck', deckId: id }), authorId);
   }

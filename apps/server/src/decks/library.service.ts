@@ -1,5 +1,5 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import type { DeckSummary, DeletedDeck, NewDeck } from '@gobrel/contract';
+import { DAYS_IN_BIN, type DeckSummary, type DeletedDeck, type NewDeck } from '@gobrel/contract';
 import {
   addSlideFrom,
   applyChanges,
@@ -22,6 +22,8 @@ import { DeckAuthorRow, DeckRow, SharedDocumentRow, TeacherRow } from '../databa
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
+
+const DAY_MS = 24 * 60 * 60 * 1000;
 
 @Injectable()
 export class LibraryService {
@@ -97,6 +99,7 @@ export class LibraryService {
         title: deck.title,
         slideCount: Object.keys(deck.slides).length,
         deletedAt: deletedAt?.toISOString() ?? '',
+        goneAt: new Date((deletedAt?.getTime() ?? 0) + DAYS_IN_BIN * DAY_MS).toISOString(),
       };
     });
   }

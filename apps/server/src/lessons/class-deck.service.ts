@@ -9,6 +9,7 @@ import { LibraryService } from '../decks/index.js';
 import { refuse } from '../errors/index.js';
 import { PicturesService } from '../pictures/index.js';
 import { EditionsService } from '../sync/index.js';
+import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
 
 @Injectable()
@@ -18,6 +19,7 @@ export class ClassDeckService {
     private readonly editions: EditionsService,
     private readonly pictures: PicturesService,
     private readonly library: LibraryService,
+    private readonly keptPages: KeptPagesService,
   ) {}
 
   /** Keeps everybody's pages of a class deck, in the order of the board, as a new deck of the teacher. */
@@ -29,13 +31,20 @@ export class ClassDeckService {
       this.lessons.works(lessonId),
       this.editions.get(row.editionHash),
     ]);
-    const kept: KeptWork[] = [];
+    const kept: (KeptWork & { readonly participantId: string })[] = [];
     for (const { participantId, name } of participants) {
       const work = works.find((each) => each.participantId === participantId)?.work;
-      if (work) kept.push({ name, work, pictures: await this.picturesIn(teacherId, edition, work) });
+      if (work && participantId !== null)
+        kept.push({ participantId, name, work, pictures: await this.picturesIn(teacherId, edition, work) });
     }
     const title = [edition.title, className].filter(Boolean).join(', ');
-    return this.library.keep(teacherId, keptClassDeck(edition, kept, title));
+    const { deck, pages } = keptClassDeck(edition, kept, title);
+    const summary = await this.library.keep(teacherId, deck);
+    await this.keptPages.note(
+      summary.id,
+      kept.map(({ participantId }, at) => [participantId, pages[at] ?? []]),
+    );
+    return summary;
   }
 
   /** Stores what was added and drawn; a picture that cannot be read is left out. */

@@ -10,7 +10,8 @@ import { filledItems } from '@gobrel/core/work';
 import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
-import { LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
+import { BusService } from '../bus/index.js';
+import { LessonRow, ParticipantRow, SubmissionRow, unlessElsewhere } from '../database/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { collectedKey } from './collected.js';
 import { ParticipantsService } from './participants.service.js';
@@ -19,15 +20,13 @@ import { WorkLockService } from './work-lock.service.js';
 /** How often it is looked whether a lesson's time is over, in milliseconds. */
 const LOOK_EVERY = 1000;
 
-/** For how long after its time a lesson is looked for, to tell devices of what another process collected, in milliseconds. */
-const TELL_FOR = 60_000;
+/** By when every process has heard that work is shut, and what it took before is on disk; in milliseconds. */
+const SHUT_EVERYWHERE_MS = 500;
 
 @Injectable()
 export class CollectingService implements OnApplicationBootstrap, OnApplicationShutdown {
   private readonly log = new Logger('Collecting');
   private looking: ReturnType<typeof setTimeout> | undefined;
-  /** The lessons whose devices here were told that the time is over, with the due time that was. */
-  private told: ReadonlyMap<string, number> = new Map();
 
   constructor(
     @InjectDataSource() private readonly database: DataSource,
@@ -35,6 +34,7 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
     private readonly participants: ParticipantsService,
     private readonly sync: SyncService,
     private readonly workLock: WorkLockService,
+    private readonly bus: BusService,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -59,16 +59,15 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
     });
   }
 
-  /** Each look begins when the one before is done. */
+  /** Each look begins when the one before is done; one process looks at a time. */
   private lookAgain(): void {
     this.looking = setTimeout(() => {
-      this.collectWhatIsDue()
+      unlessElsewhere(this.database, 'collecting', () => this.collectWhatIsDue())
         .catch((error: unknown) => this.log.warn(`Looking again in a moment: ${String(error)}`))
         .finally(() => this.lookAgain());
     }, LOOK_EVERY).unref();
   }
 
-  /** Whichever process looks first collects; each shuts the work that is open with it, and tells its own devices. */
   private async collectWhatIsDue(): Promise<void> {
     const over = Date.now() - ON_ITS_WAY;
     const lessons = await this.database
@@ -77,29 +76,20 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
       .where('lesson.closedAt IS NULL')
       .andWhere(`NOT coalesce((lesson.terms->>'late')::boolean, true)`)
       .andWhere(`(lesson.terms->>'dueAt')::float8 < :over`, { over })
-      .andWhere(
-        `((lesson.terms->>'dueAt')::float8 > :recent
-          OR lesson.collectedFor IS DISTINCT FROM to_timestamp((lesson.terms->>'dueAt')::float8 / 1000))`,
-        { recent: over - TELL_FOR },
-      )
+      .andWhere(`lesson.collectedFor IS DISTINCT FROM to_timestamp((lesson.terms->>'dueAt')::float8 / 1000)`)
       .getMany();
-    const due = lessons.flatMap((lesson) => {
+    for (const lesson of lessons) {
       const { dueAt } = readTerms(lesson.terms);
-      return dueAt === null ? [] : [{ lesson, dueAt }];
-    });
-    for (const { lesson, dueAt } of due) {
-      if (Math.abs((lesson.collectedFor?.getTime() ?? 0) - dueAt) >= 1) await this.collect(lesson, dueAt);
-      else if (this.told.get(lesson.id) !== dueAt) await this.workLock.settle(lesson.id);
+      if (dueAt !== null) await this.collect(lesson, dueAt);
     }
-    this.told = new Map(due.map(({ lesson, dueAt }) => [lesson.id, dueAt]));
   }
 
   private async collect(lesson: LessonRow, dueAt: number): Promise<void> {
     // Shut first, so that nothing comes in between what is collected and what is there.
     await this.workLock.settle(lesson.id);
+    if (this.bus.hasOthers) await new Promise((resolve) => setTimeout(resolve, SHUT_EVERYWHERE_MS));
     const ids = await this.participants.workIds(lesson.id);
     await this.database.transaction(async (manager) => {
-      // Waits for whoever else collects this lesson just now, and then finds their submissions.
       await manager.query(`UPDATE lesson SET collected_for = to_timestamp($2::float8 / 1000) WHERE id = $1`, [
         lesson.id,
         dueAt,

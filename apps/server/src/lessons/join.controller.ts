@@ -3,6 +3,7 @@ import { Join, JoinAsGuest, type JoinView, type MyLessonView } from '@gobrel/con
 import { Body, Controller, Get, HttpCode, Ip, Param, Post, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { Allow, SessionsService } from '../accounts/index.js';
+import { AuditService } from '../audit/index.js';
 import type { ParticipantRow } from '../database/index.js';
 import { JoiningService } from './joining.service.js';
 import { MyLessonService } from './my-lesson.service.js';
@@ -16,6 +17,7 @@ export class JoinController {
     private readonly sessions: SessionsService,
     private readonly workLock: WorkLockService,
     private readonly mine: MyLessonService,
+    private readonly audit: AuditService,
   ) {}
 
   @Get(':code')
@@ -31,7 +33,8 @@ export class JoinController {
     @Req() { headers }: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
-    return this.letIn(response, await this.joining.join(body, address, headers.cookie, response));
+    const participant = await this.joining.join(body, address, headers.cookie, response);
+    return this.letIn(response, participant, 'student came in');
   }
 
   @Post('guest')
@@ -41,10 +44,15 @@ export class JoinController {
     @Ip() address: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
-    return this.letIn(response, await this.joining.joinAsGuest(body, address));
+    return this.letIn(response, await this.joining.joinAsGuest(body, address), 'guest came in');
   }
 
-  private async letIn(response: Response, { id, lessonId }: ParticipantRow): Promise<MyLessonView> {
+  private async letIn(
+    response: Response,
+    { id, lessonId }: ParticipantRow,
+    act: 'student came in' | 'guest came in',
+  ): Promise<MyLessonView> {
+    await this.audit.note({ act, by: null, subject: id, place: lessonId });
     await this.sessions.start(response, 'participant', id);
     this.workLock.tell(lessonId);
     return this.mine.view(id);

@@ -5,7 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import type { Response } from 'express';
 import { DataSource, IsNull } from 'typeorm';
-import { AttemptsService, KnownDevicesService, SecretsService } from '../accounts/index.js';
+import { AttemptsService, isDearPin, KnownDevicesService, SecretsService } from '../accounts/index.js';
 import { LessonRow, type ParticipantRow, StudentRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { EditionsService } from '../sync/index.js';
@@ -93,7 +93,7 @@ export class JoiningService {
   private async checkPin(student: StudentRow, pin: string, cookies: string | undefined): Promise<void> {
     const subject = subjectOf(student);
     if (student.pinHash === null) {
-      const pinHash = await this.secrets.hash(pin, subject);
+      const pinHash = await this.secrets.hashPin(pin, subject);
       const set = await this.database
         .getRepository(StudentRow)
         .update({ id: student.id, pinHash: IsNull() }, { pinHash });
@@ -103,8 +103,16 @@ export class JoiningService {
     }
     const countedBy = await this.devices.countedBy(subject, cookies);
     await this.attempts.countTry(countedBy);
-    if (await this.secrets.matches(pin, student.pinHash, countedBy)) return this.attempts.clear(countedBy);
-    throw refuse(401, 'wrong-pin', { pin: 'wrong-pin' });
+    if (!(await this.secrets.matches(pin, student.pinHash, countedBy)))
+      throw refuse(401, 'wrong-pin', { pin: 'wrong-pin' });
+    await this.attempts.clear(countedBy);
+    if (isDearPin(student.pinHash)) await this.storeAnew(student.id, student.pinHash, pin, subject);
+  }
+
+  /** Stores a PIN that has just been shown to be right, unless another one was set meanwhile. */
+  private async storeAnew(studentId: string, before: string, pin: string, owner: string): Promise<void> {
+    const pinHash = await this.secrets.hashPin(pin, owner);
+    await this.database.getRepository(StudentRow).update({ id: studentId, pinHash: before }, { pinHash });
   }
 }
 

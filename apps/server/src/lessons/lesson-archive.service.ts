@@ -7,6 +7,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { strToU8, type Zippable, zipSync } from 'fflate';
 import { DataSource, In } from 'typeorm';
 import { AttemptsService } from '../accounts/index.js';
+import { AuditService } from '../audit/index.js';
 import {
   ClassRow,
   LessonRow,
@@ -20,6 +21,7 @@ import {
 } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 import { EditionsService, SeatsService, SyncService } from '../sync/index.js';
+import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
 import { ParticipantsService } from './participants.service.js';
 
@@ -33,6 +35,8 @@ export class LessonArchiveService {
     private readonly sync: SyncService,
     private readonly seats: SeatsService,
     private readonly attempts: AttemptsService,
+    private readonly audit: AuditService,
+    private readonly keptPages: KeptPagesService,
   ) {}
 
   /**
@@ -41,6 +45,7 @@ export class LessonArchiveService {
    */
   async file(teacherId: string, lessonId: string): Promise<{ name: string; bytes: Uint8Array }> {
     const row = await this.lessons.led(teacherId, lessonId);
+    await this.audit.note({ act: 'lesson exported', by: teacherId, place: lessonId });
     const [lesson, works, edition] = await Promise.all([
       this.lessons.get(teacherId, lessonId),
       this.lessons.works(lessonId),
@@ -73,6 +78,7 @@ export class LessonArchiveService {
   /** Deletes a lesson with everything in it. */
   async remove(teacherId: string, lessonId: string): Promise<void> {
     await this.lessons.led(teacherId, lessonId);
+    await this.audit.note({ act: 'lesson deleted', by: teacherId, place: lessonId });
     const ids = await this.participants.allWorkIds(lessonId);
     const names = [
       formatDocumentName({ kind: 'lesson', lessonId }),
@@ -85,6 +91,7 @@ export class LessonArchiveService {
   /** Everything that is kept about a student: who they are, their lessons, work, submissions and reviews. */
   async dataOf(teacherId: string, classId: string, studentId: string): Promise<object> {
     const { student, joined } = await this.student(teacherId, classId, studentId);
+    await this.audit.note({ act: 'student exported', by: teacherId, subject: studentId, place: classId });
     const lessons = await Promise.all(
       joined.map(async ({ id, worksIn, lessonId, joinedAt }) => {
         const participantId = worksIn ?? id;
@@ -110,11 +117,14 @@ export class LessonArchiveService {
       .filter(({ worksIn }) => worksIn === null)
       .map(({ id, lessonId }) => formatDocumentName({ kind: 'work', lessonId, participantId: id }));
     const seats = joined.map(({ id }) => id);
+    await this.audit.note({ act: 'student erased', by: teacherId, place: classId });
+    await this.keptPages.eraseOf(studentId);
     await this.database.getRepository(StudentRow).delete({ id: studentId });
     await this.attempts.forget(`student:${studentId}`);
     await this.seats.end(seats);
     await this.forget(names);
     for (const { id, lessonId } of joined) await this.leaveLesson(lessonId, id);
+    await this.audit.forget([studentId, ...seats]);
   }
 
   /** Takes somebody out of what a lesson says of who shows, would like to, or asked something. */

@@ -12,6 +12,7 @@ import { JoiningService } from './joining.service.js';
 import { JoinController } from './join.controller.js';
 import { LessonArchiveService } from './lesson-archive.service.js';
 import { LessonsController } from './lessons.controller.js';
+import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
 import { MyLessonController } from './my-lesson.controller.js';
 import { MyLessonService } from './my-lesson.service.js';
@@ -42,6 +43,7 @@ import { WorkLockService } from './work-lock.service.js';
     ReviewsService,
     LessonArchiveService,
     ClassDeckService,
+    KeptPagesService,
     MyLessonService,
     AnswerChecksService,
     JoiningService,

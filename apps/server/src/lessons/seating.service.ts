@@ -3,6 +3,8 @@ import type { LessonView } from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
+import { AttemptsService } from '../accounts/index.js';
+import { AuditService } from '../audit/index.js';
 import { ParticipantRow, StudentRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { SeatsService } from '../sync/index.js';
@@ -16,11 +18,14 @@ export class SeatingService {
     private readonly lessons: LessonsService,
     private readonly seats: SeatsService,
     private readonly workLock: WorkLockService,
+    private readonly attempts: AttemptsService,
+    private readonly audit: AuditService,
   ) {}
 
   /** Removes somebody: signed out at once, not in again until they are let in. What they did is kept. */
   async remove(teacherId: string, id: string, participantId: string): Promise<LessonView> {
     const row = await this.seated(teacherId, id, participantId);
+    await this.audit.note({ act: 'participant put out', by: teacherId, subject: row.id, place: id });
     await this.database.getRepository(ParticipantRow).update({ id: row.id }, { removedAt: new Date() });
     await this.seats.end([row.id]);
     this.workLock.tell(id);
@@ -36,6 +41,7 @@ export class SeatingService {
       (await this.database.getRepository(ParticipantRow).existsBy({ ...guests, name: name ?? '' }))
     )
       throw refuse(409, 'seat-taken');
+    await this.audit.note({ act: 'participant let in again', by: teacherId, subject: participantId, place: id });
     await this.database.getRepository(ParticipantRow).update({ id: participantId }, { removedAt: null });
     this.workLock.tell(id);
     return this.lessons.get(teacherId, id);
@@ -45,7 +51,9 @@ export class SeatingService {
   async forgetPin(teacherId: string, id: string, participantId: string): Promise<void> {
     const { studentId } = await this.seated(teacherId, id, participantId);
     if (studentId === null) throw refuse(409, 'no-pin');
+    await this.audit.note({ act: 'PIN forgotten', by: teacherId, subject: studentId, place: id });
     await this.database.getRepository(StudentRow).update({ id: studentId }, { pinHash: null });
+    await this.attempts.forget(`student:${studentId}`);
     await this.seats.end(await this.seats.ofStudents([studentId]));
   }
 

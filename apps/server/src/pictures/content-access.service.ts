@@ -4,13 +4,13 @@
  * A teacher sees what they uploaded or were given with a deck, and what their co-authors brought into a deck they
  * share; a student sees what is in the edition of their lesson.
  */
-import { contentsIn, readDeck } from '@gobrel/core/deck';
+import { contentsIn } from '@gobrel/core/deck';
 import { formatDocumentName, readDeckDocument } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { LessonRow, ContentKeeperRow, SharedDocumentRow } from '../database/index.js';
+import { LessonRow, ContentKeeperRow } from '../database/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 
 @Injectable()
@@ -70,9 +70,6 @@ export class ContentAccessService {
   /** The pictures and files of a deck as it is at this moment. */
   private async contentsOf(deckId: string): Promise<readonly string[]> {
     const name = formatDocumentName({ kind: 'deck', deckId });
-    const open = this.sync.readOpen(name);
-    if (open) return contentsIn(readDeckDocument(open));
-    const stored = await this.database.getRepository(SharedDocumentRow).findOneBy({ name });
-    return contentsIn(readDeck(stored?.snapshot).deck);
+    return contentsIn(readDeckDocument(await this.sync.read(name)));
   }
 }

@@ -7,7 +7,7 @@ import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
-import { hashSecret } from '../accounts/index.js';
+import { hashPassword, hashPin } from '../accounts/index.js';
 import {
   ClassRow,
   LessonRow,
@@ -17,6 +17,7 @@ import {
   StudentRow,
   SubmissionRow,
   TeacherRow,
+  inTurns,
 } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
 import { PicturesService } from '../pictures/index.js';
@@ -32,7 +33,11 @@ export class SampleService {
   ) {}
 
   /** Loads the scenario unless somebody has an account already; says whether it did. */
-  async loadIntoEmptyDatabase(): Promise<boolean> {
+  loadIntoEmptyDatabase(): Promise<boolean> {
+    return inTurns(this.database, 'starting', () => this.load());
+  }
+
+  private async load(): Promise<boolean> {
     if (await this.database.getRepository(TeacherRow).exists()) return false;
     const pictureIds: Record<string, string> = {};
     const scenario = makeScenario((name) => pictureIds[name] ?? '');
@@ -45,13 +50,13 @@ export class SampleService {
   }
 
   private async writeTeacher({ teacher: { id, name, email, password } }: DemoScenario): Promise<void> {
-    const passwordHash = await hashSecret(password);
+    const passwordHash = await hashPassword(password);
     await this.database.getRepository(TeacherRow).insert({ id, name, email, passwordHash });
   }
 
   private async write(scenario: DemoScenario): Promise<void> {
     const { teacher, schoolClass } = scenario;
-    const pinHash = await hashSecret(scenario.pin);
+    const pinHash = await hashPin(scenario.pin);
     await this.database
       .getRepository(ClassRow)
       .insert({ id: schoolClass.id, teacherId: teacher.id, name: schoolClass.name });

@@ -5,6 +5,7 @@ import type { WorkMode } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, EntityManager, In } from 'typeorm';
+import { BusService } from '../bus/index.js';
 import { EditionRow, LessonRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 
@@ -22,7 +23,13 @@ export class EditionsService {
   private readonly kept = new Map<string, Deck>();
   private readonly lessons = new Map<string, { readonly hash: string; readonly mode: WorkMode }>();
 
-  constructor(@InjectDataSource() private readonly database: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly bus: BusService,
+  ) {
+    bus.on('edition', ({ lessonId }) => this.lessons.delete(lessonId));
+    bus.onCatchUp(() => this.lessons.clear());
+  }
 
   /** Freezes a deck: stores it under its hash, once; within a transaction when there is one. */
   async freeze(deck: Deck, manager: EntityManager = this.database.manager): Promise<string> {
@@ -71,6 +78,7 @@ export class EditionsService {
   /** Looks up a lesson's edition anew when it is asked for the next time. */
   forget(lessonId: string): void {
     this.lessons.delete(lessonId);
+    this.bus.say({ say: 'edition', lessonId });
   }
 
   private async look(lessonId: string): Promise<{ hash: string; mode: WorkMode }> {

@@ -3,6 +3,7 @@ import type { ItemId } from '@gobrel/core/deck';
 import { type DocumentName, writeWorkChanges } from '@gobrel/core/shared-doc';
 import * as Y from 'yjs';
 import { DocumentGate, putBack, rulesFor, type WorkFacts } from './gate/index.js';
+import { OTHER_PROCESS } from './fan-out.js';
 import { Line } from './line.js';
 
 /** What a change of a student's work has to fit, and what of it stays as it is. */
@@ -30,10 +31,10 @@ export class Intake {
     append: (update: Uint8Array) => void,
   ) {
     this.gate = new DocumentGate(rulesFor(name.kind), document);
-    document.on('update', (update: Uint8Array) => {
+    document.on('update', (update: Uint8Array, origin: unknown) => {
       // What was judged is in the gate's copy already.
       if (!this.isJudged) this.gate.follow(update);
-      append(update);
+      if (origin !== OTHER_PROCESS) append(update);
     });
   }
 

@@ -16,12 +16,15 @@ import { HttpAdapterHost } from '@nestjs/core';
 import { type WebSocket, WebSocketServer } from 'ws';
 import type * as Y from 'yjs';
 import { SessionsService } from '../accounts/index.js';
+import { BusService } from '../bus/index.js';
+import { MetricsService } from '../metrics/index.js';
 import { PLACE, type Place } from '../place.js';
 import { AttemptLimitsService } from './attempt-limits.service.js';
 import { Budget, SharedBudgets } from './budgets.js';
 import { accountOf, type ConnectionContext, contextOf } from './connection-context.js';
 import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
 import { EditionsService } from './editions.service.js';
+import { FanOut } from './fan-out.js';
 import { ownAwareness, readClientMessage } from './gate/index.js';
 import { Intake, type IntakeFacts } from './intake.js';
 import { SocketGuard } from './socket-guard.js';
@@ -48,6 +51,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly intakes = new Map<string, Intake>();
   private readonly guards = new WeakMap<IncomingMessage, SocketGuard>();
   private readonly budgets = new SharedBudgets();
+  private readonly fanOut: FanOut;
+  private readonly countRefused: () => void;
   /** Connections over which something was refused. */
   private readonly shut = new WeakSet<Connection>();
   /** When participants were sent out, or sessions ended, by their id or key; in milliseconds since 1970. */
@@ -62,8 +67,14 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     private readonly editions: EditionsService,
     private readonly updates: UpdateLog,
     private readonly attemptLimits: AttemptLimitsService,
+    private readonly bus: BusService,
+    metrics: MetricsService,
     @Inject(PLACE) private readonly place: Place,
   ) {
+    this.fanOut = new FanOut(bus, updates);
+    this.countRefused = metrics.counter('gobrel_refused_changes_total', 'Changes that were refused.');
+    metrics.gauge('gobrel_open_documents', 'Documents that somebody has open.', () => this.hocuspocus.documents.size);
+    metrics.gauge('gobrel_sockets', 'Sockets of devices.', () => this.sockets.clients.size);
     this.hocuspocus = new Hocuspocus({
       quiet: true,
       debounce: FOLD_AFTER_MS,
@@ -82,11 +93,18 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         return context;
       },
       onLoadDocument: async ({ documentName, document }) => {
-        documentOf(await this.updates.load(documentName), document);
+        this.fanOut.opening(documentName, document);
+        try {
+          documentOf(await this.updates.load(documentName), document);
+        } catch (error) {
+          this.fanOut.loadingFailed(documentName, document);
+          throw error;
+        }
       },
-      afterLoadDocument: ({ documentName, document }) => {
+      afterLoadDocument: async ({ documentName, document }) => {
         this.openIntake(documentName, document);
-        return Promise.resolve();
+        this.fanOut.opened(documentName);
+        await this.followTurns(documentName, document);
       },
       connected: ({ connection }) => {
         this.closeIfDismissed(connection);
@@ -113,6 +131,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   async onApplicationBootstrap(): Promise<void> {
     this.sessions.onEnd((sessionKey) => this.sendOut([sessionKey]));
+    this.listenToOthers();
     await this.updates.foldLeftOvers();
     const server: Server = this.http.httpAdapter.getHttpServer();
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
@@ -126,6 +145,30 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         this.hocuspocus.handleConnection(client, request);
       });
     });
+  }
+
+  private listenToOthers(): void {
+    this.bus.on('news', ({ name, news }) => this.tellHere(name, news));
+    this.bus.on('out', ({ keys }) => this.sendOutHere(keys));
+    this.bus.on('teacher-out', ({ name, teacherId }) => this.dismissHere(name, teacherId));
+    this.bus.on('close', ({ name }) => this.closeHere(name));
+    this.bus.on('discard', ({ name }) => void this.discardHere(name));
+    this.bus.onCatchUp((since) => {
+      this.fanOut.catchUp(since).catch((error: unknown) => this.log.warn(`Not caught up: ${String(error)}`));
+      void this.lookAtEverybody();
+    });
+  }
+
+  /** Looks at everybody who is connected as if they came in just now: what happened meanwhile may not have been heard. */
+  private async lookAtEverybody(): Promise<void> {
+    for (const document of this.hocuspocus.documents.values())
+      for (const connection of document.getConnections()) {
+        const { speaker } = contextOf(connection);
+        const { cookie } = connection.request.headers;
+        await this.authenticate(document.name, cookie, speaker, (readOnly) => {
+          connection.readOnly = readOnly;
+        }).catch(() => connection.close());
+      }
   }
 
   private guard(client: WebSocket, request: IncomingMessage): void {
@@ -167,7 +210,9 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   /** The present state of a document, open or stored; an empty one when there is none yet. */
   async read(name: string): Promise<Y.Doc> {
     const open = this.readOpen(name);
-    if (open) return open;
+    if (open && !this.bus.hasOthers) return open;
+    // What others changed just now may not have been heard here yet: everything that was acknowledged is in the log.
+    if (open) await this.updates.settled(name);
     return documentOf(await this.updates.load(name));
   }
 
@@ -183,13 +228,28 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     }
   }
 
+  /** Folds what is stored of a document together at once. */
+  foldNow(name: string): Promise<void> {
+    return this.updates.fold(name);
+  }
+
   /** Tells everybody who has a document open that there is something to look at. */
   tell(name: string, news: LiveNews): void {
+    this.tellHere(name, news);
+    this.bus.say({ say: 'news', name, news });
+  }
+
+  private tellHere(name: string, news: LiveNews): void {
     this.hocuspocus.documents.get(name)?.broadcastStateless(formatNews(news));
   }
 
   /** Sends a teacher out of a document that they may not see any more. */
   dismiss(name: string, teacherId: string): void {
+    this.dismissHere(name, teacherId);
+    this.bus.say({ say: 'teacher-out', name, teacherId });
+  }
+
+  private dismissHere(name: string, teacherId: string): void {
     for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) {
       if (contextOf(connection).teacherId === teacherId) connection.close();
     }
@@ -202,6 +262,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** Sends out everybody who is known by one of some keys: participants by their id, sessions by theirs. */
   private sendOut(keys: readonly string[]): void {
+    this.sendOutHere(keys);
+    this.bus.say({ say: 'out', keys });
+  }
+
+  private sendOutHere(keys: readonly string[]): void {
     const now = Date.now();
     for (const [key, at] of this.dismissed) if (now - at > COMING_IN_MS) this.dismissed.delete(key);
     for (const key of keys) this.dismissed.set(key, now);
@@ -218,13 +283,23 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** Closes a document for everybody; what it holds is stored. */
   close(name: string): void {
+    this.closeHere(name);
+    this.bus.say({ say: 'close', name });
+  }
+
+  private closeHere(name: string): void {
     for (const connection of this.hocuspocus.documents.get(name)?.getConnections() ?? []) connection.close();
   }
 
   /** Closes a document for everybody without storing it: what it belongs to is gone. */
   async discard(name: string): Promise<void> {
+    this.bus.say({ say: 'discard', name });
+    await this.discardHere(name);
+  }
+
+  private async discardHere(name: string): Promise<void> {
     this.updates.drop(name);
-    this.close(name);
+    this.closeHere(name);
     const document = this.hocuspocus.documents.get(name);
     if (document) await this.hocuspocus.unloadDocument(document);
     await this.updates.settled(name).catch(() => undefined);
@@ -257,7 +332,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     }
   }
 
-  /** Opens or closes a work document for writing, also for connections that stand. */
+  /** Opens or closes a work document for writing in this process, also for connections that stand. */
   setWriting(name: string, allowed: boolean): void {
     const document = this.hocuspocus.documents.get(name);
     const set = () => {
@@ -269,7 +344,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     // looked at while the document was closed.
     if (allowed) void this.intakes.get(name)?.line.run(set);
     else set();
-    this.tell(name, { news: 'writing', allowed });
+    this.tellHere(name, { news: 'writing', allowed });
   }
 
   private async authenticate(
@@ -366,6 +441,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       return refused;
     });
     if (refusals.length === 0) return;
+    this.countRefused();
     this.log.warn(`Refused: ${refusals.slice(0, 3).join('; ').slice(0, 300)}`);
     throw new Error('the change does not fit the document');
   }

@@ -15,6 +15,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
 import * as Y from 'yjs';
 import { isDataError } from '../database/index.js';
+import { MetricsService } from '../metrics/index.js';
 import { UpdateQueue } from './update-queue.js';
 
 /** A version is kept automatically at most this often, in milliseconds, and this many of them a deck. */
@@ -41,15 +42,25 @@ export class UpdateLog {
   /** The last change of each document that is on its way. */
   private readonly last = new Map<string, Promise<void>>();
   private readonly dropped = new Set<string>();
+  private readonly listeners = new Set<(name: string, bytes: Uint8Array) => void>();
   /** Documents with rows that are not folded. */
   private readonly unfolded = new Set<string>();
   /** When decks were noted to be changed, by the name of their document; in milliseconds since 1970. */
   private readonly touched = new Map<string, number>();
 
-  constructor(@InjectDataSource() private readonly database: DataSource) {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    metrics: MetricsService,
+  ) {
+    const countWritten = metrics.counter('gobrel_written_changes_total', 'Changes of documents that were written.');
+    const timeWriting = metrics.times('gobrel_write_seconds', 'How long a group of changes took to be written.');
+    metrics.gauge('gobrel_waiting_bytes', 'Bytes of changes that wait for the database.', () => this.queue.bytes);
     this.queue = new UpdateQueue({
       write: async (rows) => {
+        const began = performance.now();
         await this.write(rows);
+        timeWriting((performance.now() - began) / 1000);
+        countWritten(rows.length);
         return null;
       },
       isForGood: isDataError,
@@ -63,6 +74,11 @@ export class UpdateLog {
     return this.queue.bytes > MOST_WAITING;
   }
 
+  /** Calls `listener` with every change that is written, after the commit. */
+  onWritten(listener: (name: string, bytes: Uint8Array) => void): void {
+    this.listeners.add(listener);
+  }
+
   /** Puts a change on its way; `settled` tells when it is there. */
   append(name: string, bytes: Uint8Array): void {
     if (this.dropped.has(name)) return;
@@ -72,7 +88,11 @@ export class UpdateLog {
     const forget = () => {
       if (this.last.get(name) === written) this.last.delete(name);
     };
-    written.then(forget, (error: unknown) => {
+    const tell = () => {
+      forget();
+      for (const listener of this.listeners) listener(name, bytes);
+    };
+    written.then(tell, (error: unknown) => {
       this.log.error(`A change of ${name} is not stored: ${String(error)}`);
       forget();
     });
@@ -95,6 +115,17 @@ export class UpdateLog {
     );
     if (rows.some(({ place }) => place !== '0')) this.unfolded.add(name);
     return rows.map(({ bytes }) => bytes);
+  }
+
+  /** Which of some documents were changed or folded since a moment, in milliseconds since 1970. */
+  async changedSince(names: readonly string[], since: number): Promise<readonly string[]> {
+    if (names.length === 0) return [];
+    const rows = await this.database.query<{ name: string }[]>(
+      `SELECT DISTINCT name FROM document_update WHERE name = ANY($1) AND made_at >= $2
+       UNION SELECT name FROM shared_document WHERE name = ANY($1) AND updated_at >= $2`,
+      [names, new Date(since)],
+    );
+    return rows.map(({ name }) => name);
   }
 
   /** Folds the changes of a document into its state, and says as JSON what it is. */

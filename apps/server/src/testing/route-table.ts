@@ -25,6 +25,7 @@ const account = { name: 'X', email: 'odile@marrambay.example', password: 'long e
 export const routeTable: readonly RouteCase[] = [
   { route: 'GET /api/health', expected: anyone(200) },
   { route: 'GET /api/ready', expected: anyone(200) },
+  { route: 'GET /metrics', expected: anyone(200) },
   { route: 'GET /api/session', expected: anyone(200) },
   { route: 'POST /api/accounts', body: account, expected: anyone(409) },
   { route: 'POST /api/session', body: { email: 'x@y.example', password: 'z' }, expected: anyone(401) },

@@ -6,9 +6,13 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DataSource } from 'typeorm';
 import { WebSocket } from 'ws';
 import * as Y from 'yjs';
-import { createApplication } from '../application.js';
+import { createApplication, type ServerOptions } from '../application.js';
+import { createLog } from '../log.js';
 import { placeFrom } from '../place.js';
 import { SampleService } from '../sample/index.js';
+
+/** What a server says of itself here is read by nobody. */
+const quiet = createLog({ write: () => undefined });
 
 /** An answer with its body read. */
 export interface Answer<T = Record<string, unknown>> {
@@ -22,6 +26,13 @@ export class Visitor {
   private readonly cookies = new Map<string, string>();
 
   constructor(readonly server: TestServer) {}
+
+  /** The same browser, with what cookies it has by now, at another process. */
+  at(server: TestServer): Visitor {
+    const same = new Visitor(server);
+    for (const [name, value] of this.cookies) same.cookies.set(name, value);
+    return same;
+  }
 
   get cookieHeader(): string {
     return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
@@ -136,18 +147,19 @@ export class TestServer {
     readonly address: string,
   ) {}
 
-  /** Starts a server on a new database of the test cluster, or again on an old one. */
-  static async start(databaseUrl?: string, place = placeFrom({})): Promise<TestServer> {
-    const url = databaseUrl ?? (await newDatabase());
-    const app = await createApplication({ databaseUrl: url, place, webFolder: null, logRequests: false });
+  /** Starts a server on a new database of the test cluster, unless the settings say otherwise. */
+  static async start(settings: Partial<ServerOptions> = {}): Promise<TestServer> {
+    const databaseUrl = settings.databaseUrl ?? (await newDatabase());
+    const usual = { redisUrl: null, place: placeFrom({}), webFolder: null, log: quiet, logRequests: true };
+    const app = await createApplication({ ...usual, ...settings, databaseUrl });
     await app.listen(0, '127.0.0.1');
     const { port } = app.getHttpServer().address() as AddressInfo;
-    return new TestServer(app, url, `http://127.0.0.1:${port}`);
+    return new TestServer(app, databaseUrl, `http://127.0.0.1:${port}`);
   }
 
   /** A server with the sample scenario. */
-  static async startWithSample(): Promise<TestServer> {
-    const server = await TestServer.start();
+  static async startWithSample(settings: Partial<ServerOptions> = {}): Promise<TestServer> {
+    const server = await TestServer.start(settings);
     await server.app.get(SampleService).loadIntoEmptyDatabase();
     return server;
   }

@@ -1,7 +1,7 @@
-import { itemsOf, lettersOf, slidesInOrder } from '../deck/index.js';
+import { applyChanges, itemsOf, lettersOf, slidesInOrder } from '../deck/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import { applyWorkChanges, emptyWork } from '../work/index.js';
-import { keptClassDeck } from './index.js';
+import { keptClassDeck, withoutPages } from './index.js';
 
 const frame = { x: 640, y: 120, width: 500, height: 400, rotation: 0 };
 const edition = new DeckBuilder('Cards')
@@ -24,13 +24,24 @@ test('a class deck is kept as a deck with a page for each student, on which noth
     { name: 'Noor Ashby', work, pictures },
     { name: 'Dov Kestrel', work: emptyWork, pictures: {} },
   ];
-  const deck = keptClassDeck(edition, works, 'Cards of 6 Heron');
+  const { deck, pages } = keptClassDeck(edition, works, 'Cards of 6 Heron');
   expect(deck.title).toBe('Cards of 6 Heron');
   expect(slidesInOrder(deck).map(({ name }) => name)).toEqual(['how', 'Noor Ashby', 'Dov Kestrel']);
   const [, noor, dov] = slidesInOrder(deck);
+  expect(pages).toEqual([[noor?.id], [dov?.id]]);
   const items = itemsOf(deck, noor?.id ?? '');
   const texts = items.flatMap((item) => (item.kind === 'text' ? [lettersOf(item.text)] : []));
   expect(texts).toEqual(['Noor Ashby', 'What is it?\nan otter', 'It dives.']);
   expect(items.map(({ kind }) => kind).sort()).toEqual(['picture', 'sign', 'sign', 'text', 'text', 'text']);
   expect(itemsOf(deck, dov?.id ?? '').some(({ kind }) => kind === 'open-area' || kind === 'short-text')).toBe(false);
+});
+
+test('pages are taken out of a kept deck with everything on them, also when nothing else is in it', () => {
+  const works = [{ name: 'Noor Ashby', work, pictures: {} }];
+  const { deck, pages } = keptClassDeck(edition, works, 'Cards');
+  const without = applyChanges(deck, withoutPages(deck, pages.flat()));
+  expect(slidesInOrder(without).map(({ name }) => name)).toEqual(['how']);
+  const empty = applyChanges(deck, withoutPages(deck, Object.keys(deck.slides)));
+  expect(slidesInOrder(empty)).toHaveLength(1);
+  expect(JSON.stringify(empty)).not.toContain('Noor');
 });

@@ -1,6 +1,7 @@
 /** A whole class deck kept as an ordinary deck: everybody's pages one after another, with what they did on them. */
 import {
   addItem,
+  addSlide,
   applyChanges,
   type Change,
   type Deck,
@@ -12,6 +13,8 @@ import {
   PLAIN_LOOK,
   pasteSlides,
   plainText,
+  removeSlides,
+  type Slide,
   type SlideId,
   slidesInOrder,
 } from '../deck/index.js';
@@ -28,18 +31,41 @@ export interface KeptWork {
   readonly pictures: Readonly<Record<string, { readonly id: string; readonly width: number; readonly height: number }>>;
 }
 
+/** A class deck as an ordinary deck. */
+interface KeptDeck {
+  readonly deck: Deck;
+  /** The slides that are pages of somebody's own: for each of the works, in their order. */
+  readonly pages: readonly (readonly SlideId[])[];
+}
+
 /** The deck: what was fixed stays; each page of one's own is there once for everybody, with their name. */
-export function keptClassDeck(edition: Deck, works: readonly KeptWork[], title: string): Deck {
-  const pages = ownPages(edition);
-  const fixed = pages.reduce((deck, { id }) => withoutSlide(deck, id), { ...edition, title });
-  return works.reduce((deck, kept) => {
-    const own = applyWork(withOwner(edition, 'slide-each', kept.name), kept.work);
-    return pages.reduce((grown, { id }) => {
-      const last = slidesInOrder(grown).at(-1)?.id ?? '';
-      const page = onlySlide(donePage(own, id, kept), id);
-      return applyChanges(grown, pasteSlides(grown, page, last).changes);
-    }, deck);
-  }, fixed);
+export function keptClassDeck(edition: Deck, works: readonly KeptWork[], title: string): KeptDeck {
+  const own = ownPages(edition);
+  const fixed = own.reduce((deck, { id }) => withoutSlide(deck, id), { ...edition, title });
+  return works.reduce<KeptDeck>(
+    ({ deck, pages }, kept) => {
+      const grown = withPagesOf(edition, own, deck, kept);
+      return { deck: grown, pages: [...pages, Object.keys(grown.slides).filter((id) => !deck.slides[id])] };
+    },
+    { deck: fixed, pages: [] },
+  );
+}
+
+/** Takes pages out of a kept deck for good, an empty slide taking their place when nothing else is in it. */
+export function withoutPages(deck: Deck, pages: readonly SlideId[]): Change[] {
+  const going = pages.filter((id) => deck.slides[id]);
+  const isAll = going.length === Object.keys(deck.slides).length;
+  const begun = isAll ? addSlide(deck, { id: newId(), name: '' }) : [];
+  return [...begun, ...removeSlides(applyChanges(deck, begun), going)];
+}
+
+function withPagesOf(edition: Deck, pages: readonly Slide[], deck: Deck, kept: KeptWork): Deck {
+  const done = applyWork(withOwner(edition, 'slide-each', kept.name), kept.work);
+  return pages.reduce((grown, { id }) => {
+    const last = slidesInOrder(grown).at(-1)?.id ?? '';
+    const page = onlySlide(donePage(done, id, kept), id);
+    return applyChanges(grown, pasteSlides(grown, page, last).changes);
+  }, deck);
 }
 
 function withoutSlide(deck: Deck, id: SlideId): Deck {

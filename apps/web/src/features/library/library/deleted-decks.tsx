@@ -19,11 +19,13 @@ export function DeletedDecks({ onRestore }: { onRestore: (deck: { readonly id: s
       </Button>
       <Dialog title={says.deletedDecks({ count: decks.length })} open={open} onClose={() => setOpen(false)}>
         <ul>
-          {decks.map(({ id, title, slideCount, deletedAt }) => (
+          {decks.map(({ id, title, slideCount, deletedAt, goneAt }) => (
             <li key={id} className="flex items-center gap-3 border-t border-rule py-1.5">
               <span className="min-w-0 flex-1">
                 <strong className="block wrap-anywhere">{title}</strong>
-                <span className="text-sm text-soft">{says.deletedFacts({ slides: slideCount, deletedAt })}</span>
+                <span className="text-sm text-soft">
+                  {says.deletedFacts({ slides: slideCount, deletedAt, goneAt })}
+                </span>
               </span>
               <Button aria-label={says.restoreDeck({ title })} onClick={() => onRestore({ id })}>
                 <Undo2 size={18} aria-hidden /> {says.restore}

@@ -1,5 +1,5 @@
 /** The library: a teacher's decks as live pictures. */
-import type { DeckSummary } from '@gobrel/contract';
+import { DAYS_IN_BIN, type DeckSummary } from '@gobrel/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type Deck, type SlideSizeName, slideSizes, namesIn } from '@gobrel/core/deck';
 import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Sprout, Trash2 } from 'lucide-react';
@@ -185,7 +185,7 @@ export function Screen() {
           onConfirm={() => remove.mutate(dialog.deck)}
           onClose={() => setDialog(null)}
         >
-          {messages.library.deleteText}
+          {messages.library.deleteText({ days: DAYS_IN_BIN })}
         </ConfirmDialog>
       ) : null}
       {dialog?.kind === 'hand-out' ? (

@@ -1,0 +1,2 @@
+/** Caring for what is kept. */
+export { CareModule } from './care.module.js';
