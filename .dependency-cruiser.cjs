@@ -14,7 +14,7 @@ module.exports = {
     only('contract-on-core', '^packages/contract/', ['^packages/(contract|core)/']),
     only('slide-view-on-core', '^packages/slide-view/', ['^packages/(slide-view|core)/']),
     only('demo-on-core', '^demo/', ['^demo/', '^packages/core/']),
-    only('web-arrows', '^apps/web/', ['^apps/web/', '^packages/(core|contract|messages|slide-view)/']),
+    only('web-arrows', '^apps/web/', ['^apps/web/', '^packages/(core|contract|device-sync|messages|slide-view)/']),
     only('messages-stand-alone', '^packages/messages/', ['^packages/messages/']),
     {
       name: 'messages-by-their-door',
@@ -23,7 +23,7 @@ module.exports = {
       from: { path: '^apps/web/src/(?!shared/messages/)' },
       to: { path: '^packages/messages/' },
     },
-    only('server-arrows', '^apps/server/', ['^apps/server/', '^packages/(core|contract)/', '^demo/']),
+    only('server-arrows', '^apps/server/', ['^apps/server/', '^packages/(core|contract|device-sync)/', '^demo/']),
     {
       name: 'demo-only-by-its-loader',
       severity: 'error',

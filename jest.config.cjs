@@ -35,6 +35,7 @@ module.exports = {
   projects: [
     project('core', 'packages/core'),
     project('contract', 'packages/contract'),
+    project('device-sync', 'packages/device-sync'),
     project('messages', 'packages/messages', { roots: ['<rootDir>/compiler'], testMatch: ['**/*.test.mjs'] }),
     project('slide-view', 'packages/slide-view'),
     project('demo', 'demo'),

@@ -1,5 +1,6 @@
 // Callers for benchmarks: a signed-in visitor over HTTP, and shared documents over the socket.
-import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/provider';
+import { DeviceProvider } from '@gobrel/device-sync';
+import { HocuspocusProviderWebsocket } from '@hocuspocus/provider';
 import { WebSocket } from 'ws';
 import * as Y from 'yjs';
 
@@ -49,7 +50,7 @@ export class Visitor {
 export function openDocument(socket, name, speaker) {
   return new Promise((resolve, reject) => {
     const doc = new Y.Doc();
-    const provider = new HocuspocusProvider({
+    const provider = new DeviceProvider({
       websocketProvider: socket,
       name,
       document: doc,

@@ -9,7 +9,7 @@ const STUDENTS = 8;
 
 /** Kills the server so often. Gives how many students had something acknowledged, and how many of them lost it. */
 export async function kill(times) {
-  const database = await startThrowawayDatabase();
+  const database = await startThrowawayDatabase({ durable: true });
   const port = await freePort();
   const address = `http://127.0.0.1:${port}`;
   const sum = { acknowledged: 0, lost: 0 };

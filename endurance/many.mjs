@@ -9,7 +9,7 @@ const PATIENCE = 30_000;
 
 /** @param processes how many; `kills` of them are killed, one at a time, after all were restarted once */
 export async function many(processes, kills) {
-  const database = await startThrowawayDatabase();
+  const database = await startThrowawayDatabase({ durable: true });
   const district = await startDistrict({
     databaseUrl: database.url,
     port: await freePort(),

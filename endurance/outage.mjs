@@ -12,7 +12,7 @@ const PATIENCE = 30_000;
  * @param isKilled whether the server is killed hard before it comes back, and the devices go on
  */
 export async function outage(seconds, isKilled) {
-  const database = await startThrowawayDatabase();
+  const database = await startThrowawayDatabase({ durable: true });
   const control = (act) => {
     const { status } = spawnSync('sh', ['-c', `${database.control} -m immediate -w ${act}`], {
       cwd: '/',

@@ -1,4 +1,5 @@
-// npm run endurance -- [TIMES]: what takes longer than the tests may. Ends with an error when anything was lost.
+// npm run endurance -- [TIMES [outage] [many] [stop] [kill]]: what takes longer than the tests may; all of it, or some. Ends
+// with an error when anything was lost.
 import { buildAll, installPackages, main, say, Trouble } from '../scripts/steps.mjs';
 
 /** Says what came of something that was tried, and ends in trouble when it is not as it has to be. */
@@ -11,25 +12,24 @@ function judge({ acknowledged, lost, meanwhile = 0, waiting = 0 }) {
 }
 
 main(async () => {
-  const times = Number(process.argv[2] ?? 100);
+  const [times = '100', ...chosen] = process.argv.slice(2);
   installPackages();
   buildAll();
   const { kill } = await import('./kill.mjs');
   const { many } = await import('./many.mjs');
   const { outage } = await import('./outage.mjs');
   const { stopInOrder } = await import('./stop.mjs');
-  say('the database is away for 60 s in mid-typing …');
-  judge(await outage(60, false));
-  say('the database is away for 20 s, and the server is killed meanwhile …');
-  judge(await outage(20, true));
-  for (const processes of [2, 4]) {
-    say(
-      `${processes} processes are restarted one after the other in mid-typing, and then killed one after the other …`,
-    );
-    judge(await many(processes, processes));
+  const parts = [
+    ['outage', 'the database is away for 60 s in mid-typing', () => outage(60, false)],
+    ['outage', 'the database is away for 20 s, and the server is killed meanwhile', () => outage(20, true)],
+    ['many', '2 processes are restarted one by one in mid-typing, and then killed one by one', () => many(2, 2)],
+    ['many', '4 processes are restarted one by one in mid-typing, and then killed one by one', () => many(4, 4)],
+    ['stop', 'the server is stopped in order 5 times in mid-typing', () => stopInOrder(5)],
+    ['kill', `the server is killed ${times} times in mid-typing`, () => kill(Number(times))],
+  ];
+  for (const [name, saying, run] of parts) {
+    if (chosen.length > 0 && !chosen.includes(name)) continue;
+    say(`${saying} …`);
+    judge(await run());
   }
-  say('the server is stopped in order 5 times in mid-typing …');
-  judge(await stopInOrder(5));
-  say(`the server is killed ${times} times in mid-typing …`);
-  judge(await kill(times));
 }).finally(() => process.exit());

@@ -6,7 +6,7 @@ import { lookWhatIsThere, pause, typist } from './typist.mjs';
 
 /** Stops the server so often, in mid-typing. */
 export async function stopInOrder(times) {
-  const database = await startThrowawayDatabase();
+  const database = await startThrowawayDatabase({ durable: true });
   const port = await freePort();
   const address = `http://127.0.0.1:${port}`;
   const sum = { acknowledged: 0, lost: 0 };

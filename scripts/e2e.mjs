@@ -33,12 +33,12 @@ export function stopServer(server) {
 
 /**
  * Runs `act` with the address of a fresh server. `startWith` starts one more on the same database, with the web
- * application of another folder, and gives its address.
+ * application of another folder, and gives its address. `durable` asks for a database that writes to disk.
  */
-export async function withApplication(act) {
+export async function withApplication(act, { durable = false } = {}) {
   buildAll();
   installChromium();
-  const database = await startThrowawayDatabase();
+  const database = await startThrowawayDatabase({ durable });
   const servers = [];
   const start = async (webFolder) => {
     const port = await freePort();

@@ -116,8 +116,11 @@ async function isUsed(url) {
   }
 }
 
-/** A throwaway database for tests: fast, forgetful, gone when stopped. */
-export async function startThrowawayDatabase() {
+/**
+ * A throwaway database, gone when stopped: fast and forgetful for tests; `durable` where it matters that what it says is
+ * written is on disk, as everybody's own is.
+ */
+export async function startThrowawayDatabase({ durable = false } = {}) {
   const programs = postgresPrograms();
   const folder = mkdtempSync(join(tmpdir(), 'gobrel-test-'));
   makeFolder(folder);
@@ -127,8 +130,8 @@ export async function startThrowawayDatabase() {
     ['-D', data, '-U', 'gobrel', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8', '--no-sync'],
     'The test database could not be created.',
   );
-  const settings = ['fsync = off', 'synchronous_commit = off', 'full_page_writes = off'];
-  const port = await launch(programs, folder, settings);
+  const forgetful = ['fsync = off', 'synchronous_commit = off', 'full_page_writes = off'];
+  const port = await launch(programs, folder, durable ? [] : forgetful);
   const [command, args] = asServerUser(join(programs, 'pg_ctl'), ['-D', data, '-l', join(folder, 'log')]);
   return {
     url: `postgres://gobrel@127.0.0.1:${port}/postgres`,

@@ -91,7 +91,7 @@ main(async () => {
   const unit = runner(
     'unit tests',
     'npx',
-    jest('unit.json', ['core', 'contract', 'messages', 'slide-view', 'demo', 'web']),
+    jest('unit.json', ['core', 'contract', 'device-sync', 'messages', 'slide-view', 'demo', 'web']),
     join(reports, 'unit.json'),
     jestCount,
   );

@@ -1,7 +1,8 @@
 /** A whole server on a fresh database, for tests: listens on a free port, and is spoken to over HTTP and WebSocket. */
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
-import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/provider';
+import { DeviceProvider } from '@gobrel/device-sync';
+import { HocuspocusProviderWebsocket } from '@hocuspocus/provider';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DataSource } from 'typeorm';
 import { WebSocket } from 'ws';
@@ -66,7 +67,7 @@ export class Visitor {
 /** A shared document opened over the socket. */
 export class OpenedDocument {
   readonly doc = new Y.Doc();
-  readonly provider: HocuspocusProvider;
+  readonly provider: DeviceProvider;
   private readonly socket: HocuspocusProviderWebsocket;
   refused = false;
   closed = false;
@@ -85,7 +86,7 @@ export class OpenedDocument {
       minDelay: 100,
       maxDelay: 300,
     });
-    this.provider = new HocuspocusProvider({
+    this.provider = new DeviceProvider({
       websocketProvider: this.socket,
       name,
       document: this.doc,

@@ -3,7 +3,8 @@
  * it can be reached, and truthful about which of the two has happened.
  */
 import { type LiveNews, parseNews } from '@gobrel/contract/live-news';
-import { HocuspocusProvider, HocuspocusProviderWebsocket } from '@hocuspocus/provider';
+import { DeviceProvider } from '@gobrel/device-sync';
+import { HocuspocusProviderWebsocket } from '@hocuspocus/provider';
 import { IndexeddbPersistence } from 'y-indexeddb';
 import { Awareness } from 'y-protocols/awareness';
 import * as Y from 'yjs';
@@ -70,7 +71,7 @@ export class OpenDocument {
   private announced: Readonly<Record<string, unknown>> = {};
   private readonly device: IndexeddbPersistence;
   private readonly lastMoment: LastMoment;
-  private provider: HocuspocusProvider;
+  private provider: DeviceProvider;
   private status: DocumentStatus = { kept: 'loading', ready: false, writable: true };
   private readonly listeners = new Set<() => void>();
   private readonly newsListeners = new Set<(news: LiveNews) => void>();
@@ -146,8 +147,8 @@ export class OpenDocument {
     this.doc.destroy();
   }
 
-  private connect(): HocuspocusProvider {
-    const provider = new HocuspocusProvider({
+  private connect(): DeviceProvider {
+    const provider = new DeviceProvider({
       websocketProvider: socketFor(this.speaker),
       name: this.name,
       document: this.doc,

@@ -1,0 +1,58 @@
+/**
+ * The library's provider, made truthful about what is saved. By itself it counts from one whenever it begins anew, however
+ * much is on its way, so that the first of several acknowledgements is taken for the last; and what is typed while it
+ * connects is sent before the server knows what that builds on.
+ *
+ * Here a change is sent by itself only once the server has been told everything there was before (the answer to its first
+ * step); what is changed until then is in that answer. From then on each message that will be acknowledged is counted.
+ */
+import { HocuspocusProvider } from '@hocuspocus/provider';
+import { createDecoder, readVarString, readVarUint } from 'lib0/decoding';
+
+/** The kinds of messages, and of steps in one, as the wire has them. */
+const SYNC = 0;
+const FIRST_STEP = 0;
+
+export class DeviceProvider extends HocuspocusProvider {
+  /** Whether the server has been told everything there was, on this connection. */
+  private hasTold = false;
+
+  override documentUpdateHandler(update: Uint8Array, origin: unknown): void {
+    if (origin === this) return;
+    if (this.hasTold) super.documentUpdateHandler(update, origin);
+    else this.count(Math.max(1, this.unsyncedChanges));
+  }
+
+  override onMessage(event: Parameters<HocuspocusProvider['onMessage']>[0]): void {
+    super.onMessage(event);
+    // The answer has just been sent, with everything that was changed until now.
+    if (this.hasTold || !isFirstStep(event.data)) return;
+    this.hasTold = true;
+    this.count(1);
+  }
+
+  /** Tells the server everything once more; what is on its way stays counted. */
+  override forceSync(): void {
+    const before = this.unsyncedChanges;
+    super.forceSync();
+    if (this.hasTold) this.count(before + 1);
+  }
+
+  override onClose(): void {
+    this.hasTold = false;
+    super.onClose();
+  }
+
+  private count(unsynced: number): void {
+    this.unsyncedChanges = unsynced;
+    this.emit('unsyncedChanges', { number: unsynced });
+  }
+}
+
+/** Whether a message asks for everything that this device has and the server has not. */
+function isFirstStep(data: unknown): boolean {
+  if (!(data instanceof ArrayBuffer) && !(data instanceof Uint8Array)) return false;
+  const decoder = createDecoder(data instanceof ArrayBuffer ? new Uint8Array(data) : data);
+  readVarString(decoder);
+  return readVarUint(decoder) === SYNC && readVarUint(decoder) === FIRST_STEP;
+}
