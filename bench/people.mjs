@@ -39,6 +39,8 @@ export class Visitor {
     class WithCookie extends WebSocket {
       constructor(url) {
         super(url, { headers: { cookie } });
+        // Given up before it was there: it is tried again.
+        this.on('error', () => undefined);
       }
     }
     const url = `${this.address.replace('http', 'ws')}/sync`;

@@ -1,6 +1,7 @@
 /** A slide each and a copy per group, with five students; a copy each is in the whole lesson's test. */
 import * as messages from '@gobrel/messages';
-import { expect, test } from '@playwright/test';
+import { addItem, addSlide, applyChanges, emptyDeck } from '@gobrel/core/deck';
+import { expect, type Page, test } from '@playwright/test';
 import { lessonOf, row, student } from './handed-out';
 import { join, newClassByHand, newTeacher, odile, saved, tablet } from './people';
 import { asSaid } from './as-said';
@@ -132,4 +133,44 @@ test('a copy per group: five students, two work in one, see each other point, an
   await page.getByRole('radio', { name: messages.handOut.paces['own-pace'].name }).click();
   for (const each of [cy, dee, eve]) await expect(each.getByText(messages.student.isLed)).toBeHidden();
   for (const each of [ada, bo, cy, dee, eve]) await each.context().close();
+});
+
+test('two of a group write in one answer at once: every letter stays, and so does the caret', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const empty = emptyDeck('Tides');
+  const withSlide = applyChanges(empty, addSlide(empty, { id: 'tides', name: 'Tides' }));
+  const question = { id: 'why', slideId: 'tides', kind: 'long-text', fields: { prompt: 'Why?' } } as const;
+  const deck = applyChanges(withSlide, addItem(withSlide, question));
+  const made = await page.request.post('/api/decks', { data: { title: 'Tides', deck } });
+  const { id: deckId } = (await made.json()) as { id: string };
+  const lesson = await lessonOf(page, { deckId, workMode: 'copy-per-group' });
+  // Both are of the group that is called after terns.
+  const [amaro, elowen] = [
+    await student(browser, lesson, 'Amaro Finch'),
+    await student(browser, lesson, 'Elowen Pike'),
+  ];
+  const field = (each: Page) => each.getByRole('textbox', { name: 'Why?' });
+  await field(amaro).fill('The sea rises.');
+  await expect(field(elowen)).toHaveValue('The sea rises.');
+  // One writes at the end, letter by letter, while the other writes at the beginning.
+  await field(amaro).press('End');
+  await field(elowen).press('Home');
+  await Promise.all([
+    field(amaro).pressSequentially(' It falls again.', { delay: 30 }),
+    field(elowen).pressSequentially('Look: ', { delay: 70 }),
+  ]);
+  for (const each of [amaro, elowen]) await expect(field(each)).toHaveValue('Look: The sea rises. It falls again.');
+  // Without a network one goes on, and so does the other; both have everything afterwards.
+  await elowen.context().setOffline(true);
+  await field(elowen).pressSequentially('Well, ');
+  await field(amaro).pressSequentially(' Twice a day.');
+  await elowen.context().setOffline(false);
+  for (const each of [amaro, elowen]) {
+    await expect(field(each)).toHaveValue(/Look: Well, The sea rises\. It falls again\. Twice a day\.$/);
+    await saved(each);
+    await each.context().close();
+  }
 });

@@ -46,7 +46,8 @@ try {
   // As whoever stops it would.
   listenForCare(DATABASE_URL, () => process.kill(process.pid, 'SIGTERM'));
   await app.listen(Number(PORT ?? 4170), place.host);
-  process.send?.('listening');
+  // Whoever started it may be gone by now.
+  if (process.connected) process.send?.('listening');
 } catch (error) {
   const code = readFields(error)?.['code'];
   if (code === 'EADDRINUSE') {

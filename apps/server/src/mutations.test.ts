@@ -50,7 +50,7 @@ function mutatedPath(path: string): fc.Arbitrary<string> {
   return fc.oneof(
     { weight: 2, arbitrary: fc.constant(path) },
     fc
-      .tuple(fc.integer({ min: 2, max: parts.length - 1 }), oddPieces)
+      .tuple(fc.integer({ min: Math.min(2, parts.length - 1), max: parts.length - 1 }), oddPieces)
       .map(([at, odd]) => parts.with(at, odd).join('/')),
     oddPieces.map((odd) => `${path}?${odd}=${odd}`),
   );

@@ -14,6 +14,7 @@ import { addItem, emptyDeck, addSlide, applyChanges, type Deck } from '@gobrel/c
 import {
   changeLesson,
   readLessonDocument,
+  readWorkDocument,
   writeChanges,
   writeLessonChange,
   writeWorkChanges,
@@ -90,7 +91,7 @@ describe('handing out', () => {
     expect(await mine(farid)).toMatchObject({ owner: 'Terns', members: ['Elowen Pike'], name: 'Farid Moss' });
     await fill(elowen, 'blank-low', 'low');
     const his = await workOf(farid);
-    await until(() => his.doc.getMap('blanks').get('blank-low') === 'low');
+    await until(() => readWorkDocument(his.doc).blanks['blank-low'] === 'low');
     his.leave();
     await submit(farid);
     expect((await mine(elowen)).submission?.number).toBe(1);

@@ -6,6 +6,7 @@ import { usePointerDrag } from './dragging/use-pointer-drag.js';
 import type { FillIn } from './hands.js';
 import { boxStyle } from './item-frame.js';
 import { SignLines } from './items/sign-view.js';
+import { useSteadyCaret } from './steady-caret.js';
 import { useSurroundings } from './surroundings.js';
 
 interface AddedViewProps {
@@ -132,8 +133,10 @@ function Content({ added }: { added: PlacedAdded }) {
 
 function Writing({ added, fillIn }: { added: PlacedAdded & { readonly kind: 'text' }; fillIn: FillIn }) {
   const { words } = useSurroundings();
+  const { note, ...caret } = useSteadyCaret<HTMLTextAreaElement>(added.text);
   return (
     <textarea
+      {...caret}
       className="gv-added"
       style={{ fontSize: added.size }}
       aria-label={words.yourText}
@@ -141,6 +144,7 @@ function Writing({ added, fillIn }: { added: PlacedAdded & { readonly kind: 'tex
       autoFocus={added.text === ''}
       value={added.text}
       onChange={(event) => {
+        note(event);
         const text = event.target.value;
         if (text.length > workLimits.added) fillIn.warn(words.tooLong(workLimits.added));
         else fillIn.setAddedText(added.id, text);

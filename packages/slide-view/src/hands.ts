@@ -17,6 +17,8 @@ export interface FillIn {
   /** What the student was told of answers. */
   readonly feedback: Readonly<Record<ItemId, AnswerFeedback>>;
   readonly setBlank: (itemId: ItemId, text: string) => void;
+  /** Fills a blank with one of its options. */
+  readonly chooseBlank: (itemId: ItemId, option: string) => void;
   readonly setAnswer: (itemId: ItemId, answer: Answer) => void;
   /** `null` takes it back. */
   readonly setSure: (itemId: ItemId, sure: Sure | null) => void;
@@ -55,6 +57,7 @@ export function readingHands(work: Work, feedback: FillIn['feedback'] = {}, who 
     who,
     feedback,
     setBlank: nothing,
+    chooseBlank: nothing,
     setAnswer: nothing,
     setSure: nothing,
     addStroke: nothing,

@@ -12,5 +12,6 @@ export * from './document-name.js';
 export * from './lesson-document.js';
 export { isTooDeepUnder } from './plain-fields.js';
 export { readFragment, writeFragment } from './rich-text-fragment.js';
+export { type Splice, placeAfter, spliceBetween } from './splice.js';
 export * from './touched-work.js';
 export * from './work-document.js';

@@ -2,6 +2,7 @@
 import * as Y from 'yjs';
 import { plainFields } from './plain-fields.js';
 import { readWork, type Work, type WorkChange, workParts } from '../work/index.js';
+import { makeRoom, writeEntry } from './work-entries.js';
 
 /** The work that a document holds. */
 export function readWorkDocument(doc: Y.Doc): Work {
@@ -10,13 +11,21 @@ export function readWorkDocument(doc: Y.Doc): Work {
   return readWork({ ...walked, ...parts });
 }
 
-/** Writes changes into the document in one transaction. */
-export function writeWorkChanges(doc: Y.Doc, changes: readonly WorkChange[], origin?: unknown): void {
+/**
+ * Writes changes into the document in one transaction.
+ * @param seen the work as whoever writes saw it, where others may have changed it since; what they did stays
+ */
+export function writeWorkChanges(
+  doc: Y.Doc,
+  changes: readonly WorkChange[],
+  origin?: unknown,
+  seen: Work | null = null,
+): void {
+  makeRoom(doc, changes);
   doc.transact(() => {
     for (const change of changes) {
       if (change.part === 'walk') writeWalk(doc, change);
-      else if (change.value === null) doc.getMap(change.part).delete(change.id);
-      else doc.getMap(change.part).set(change.id, change.value);
+      else writeEntry(doc, change, seen);
     }
   }, origin);
 }

@@ -182,7 +182,13 @@ export function entryOf(work: Work, part: WorkPart, id: string): AnyWorkEntry | 
 /** One change to work; `null` takes an entry back. */
 export type WorkChange =
   | {
-      readonly [P in WorkPart]: { readonly part: P; readonly id: string; readonly value: WorkEntry<P> | null };
+      readonly [P in WorkPart]: {
+        readonly part: P;
+        readonly id: string;
+        readonly value: WorkEntry<P> | null;
+        /** Whether it was chosen from a list rather than typed: a choice is one thing, and not made of letters. */
+        readonly chosen?: boolean;
+      };
     }[WorkPart]
   | { readonly part: 'walk'; readonly walk: readonly SlideId[]; readonly seen: readonly SlideId[] };
 

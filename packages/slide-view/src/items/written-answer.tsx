@@ -2,6 +2,7 @@
 import type { ItemId } from '@gobrel/core/deck';
 import { wordsGiven } from '@gobrel/core/questions';
 import { type FillIn, canAnswer } from '../hands.js';
+import { useSteadyCaret } from '../steady-caret.js';
 import { useSurroundings } from '../surroundings.js';
 
 interface WrittenAnswerProps {
@@ -12,16 +13,24 @@ interface WrittenAnswerProps {
 }
 
 export function WrittenAnswer({ item, fillIn, most }: WrittenAnswerProps) {
-  const { words } = useSurroundings();
   if (!fillIn) return <div className="gv-answer" />;
+  return <Field item={item} fillIn={fillIn} most={most} />;
+}
+
+function Field({ item, fillIn, most }: WrittenAnswerProps & { readonly fillIn: FillIn }) {
+  const { words } = useSurroundings();
+  const value = wordsGiven(fillIn.work, item.id);
+  const { note, ...caret } = useSteadyCaret<HTMLTextAreaElement>(value);
   return (
     <textarea
+      {...caret}
       className="gv-answer"
       aria-label={item.prompt || words.yourAnswer}
       placeholder={words.yourAnswer}
       readOnly={!canAnswer(fillIn, item.id)}
-      value={wordsGiven(fillIn.work, item.id)}
+      value={value}
       onChange={(event) => {
+        note(event);
         const text = event.target.value;
         if (text.length > most) fillIn.warn(words.tooLong(most));
         else fillIn.setAnswer(item.id, { kind: 'words', text });

@@ -76,6 +76,7 @@ export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, wri
     say,
     warn,
     setBlank: (id, value) => put({ part: 'blanks', id, value }),
+    chooseBlank: (id, value) => put({ part: 'blanks', id, value, chosen: true }),
     setAnswer: (id, value) => put({ part: 'answers', id, value }),
     setSure: (id, value) => put({ part: 'sure', id, value }),
     addStroke: (stroke) => {

@@ -46,7 +46,7 @@ export function useFillIn({ document, edition, work, locked, who, feedback, onAs
   }, [history, usedUp]);
 
   const fillIn = useMemo(() => {
-    const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE);
+    const write = (changes: readonly WorkChange[]) => writeWorkChanges(document.doc, changes, MINE, work);
     return fillInBy({ edition, work, locked, who, feedback, say, onAsk, write });
   }, [document, edition, work, locked, who, feedback, onAsk]);
 
