@@ -27,8 +27,8 @@ async function type({ doc, provider }) {
 }
 
 /** Adds pictures and draws until the document has as many kilobytes: as much as all limits together let in. */
-async function fill({ doc, provider }) {
-  const place = { areaId: 'area', x: 660, y: 140, width: 90, height: 60 };
+async function fill({ doc, provider }, { x, y }) {
+  const place = { areaId: 'area', x: x + 10, y: y + 10, width: 90, height: 60 };
   const picture = { kind: 'picture', type: 'image/jpeg', pixels: { width: 90, height: 60 }, alt: 'a tern', credit: '' };
   for (let at = 0; at < 3; at += 1)
     writeWorkChanges(doc, [
@@ -55,13 +55,14 @@ export async function benchLetters(address) {
   });
   const { id: classId, students } = await teacher.ask('POST', '/classes', { name: 'Two', students: ['A', 'B'] });
   const lesson = await teacher.ask('POST', '/lessons', { deckId, classId, workMode: 'copy-each', pace: 'own-pace' });
+  const edition = await teacher.ask('GET', `/lessons/${lesson.id}/edition`);
   const open = async ({ id: studentId }) => {
     const student = new Visitor(address);
     const { participantId } = await student.ask('POST', '/join', { code: lesson.code, studentId, pin: '1234' });
     return openDocument(student.socket(), `work:${lesson.id}:${participantId}`, 'student');
   };
   const [empty, full] = [await open(students[0]), await open(students[1])];
-  await fill(full);
+  await fill(full, edition.items.area.frame);
   const size = Math.round(Y.encodeStateAsUpdate(full.doc).length / 1024);
   await type(empty);
   const [ofEmpty, ofFull] = [await type(empty), await type(full)];

@@ -1,5 +1,5 @@
 /** The commands a new user types, run whole: on a data folder and ports of their own, so that nobody's are touched. */
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, execFileSync, spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -138,6 +138,38 @@ describe('the commands', () => {
     expect(refused).toBe(0);
     expect(await district.interrupt()).toBe(0);
     expect(district.printed).toMatch(/stopped\.\n$/);
+  });
+
+  test('what deploy/ has for a real host is understood by the programs it is for', () => {
+    const place = mkdtempSync(join(tmpdir(), 'gobrel-deploy-'));
+    const certificate = [
+      'req',
+      '-x509',
+      '-newkey',
+      'rsa:2048',
+      '-nodes',
+      '-days',
+      '2',
+      '-subj',
+      '/CN=gobrel.school.example',
+    ];
+    execFileSync('openssl', [...certificate, '-keyout', join(place, 'key.pem'), '-out', join(place, 'chain.pem')], {
+      stdio: 'ignore',
+    });
+    const site = readFileSync(join(root, 'deploy', 'nginx.conf'), 'utf8')
+      .replaceAll('/etc/nginx/gobrel/', `${join(root, 'deploy')}/`)
+      .replaceAll('/etc/ssl/gobrel/fullchain.pem', join(place, 'chain.pem'))
+      .replaceAll('/etc/ssl/gobrel/privkey.pem', join(place, 'key.pem'));
+    writeFileSync(join(place, 'nginx.conf'), `pid ${place}/pid;\nevents {}\nhttp {\naccess_log off;\n${site}}\n`);
+    const args = ['-t', '-p', place, '-c', join(place, 'nginx.conf'), '-e', join(place, 'error.log')];
+    expect(spawnSync('nginx', args, { encoding: 'utf8' }).stderr).toContain('test is successful');
+    // Every setting that the example names is one that the server reads.
+    const sources = ['main.ts', 'place.ts'].map((name) => readFileSync(join(root, 'apps/server/src', name), 'utf8'));
+    const example = readFileSync(join(root, 'deploy', 'gobrel.env.example'), 'utf8');
+    for (const [, name = ''] of example.matchAll(/^([A-Z_]+)=/gm)) expect(sources.join()).toContain(name);
+    const unit = readFileSync(join(root, 'deploy', 'gobrel@.service'), 'utf8');
+    expect(existsSync(join(root, /ExecStart=\S+ \/opt\/gobrel\/(\S+)/.exec(unit)?.[1] ?? ''))).toBe(true);
+    rmSync(place, { recursive: true });
   });
 
   test('npm run backup and npm run restore, both while it runs: everything is as it was, and what was there is kept too', async () => {

@@ -17,7 +17,7 @@ class Wire extends HocuspocusProviderWebsocket {
   }
 
   override send(message: Uint8Array): void {
-    this.sent?.push(message);
+    this.sent.push(message);
   }
 }
 

@@ -1,5 +1,5 @@
 /** Reads a story plan from text that somebody typed or pasted; whatever it says, something is made of it. Linear. */
-import { cutText, type Step, steps } from '../deck/index.js';
+import { cutText, type Step, steps, storableText } from '../deck/index.js';
 import {
   AS_IT_IS,
   comparable,
@@ -36,7 +36,7 @@ export function readPlan(text: string): Plan {
     return draft;
   };
   let current: Draft | null = null;
-  linesOf(text).forEach((written, index) => {
+  linesOf(storableText(text)).forEach((written, index) => {
     const line = index + 1;
     const heading = headingIn(written);
     if (heading) {

@@ -1,6 +1,6 @@
 /** Class lists as schools have them: typed or pasted lines, or a CSV file with or without headings. */
 import Papa from 'papaparse';
-import { cutText } from '../../deck/index.js';
+import { cutText, storableText } from '../../deck/index.js';
 import { columnsByHeadings, isNumbering, plainColumns, type SecondColumn, secondColumnOf } from './columns.js';
 import type { ListedStudent } from './listed-student.js';
 
@@ -45,7 +45,7 @@ interface Row {
  * left as the school writes them, but for space around them. Every line is read by itself, so that an odd one spoils no other.
  */
 export function readClassList(text: string, said: SecondColumn | null = null): ClassList {
-  const rows = rowsIn(text);
+  const rows = rowsIn(storableText(text));
   const headed = columnsByHeadings(rows[0]?.cells ?? []);
   const numbered = headed === null && isNumbering(rows.map(({ cells }) => cells));
   const bare = numbered ? rows.map((row) => ({ ...row, cells: row.cells.slice(1) })) : rows;

@@ -2,6 +2,7 @@
  * Reads a graph in the DOT language, as its grammar is given at https://graphviz.org/doc/info/lang.html: nodes, edges and
  * their chains, subgraphs, labels. What tells only of looks is listed once for each kind of it. Linear.
  */
+import { storableText } from '../../deck/index.js';
 import { MOST_OF_SKETCH, type ReadSketch, SketchBuilder } from '../route-sketch.js';
 
 type TokenKind = 'id' | 'sign' | 'end';
@@ -20,7 +21,7 @@ const DEEPEST = 200;
 /** What a text in the DOT language says. */
 export function readDot(text: string): ReadSketch {
   const builder = new SketchBuilder();
-  const tokens = tokensOf(text.slice(0, MOST_OF_SKETCH.letters), builder);
+  const tokens = tokensOf(storableText(text.slice(0, MOST_OF_SKETCH.letters)), builder);
   new Reader(tokens, builder).read();
   return builder.done();
 }

@@ -2,6 +2,7 @@
  * Reads a flowchart in Mermaid's language (https://mermaid.js.org/syntax/flowchart.html): nodes of any shape, links of any
  * kind with their words, chains, several nodes at once, subgraphs. Lines that tell only of looks are listed. Linear.
  */
+import { storableText } from '../../deck/index.js';
 import { MOST_OF_SKETCH, type ReadSketch, SketchBuilder } from '../route-sketch.js';
 
 const HEADER = /^(?:flowchart|graph)(?:\s+(?:TB|TD|BT|RL|LR))?\s*;?\s*$/i;
@@ -33,7 +34,7 @@ export function readMermaid(text: string): ReadSketch {
   const sections: (string | null)[] = [];
   let hasHeader = false;
   let isInFront = false;
-  const lines = text.slice(0, MOST_OF_SKETCH.letters).split(/\r\n|\r|\n/);
+  const lines = storableText(text.slice(0, MOST_OF_SKETCH.letters)).split(/\r\n|\r|\n/);
   lines.forEach((written, index) => {
     const line = index + 1;
     if (written.trim() === '---' && !hasHeader) {

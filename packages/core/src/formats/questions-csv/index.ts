@@ -1,6 +1,6 @@
 /** Choice, text and number questions as a table: a row each, with names over the columns (RFC 4180). */
 import Papa from 'papaparse';
-import type { OwnFields } from '../../deck/index.js';
+import { type OwnFields, storableText } from '../../deck/index.js';
 import { choiceLetter, readNumbers } from '../../questions/index.js';
 import type { Loss, NotCarried } from '../loss.js';
 import type { AskedDraftOf, AskedKind, QuestionDraft } from '../question-draft.js';
@@ -89,7 +89,7 @@ export function readQuestionsCsv(text: string): {
   readonly left: readonly NotCarried[];
 } {
   if (text.length > LARGEST_TABLE) return { drafts: [], left: [{ name: '', why: { code: 'table-too-large' } }] };
-  const read = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), {
+  const read = Papa.parse<Record<string, string>>(storableText(text.replace(/^\ufeff/, '')), {
     header: true,
     skipEmptyLines: 'greedy',
     preview: MOST_ROWS + 1,

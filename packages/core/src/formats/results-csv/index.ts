@@ -1,6 +1,6 @@
 /** Results as a table: a row for each student, and for each question what was given and its points (RFC 4180). */
 import Papa from 'papaparse';
-import { type Deck, type Item, itemsOf, nameOf, slidesInOrder } from '../../deck/index.js';
+import { type Deck, type Item, itemsOf, nameOf, slidesInOrder, storableText } from '../../deck/index.js';
 import { givenFor, isQuestion, type Marks } from '../../questions/index.js';
 import type { Work } from '../../work/index.js';
 import type { Loss } from '../loss.js';
@@ -60,7 +60,7 @@ export function writeResultsCsv({ questions, rows }: ResultsTable): string {
 /** Reads results that were written here, or why not. */
 export function readResultsCsv(text: string): { readonly table: ResultsTable } | { readonly why: Loss } {
   if (text.length > largest) return { why: { code: 'results-too-large' } };
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
+  const { data } = Papa.parse<string[]>(storableText(text.replace(/^\ufeff/, '')), { skipEmptyLines: 'greedy' });
   const [head = [], most = [], ...rows] = data;
   if (head[0] !== STUDENT || head.at(-1) !== TOTAL || head.length % 2 !== 0 || most[0] !== OUT_OF)
     return { why: { code: 'no-results' } };
