@@ -129,10 +129,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     });
   }
 
-  async onApplicationBootstrap(): Promise<void> {
+  onApplicationBootstrap(): void {
     this.sessions.onEnd((sessionKey) => this.sendOut([sessionKey]));
     this.listenToOthers();
-    await this.updates.foldLeftOvers();
+    // Nobody has to wait for it: whoever opens a document gets what is in the log as well.
+    this.updates.foldLeftOvers().catch((error: unknown) => this.log.warn(`Left for later: ${String(error)}`));
     const server: Server = this.http.httpAdapter.getHttpServer();
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
       // A connection that breaks off meanwhile tells this socket, and nobody else listens to it yet.
@@ -191,9 +192,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     this.updates.stop();
     const names = [...this.hocuspocus.documents.keys()];
     const stored = Promise.allSettled(names.map((name) => this.updates.settled(name)));
-    await Promise.race([stored, new Promise((resolve) => setTimeout(resolve, LAST_WAIT_MS).unref())]);
+    const atLatest = new Promise((resolve) => setTimeout(resolve, LAST_WAIT_MS).unref());
+    await Promise.race([stored, atLatest]);
     for (const client of this.sockets.clients) client.terminate();
-    await Promise.all(names.map((name) => this.fold(name)));
+    // What is not folded by then is folded when the next process starts.
+    await Promise.race([Promise.all(names.map((name) => this.fold(name))), atLatest]);
   }
 
   /** A document that somebody has open, as it is at this moment; `null` when nobody has. */

@@ -16,6 +16,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import * as Y from 'yjs';
 import { isDataError } from '../database/index.js';
 import { MetricsService } from '../metrics/index.js';
+import { Line } from './line.js';
 import { UpdateQueue } from './update-queue.js';
 
 /** A version is kept automatically at most this often, in milliseconds, and this many of them a deck. */
@@ -43,6 +44,8 @@ export class UpdateLog {
   private readonly last = new Map<string, Promise<void>>();
   private readonly dropped = new Set<string>();
   private readonly listeners = new Set<(name: string, bytes: Uint8Array) => void>();
+  /** One document is folded at a time: a school's worth may come to it at once, and nobody is to wait for that. */
+  private readonly folding = new Line();
   /** Documents with rows that are not folded. */
   private readonly unfolded = new Set<string>();
   /** When decks were noted to be changed, by the name of their document; in milliseconds since 1970. */
@@ -133,7 +136,7 @@ export class UpdateLog {
     const parsed = parseDocumentName(name);
     if (!parsed || this.dropped.has(name) || !this.unfolded.delete(name)) return;
     try {
-      await this.foldRows(parsed, name);
+      await this.folding.run(() => this.foldRows(parsed, name));
     } catch (error) {
       this.unfolded.add(name);
       throw error;

@@ -6,6 +6,7 @@ export * from './filled-in.js';
 export * from './validate-work.js';
 export * from './apply-work.js';
 export * from './piece-drop.js';
+export * from './room-left.js';
 export * from './sounds.js';
 export * from './stranded.js';
 export * from './work.js';

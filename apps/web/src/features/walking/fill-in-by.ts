@@ -1,13 +1,16 @@
 /** Hands that fill in: turn what somebody does on a slide into changes of their work. */
-import { type Deck, newId } from '@gobrel/core/deck';
-import { changedAnswers } from '@gobrel/core/questions';
+import { type Deck, type ItemId, newId } from '@gobrel/core/deck';
+import { changedAnswers, wordsGiven } from '@gobrel/core/questions';
 import {
   type AddedContent,
   addedLetters,
+  addedShare,
   applyWorkChanges,
   type Drop,
+  drawnShare,
   dropPiece,
   hasRoomFor,
+  leftToTell,
   validateWork,
   moveAdded,
   nextStrokeId,
@@ -19,6 +22,7 @@ import {
   turnPiece,
   type Work,
   type WorkChange,
+  workLimits,
 } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
 import { showToast } from '../../shared/ui';
@@ -40,6 +44,13 @@ interface Desk {
   readonly write: (changes: readonly WorkChange[]) => void;
 }
 
+/** The most letters that are written in answer to a question. */
+function mostLetters({ items }: Deck, id: ItemId): number {
+  const kind = items[id]?.kind;
+  if (kind === 'long-text') return workLimits.longText;
+  return kind === 'number' ? workLimits.blank : workLimits.words;
+}
+
 /** Hands over the given work. */
 export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, write }: Desk): FillIn {
   const warn = (text: string) => showToast(text, { tone: 'trouble' });
@@ -54,7 +65,23 @@ export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, wri
   const put = (...changes: WorkChange[]): boolean => {
     if (locked || changes.length === 0 || !isAllowed(changes)) return false;
     write(changes);
+    tellRoom(applyWorkChanges(work, changes));
     return true;
+  };
+  /** Tells in time how much more there is room for. */
+  const tellRoom = (after: Work) => {
+    const { drawing, adding } = messages.asking.roomLeft;
+    for (const [shareOf, inWords] of [
+      [drawnShare, drawing],
+      [addedShare, adding],
+    ] as const) {
+      const share = leftToTell(1, shareOf(work), shareOf(after));
+      if (share !== null) showToast(inWords({ share }));
+    }
+  };
+  const tellLetters = (most: number, before: string, after: string) => {
+    const letters = leftToTell(most, before.length, after.length);
+    if (letters !== null) showToast(messages.asking.roomLeft.letters({ letters }));
   };
   const dropped = (drop: Drop | null) => {
     if (drop && drop.changes.length > 0 && !put(...drop.changes)) return null;
@@ -75,9 +102,14 @@ export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, wri
     feedback,
     say,
     warn,
-    setBlank: (id, value) => put({ part: 'blanks', id, value }),
+    setBlank: (id, value) => {
+      if (put({ part: 'blanks', id, value })) tellLetters(workLimits.blank, work.blanks[id] ?? '', value);
+    },
     chooseBlank: (id, value) => put({ part: 'blanks', id, value, chosen: true }),
-    setAnswer: (id, value) => put({ part: 'answers', id, value }),
+    setAnswer: (id, value) => {
+      const isPut = put({ part: 'answers', id, value });
+      if (isPut && value.kind === 'words') tellLetters(mostLetters(edition, id), wordsGiven(work, id), value.text);
+    },
     setSure: (id, value) => put({ part: 'sure', id, value }),
     addStroke: (stroke) => {
       if (hasRoomFor(work, stroke)) put({ part: 'drawn', id: nextStrokeId(work, newId()), value: stroke });
@@ -88,7 +120,8 @@ export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, wri
     askToAdd: onAsk ? (areaId, what) => onAsk(what, (content) => add(areaId, content)) : null,
     setAddedText: (id, text) => {
       const added = work.added[id];
-      if (added?.kind === 'text') put({ part: 'added', id, value: { ...added, text } });
+      if (added?.kind !== 'text') return;
+      if (put({ part: 'added', id, value: { ...added, text } })) tellLetters(workLimits.added, added.text, text);
     },
     moveAdded: (id, x, y) => {
       const added = work.added[id];
