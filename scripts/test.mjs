@@ -3,6 +3,8 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { postgresPrograms } from './postgres.mjs';
+import { installProxy } from './proxy.mjs';
+import { installRedis } from './redis.mjs';
 import { installChromium, installPackages, main, root, runHeld, runLoud, say, Trouble } from './steps.mjs';
 
 const reports = join(root, 'test-results', 'reports');
@@ -61,6 +63,8 @@ main(async () => {
   installPackages();
   postgresPrograms();
   installChromium();
+  installRedis();
+  installProxy();
   rmSync(reports, { recursive: true, force: true });
   mkdirSync(reports, { recursive: true });
   const jest = (file, projects) => [

@@ -14,6 +14,7 @@ import {
 import { workLimits } from '@gobrel/core/work';
 import { DataSource } from 'typeorm';
 import * as Y from 'yjs';
+import { SyncService } from './sync/index.js';
 import { handOut, joinAs, workOf } from './testing/lessons.js';
 import { storedJson } from './testing/stored-document.js';
 import { type OpenedDocument, TestServer, until, type Visitor } from './testing/test-server.js';
@@ -202,6 +203,14 @@ describe('a server that stands', () => {
     await document.sent();
     expect(await stored(document.provider.configuration.name)).toContain('潮!');
     expect(Object.keys(readWorkDocument(document.doc).drawn)).toHaveLength(rows);
+  });
+
+  test('a server that stops takes nobody in again: those it sends away come back at once, and would hold it up', async () => {
+    const stopping = await TestServer.start();
+    expect(await upgradeAt(stopping, '/nowhere')).toContain('404');
+    await stopping.app.get(SyncService).beforeApplicationShutdown();
+    expect(await upgradeAt(stopping, '/sync')).toBe('HTTP/1.1 503 Service Unavailable');
+    await stopping.stop();
   });
 
   test('with the database away a turn ends without anything left unheard', async () => {

@@ -21,14 +21,17 @@ const KEPT = 200;
 @Injectable()
 export class EditionsService {
   private readonly kept = new Map<string, Deck>();
+  private readonly looking = new Map<string, Promise<LessonEdition>>();
   private readonly lessons = new Map<string, { readonly hash: string; readonly mode: WorkMode }>();
 
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly bus: BusService,
   ) {
-    bus.on('edition', ({ lessonId }) => this.lessons.delete(lessonId));
-    bus.onCatchUp(() => this.lessons.clear());
+    bus.on('edition', ({ lessonId }) => this.forgetHere(lessonId));
+    bus.onCatchUp(() => {
+      for (const lessonId of [...this.lessons.keys(), ...this.looking.keys()]) this.forgetHere(lessonId);
+    });
   }
 
   /** Freezes a deck: stores it under its hash, once; within a transaction when there is one. */
@@ -71,23 +74,50 @@ export class EditionsService {
 
   /** The edition a lesson has by now, and how its students work; kept in memory until it is forgotten. */
   async ofLesson(lessonId: string): Promise<LessonEdition> {
-    const known = this.lessons.get(lessonId) ?? (await this.look(lessonId));
-    return { edition: await this.get(known.hash), mode: known.mode };
+    const known = this.lessons.get(lessonId);
+    const edition = known && this.kept.get(known.hash);
+    if (edition) return { edition, mode: known.mode };
+    // A class that begins at once asks once.
+    return this.looking.get(lessonId) ?? this.lookUp(lessonId);
+  }
+
+  private lookUp(lessonId: string): Promise<LessonEdition> {
+    const isCurrent = () => this.looking.get(lessonId) === looking;
+    const looking = this.look(lessonId)
+      .then(async ({ hash, mode }) => {
+        const edition = await this.get(hash);
+        // Where it was forgotten meanwhile, another one may have come.
+        if (isCurrent()) this.keep(lessonId, { hash, mode });
+        return { edition, mode };
+      })
+      .finally(() => {
+        if (isCurrent()) this.looking.delete(lessonId);
+      });
+    this.looking.set(lessonId, looking);
+    return looking;
   }
 
   /** Looks up a lesson's edition anew when it is asked for the next time. */
   forget(lessonId: string): void {
-    this.lessons.delete(lessonId);
+    this.forgetHere(lessonId);
     this.bus.say({ say: 'edition', lessonId });
+  }
+
+  private forgetHere(lessonId: string): void {
+    this.lessons.delete(lessonId);
+    // Whoever asks from now on does not get what was looked up before.
+    this.looking.delete(lessonId);
   }
 
   private async look(lessonId: string): Promise<{ hash: string; mode: WorkMode }> {
     const lesson = await this.database.getRepository(LessonRow).findOneBy({ id: lessonId });
     if (!lesson) throw notFound('lesson');
-    const found = { hash: lesson.editionHash, mode: lesson.workMode };
+    return { hash: lesson.editionHash, mode: lesson.workMode };
+  }
+
+  private keep(lessonId: string, found: { readonly hash: string; readonly mode: WorkMode }): void {
     if (this.lessons.size >= KEPT) this.lessons.delete(this.lessons.keys().next().value ?? '');
     this.lessons.set(lessonId, found);
-    return found;
   }
 }
 

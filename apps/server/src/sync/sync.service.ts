@@ -59,6 +59,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly dismissed = new Map<string, number>();
   /** The participant whose turn the others follow on their devices, by lesson document. */
   private readonly followed = new Map<string, string>();
+  private isStopping = false;
 
   constructor(
     private readonly http: HttpAdapterHost,
@@ -138,7 +139,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
       // A connection that breaks off meanwhile tells this socket, and nobody else listens to it yet.
       socket.on('error', () => socket.destroy());
-      const refusal = upgradeRefusal(request);
+      // Whoever is sent away by a stop comes back at once, and would hold it up.
+      const refusal = this.isStopping ? '503 Service Unavailable' : upgradeRefusal(request);
       if (refusal !== null) return refuseUpgrade(socket, refusal);
       this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
         client.on('error', () => client.close());
@@ -189,6 +191,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** Lets the connections go once everything is on disk; what nobody was told to be saved may be left behind. */
   async beforeApplicationShutdown(): Promise<void> {
+    this.isStopping = true;
     this.updates.stop();
     const names = [...this.hocuspocus.documents.keys()];
     const stored = Promise.allSettled(names.map((name) => this.updates.settled(name)));

@@ -66,6 +66,29 @@ test('an answer that was checked for the last time stays, and that is said; ever
   expect(warned).not.toHaveBeenCalled();
 });
 
+test('how much more there is room for is said in time, once, for letters, drawing and what is added', () => {
+  const { letters, drawing, adding } = messages.asking.roomLeft;
+  const at = desk();
+  at.hands().setBlank('tide', 'x'.repeat(workLimits.blank * 0.9 - 1));
+  expect(warned).not.toHaveBeenCalled();
+  at.hands().setBlank('tide', 'x'.repeat(workLimits.blank * 0.9));
+  expect(warned).toHaveBeenCalledWith(letters({ letters: 20 }));
+  warned.mockClear();
+  at.hands().setBlank('tide', 'x'.repeat(workLimits.blank * 0.9 + 1));
+  expect(warned).not.toHaveBeenCalled();
+
+  const points = Array.from({ length: workLimits.strokePoints }, () => 1);
+  const stroke = { itemId: 'wonder', tool: 'pen' as const, color: '#204060', width: 4, points };
+  for (let count = 0; count < 13; count += 1) at.hands().addStroke(stroke);
+  expect(warned).not.toHaveBeenCalled();
+  at.hands().addStroke(stroke);
+  expect(warned).toHaveBeenCalledWith(drawing({ share: 1 / 15 }));
+  warned.mockClear();
+
+  for (let count = 0; count < workLimits.addedThings * 0.9; count += 1) at.hands().addText('wonder');
+  expect(warned).toHaveBeenCalledWith(adding({ share: 0.1 }));
+});
+
 test('a piece goes into a zone by pointer and by keys, and home again', () => {
   const at = desk();
   expect(at.hands().putIntoZone('limpet', 'upper')).not.toBeNull();
