@@ -19,8 +19,8 @@ const CLASSES_A_PROCESS = 40;
 const SIZES = [
   [1, 1200],
   [4, 1200],
-  [1, 6000],
   [4, 6000],
+  [1, 6000],
 ];
 
 /** Plays a school through a proxy in front of some server processes. */

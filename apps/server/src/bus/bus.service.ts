@@ -19,6 +19,9 @@ type Listeners = { [S in BusMessage['say']]?: (message: Extract<BusMessage, { sa
 const MOST_WAITING = 20_000;
 /** The most texts that are said at once. */
 const MOST_AT_ONCE = 500;
+/** When it is said that what carries the bus does not answer, in milliseconds after the start. */
+const LATE_MS = 5000;
+const UNHEARD = 'Other processes are not heard: what carries the bus does not answer. It is tried again and again.';
 /** Longer than anything is on its way or a process goes unmissed, in milliseconds. */
 const MARGIN_MS = 30_000;
 
@@ -40,8 +43,12 @@ export class BusService implements OnModuleInit, OnApplicationShutdown {
 
   onModuleInit(): void {
     const listener = { heard: (text: string) => this.hear(text), gap: () => this.afterGap() };
+    const late = setTimeout(() => this.log.warn(UNHEARD), LATE_MS).unref();
     this.carrier.start(listener).then(
-      () => this.present('hello'),
+      () => {
+        clearTimeout(late);
+        this.present('hello');
+      },
       (error: unknown) => this.log.error(`Nothing is heard of other processes: ${String(error)}`),
     );
     this.alive = setInterval(() => this.beat(), ALIVE_EVERY_MS).unref();

@@ -11,7 +11,7 @@ import { unlessElsewhere } from '../database/index.js';
 import { SyncService } from '../sync/index.js';
 
 /** How often it is looked for, in milliseconds, and how long after the start the first time. */
-const EVERY_MS = 3 * 60 * 60_000;
+const EVERY_MS = 6 * 60 * 60_000;
 const FIRST_MS = 60_000;
 
 /** For how many days things are kept. */
@@ -127,7 +127,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
 const UNUSED = `
   WITH used AS (
     SELECT (regexp_matches(contents, '[0-9a-f]{64}', 'g'))[1] AS id FROM (
-      SELECT snapshot::text AS contents FROM shared_document
+      SELECT snapshot::text AS contents FROM shared_document WHERE name LIKE 'deck:%'
       UNION ALL SELECT deck::text FROM deck_version
       UNION ALL SELECT deck::text FROM edition
       UNION ALL SELECT deck::text FROM starter

@@ -3,7 +3,7 @@ import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import type { LessonState } from '@gobrel/core/lesson';
 import { formatNews, type LiveNews } from '@gobrel/contract';
-import { formatDocumentName, parseDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
+import { parseDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
 import { type Connection, type Document, Hocuspocus } from '@hocuspocus/server';
 import {
   type BeforeApplicationShutdown,
@@ -24,7 +24,9 @@ import { Budget, SharedBudgets } from './budgets.js';
 import { accountOf, type ConnectionContext, contextOf } from './connection-context.js';
 import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
 import { EditionsService } from './editions.service.js';
+import { Dismissals } from './dismissals.js';
 import { FanOut } from './fan-out.js';
+import { FollowedTurns } from './followed-turns.js';
 import { ownAwareness, readClientMessage } from './gate/index.js';
 import { Intake, type IntakeFacts } from './intake.js';
 import { SocketGuard } from './socket-guard.js';
@@ -36,8 +38,6 @@ const FOLD_AFTER_MS = 2000;
 const FOLD_AT_LATEST_MS = 10_000;
 /** Work is folded less often: there is much of it, and nobody reads what is stored while it is open. In milliseconds. */
 const FOLD_WORK_EVERY_MS = 120_000;
-/** Longer than anybody needs from being looked up to being let in, in milliseconds. */
-const COMING_IN_MS = 60_000;
 /** How long an orderly stop waits for what is on its way to disk, in milliseconds. */
 const LAST_WAIT_MS = 10_000;
 /** The largest message taken over the socket, in bytes. */
@@ -55,10 +55,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly countRefused: () => void;
   /** Connections over which something was refused. */
   private readonly shut = new WeakSet<Connection>();
-  /** When participants were sent out, or sessions ended, by their id or key; in milliseconds since 1970. */
-  private readonly dismissed = new Map<string, number>();
-  /** The participant whose turn the others follow on their devices, by lesson document. */
-  private readonly followed = new Map<string, string>();
+  private readonly dismissals = new Dismissals();
+  private readonly turns = new FollowedTurns();
   private isStopping = false;
 
   constructor(
@@ -273,18 +271,13 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   }
 
   private sendOutHere(keys: readonly string[]): void {
-    const now = Date.now();
-    for (const [key, at] of this.dismissed) if (now - at > COMING_IN_MS) this.dismissed.delete(key);
-    for (const key of keys) this.dismissed.set(key, now);
+    this.dismissals.note(keys);
     for (const document of this.hocuspocus.documents.values())
       for (const connection of document.getConnections()) this.closeIfDismissed(connection);
   }
 
-  /** Closes a connection that was let in before its participant was sent out, or its session ended. */
   private closeIfDismissed(connection: Pick<Connection, 'context' | 'close'>): void {
-    const { identity, speaker, sessionKey, since } = contextOf(connection);
-    const keys = [sessionKey, speaker === 'student' ? identity.participant?.id : null];
-    if (keys.some((key) => key && since <= (this.dismissed.get(key) ?? 0))) connection.close();
+    if (this.dismissals.include(contextOf(connection))) connection.close();
   }
 
   /** Closes a document for everybody; what it holds is stored. */
@@ -313,17 +306,8 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   /** When a turn ends, or is no longer followed, those who followed it are sent away. */
   private async followTurns(name: string, document: Y.Doc): Promise<void> {
-    const parsed = parseDocumentName(name);
-    if (parsed?.kind !== 'lesson') return;
-    const { showing, allowed } = readLessonDocument(document);
-    const now = allowed.following ? showing : null;
-    const before = this.followed.get(name) ?? null;
-    if (now === before) return;
-    if (now === null) this.followed.delete(name);
-    else this.followed.set(name, now);
-    if (before === null) return;
-    const { lessonId } = parsed;
-    await this.dismissStudents(formatDocumentName({ kind: 'work', lessonId, participantId: before }));
+    const over = this.turns.note(name, document);
+    if (over !== null) await this.dismissStudents(over);
   }
 
   /** Sends those students out of a document who may not see it any more. */
