@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { startServer, stopServer } from '../scripts/e2e.mjs';
 import { startThrowawayDatabase } from '../scripts/postgres.mjs';
 import { freePort, Trouble } from '../scripts/steps.mjs';
+import { killServer } from './ends.mjs';
 import { lookWhatIsThere, pause, typist, waitingInVain } from './typist.mjs';
 
 const PATIENCE = 30_000;
@@ -32,12 +33,7 @@ export async function outage(seconds, isKilled) {
     const before = typists.map(({ typed }) => typed.acknowledged);
     await pause(seconds * 1000);
     const meanwhile = typists.filter(({ typed }, at) => typed.acknowledged !== before[at]).length;
-    if (isKilled) {
-      server.removeAllListeners('exit');
-      const gone = new Promise((resolve) => server.once('exit', resolve));
-      server.kill('SIGKILL');
-      await gone;
-    }
+    if (isKilled) await killServer(server);
     control('start');
     if (isKilled) server = await startServer(database.url, port);
     await Promise.all(typists.map((each) => each.finish(PATIENCE)));

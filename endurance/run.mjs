@@ -15,17 +15,17 @@ main(async () => {
   const [times = '100', ...chosen] = process.argv.slice(2);
   installPackages();
   buildAll();
-  const { kill } = await import('./kill.mjs');
+  const { stopServer } = await import('../scripts/e2e.mjs');
+  const { endAgainAndAgain, killServer } = await import('./ends.mjs');
   const { many } = await import('./many.mjs');
   const { outage } = await import('./outage.mjs');
-  const { stopInOrder } = await import('./stop.mjs');
   const parts = [
     ['outage', 'the database is away for 60 s in mid-typing', () => outage(60, false)],
     ['outage', 'the database is away for 20 s, and the server is killed meanwhile', () => outage(20, true)],
     ['many', '2 processes are restarted one by one in mid-typing, and then killed one by one', () => many(2, 2)],
     ['many', '4 processes are restarted one by one in mid-typing, and then killed one by one', () => many(4, 4)],
-    ['stop', 'the server is stopped in order 5 times in mid-typing', () => stopInOrder(5)],
-    ['kill', `the server is killed ${times} times in mid-typing`, () => kill(Number(times))],
+    ['stop', 'the server is stopped in order 5 times in mid-typing', () => endAgainAndAgain(5, stopServer)],
+    ['kill', `the server is killed ${times} times in mid-typing`, () => endAgainAndAgain(Number(times), killServer)],
   ];
   for (const [name, saying, run] of parts) {
     if (chosen.length > 0 && !chosen.includes(name)) continue;
