@@ -1,7 +1,7 @@
 /**
- * The library's provider, made truthful about what is saved. By itself it counts from one whenever it begins anew, however
- * much is on its way, so that the first of several acknowledgements is taken for the last; and what is typed while it
- * connects is sent before the server knows what that builds on.
+ * A provider that says "saved" only when everything is. The library's own starts counting at one on every connection,
+ * however many changes are on their way, so it takes the first acknowledgement for the last; and it sends what is typed
+ * while it connects before the server has what that builds on.
  *
  * Here a change is sent by itself only once the server has been told everything there was before (the answer to its first
  * step); what is changed until then is in that answer. From then on each message that will be acknowledged is counted.

@@ -75,7 +75,7 @@ export class BusService implements OnModuleInit, OnApplicationShutdown {
     if (this.hasOthers) this.put(writeEnvelope({ from: this.own, body: message }));
   }
 
-  /** Calls `listener` with everything of one kind that other processes say. */
+  /** Calls `listener` with everything of one kind that other processes say; each kind has one listener. */
   on<S extends BusMessage['say']>(say: S, listener: (message: Extract<BusMessage, { say: S }>) => void): void {
     Object.assign(this.listeners, { [say]: listener });
   }

@@ -39,7 +39,7 @@ export class FanOut {
   /** A document is about to be loaded: from now on it hears what others do to it. */
   opening(name: string, document: Document): void {
     this.open.set(name, document);
-    document.on('destroy', () => this.loadingFailed(name, document));
+    document.on('destroy', () => this.closed(name, document));
     document.awareness.on('update', (who: WhoChanged, origin: unknown) => {
       // Who is silent for too long is let go by every process itself.
       if (origin !== OTHER_PROCESS && origin !== 'timeout')
@@ -48,7 +48,7 @@ export class FanOut {
   }
 
   /** It was not loaded after all, or is closed. */
-  loadingFailed(name: string, document: Document): void {
+  closed(name: string, document: Document): void {
     if (this.open.get(name) === document) this.open.delete(name);
   }
 

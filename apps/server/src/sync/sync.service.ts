@@ -96,7 +96,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
         try {
           documentOf(await this.updates.load(documentName), document);
         } catch (error) {
-          this.fanOut.loadingFailed(documentName, document);
+          this.fanOut.closed(documentName, document);
           throw error;
         }
       },

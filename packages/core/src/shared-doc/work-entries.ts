@@ -4,7 +4,7 @@
  * Entries that were written whole, as all were once, are read like any other, and become shared when they are written to.
  */
 import * as Y from 'yjs';
-import { type Added, entryOf, type Work, type WorkChange, type WorkPart } from '../work/index.js';
+import { entryOf, type Work, type WorkChange, type WorkPart } from '../work/index.js';
 import { spliceAfter, spliceBetween } from './splice.js';
 
 type EntryChange = Exclude<WorkChange, { readonly part: 'walk' }>;
@@ -38,7 +38,7 @@ export function makeRoom(doc: Y.Doc, changes: readonly WorkChange[]): void {
   }
 }
 
-/** The update that makes room for a text: of a client that is the text's own, so that it is the same whoever makes it. */
+/** The update that makes room for a text. Its client id follows from the text's name, so every device makes the very same one. */
 function roomFor(part: WorkPart, id: string): Uint8Array {
   const room = new Y.Doc();
   room.clientID = clientOf(`${part} ${id}`);
@@ -62,7 +62,7 @@ export function writeEntry(doc: Y.Doc, change: EntryChange, seen: Work | null): 
   if (value === null) return map.delete(id);
   const typed = typedIn(change);
   if (typed !== null) return writeTyped(map, change, typed, seen);
-  if (change.part === 'added') return writeAdded(map, id, change.value, seen, change);
+  if (change.part === 'added' && change.value !== null) return writeAdded(map, change, change.value, seen);
   map.set(id, value);
 }
 
@@ -73,21 +73,14 @@ function writeTyped(map: Y.Map<unknown>, change: EntryChange, typed: string, see
   map.set(change.id, change.part === 'blanks' ? new Y.Text(typed) : wordsMap(typed));
 }
 
-function writeAdded(
-  map: Y.Map<unknown>,
-  id: string,
-  added: Added | null,
-  seen: Work | null,
-  change: EntryChange,
-): void {
-  if (added === null) return map.delete(id);
-  const entry = map.get(id);
+function writeAdded(map: Y.Map<unknown>, change: EntryChange, added: object, seen: Work | null): void {
+  const entry = map.get(change.id);
   if (!(entry instanceof Y.Map)) {
     const fields = Object.entries(added).map(([name, value]): [string, unknown] => [
       name,
       name === 'text' ? new Y.Text(String(value)) : value,
     ]);
-    return void map.set(id, new Y.Map(fields));
+    return void map.set(change.id, new Y.Map(fields));
   }
   for (const [name, value] of Object.entries(added)) {
     const known: unknown = entry.get(name);

@@ -65,7 +65,7 @@ export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, wri
   const put = (...changes: WorkChange[]): boolean => {
     if (locked || changes.length === 0 || !isAllowed(changes)) return false;
     write(changes);
-    tellRoom(applyWorkChanges(work, changes));
+    if (changes.some(({ part }) => part === 'drawn' || part === 'added')) tellRoom(applyWorkChanges(work, changes));
     return true;
   };
   /** Tells in time how much more there is room for. */
