@@ -40,7 +40,7 @@ function timeEach({ times, act }) {
 
 async function typing({ page }) {
   await page.locator('[data-item="item-2-0"]').dblclick();
-  await page.getByLabel(/^Typing in/).waitFor();
+  await page.getByLabel(/^Editing text/).waitFor();
   const taken = await page.evaluate(timeEach, {
     times: LETTERS,
     act: "document.execCommand('insertText', false, 'abcdefgh'[step % 8])",

@@ -1,4 +1,5 @@
 // Callers for benchmarks: a signed-in visitor over HTTP, and shared documents over the socket.
+import { formatDocumentToken } from '@gobrel/core/shared-doc';
 import { DeviceProvider } from '@gobrel/device-sync';
 import { HocuspocusProviderWebsocket } from '@hocuspocus/provider';
 import { WebSocket } from 'ws';
@@ -56,7 +57,7 @@ export function openDocument(socket, name, speaker) {
       websocketProvider: socket,
       name,
       document: doc,
-      token: speaker,
+      token: formatDocumentToken(speaker),
       onSynced: () => resolve({ doc, provider }),
       onAuthenticationFailed: () => reject(new Error(`${name} is not open to the ${speaker}`)),
     });

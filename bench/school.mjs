@@ -18,7 +18,8 @@ function makeDeck(teacher) {
 
 /** What a student does in a round: walk, drag, answer, each in its turn. */
 function actIn(round, slideId) {
-  if (round % 3 === 0) return { part: 'walk', walk: [slideId], seen: [slideId] };
+  // Each time another walk: the same one again changes nothing, and would never arrive.
+  if (round % 3 === 0) return { part: 'walk', walk: Array(round + 1).fill(slideId), seen: [slideId] };
   if (round % 3 === 1) return { part: 'pieces', id: 'piece', value: { x: 100 + round, y: 50, zoneId: null } };
   return { part: 'blanks', id: 'blank', value: `answer ${round}` };
 }

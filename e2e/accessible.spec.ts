@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { atSlide, classScreen, join, nothingLoads, odile, odileByHand, QUESTIONS, tablet } from './people';
+import { atSlide, classScreen, fromMenu, join, nothingLoads, odile, odileByHand, QUESTIONS, tablet } from './people';
 import { asSaid, startOf } from './as-said';
 
 test.describe.configure({ timeout: 240_000, mode: 'parallel' });
@@ -59,7 +59,7 @@ test('what shapes, pictures, layouts and themes are chosen from', async ({ page 
   await expectClean(page);
   await page.getByRole('tab', { name: messages.editor.settings }).click();
   const main = page.getByRole('main');
-  await main.getByRole('button', { name: /^Picture, / }).click({ position: { x: 300, y: 300 } });
+  await main.getByRole('button', { name: /^Picture, / }).click({ position: { x: 500, y: 150 } });
   await page.getByRole('button', { name: messages.editor.crop, exact: true }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await expectClean(page);
@@ -68,7 +68,7 @@ test('what shapes, pictures, layouts and themes are chosen from', async ({ page 
   await page.getByRole('button', { name: messages.editor.characters }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  for (const name of ['Shapes', 'Add a slide from a layout']) {
+  for (const name of [messages.editor.shapes, messages.editor.addFrom]) {
     await page.getByRole('button', { name }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await expectClean(page);
@@ -87,10 +87,16 @@ test('the running order, lines, signs, versions and who edits', async ({ page })
   await odile(page);
   await page.goto('/decks/shore-zones?slide=food-web');
   await page.getByRole('button', { name: messages.editor.dash, exact: true }).first().click();
-  await expect(page.getByLabel(messages.lines.begins)).toBeVisible();
+  await expect(page.getByLabel(messages.lines.begins, { exact: true })).toBeVisible();
   await expectClean(page);
-  for (const name of ['Lines', 'Signs', 'Versions', 'Who edits this deck']) {
-    await page.getByRole('button', { name, exact: true }).click();
+  for (const name of [
+    messages.lines.title,
+    messages.signs.sets.signs,
+    messages.versions.title,
+    messages.authors.title,
+  ]) {
+    if (name === messages.versions.title || name === messages.authors.title) await fromMenu(page, name);
+    else await page.getByRole('button', { name, exact: true }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await expect(page.getByRole('dialog').getByRole('button').nth(1)).toBeVisible();
     await expectClean(page);
@@ -116,7 +122,7 @@ test('the map and its table', async ({ page }) => {
   await page.goto('/decks/night-walk?see=map');
   await expect(page.getByRole('status').filter({ hasText: '2 endings' })).toBeVisible();
   await page.getByRole('button', { name: new RegExp(`^${messages.routes.heat}`) }).click();
-  await expect(page.getByRole('button', { name: /^1 Dusk at the gate.*seen by/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^1 Dusk at the gate.*reached by/ })).toBeVisible();
   await expectClean(page);
   await page.getByRole('radio', { name: messages.routes.asTable }).click();
   await expectClean(page);
@@ -129,7 +135,7 @@ test('links, gates and viewpoints, the plan, the presenter’s screen and a tria
   await expect(page.getByText(messages.links.branches.right).first()).toBeVisible();
   await expectClean(page);
   await page.keyboard.press('Control+k');
-  for (const tab of ['In this deck', 'Another deck', 'The web', 'A file', 'By the answer']) {
+  for (const tab of Object.values(messages.links.kinds)) {
     await page.getByRole('tab', { name: tab }).click();
     await expectClean(page);
   }
@@ -271,7 +277,13 @@ test('a lesson: handing out, the board’s ways to look, the class screen, class
   await page.keyboard.press('Escape');
 
   await page.goto('/lessons/shore-lesson');
-  for (const tab of ['Lead', 'By student', 'Side by side', 'Ways walked', 'Review']) {
+  for (const tab of [
+    messages.leading.tab,
+    messages.board.byStudent,
+    messages.watching.sideBySide,
+    messages.watching.ways,
+    messages.reviewing.tab,
+  ]) {
     await page.getByRole('tab', { name: tab }).click();
     await expect(page.getByRole('tabpanel', { name: tab })).toBeVisible();
     await nothingLoads(page);

@@ -1,10 +1,10 @@
 /** Putting items in line, into groups and onto the clipboard; zooming and panning. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { dragBy, item, middleOf, newDeck, newTeacher, saved, tablet } from './people';
+import { dragBy, item, middleOf, newDeck, newTeacher, pickColour, saved, tablet, withGroupsOpen } from './people';
 import { startOf } from './as-said';
 
-const field = (page: Page, name: string) => page.getByRole('spinbutton', { name });
+const field = (page: Page, name: string) => page.getByRole('spinbutton', { name, exact: true });
 const shapes = (page: Page) => item(page, /^Shape/);
 
 /** Two rectangles on an otherwise empty slide, at (100, 400) and (700, 500); nothing is selected. */
@@ -17,8 +17,8 @@ async function twoShapes(page: Page): Promise<void> {
     ['700', '500'],
   ] as const) {
     await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
-    await field(page, 'left').fill(left);
-    await field(page, 'top').fill(top);
+    await field(page, messages.editor.fromLeft).fill(left);
+    await field(page, messages.editor.fromTop).fill(top);
     await page.keyboard.press('Tab');
     await page.getByRole('heading', { name: messages.kinds.shape, exact: true, level: 2 }).click();
   }
@@ -26,6 +26,7 @@ async function twoShapes(page: Page): Promise<void> {
 }
 
 test.beforeEach(async ({ page }) => {
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Saltmarsh');
   await twoShapes(page);
@@ -36,12 +37,12 @@ test('a dragged item snaps into line with another, freely with Ctrl', async ({ p
   await second.click();
   const scale = (await second.boundingBox().then((box) => box?.width ?? 0)) / 240;
   await dragBy(page, second, 0, -97 * scale);
-  await expect(field(page, 'top')).toHaveValue('400');
+  await expect(field(page, messages.editor.fromTop)).toHaveValue('400');
   await page.keyboard.press('Control+z');
   await page.keyboard.down('Control');
   await dragBy(page, second, 0, -97 * scale);
   await page.keyboard.up('Control');
-  await expect(field(page, 'top')).not.toHaveValue('400');
+  await expect(field(page, messages.editor.fromTop)).not.toHaveValue('400');
 });
 
 test('a drag is broken off by Escape; other keys leave alone what is on its way', async ({ page }) => {
@@ -53,7 +54,7 @@ test('a drag is broken off by Escape; other keys leave alone what is on its way'
   expect(back.x).toBeCloseTo(from.x, 0);
   expect(back.y).toBeCloseTo(from.y, 0);
   await dragBy(page, page.locator('[data-handle="1,1"]'), 30, 30, ['Escape']);
-  await expect(field(page, 'wide')).toHaveValue('240');
+  await expect(field(page, messages.editor.wide)).toHaveValue('240');
   await dragBy(page, second, 60, -80, ['Delete', 'ArrowLeft', 'Control+z']);
   await expect(shapes(page)).toHaveCount(2);
   expect((await middleOf(second)).y).toBeLessThan(from.y - 40);
@@ -71,15 +72,15 @@ test('items are aligned, grouped, entered, moved as one, and ungrouped', async (
   await expect(page.getByRole('heading', { name: messages.editor.several({ count: 2 }) })).toBeVisible();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
-  await expect(field(page, 'top')).toHaveValue('408');
-  await expect(field(page, 'left')).toHaveValue('100');
+  await expect(field(page, messages.editor.fromTop)).toHaveValue('408');
+  await expect(field(page, messages.editor.fromLeft)).toHaveValue('100');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: messages.editor.several({ count: 2 }) })).toBeVisible();
   await page.getByRole('button', { name: messages.editor.ungroup }).click();
   await page.keyboard.press('Escape');
   await shapes(page).last().click();
-  await expect(field(page, 'left')).toHaveValue('700');
-  await expect(field(page, 'top')).toHaveValue('408');
+  await expect(field(page, messages.editor.fromLeft)).toHaveValue('700');
+  await expect(field(page, messages.editor.fromTop)).toHaveValue('408');
 });
 
 test('several items are resized and turned as one', async ({ page }) => {
@@ -90,7 +91,7 @@ test('several items are resized and turned as one', async ({ page }) => {
   await dragBy(page, page.locator('[data-handle="turn"]'), 300, 150);
   await page.keyboard.press('Escape');
   await shapes(page).first().click();
-  expect(Number(await field(page, 'turned').inputValue())).toBeGreaterThan(20);
+  expect(Number(await field(page, messages.editor.turned).inputValue())).toBeGreaterThan(20);
 });
 
 test('what is locked stays; what is out of sight is in the list and not in the show', async ({ page }) => {
@@ -116,10 +117,7 @@ test('what is locked stays; what is out of sight is in the list and not in the s
 test('items are copied between decks, duplicated by dragging, and give their look away', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await shapes(page).first().click();
-  await page
-    .getByRole('group', { name: messages.editor.fill })
-    .getByRole('button', { name: messages.asking.colours['#9b2242'] })
-    .click();
+  await pickColour(page, messages.editor.fill, messages.asking.colours['#9b2242']);
   await shapes(page).first().click();
   await page.keyboard.press('Alt+q');
   await shapes(page).last().click();
@@ -162,7 +160,7 @@ test('the sheet of keys is opened and closed by keys, and everything stays selec
   await expect(sheet.getByText(messages.keys.sheet[6].keys, { exact: true })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
-  await expect(page.getByRole('button', { name: messages.editor.toFront })).toBeVisible();
+  await expect(page.getByRole('group', { name: messages.editor.actions })).toBeVisible();
 });
 
 test('the slide is zoomed by keys, wheel and buttons, panned, and fits again', async ({ page }) => {

@@ -8,13 +8,13 @@ import { asSaid } from './as-said';
 test('a question is there in two presses, with regions drawn on its picture', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Questions');
-  await addQuestion(page, 'True or false');
+  await addQuestion(page, messages.questions.starts['true-false'].name);
   await expect(item(page, /^Choice, “High tide/)).toBeVisible();
   await page.getByLabel(messages.questions.form).selectOption({ label: messages.questions.starts.scale.name });
   await expect(page.getByLabel(messages.editor.choiceText({ letter: 'E' }))).toHaveValue('fully');
   await page.getByLabel(messages.questions.tells).selectOption({ label: messages.questions.telling['at-once'] });
   await page.getByLabel(messages.questions.feedback.right).fill('Well done.');
-  await addQuestion(page, 'Several dots');
+  await addQuestion(page, messages.questions.starts.dots.name);
   await page.getByRole('button', { name: messages.questions.regions({ count: 0 }) }).click();
   const dialog = page.getByRole('dialog');
   const ground = await dialog.locator('.cursor-crosshair').boundingBox();

@@ -8,7 +8,7 @@ const pressLink = async (page: Page, name: RegExp) => {
   await item(page, name).click();
   await page.keyboard.press('Control+k');
 };
-const dialog = (page: Page) => page.getByRole('dialog', { name: /lead\?$/ });
+const dialog = (page: Page) => page.getByRole('dialog', { name: /^Link “.*to …$/ });
 
 test('a wrong answer leads to the help that fits, and a gate says what is missing; a student too', async ({
   page,
@@ -78,6 +78,68 @@ test('a wrong answer leads to the help that fits, and a gate says what is missin
   await expect(student.getByRole('group', { name: 'The water rail' })).toBeVisible();
 });
 
+test('slides behind a locked link stay off a student’s device until the link opens, which takes a network', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  await page.goto('/decks/night-walk');
+  await page.getByRole('button', { name: messages.handOut.action }).click();
+  const dialogue = page.getByRole('dialog');
+  await dialogue.getByText(messages.handOut.more).click();
+  await expect(dialogue.getByLabel(messages.handOut.withholds)).toHaveAccessibleDescription(
+    messages.handOut.withholdsHint,
+  );
+  await dialogue.getByLabel(messages.handOut.withholds).check();
+  await dialogue.getByRole('button', { name: messages.handOut.action }).click();
+  const code =
+    (await page
+      .getByText(/^[A-Z]{4}-\d{3}$/)
+      .first()
+      .textContent()) ?? '';
+
+  const student = await (await browser.newContext({ hasTouch: true })).newPage();
+  const editions: string[] = [];
+  student.on('response', (response) => {
+    if (response.url().endsWith('/api/my-lesson/edition')) void response.text().then((text) => editions.push(text));
+  });
+  await join(student, code, 'Farid Moss', '2468');
+  const follow = (name: string) => student.getByRole('link', { name }).click();
+  const slide = (name: string) => student.getByRole('group', { name, exact: true });
+  await follow('Step onto the boards');
+  await follow('Follow the splash');
+  await follow('Follow the trail');
+  await student.getByRole('radio', { name: /an otter/ }).check();
+  // Which way it goes is asked of the server; what lies there comes with the answer.
+  await student.getByRole('link', { name: /otter/ }).first().click();
+  await expect(slide('The otter')).toBeVisible();
+  await follow('Look at the water');
+  await expect(slide('The tide turns')).toBeVisible();
+  await follow('Along the high bank');
+  await expect(student.getByText(messages.gates.missing.seen({ slide: '“Tide table”' }))).toBeVisible();
+  expect(editions.join()).not.toContain('four birds that nobody else did');
+  await follow('Look up the tide');
+  await follow('Back');
+  await student.context().setOffline(true);
+  await follow('Along the high bank');
+  await expect(student.getByText(messages.walking.notBrought)).toBeVisible();
+  await expect(slide('The tide turns')).toBeVisible();
+  await student.context().setOffline(false);
+  await expect(student.getByText(messages.kept.saved, { exact: true })).toBeVisible();
+  await follow('Along the high bank');
+  await expect(slide('Ending: the long way')).toBeVisible();
+  await expect.poll(() => editions.join()).toContain('four birds that nobody else did');
+  // What was come to stays, without a network too, once it is kept.
+  const isKept = () =>
+    student.evaluate(async () =>
+      (await (await caches.match('/api/my-lesson/edition'))?.text())?.includes('four birds'),
+    );
+  await expect.poll(isKept).toBe(true);
+  await student.context().setOffline(true);
+  await student.reload();
+  await expect(slide('Ending: the long way')).toBeVisible();
+});
+
 test('a gate that can never open is pointed out on the map', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Shut');
@@ -93,11 +155,11 @@ test('a gate that can never open is pointed out on the map', async ({ page }) =>
   await dialog(page).getByRole('button', { name: 'Hide', exact: true }).click();
   await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
   const map = page.getByRole('main', { name: messages.routes.map });
-  await expect(map.getByRole('button', { name: /^1 Gate/ })).toHaveAccessibleName(/a link here never opens|no way on/);
-  await expect(map.getByRole('button', { name: /^2 Hide/ })).toHaveAccessibleName(
-    /ways lead here, but nobody gets to them/,
-  );
-  await expect(map.getByRole('group', { name: /^From Gate to Hide.*open when “Hide” was seen/ })).toBeAttached();
+  await expect(map.getByRole('button', { name: /^1 Gate/ })).toHaveAccessibleName(/Link never unlocks|Dead end/);
+  await expect(map.getByRole('button', { name: /^2 Hide/ })).toHaveAccessibleName(/Linked, but nobody gets there/);
+  await expect(
+    map.getByRole('group', { name: /^From Gate to Hide.*unlocks when “Hide” has been visited/ }),
+  ).toBeAttached();
 });
 
 test('a link is drawn from an item to a slide; a group carries one; a press removes it', async ({ page }) => {

@@ -2,11 +2,12 @@
 import * as messages from '@gobrel/messages';
 import { ITEMS_TYPE, SLIDES_TYPE } from '@gobrel/core/deck';
 import { expect, type Page, test } from '@playwright/test';
-import { newDeck, newTeacher, saved } from './people';
+import { newDeck, newTeacher, saved, withGroupsOpen } from './people';
 import { asSaid, startOf } from './as-said';
 
 test.beforeEach(async ({ page }) => {
   test.setTimeout(180_000);
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Much at once');
   await page.getByLabel(messages.library.deckTitle).blur();
@@ -67,8 +68,8 @@ test('a slide of 1,000 items can be worked on, and undone', async ({ page }) => 
   const before = Number(await left.inputValue());
   await page.keyboard.press('ArrowRight');
   await expect(left).toHaveValue(String(before + 8));
-  await page.getByRole('button', { name: messages.common.undo }).click();
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect(shapes).toHaveCount(2);
   await saved(page);
 });

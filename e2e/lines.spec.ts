@@ -1,9 +1,10 @@
 /** Lines and arrows that join items, and signs and stickers from the collection. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { dragByTouch, middleOf, newDeck, newTeacher, saved, tablet } from './people';
+import { dragByTouch, middleOf, newDeck, newTeacher, pickColour, saved, tablet, withGroupsOpen } from './people';
 
 test.beforeEach(async ({ page }) => {
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Who eats whom');
 });
@@ -54,7 +55,7 @@ test('an arrow joins the two selected items, and stays with them when they are m
   const after = await middleOf(handle(page, 'to'));
   expect(after.y).toBeLessThan(before.y - 40);
   await saved(page);
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect.poll(async () => (await middleOf(handle(page, 'to'))).y).toBeCloseTo(before.y, 0);
 });
 
@@ -74,7 +75,7 @@ test('a line is drawn out, tied and bent by its handles, led with elbows, and en
   await page.getByRole('radio', { name: messages.lines.ways.curve }).click();
   await expect(page.locator('[data-canvas] .gv-line path').nth(1)).toHaveAttribute('d', /Q/);
   await page.getByRole('radio', { name: messages.lines.ways.elbow }).click();
-  await page.getByLabel(messages.lines.begins).selectOption({ label: messages.lines.heads.dot });
+  await page.getByLabel(messages.lines.begins, { exact: true }).selectOption({ label: messages.lines.heads.dot });
   await expect(page.locator('[data-canvas] .gv-line circle')).toHaveCount(1);
   await drag(page, await middleOf(handle(page, 'to')), -140, 140);
   await expect(free).toHaveValue('');
@@ -82,6 +83,7 @@ test('a line is drawn out, tied and bent by its handles, led with elbows, and en
 
 test('by finger an end of a line is tied to a shape', async ({ browser }) => {
   const page = await (await tablet(browser)).newPage();
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'By finger');
   await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).tap();
@@ -118,20 +120,17 @@ test('a line is pressed where it runs, not anywhere around it', async ({ page })
 });
 
 test('a sign is found by a word, placed, and coloured; a sticker too; both are in the show', async ({ page }) => {
-  await page.getByRole('button', { name: messages.editor.characterKinds.signs, exact: true }).click();
+  await page.getByRole('button', { name: messages.signs.sets.signs, exact: true }).click();
   await page.getByLabel(messages.signs.find).fill('fish');
   await page.getByRole('dialog').getByRole('button', { name: 'fish', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'Sign, “fish”' })).toBeVisible();
-  await page
-    .getByRole('group', { name: messages.signs.color })
-    .getByRole('button', { name: messages.colours.second })
-    .click();
+  await expect(page.getByRole('button', { name: 'Icon, “fish”' })).toBeVisible();
+  await pickColour(page, messages.signs.color, messages.colours.second);
   await expect(page.locator('[data-canvas] .gv-sign path').first()).toHaveAttribute('stroke', 'var(--gv-second)');
-  await page.getByRole('button', { name: messages.editor.characterKinds.signs, exact: true }).click();
+  await page.getByRole('button', { name: messages.signs.sets.signs, exact: true }).click();
   await page.getByRole('radio', { name: messages.signs.sets.stickers }).click();
   await page.getByRole('dialog').getByLabel(messages.signs.find).fill('oct');
   await page.getByRole('dialog').getByRole('button', { name: 'octopus' }).click();
-  await expect(page.getByRole('button', { name: 'Sign, “octopus”' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Icon, “octopus”' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: messages.editor.tryIt }).click();
   await expect(page.getByRole('img', { name: 'fish' })).toBeVisible();

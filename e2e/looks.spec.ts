@@ -2,9 +2,9 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { deflateSync } from 'node:zlib';
-import { dragBy, item, newDeck, newTeacher, saved } from './people';
+import { dragBy, item, newDeck, newTeacher, pickColour, saved, withGroupsOpen } from './people';
 
-const field = (page: Page, name: string) => page.getByRole('spinbutton', { name });
+const field = (page: Page, name: string) => page.getByRole('spinbutton', { name, exact: true });
 const canvas = (page: Page) => page.locator('[data-canvas]');
 
 /** A PNG of one colour, as large as is wanted. */
@@ -39,6 +39,7 @@ function png(width: number, height: number): Buffer {
 }
 
 test.beforeEach(async ({ page }) => {
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Saltmarsh');
 });
@@ -54,15 +55,9 @@ test('any of the shapes is placed, changed into another, and gets its line and f
   await page.getByRole('button', { name: messages.shapes.heart, exact: true }).click();
   await expect(page.getByRole('button', { name: 'Shape: Heart' })).toBeVisible();
   expect(await outline.getAttribute('d')).not.toBe(cloud);
-  await page
-    .getByRole('group', { name: messages.editor.fill })
-    .getByRole('button', { name: messages.colours.transparent })
-    .click();
-  await page
-    .getByRole('group', { name: messages.editor.outline })
-    .getByRole('button', { name: messages.asking.colours['#9b2242'] })
-    .click();
-  await field(page, 'weight').fill('10');
+  await pickColour(page, messages.editor.fill, messages.colours.transparent);
+  await pickColour(page, messages.editor.outline, messages.asking.colours['#9b2242']);
+  await field(page, messages.editor.weight).fill('10');
   await page.getByRole('radio', { name: messages.editor.dashes.dashed }).click();
   await expect(outline).toHaveAttribute('fill', 'transparent');
   await expect(outline).toHaveAttribute('stroke', '#9b2242');
@@ -82,21 +77,18 @@ test('a picture is cropped, cut to a shape, flipped, bordered and replaced, keep
   await handle.focus();
   for (let count = 0; count < 5; count += 1) await page.keyboard.press('Shift+ArrowLeft');
   await page.getByRole('button', { name: messages.common.keep }).click();
-  const wide = field(page, 'wide');
+  const wide = field(page, messages.editor.wide);
   await expect.poll(async () => Number(await wide.inputValue())).toBeLessThan(740);
   const cropped = Number(await wide.inputValue());
-  await expect(field(page, 'high')).toHaveValue('384');
+  await expect(field(page, messages.editor.high)).toHaveValue('384');
   await page.getByRole('button', { name: new RegExp(`^${messages.editor.cutOut}`) }).click();
   await page.getByRole('button', { name: messages.shapes.star, exact: true }).click();
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('clip-path', /^path/);
   await page.getByRole('button', { name: messages.editor.flipAcross }).click();
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('transform', 'matrix(-1, 0, 0, 1, 0, 0)');
-  await field(page, 'opaque').fill('50');
+  await field(page, messages.editor.opacity).fill('50');
   await expect(canvas(page).locator('.gv-cut')).toHaveCSS('opacity', '0.5');
-  await page
-    .getByRole('group', { name: messages.editor.outline })
-    .getByRole('button', { name: messages.colours['#0f5c5a'] })
-    .click();
+  await pickColour(page, messages.editor.outline, messages.colours['#0f5c5a']);
   await expect(canvas(page).locator('.gv-outline path')).toHaveAttribute('stroke', '#0f5c5a');
   const before = await image.getAttribute('src');
   await page
@@ -117,7 +109,7 @@ test('while a picture is being resized, it is said how sharp it will be', async 
   await page.mouse.move(corner.x + 8, corner.y + 8);
   await page.mouse.down();
   await page.mouse.move(corner.x + 200, corner.y + 150, { steps: 5 });
-  await expect(page.getByText(/^(Soft|A blur) on the projector/)).toBeVisible();
+  await expect(page.getByText(/^(Slightly soft|Blurry) on a projector/)).toBeVisible();
   await page.mouse.up();
 });
 
@@ -139,9 +131,11 @@ test('words are highlighted, raised, quoted, set in a font; characters no key ty
   await page.getByRole('button', { name: messages.editor.textMarks.highlight }).click();
   await page.keyboard.press('Escape');
   await expect(text.locator('mark').first()).toBeVisible();
-  await page.getByLabel(messages.editor.font).selectOption(messages.editor.fonts.serif);
+  await page
+    .getByRole('combobox', { name: new RegExp(`^${messages.editor.font}`) })
+    .selectOption(messages.editor.fonts.serif);
   await expect(text).toHaveCSS('font-family', /Serif/);
-  await field(page, 'lines').fill('2');
+  await field(page, messages.editor.lineSpacing).fill('2');
   await expect(text).toHaveCSS('line-height', /^7[0-9]|^56/);
   await page.getByRole('radio', { name: messages.editor.uprightBottom }).click();
   await expect(canvas(page).locator('.gv-upright').last()).toHaveCSS('justify-content', 'flex-end');
@@ -164,7 +158,7 @@ test('a text without room runs over in sight, shrinks, or makes its box grow', a
   await page.keyboard.press('Escape');
   await item(page, /^Text, “The tide/).dblclick();
   await page.keyboard.type(' And so on.');
-  await expect.poll(async () => Number(await field(page, 'high').inputValue())).toBeGreaterThan(100);
+  await expect.poll(async () => Number(await field(page, messages.editor.high).inputValue())).toBeGreaterThan(100);
   await page.keyboard.press('Escape');
   await expect(canvas(page).getByText(messages.editor.runsOver)).toBeHidden();
 });

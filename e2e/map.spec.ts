@@ -40,17 +40,13 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await expect(sums(page)).toContainText('3 slides · 0 endings');
   await expect(sums(page)).toContainText('3 slides need a look');
   await drawFrom(page, 'Gate', await middleOf(card(page, 'Fork')));
-  await expect(way(page, 'From Gate to Fork, by “Fork”')).toBeAttached();
-  await expect(card(page, 'Fork')).toHaveAccessibleName('2 Fork, no way on');
-  await expect(card(page, 'Hide')).toHaveAccessibleName('3 Hide, no way leads here');
+  await expect(way(page, 'From Gate to Fork, via “Fork”')).toBeAttached();
+  await expect(card(page, 'Fork')).toHaveAccessibleName('2 Fork, Dead end');
+  await expect(card(page, 'Hide')).toHaveAccessibleName('3 Hide, Unreachable');
   await card(page, 'Fork').click();
-  await page.getByRole('radio', { name: messages.routes.ending }).click();
-  await expect(sums(page)).toContainText('1 ending · routes of 2 to 2 slides');
-  for (const line of [
-    'an ending: 1 route leads here',
-    '2 slides on the shortest way here',
-    'seen by 100 % of readers who choose at random',
-  ])
+  await page.getByRole('checkbox', { name: messages.routes.isEnding }).check();
+  await expect(sums(page)).toContainText('1 ending · 2–2 slides per route');
+  for (const line of ['An ending: 1 route leads here', '2 slides from the start', 'Reached by 100 % of random runs'])
     await expect(page.getByText(line, { exact: true })).toBeVisible();
   // The end of the line is dragged on to another slide.
   const end = map(page).locator('.react-flow__edgeupdater-target').first();
@@ -60,13 +56,13 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await page.mouse.down();
   await page.mouse.move(to.x, to.y, { steps: 8 });
   await page.mouse.up();
-  await expect(way(page, 'From Gate to Hide, by “Fork”')).toBeAttached();
+  await expect(way(page, 'From Gate to Hide, via “Fork”')).toBeAttached();
   await expect(page.getByText(messages.routes.linkLed({ carrier: 'Fork', to: 'Hide' })).first()).toBeVisible();
-  await way(page, 'From Gate to Hide, by “Fork”').focus();
+  await way(page, 'From Gate to Hide, via “Fork”').focus();
   await page.keyboard.press('Delete');
   await expect(way(page, /^From Gate/)).toHaveCount(0);
-  await page.getByRole('button', { name: messages.common.undo }).click();
-  await expect(way(page, 'From Gate to Hide, by “Fork”')).toBeAttached();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
+  await expect(way(page, 'From Gate to Hide, via “Fork”')).toBeAttached();
   await saved(page);
 });
 
@@ -75,7 +71,7 @@ test('by keys alone a way is drawn, a card moved, a slide opened, and the map fo
   await card(page, 'Gate').focus();
   await page.keyboard.press('w');
   await page.getByRole('dialog').getByRole('button', { name: 'Hide' }).press('Enter');
-  await expect(way(page, 'From Gate to Hide, by “Hide”')).toBeAttached();
+  await expect(way(page, 'From Gate to Hide, via “Hide”')).toBeAttached();
   await card(page, 'Hide').focus();
   await page.keyboard.press('Enter');
   await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('Hide');
@@ -124,7 +120,7 @@ test('an item is dragged onto the slide it leads to', async ({ page }) => {
   await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2, { steps: 4 });
   await page.mouse.move(to.x, to.y, { steps: 4 });
   await page.mouse.up();
-  await expect(way(page, /^From Gate to Hide, by “Shape”/)).toBeAttached();
+  await expect(way(page, /^From Gate to Hide, via “Shape”/)).toBeAttached();
   await expect(page.getByRole('button', { name: /^Shape, leads to Hide/ })).toBeVisible();
 });
 
@@ -146,7 +142,7 @@ test('a way drawn to where no slide is makes one there; several are chosen and r
   await threeSlides(page);
   const gate = await middleOf(card(page, 'Gate'));
   await drawFrom(page, 'Gate', { x: gate.x + 300, y: gate.y });
-  await expect(way(page, 'From Gate to New slide, by “New slide”')).toBeAttached();
+  await expect(way(page, 'From Gate to New slide, via “New slide”')).toBeAttached();
   await page.getByLabel(messages.editor.slideName).fill('The creek');
   await expect(card(page, 'The creek')).toBeVisible();
   await card(page, 'Fork').click();
@@ -183,11 +179,11 @@ test('the night walk is seen as a map: found, followed, counted, and saved as a 
   await page.getByRole('combobox', { name: messages.routes.look }).selectOption({ label: messages.routes.looks.all });
   await page.getByRole('button', { name: messages.routes.fit }).click();
   await page.getByRole('button', { name: new RegExp(`^${messages.routes.heat}`) }).click();
-  await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/seen by 100 %/);
+  await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/reached by 100 %/);
   await page.getByRole('radio', { name: messages.routes.asTable }).click();
   const table = page.getByRole('table', { name: messages.routes.table });
-  await table.getByRole('button', { name: messages.routes.sortBy({ column: 'Seen by' }) }).click();
-  await table.getByRole('button', { name: messages.routes.sortBy({ column: 'Seen by' }) }).click();
+  await table.getByRole('button', { name: messages.routes.sortBy({ column: messages.routes.columns.seen }) }).click();
+  await table.getByRole('button', { name: messages.routes.sortBy({ column: messages.routes.columns.seen }) }).click();
   await expect(table.getByRole('row').nth(1)).toContainText('100 %');
   await expect(table.getByRole('row', { name: /^12 Ending: wet feet/ })).toContainText('4');
   const download = page.waitForEvent('download');

@@ -1,7 +1,7 @@
 /** The running order: several slides at once, sections, the grid, the outline, numbers and grounds. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { dragByTouch, newDeck, newTeacher, odile, saved, tablet } from './people';
+import { dragByTouch, newDeck, newTeacher, odile, pickColour, saved, tablet } from './people';
 import { asSaid, startOf } from './as-said';
 
 /** A deck of the sample scenario's teacher for each test: slides One to Five. */
@@ -30,16 +30,16 @@ test('several slides are chosen by Shift and Ctrl, moved, set and removed as one
   await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 2 }) })).toBeVisible();
   await page.getByRole('button', { name: messages.editor.moveLater }).click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
-  await page.getByLabel(messages.editor.inShow).getByRole('radio', { name: messages.editor.leftOut }).click();
-  await expect(strip(page).getByText(messages.editor.leftOut)).toHaveCount(2);
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByRole('checkbox', { name: messages.editor.leftOut }).check();
+  await expect(strip(page).getByRole('button', { name: new RegExp(`, ${messages.editor.leftOut}$`) })).toHaveCount(2);
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await tile(page, 'Two').click();
   await tile(page, 'Five').click({ modifiers: ['ControlOrMeta'] });
   await page.keyboard.press('Delete');
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Three']);
-  await expect(page.getByRole('button', { name: messages.editor.takeBack })).toBeVisible();
-  await page.getByRole('button', { name: messages.common.undo }).click();
-  await expect(page.getByRole('button', { name: messages.editor.takeBack })).toBeHidden();
+  await expect(page.getByText(messages.editor.takeBack, { exact: true })).toBeVisible();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
+  await expect(page.getByText(messages.editor.takeBack, { exact: true })).toBeHidden();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Two', 'Three', 'Five']);
 });
 
@@ -88,19 +88,19 @@ test('a section is begun, named, folded, moved as a whole, nested and ended', as
   await page.getByRole('button', { name: messages.order.sectionActions({ title: 'Marsh' }) }).click();
   await page.getByRole('button', { name: messages.order.removeSection }).click();
   await expect.poll(() => order(page)).toEqual(['One']);
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect.poll(() => order(page)).toEqual(['One', 'Four', 'Five', 'Two', 'Three']);
 });
 
 test('the grid shows all slides: they are chosen by boxes, dragged, and opened', async ({ page }) => {
   await fiveSlides(page);
   await page.getByRole('radio', { name: messages.order.sees.grid }).click();
-  const grid = page.getByRole('main', { name: messages.order.sees.grid });
+  const grid = page.getByRole('main', { name: messages.order.grid });
   const big = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
   const shown = async () =>
     (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
   await big('One').click();
-  await grid.getByRole('checkbox', { name: 'Choose 2 Two too' }).click();
+  await grid.getByRole('checkbox', { name: messages.order.pick({ name: '2 Two' }) }).click();
   await big('Two').hover();
   await page.mouse.down();
   await big('Four').hover();
@@ -121,7 +121,7 @@ test('in the grid slides are chosen and moved by finger', async ({ browser }) =>
     await page.getByLabel(messages.editor.slideName).fill(name);
   }
   await page.getByRole('radio', { name: messages.order.sees.grid }).tap();
-  const grid = page.getByRole('main', { name: messages.order.sees.grid });
+  const grid = page.getByRole('main', { name: messages.order.grid });
   const tile = (name: string) => grid.getByRole('button', { name: new RegExp(`^\\d+ ${name}$`) });
   await dragByTouch(page, tile('Three'), tile('Opening'), () =>
     expect(page.getByRole('status').filter({ hasText: asSaid(messages.sorting.over) })).toBeAttached(),
@@ -129,7 +129,7 @@ test('in the grid slides are chosen and moved by finger', async ({ browser }) =>
   const shown = async () =>
     (await grid.locator('[data-slide]').allInnerTexts()).map((text) => text.replace(/\d+ /, '').trim());
   await expect.poll(shown).toEqual(['Three', 'Opening', 'Two']);
-  await grid.getByRole('checkbox', { name: 'Choose 3 Two' }).tap();
+  await grid.getByRole('checkbox', { name: 'Select 3 Two' }).tap();
   await expect(page.getByRole('heading', { name: messages.order.severalSlides({ count: 2 }) })).toBeVisible();
   await page.context().close();
 });
@@ -161,8 +161,7 @@ test('in the outline titles and texts are typed straight down, and new slides be
 test('numbers are shown on one slide or all, and a ground goes on all slides', async ({ page }) => {
   await fiveSlides(page);
   await tile(page, 'Two').click();
-  const numbers = page.getByLabel(messages.order.numbers);
-  await numbers.getByRole('radio', { name: messages.order.numbered.yes, exact: true }).click();
+  await page.getByRole('checkbox', { name: messages.order.showNumber }).check();
   const slide = page.getByRole('group', { name: messages.editor.canvas({ name: 'Two' }) });
   await expect(slide.getByText('2', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: messages.order.onAll, exact: true }).click();
@@ -171,10 +170,7 @@ test('numbers are shown on one slide or all, and a ground goes on all slides', a
     page.getByRole('group', { name: messages.editor.canvas({ name: 'Four' }) }).getByText('4', { exact: true }),
   ).toBeVisible();
   await page.getByRole('radio', { name: messages.ground.wash }).click();
-  await page
-    .getByRole('group', { name: messages.ground.washTo })
-    .getByRole('button', { name: messages.colours.accent })
-    .click();
+  await pickColour(page, messages.ground.washTo, messages.colours.accent);
   await page.getByRole('button', { name: messages.ground.onAll }).click();
   await tile(page, 'One').click();
   await expect(page.getByRole('radio', { name: messages.ground.wash })).toBeChecked();
@@ -198,7 +194,7 @@ test('a picture lies on the ground, whole, filling or tiled, and faded', async (
   await expect(lying).toHaveCSS('background-size', 'cover');
   await page.getByRole('radio', { name: messages.ground.lays.tile }).click();
   await expect(lying).toHaveCSS('background-repeat', 'repeat');
-  await page.getByRole('slider', { name: /faded/ }).press('ArrowRight');
+  await page.getByRole('slider', { name: messages.ground.faded }).press('ArrowRight');
   await expect(lying).toHaveCSS('opacity', '0.95');
   await page.getByRole('button', { name: messages.ground.noPicture }).click();
   await expect(lying).toHaveCount(0);

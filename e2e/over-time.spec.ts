@@ -1,7 +1,7 @@
 /** A deck over time and in company: versions, co-authors, themes of one's own, pictures that come along. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { newDeck, newTeacher, saved } from './people';
+import { fromMenu, newDeck, newTeacher, pickColour, saved } from './people';
 
 const text = (page: Page) => page.getByRole('button', { name: /^Text, / });
 const ground = (page: Page) => page.locator('[data-canvas] .gv-ground');
@@ -10,7 +10,7 @@ test('a version is kept by hand, seen beside today’s, gone back to, and that i
   await newTeacher(page);
   await newDeck(page, 'Before');
   await saved(page);
-  await page.getByRole('button', { name: messages.versions.title }).click();
+  await fromMenu(page, messages.versions.title);
   const dialog = page.getByRole('dialog', { name: messages.versions.title });
   await dialog.getByLabel(messages.versions.name).fill('Before the walk');
   await dialog.getByRole('button', { name: messages.versions.keep }).click();
@@ -21,14 +21,14 @@ test('a version is kept by hand, seen beside today’s, gone back to, and that i
   await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
   await page.getByLabel(messages.editor.slideName).fill('Something new');
   await saved(page);
-  await page.getByRole('button', { name: messages.versions.title }).click();
+  await fromMenu(page, messages.versions.title);
   await dialog.getByRole('button', { name: /^Before the walk/ }).click();
   await expect(dialog.getByText('1 slide differs.')).toBeVisible();
   await expect(dialog.getByText(messages.versions.differences.added)).toBeVisible();
   await dialog.getByRole('button', { name: messages.versions.restore }).click();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Before');
   await expect(page.getByRole('region', { name: messages.editor.strip }).locator('[data-slide]')).toHaveCount(1);
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('After');
   await expect(page.getByRole('region', { name: messages.editor.strip }).locator('[data-slide]')).toHaveCount(2);
 });
@@ -41,7 +41,7 @@ test('a colleague is let in, edits the deck at the same time, and is let out', a
   await theirs.goto('/');
   await expect(theirs.getByRole('heading', { name: messages.library.empty })).toBeVisible();
   await newDeck(mine, 'Together');
-  await mine.getByRole('button', { name: messages.authors.title }).click();
+  await fromMenu(mine, messages.authors.title);
   await mine.getByLabel(messages.authors.email).fill('nobody@marrambay.example');
   await mine.getByRole('button', { name: messages.authors.letIn }).click();
   await expect(mine.getByRole('alert')).toContainText(messages.faults['no-such-account']);
@@ -77,7 +77,7 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   await dialog
     .getByLabel(messages.textStyles.colourOf({ style: 'Title' }), { exact: true })
     .selectOption({ label: messages.colours.accent });
-  await dialog.getByLabel(messages.editor.backdrop).selectOption({ label: messages.textStyles.backdrops.band });
+  await dialog.getByLabel(messages.textStyles.backdrop).selectOption({ label: messages.textStyles.backdrops.band });
   await expect(ground(page).locator('.gv-backdrop rect')).toHaveCount(1);
   await dialog.getByLabel(messages.ownThemes.name).fill('Harbour blue');
   await dialog.getByRole('button', { name: messages.ownThemes.keep }).click();
@@ -112,12 +112,9 @@ test('a text has something of its own beside its style, and goes by the style ag
   await page.keyboard.type('Low water');
   await page.keyboard.press('Escape');
   await expect(page.getByLabel(messages.textStyles.field, { exact: true })).toHaveValue('title');
+  await pickColour(page, messages.editor.textColour, messages.colours.second);
   await page
-    .getByRole('group', { name: messages.editor.textColour })
-    .getByRole('button', { name: messages.colours.second })
-    .click();
-  await page
-    .getByLabel(messages.editor.weight, { exact: true })
+    .getByLabel(messages.textStyles.weight, { exact: true })
     .selectOption({ label: messages.textStyles.weights['300'] });
   const heading = ground(page).locator('.gv-heading').first();
   await expect(heading).toHaveCSS('font-weight', '300');

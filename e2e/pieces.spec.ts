@@ -1,7 +1,7 @@
 /** Loose pieces: piles, groups, zones that take some, all of it by keys and by finger. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { atSlide, dragBy, item, middleOf, newDeck, newTeacher, saved } from './people';
+import { atSlide, dragBy, item, middleOf, newDeck, newTeacher, placeTable, saved } from './people';
 import { asSaid } from './as-said';
 
 const DECK = 'night-watch';
@@ -71,7 +71,7 @@ test('an author makes pieces of a list, sorts them by doing it, and keeps that a
   await newDeck(page, 'Sorting');
   await page.getByRole('button', { name: messages.questions.fromWords }).click();
   await page.getByLabel(messages.questions.fromWordsLabel).fill('eel\n\n crab \nowl');
-  await page.getByRole('button', { name: 'Make 3 pieces' }).click();
+  await page.getByRole('button', { name: messages.questions.makePieces({ count: 3 }) }).click();
   await expect(item(page, 'Shape, “crab”, a piece')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: messages.kinds.zone, exact: true }).click();
@@ -122,7 +122,7 @@ test('a line is a piece too, thin as it is, and so is a table', async ({ page })
   await page.getByRole('dialog').getByRole('button', { name: messages.lines.presets.arrow, exact: true }).click();
   await page.getByRole('radio', { name: messages.editor.aPiece }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: messages.kinds.table, exact: true }).click();
+  await placeTable(page);
   await page.keyboard.type('Tide');
   await page.keyboard.press('Escape');
   for (let step = 0; step < 20; step += 1) await page.keyboard.press('ArrowDown');

@@ -59,7 +59,7 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
   await see(page, 'Plan');
   await expect(plan(page)).toHaveValue(/4\. The hide/);
   // And what the plan changes leaves alone what was designed.
-  await see(page, 'One slide');
+  await see(page, messages.order.sees.slide);
   await page.getByRole('button', { name: /^1 Dusk at the gate/ }).click();
   await page.getByLabel(messages.editor.notes).fill('Lights off.');
   await see(page, 'Plan');
@@ -69,12 +69,12 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
     text.replace('the hide -> ?', 'the hide -> The hide').replace('gives you a lantern', 'hands you a lamp'),
   );
   await page.getByRole('button', { name: messages.plan.follow }).click();
-  await see(page, 'One slide');
+  await see(page, messages.order.sees.slide);
   await expect(page.getByLabel(messages.editor.notes)).toHaveValue('Lights off.');
   await expect(page.getByRole('button', { name: /^Text, “The warden hands you a lamp/ })).toBeVisible();
   await page.getByRole('button', { name: /^2 The boardwalk splits/ }).click();
   await expect(page.getByRole('navigation', { name: messages.editor.leadsTo })).toContainText('The hide');
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await see(page, 'Plan');
   await expect(plan(page)).toHaveValue(/gives you a lantern/);
   await saved(page);
@@ -95,8 +95,8 @@ test('by the keyboard alone a branching story is built and walked', async ({ pag
     }
     throw new Error(`Tab never comes to ${name}`);
   };
-  await tabTo(/^One slide$/);
-  for (const name of ['All slides', 'Outline', 'Map', 'Plan']) {
+  await tabTo(new RegExp(`^${messages.order.sees.slide}$`));
+  for (const name of ['Grid', 'Outline', 'Map', 'Plan']) {
     await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('radio', { name, exact: true })).toBeFocused();
   }
@@ -107,7 +107,7 @@ test('by the keyboard alone a branching story is built and walked', async ({ pag
     await page.keyboard.press('Tab');
   await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('# Gate\nDusk.\n- Left -> Splash\n- Right -> Hide\n# Splash\n- Back -> back\n# Hide\n');
-  await tabTo(/Let the slides follow/);
+  await tabTo(/Update slides/);
   await page.keyboard.press('Enter');
   await expect(page.getByText(asSaid(messages.plan.followed)).first()).toBeVisible();
   await saved(page);
@@ -142,7 +142,7 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
     await page.getByRole('menuitem', { name: entry }).click();
     return readFile(await (await download).path());
   };
-  const svg = (await take('As a drawing (SVG)')).toString();
+  const svg = (await take(messages.routes.asSvg)).toString();
   expect(svg).toContain('13 Ending: the long');
   expect(svg).toContain('Follow the splash');
   // Its pictures are in it, and it asks for nothing outside.
@@ -155,15 +155,15 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
     return image.naturalWidth;
   }, svg);
   expect(size).toBeGreaterThan(1000);
-  const png = await take('As a picture (PNG)');
+  const png = await take(messages.routes.asPng);
   expect(png.subarray(1, 4).toString()).toBe('PNG');
   expect(png.length).toBeGreaterThan(50_000);
   await page.getByRole('button', { name: messages.routes.takeOut }).click();
   await page.getByRole('menuitem', { name: messages.routes.print }).click();
   await expect.poll(() => page.evaluate(() => (window as { printed?: number }).printed)).toBe(13);
-  const dot = (await take('As text: Graphviz DOT')).toString();
+  const dot = (await take(messages.routes.asDot)).toString();
   expect(dot).toContain('"s2" -> "s3" [label="Follow the splash"]');
-  expect((await take('As text: Mermaid flowchart')).toString()).toContain('s2 -->|"Follow the splash"| s3');
+  expect((await take(messages.routes.asMermaid)).toString()).toContain('s2 -->|"Follow the splash"| s3');
 
   await page.getByRole('button', { name: messages.routes.takeOut }).click();
   await page.getByRole('menuitem', { name: messages.routes.bringIn }).click();
@@ -179,6 +179,6 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
   await expect(
     page.getByRole('group', { name: messages.routes.way({ from: 'Cellar', to: 'Attic', carrier: 'up' }) }),
   ).toBeAttached();
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect(card(page, 'Cellar')).toHaveCount(0);
 });

@@ -23,7 +23,7 @@ test('an answer is checked, a hint given, and the last check makes it stay', asy
   const told = student.getByRole('region', { name: messages.telling.title });
   await expect(told.getByText('That one does not swim.')).toBeVisible();
   await expect(told.getByText(messages.telling.left({ count: 1 }))).toBeVisible();
-  await expect(told).not.toContainText('Right is');
+  await expect(told).not.toContainText('Correct:');
   await student.getByRole('radio', { name: /a water rail/ }).check();
   await expect(told.getByText('That one does not swim.')).toBeHidden();
   await student.getByRole('button', { name: messages.telling.check }).tap();
@@ -147,7 +147,7 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
 test('a key says how it was read, offers the other reading, and takes its unit', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Numbers');
-  await addQuestion(page, 'A number');
+  await addQuestion(page, messages.questions.starts.number.name);
   const key = page.getByLabel(messages.questions.right);
   await key.fill('1,234');
   await expect(page.getByText(messages.questions.readAs({ value: '1,234' }), { exact: true })).toBeVisible();
@@ -165,7 +165,7 @@ test('a key says how it was read, offers the other reading, and takes its unit',
 test('on a question that is turned, a dot comes to lie under the finger', async ({ page }) => {
   await newTeacher(page);
   await newDeck(page, 'Askew');
-  await addQuestion(page, 'A dot');
+  await addQuestion(page, messages.questions.starts.dot.name);
   for (let turn = 0; turn < 3; turn += 1) await page.keyboard.press('Alt+.');
   await expect(item(page, /^Point/)).toHaveAttribute('style', /rotate\([1-9]\d+deg\)/);
   await saved(page);

@@ -6,6 +6,13 @@ import { type Lesson, lessonOf, student } from './handed-out';
 import { middleOf, odile } from './people';
 import { asSaid } from './as-said';
 
+/** Something that waits until it is let through. */
+function gate(): { readonly opened: Promise<void>; readonly open: () => void } {
+  let open: () => void = () => undefined;
+  const opened = new Promise<void>((resolve) => (open = resolve));
+  return { opened, open };
+}
+
 /** A lesson in which one student has submitted, looked through by Odile. */
 async function reviewing(page: Page, browser: Parameters<typeof student>[0]): Promise<{ lesson: Lesson; work: Page }> {
   await odile(page);
@@ -41,6 +48,55 @@ test('a spot is pressed and commented on: letters and digits go into the comment
   await field.press('Enter');
   await expect(page.getByRole('list', { name: messages.reviewing.comments })).toContainText('jerk 2 corals, k?');
   await work.context().close();
+});
+
+test('a comment stays though what was fetched before it arrives after it, as when somebody submits', async ({
+  page,
+  browser,
+}) => {
+  const { lesson, work } = await reviewing(page, browser);
+  const other = await student(browser, lesson, 'Hollis Burn');
+  // What the server says of reviews is from before the comment, and arrives while the comment is still on its way.
+  const reviewsArrive = gate();
+  const commentArrives = gate();
+  const late: Promise<void>[] = [];
+  await page.route(`**/api/lessons/${lesson.id}/reviews`, async (route) => {
+    const response = await route.fetch();
+    // One that the page no longer waits for cannot be given to it.
+    const arrived = reviewsArrive.opened.then(() => route.fulfill({ response })).catch(() => undefined);
+    late.push(arrived);
+    await arrived;
+  });
+  await page.route(`**/api/lessons/${lesson.id}/reviews/*`, async (route) => {
+    await commentArrives.opened;
+    await route.continue();
+  });
+  await other.getByRole('button', { name: messages.student.submit }).click();
+  await other.getByRole('dialog').getByRole('button', { name: messages.student.submit }).click();
+  await expect(other.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
+  await expect.poll(() => late.length).toBeGreaterThan(0);
+  await page.keyboard.press('c');
+  await page.keyboard.type('Look at the tide table.');
+  const sent = page.waitForRequest((request) => request.method() === 'PUT');
+  await page.keyboard.press('Enter');
+  await sent;
+  reviewsArrive.open();
+  await Promise.all(late);
+  await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))));
+  const comments = page.getByRole('list', { name: messages.reviewing.comments });
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: messages.reviewing.praises.star }).click();
+  const bothKept = page.waitForResponse(
+    (response) => response.request().method() === 'PUT' && (response.request().postData() ?? '').includes('star'),
+  );
+  commentArrives.open();
+  await bothKept;
+  await expect(comments.getByRole('listitem')).toHaveCount(2);
+  await expect(comments).toContainText('Look at the tide table.');
+  await page.reload();
+  await page.getByRole('tab', { name: messages.reviewing.tab }).click();
+  await expect(comments.getByRole('listitem')).toHaveCount(2);
+  for (const each of [work, other]) await each.context().close();
 });
 
 test('returning by its key is undone by one press, and the student’s work is submitted as before', async ({

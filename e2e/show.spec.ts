@@ -1,9 +1,10 @@
 /** Playing a deck. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { middleOf, newDeck, newTeacher, odile, ownCopy, saved, addQuestion } from './people';
+import { addQuestion, fromMenu, middleOf, newDeck, newTeacher, odile, ownCopy, saved, withGroupsOpen } from './people';
 
 test.beforeEach(async ({ page }) => {
+  await withGroupsOpen(page);
   await odile(page);
 });
 
@@ -135,7 +136,7 @@ test('what appears step by step, a transition, and going on by itself up to a ch
   await page
     .getByLabel(messages.editor.transition, { exact: true })
     .selectOption({ label: messages.editor.transitions.push });
-  await addQuestion(page, 'Pick one');
+  await addQuestion(page, messages.questions.starts.choice.name);
   await page.getByRole('button', { name: /^1 One/ }).click();
   await page.getByLabel(messages.editor.stays).selectOption({ label: messages.editor.staysFixed });
   await page.getByLabel(messages.editor.seconds).fill('2');
@@ -171,7 +172,7 @@ test('a slide that comes in by a transition is simply there for those who want n
   await newDeck(page, 'Calm');
   await page.getByText(messages.editor.deckPlaying).click();
   await page
-    .getByLabel('The whole deck: It comes in by', { exact: true })
+    .getByLabel(`${messages.editor.deckPlaying}: ${messages.editor.transition}`, { exact: true })
     .selectOption({ label: messages.editor.transitions.push });
   await page.getByRole('button', { name: messages.editor.duplicateSlide }).click();
   await page.getByLabel(messages.editor.slideName).fill('Two');
@@ -218,12 +219,12 @@ test('a trial is the deck as a student sees it: no key, no author’s items, fil
   page,
 }) => {
   await page.goto('/decks/shore-zones?slide=start');
-  await page.getByRole('link', { name: messages.editor.asStudent }).click();
+  await fromMenu(page, messages.editor.asStudent);
   await expect(page.getByText(messages.show.trying)).toBeVisible();
   await page.getByRole('button', { name: messages.walking.next }).click();
   const blank = page.getByRole('textbox').first();
   await blank.fill('low');
-  await expect(page.getByText(/1 of \d+ done here/)).toBeVisible();
+  await expect(page.getByText(/This slide: 1 of \d+/)).toBeVisible();
   await page.getByRole('button', { name: messages.show.tryAgain }).click();
   await page.getByRole('button', { name: messages.walking.next }).click();
   await expect(blank).toHaveValue('');

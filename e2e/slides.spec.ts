@@ -1,7 +1,7 @@
 /** Slides from layouts, other layouts, other slide sizes, themes. */
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
-import { item, newDeck, newTeacher, saved } from './people';
+import { item, newDeck, newTeacher, pickColour, saved } from './people';
 import { startOf } from './as-said';
 
 test.beforeEach(async ({ page }) => {
@@ -26,7 +26,7 @@ test('a slide is added from a layout, filled in, and given another layout withou
   await page.getByRole('button', { name: /^Layout: Story/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: messages.layouts['two-columns'] }).click();
   await expect(page.getByRole('radio', { name: messages.editor.exitsLinks })).toBeChecked();
-  for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: messages.common.undo }).click();
+  for (let step = 0; step < 3; step += 1) await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect(page.getByRole('button', { name: 'Layout: Two columns' })).toBeVisible();
   await expect(item(page, 'Shape, “First choice”')).toHaveCount(0);
 });
@@ -48,18 +48,15 @@ test('the slide size is changed with the content scaled, and back', async ({ pag
   };
   await expect.poll(ratio).toBeCloseTo(4 / 3, 1);
   await item(page, 'Text, “Title”').click();
-  await expect(page.getByRole('spinbutton', { name: messages.editor.points })).toHaveValue('36');
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await expect(page.getByRole('spinbutton', { name: messages.editor.size })).toHaveValue('36');
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect.poll(ratio).toBeCloseTo(16 / 9, 1);
 });
 
 test('the theme is switched over the whole deck, one of its colours changed, and both taken back', async ({ page }) => {
   const grounds = page.locator('.gv-ground');
   await page.getByRole('button', { name: messages.editor.rectangle }).click();
-  await page
-    .getByRole('group', { name: messages.editor.fill })
-    .getByRole('button', { name: messages.colours.accent })
-    .click();
+  await pickColour(page, messages.editor.fill, messages.colours.accent);
   const shape = page.locator('[data-canvas] .gv-outline path');
   await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
   await page.keyboard.press('Escape');
@@ -73,9 +70,11 @@ test('the theme is switched over the whole deck, one of its colours changed, and
   await expect(shape).toHaveCSS('fill', 'rgb(18, 52, 86)');
   await expect(page.getByText(messages.editor.faint)).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Theme: Own theme' })).toBeVisible();
-  await page.getByRole('button', { name: messages.common.undo }).click();
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await expect(
+    page.getByRole('button', { name: `${messages.editor.theme}: ${messages.editor.ownTheme}` }),
+  ).toBeVisible();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect(page.getByRole('button', { name: 'Theme: Notebook' })).toBeVisible();
   await expect(shape).toHaveCSS('fill', 'rgb(15, 92, 90)');
 });

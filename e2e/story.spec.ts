@@ -47,17 +47,19 @@ test('a deck is made: a piece for a zone, a choice, a blank and an open area', a
   await page.getByLabel(messages.editor.belongsInto).selectOption('Low water');
   await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
   await page.getByLabel(messages.editor.slideName).fill('Questions');
-  await addQuestion(page, 'Pick one');
+  await addQuestion(page, messages.questions.starts.choice.name);
   await page.getByRole('textbox', { name: messages.editor.prompt }).fill('What clings to the rock?');
   await page.getByLabel(messages.editor.choiceText({ letter: 'A' })).fill('a limpet');
-  await page.getByRole('spinbutton', { name: messages.editor.fromLeft }).fill('40');
+  // Where it lies is folded away until it is opened, and stays open from then on.
+  await page.getByRole('button', { name: new RegExp(`^${messages.editor.place}`) }).click();
+  await page.getByRole('spinbutton', { name: messages.editor.fromLeft, exact: true }).fill('40');
   await page.getByRole('button', { name: messages.kinds.blank }).click();
   await page.getByLabel(messages.editor.blankName).fill('Where it lives');
   await page.getByLabel(messages.editor.accepted).fill('rock pool');
-  await page.getByRole('spinbutton', { name: messages.editor.fromLeft }).fill('900');
+  await page.getByRole('spinbutton', { name: messages.editor.fromLeft, exact: true }).fill('900');
   await page.getByRole('button', { name: messages.kinds['open-area'] }).click();
-  await page.getByRole('spinbutton', { name: messages.editor.fromTop }).fill('440');
-  await page.getByRole('spinbutton', { name: messages.editor.fromLeft }).fill('760');
+  await page.getByRole('spinbutton', { name: messages.editor.fromTop, exact: true }).fill('440');
+  await page.getByRole('spinbutton', { name: messages.editor.fromLeft, exact: true }).fill('760');
   await saved(page);
 });
 
@@ -72,7 +74,7 @@ test('it is handed out to the class', async () => {
 test('a student fills it in on a tablet, by touch, and submits it', async ({ browser }) => {
   student = await (await tablet(browser)).newPage();
   await join(student, code, 'Ada Byng', '1234');
-  await expect(page.getByRole('row', { name: /Ada Byng/ })).toContainText(messages.slides.opening);
+  await expect(page.getByRole('row', { name: /Ada Byng/ })).toContainText(asSaid(messages.board.hereWith));
   const piece = student.getByRole('button', { name: messages.pieces.inNoZone({ name: 'limpet' }) });
   await dragByTouch(student, piece, student.getByText('Low water', { exact: true }));
   await expect(
@@ -101,7 +103,7 @@ test('the teacher looks at what was filled in', async () => {
     panel.getByRole('img', { name: messages.board.slideOf({ slide: 'Questions', name: 'Ada Byng' }) }),
   ).toContainText('I saw three of them.');
   await page.getByRole('tab', { name: messages.board.answers }).click();
-  await expect(page.getByRole('row', { name: 'A a limpet right 1' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'A a limpet Correct 1' })).toBeVisible();
   await page.getByRole('tab', { name: messages.board.byStudent }).click();
 });
 

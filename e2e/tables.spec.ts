@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { dragBy, item, newDeck, newTeacher, saved } from './people';
+import { dragBy, item, newDeck, newTeacher, placeTable, saved } from './people';
 import { startOf } from './as-said';
 
 const SHORE = ['Animal', 'eats', 'eaten by', 'Limpet', 'algae', 'crabs', 'Whelk', 'limpets', 'crabs'];
@@ -11,14 +11,14 @@ const SHORE = ['Animal', 'eats', 'eaten by', 'Limpet', 'algae', 'crabs', 'Whelk'
 async function typeCells(page: Page, cells: readonly string[]): Promise<void> {
   for (const [at, words] of cells.entries()) {
     if (at > 0) await page.keyboard.press('Tab');
-    await expect(page.getByLabel(/^Typing in: Table/)).toBeFocused();
+    await expect(page.getByLabel(/^Editing text: Table/)).toBeFocused();
     await page.keyboard.type(words);
   }
 }
 
 /** A table with three rows about the shore, selected. */
 async function shoreTable(page: Page): Promise<Locator> {
-  await page.getByRole('button', { name: messages.kinds.table, exact: true }).click();
+  await placeTable(page);
   await typeCells(page, SHORE);
   await page.keyboard.press('Escape');
   return item(page, /^Table/);
@@ -32,6 +32,7 @@ test('a table is made, typed in, changed and turned into zones by keys alone', a
   await newDeck(page, 'Who eats whom');
   await page.getByRole('button', { name: messages.kinds.table, exact: true }).focus();
   await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: messages.tables.size({ rows: 3, columns: 3 }) }).press('Enter');
   await typeCells(page, [...SHORE, 'Mussel']);
   await expect(page.getByLabel(messages.editor.textOf({ label: 'Table, “Animal”, row 4, column 1' }))).toBeFocused();
   await page.keyboard.press('Shift+Tab');

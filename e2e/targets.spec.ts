@@ -1,7 +1,7 @@
 /** On a tablet, whatever is pressed in the editor has room for a finger: 44 CSS pixels each way. */
 import * as messages from '@gobrel/messages';
 import { type Browser, expect, type Page, test } from '@playwright/test';
-import { odile, ownCopy, QUESTIONS, tablet } from './people';
+import { fromMenu, odile, ownCopy, placeTable, QUESTIONS, tablet, withGroupsOpen } from './people';
 
 test.describe.configure({ timeout: 240_000 });
 
@@ -48,6 +48,7 @@ function tooSmall(page: Page): Promise<string[]> {
 /** The demo's deck in a copy of one's own, at a slide, on a tablet. */
 async function atDeck(browser: Browser, deckId: string, slide: string): Promise<Page> {
   const page = await (await tablet(browser)).newPage();
+  await withGroupsOpen(page);
   await odile(page);
   await page.goto(`/decks/${await ownCopy(page, deckId)}?slide=${slide}`);
   await expect(page.getByLabel(messages.editor.slideName)).toBeVisible();
@@ -65,18 +66,19 @@ test('what the editor is looked at with, and what is chosen from', async ({ brow
     'Slide size',
     'Shapes',
     'Lines',
-    'Signs',
-    'Add a slide from a layout',
-    'Versions',
-    'Who edits this deck',
+    messages.signs.sets.signs,
+    messages.editor.addFrom,
+    messages.versions.title,
+    messages.authors.title,
   ]) {
-    await page.getByRole('button', { name, exact: true }).tap();
+    if (name === messages.versions.title || name === messages.authors.title) await fromMenu(page, name);
+    else await page.getByRole('button', { name, exact: true }).tap();
     await expect(page.getByRole('dialog')).toBeVisible();
     await largeEnough(page);
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toBeHidden();
   }
-  for (const way of ['All slides', 'Outline', 'Map', 'Plan']) {
+  for (const way of ['Grid', 'Outline', 'Map', 'Plan']) {
     await page.getByRole('radio', { name: way }).tap();
     await expect(page.getByRole('main').getByRole('button').first()).toBeVisible();
     await largeEnough(page);
@@ -87,8 +89,9 @@ test('what the editor is looked at with, and what is chosen from', async ({ brow
 test('what is set of items, one and several', async ({ browser }) => {
   const page = await atDeck(browser, 'night-walk', 'fork');
   for (const name of ['Rectangle', 'Text', 'Table', 'Piece', 'Zone', 'Hotspot']) {
-    await page.getByRole('button', { name, exact: true }).tap();
-    await expect(page.getByRole('button', { name: messages.editor.toFront })).toBeVisible();
+    if (name === 'Table') await placeTable(page);
+    else await page.getByRole('button', { name, exact: true }).tap();
+    await expect(page.getByRole('group', { name: messages.editor.actions, exact: true })).toBeVisible();
     await largeEnough(page);
     await page.keyboard.press('Escape');
   }
@@ -109,7 +112,7 @@ test('what is set of questions of every kind', async ({ browser }) => {
   for (const [slide, name] of QUESTIONS) {
     await page.goto(`${page.url().split('?')[0]}?slide=${slide}`);
     await page.getByRole('button', { name }).first().tap();
-    await expect(page.getByRole('button', { name: messages.editor.toFront })).toBeVisible();
+    await expect(page.getByRole('group', { name: messages.editor.actions, exact: true })).toBeVisible();
     await largeEnough(page);
   }
   await page.context().close();

@@ -35,7 +35,7 @@ test('letters typed on a selected title go into it; with Alt they are the comman
 
 test('letters typed on a selected question go into its prompt', async ({ page }) => {
   await fresh(page);
-  await addQuestion(page, 'Pick one');
+  await addQuestion(page, messages.questions.starts.choice.name);
   const question = item(page, /^Choice/);
   await question.focus();
   await page.keyboard.type('big waves? bqwluf');
@@ -46,7 +46,7 @@ test('letters typed on a selected question go into its prompt', async ({ page })
 
 test('a choice that is added is typed in at once', async ({ page }) => {
   await fresh(page);
-  await addQuestion(page, 'Pick one');
+  await addQuestion(page, messages.questions.starts.choice.name);
   await item(page, /^Choice/).click();
   await page.getByRole('button', { name: messages.editor.addChoice }).click();
   await page.keyboard.type('a velvet crab');

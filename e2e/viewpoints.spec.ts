@@ -1,7 +1,19 @@
 /** Viewpoints: drawn, made of what is there, ordered, travelled to; and slides large enough for them. */
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
-import { classScreen, handOut, item, join, middleOf, newClass, newDeck, newTeacher, saved, sortByKeys } from './people';
+import {
+  classScreen,
+  handOut,
+  item,
+  join,
+  middleOf,
+  newClass,
+  newDeck,
+  newTeacher,
+  saved,
+  sortByKeys,
+  withGroupsOpen,
+} from './people';
 import { startOf } from './as-said';
 
 const canvas = (page: Page) => page.getByRole('group', { name: startOf(messages.editor.canvas) });
@@ -22,6 +34,7 @@ async function widthOf(page: Page, words: string): Promise<number> {
 
 test('a region is drawn or made of an item, put in order, and the show travels through them', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Far and near');
   await page.getByLabel(messages.editor.slideName).fill('The creek');
@@ -49,7 +62,7 @@ test('a region is drawn or made of an item, put in order, and the show travels t
     .getByRole('button', { name: messages.editor.viewpointEarlier({ name: 'The corner' }) })
     .click();
   await ordered('1 The corner', '2 An otter');
-  await page.getByRole('button', { name: messages.common.undo }).click();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
   await ordered('1 An otter', '2 The corner');
   await tiles.first().focus();
   await sortByKeys(page, ['ArrowRight']);
@@ -75,6 +88,7 @@ test('a region is drawn or made of an item, put in order, and the show travels t
 test('a viewpoint over the whole slide lets everything in it be pressed, and is grasped by its edge', async ({
   page,
 }) => {
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'All of it');
   await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
@@ -108,6 +122,7 @@ test('a viewpoint over the whole slide lets everything in it be pressed, and is 
 });
 
 test('a link leads to a viewpoint that next passes by; the camera can be turned round on its way', async ({ page }) => {
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Aside');
   await page.getByLabel(messages.editor.slideName).fill('The hide');
@@ -140,6 +155,7 @@ test('the class screen goes where the student who shows goes: to viewpoints, and
   page,
   browser,
 }) => {
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newClass(page, '5 Curlew', ['Ada Byng']);
   await newDeck(page, 'Near and far');
@@ -174,6 +190,7 @@ test('the class screen goes where the student who shows goes: to viewpoints, and
 
 test('a deck gets a size of its own, and a viewpoint on a slide of 9,000 units is travelled to', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
+  await withGroupsOpen(page);
   await newTeacher(page);
   await newDeck(page, 'Very large');
   await page.getByRole('button', { name: messages.editor.slideSize }).click();

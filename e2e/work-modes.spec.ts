@@ -47,7 +47,7 @@ test('a slide each: five students, each first on their own card; it takes pictur
   await noor.getByRole('button', { name: messages.student.larger }).tap();
   await noor.getByRole('button', { name: messages.onSlides.adding.camera }).tap();
   await noor.getByRole('button', { name: messages.adding.take }).tap();
-  await noor.getByLabel(messages.signs.find).fill('a bat');
+  await noor.getByLabel(messages.adding.alt).fill('a bat');
   await noor.getByRole('dialog').getByRole('button', { name: messages.adding.add, exact: true }).tap();
   await expect(noor.getByRole('img', { name: 'a bat' })).toBeVisible();
   await noor.getByRole('button', { name: messages.onSlides.adding.picture, exact: true }).tap();

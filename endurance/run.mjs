@@ -1,4 +1,4 @@
-// npm run endurance -- [TIMES [outage] [many] [stop] [kill]]: what takes longer than the tests may; all of it, or some. Ends
+// npm run endurance -- [TIMES [outage] [disk] [offline] [many] [stop] [kill]]: what takes longer than the tests may; all of it, or some. Ends
 // with an error when anything was lost.
 import { buildAll, installPackages, main, say, Trouble } from '../scripts/steps.mjs';
 
@@ -18,10 +18,16 @@ main(async () => {
   const { stopServer } = await import('../scripts/e2e.mjs');
   const { endAgainAndAgain, killServer } = await import('./ends.mjs');
   const { many } = await import('./many.mjs');
+  const { canFill, fullDisk } = await import('./full-disk.mjs');
+  const { offline } = await import('./offline.mjs');
   const { outage } = await import('./outage.mjs');
   const parts = [
     ['outage', 'the database is away for 60 s in mid-typing', () => outage(60, false)],
     ['outage', 'the database is away for 20 s, and the server is killed meanwhile', () => outage(20, true)],
+    ...(canFill()
+      ? [['disk', 'the disk of the database is full for 30 s in mid-typing', () => fullDisk(30)]]
+      : [['disk', 'a full disk is passed over: only an administrator can make a small one', null]]),
+    ['offline', '30 devices are without a network for an hour, and all come back at once', () => offline(60)],
     ['many', '2 processes are restarted one by one in mid-typing, and then killed one by one', () => many(2, 2)],
     ['many', '4 processes are restarted one by one in mid-typing, and then killed one by one', () => many(4, 4)],
     ['stop', 'the server is stopped in order 5 times in mid-typing', () => endAgainAndAgain(5, stopServer)],
@@ -30,6 +36,6 @@ main(async () => {
   for (const [name, saying, run] of parts) {
     if (chosen.length > 0 && !chosen.includes(name)) continue;
     say(`${saying} …`);
-    judge(await run());
+    if (run) judge(await run());
   }
 }).finally(() => process.exit());

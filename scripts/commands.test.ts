@@ -10,14 +10,19 @@ import {
   truncateSync,
   writeFileSync,
 } from 'node:fs';
+import { createServer as createWebServer } from 'node:http';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { Client } from 'pg';
 
 const root = join(__dirname, '..');
 // The first of them may have to build everything.
 jest.setTimeout(180_000);
+
+/** Commands that are under way: one that a failed test left would hold up whatever comes after it. */
+const underWay = new Set<Running>();
 
 /** A command under way, with all it printed. */
 class Running {
@@ -25,14 +30,21 @@ class Running {
   readonly ended: Promise<number | null>;
   private readonly child: ChildProcess;
 
+  /** @param script in `scripts`, or somewhere else by its whole path */
   constructor(script: string, settings: Record<string, string>, args: readonly string[] = []) {
-    this.child = spawn(process.execPath, [join(root, 'scripts', script), ...args], {
+    this.child = spawn(process.execPath, [resolve(root, 'scripts', script), ...args], {
       env: { ...process.env, ...settings },
     });
     const keep = (chunk: Buffer) => (this.printed += chunk.toString());
     this.child.stdout?.on('data', keep);
     this.child.stderr?.on('data', keep);
-    this.ended = new Promise((resolve) => this.child.once('close', resolve));
+    underWay.add(this);
+    this.ended = new Promise((end) =>
+      this.child.once('close', (code) => {
+        underWay.delete(this);
+        end(code);
+      }),
+    );
   }
 
   /** Waits until something is printed; fails when the command ends before. */
@@ -90,6 +102,7 @@ async function freePort(): Promise<string> {
 
 describe('the commands', () => {
   const folder = mkdtempSync(join(tmpdir(), 'gobrel-commands-'));
+  afterEach(() => Promise.all([...underWay].map((left) => left.interrupt())));
   afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
   test('npm start builds, creates the database, loads the demo, says where it is, starts again what ended, and stops on Ctrl-C', async () => {
@@ -147,6 +160,50 @@ describe('the commands', () => {
     expect(refused).toBe(0);
     expect(await district.interrupt()).toBe(0);
     expect(district.printed).toMatch(/stopped\.\n$/);
+  });
+
+  test('the proxy passes whoever only asks on to the next process when one is stopping, and nobody’s change twice', async () => {
+    const asked = { stopping: 0, there: 0 };
+    const answering = async (who: keyof typeof asked, status: number) => {
+      const { port, server: held } = await holdPort();
+      await new Promise((closed) => held.close(closed));
+      const server = createWebServer((_request, response) => {
+        asked[who] += 1;
+        response.writeHead(status).end();
+      });
+      await new Promise<void>((listening) => server.listen(port, '127.0.0.1', listening));
+      return { port, server };
+    };
+    const servers = [await answering('stopping', 503), await answering('there', 200)];
+    const port = await freePort();
+    const script = join(folder, 'only-the-proxy.mjs');
+    const proxy = pathToFileURL(join(root, 'scripts', 'proxy.mjs')).href;
+    writeFileSync(
+      script,
+      `const { startProxy } = await import(${JSON.stringify(proxy)});
+       const proxy = await startProxy(${port}, ${JSON.stringify(servers.map((each) => each.port))});
+       console.log('ready');
+       process.on('SIGINT', () => proxy.stop().then(() => process.exit(0)));
+       setInterval(() => undefined, 1000);`,
+    );
+    const running = new Running(script, {});
+    await running.prints(/ready/);
+    const answers = new Set<number>();
+    for (let device = 0; device < 20; device += 1) {
+      const headers = { cookie: `gobrel_student=device-${device}` };
+      answers.add((await fetch(`http://127.0.0.1:${port}/api/ready`, { headers })).status);
+    }
+    expect([...answers]).toEqual([200]);
+    expect(asked.stopping).toBeGreaterThan(0);
+    const before = asked.stopping + asked.there;
+    for (let device = 0; device < 20; device += 1)
+      await fetch(`http://127.0.0.1:${port}/api/change`, {
+        method: 'POST',
+        headers: { cookie: `gobrel_student=device-${device}` },
+      });
+    expect(asked.stopping + asked.there - before).toBe(20);
+    expect(await running.interrupt()).toBe(0);
+    for (const { server } of servers) server.close();
   });
 
   test('what deploy/ has for a real host is understood by the programs it is for', () => {

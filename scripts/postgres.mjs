@@ -118,11 +118,11 @@ async function isUsed(url) {
 
 /**
  * A throwaway database, gone when stopped: fast and forgetful for tests; `durable` where it matters that what it says is
- * written is on disk, as everybody's own is.
+ * written is on disk, as everybody's own is. It lies in `parent`.
  */
-export async function startThrowawayDatabase({ durable = false } = {}) {
+export async function startThrowawayDatabase({ durable = false, parent = tmpdir() } = {}) {
   const programs = postgresPrograms();
-  const folder = mkdtempSync(join(tmpdir(), 'gobrel-test-'));
+  const folder = mkdtempSync(join(parent, 'gobrel-test-'));
   makeFolder(folder);
   const data = join(folder, 'data');
   run(

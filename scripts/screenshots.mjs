@@ -69,7 +69,7 @@ main(async () => {
     await shoot(other, 'question');
 
     await teacher.goto('/lessons/shore-lesson');
-    await teacher.getByRole('button', { name: 'Hollis Burn: onto the turn list' }).click();
+    await teacher.getByRole('button', { name: 'Add Hollis Burn to presenters' }).click();
     await teacher.getByRole('button', { name: 'Farid Moss', exact: true }).click();
     await shoot(teacher, 'board');
     await teacher.goto('/lessons/watch-lesson');
@@ -77,14 +77,14 @@ main(async () => {
     await shoot(teacher, 'answers');
     await teacher.goto('/lessons/shore-lesson');
     await teacher.getByRole('button', { name: 'Farid Moss', exact: true }).click();
-    await teacher.getByRole('tab', { name: 'Lead' }).click();
-    await teacher.getByRole('button', { name: 'Lead to “Shore zones”' }).click();
+    await teacher.getByRole('tab', { name: 'Present' }).click();
+    await teacher.getByRole('button', { name: 'Go to “Shore zones” with the class' }).click();
     await shoot(teacher, 'lead');
     await teacher.getByRole('tab', { name: 'By student' }).click();
     const screen = await teacher.context().newPage();
     await screen.goto('/lessons/shore-lesson/screen');
     await screen.getByRole('main').waitFor();
-    await teacher.getByRole('button', { name: 'Shows now', exact: true }).click();
+    await teacher.getByRole('button', { name: 'Present now', exact: true }).click();
     await shoot(screen, 'class-screen-turn');
 
     await teacher.goto('/lessons/exit-lesson');
@@ -96,7 +96,8 @@ main(async () => {
     await shoot(teacher, 'gradebook');
 
     await teacher.goto('/decks/shore-zones?slide=species');
-    await teacher.getByRole('button', { name: /^Lamp/ }).click();
+    await teacher.getByRole('button', { name: 'More actions' }).click();
+    await teacher.getByRole('menuitemcheckbox', { name: /^Dark mode/ }).click();
     await teacher.getByRole('button', { name: /“kelp”, a piece/ }).click();
     await shoot(teacher, 'editor-lamp');
     await browser.close();

@@ -1,3 +1,5 @@
+import { type Problem, purposeOfAccount } from '@gobrel/contract';
+import { payToll, type Toll } from '@gobrel/core/toll';
 import { DataSource } from 'typeorm';
 import { AttemptsService } from './accounts/index.js';
 import { placeFrom } from './place.js';
@@ -104,14 +106,24 @@ describe('accounts', () => {
     expect(plain.get('strict-transport-security')).toBeNull();
   });
 
-  test('whoever makes accounts without end is slowed down, and nobody’s sign-in is', async () => {
-    const make = (count: number) =>
-      server.visitor().ask('POST', '/api/accounts', { ...account, email: `loop-${count}@marrambay.example` });
-    const made = await Promise.all(Array.from({ length: 70 }, (_, count) => make(count)));
+  test('whoever makes accounts without end is slowed down; others at their address still make one, and sign in', async () => {
+    const make = (email: string, toll?: string) =>
+      server.visitor().ask<Problem>('POST', '/api/accounts', { ...account, email, toll });
+    const made = await Promise.all(
+      Array.from({ length: 90 }, (_, count) => make(`loop-${count}@marrambay.example`, '1.1')),
+    );
     expect(made.filter(({ status }) => status === 201).length).toBeLessThanOrEqual(60);
-    expect(made.at(-1)).toMatchObject({ status: 429, body: { code: 'too-many-attempts' } });
-    const { email, password } = account;
-    expect((await server.visitor().ask('POST', '/api/session', { email, password })).status).toBe(204);
+    expect(made.at(-1)).toMatchObject({ status: 429, body: { code: 'toll' } });
+    const email = 'Elowen@marrambay.example';
+    const asked = await make(email);
+    if (asked.body.code !== 'toll') throw new Error('no toll');
+    const toll = payToll(purposeOfAccount(email), asked.body.values as Toll);
+    expect((await make('another@marrambay.example', toll)).status).toBe(429);
+    expect((await make(email, toll)).status).toBe(201);
+    // What was paid is for this account, which there is now.
+    expect((await make(email, toll)).status).toBe(409);
+    const { password } = account;
+    expect((await server.visitor().ask('POST', '/api/session', { email: account.email, password })).status).toBe(204);
   });
 
   test('security headers allow no inline script', async () => {

@@ -140,6 +140,44 @@ describe('erasing', () => {
     expect(await namesIn(kept.id)).toHaveLength(1);
   });
 
+  test('nor in copies of it, their versions, or lessons they were handed out to, which go on without the page', async () => {
+    const { body: deck } = await odile.ask<{ id: string }>('POST', '/api/decks', {
+      title: 'Cards',
+      deck: { ...emptyDeck('Cards'), ...(await classDeck()) },
+    });
+    const lesson = await handOut(odile, { deckId: deck.id, workMode: 'slide-each' });
+    for (const place of [21, 22]) (await workOf(await joinAs(server, lesson, place))).leave();
+    const { body: kept } = await odile.ask<{ id: string }>('POST', `/api/lessons/${lesson.id}/deck`);
+    const { body: copy } = await odile.ask<{ id: string }>('POST', `/api/decks/${kept.id}/copy`);
+    await odile.ask('POST', `/api/decks/${copy.id}/versions`, { name: 'With all' });
+    const again = await handOut(odile, { deckId: copy.id });
+    const reader = await joinAs(server, again, 23);
+    const nameAt = async (key: string) =>
+      (await odile.ask<LessonView>('GET', `/api/lessons/${lesson.id}`)).body.participants.find(
+        (each) => each.key === key,
+      )?.name ?? '';
+    const [gone, stays] = [await nameAt('heron-21'), await nameAt('heron-22')];
+    const edition = async () => JSON.stringify((await reader.ask('GET', '/api/my-lesson/edition')).body);
+    expect(await edition()).toContain(gone);
+    const places = async (name: string) => {
+      const rows = await database.query<{ n: number }[]>(
+        `SELECT count(*)::int AS n FROM (
+           SELECT snapshot::text AS text FROM shared_document WHERE name LIKE 'deck:%'
+           UNION ALL SELECT deck::text FROM deck_version UNION ALL SELECT deck::text FROM edition) AS everything
+         WHERE strpos(text, $1) > 0`,
+        [name],
+      );
+      return rows[0]?.n ?? 0;
+    };
+    const before = await places(stays);
+    expect(await places(gone)).toBeGreaterThanOrEqual(4);
+    expect((await odile.ask('DELETE', '/api/classes/6-heron/students/heron-21')).status).toBe(204);
+    expect(await places(gone)).toBe(0);
+    expect(await places(stays)).toBeGreaterThanOrEqual(before);
+    expect(await edition()).not.toContain(gone);
+    expect(await edition()).toContain(stays);
+  });
+
   /** A deck with a page for each student, from the sample scenario. */
   async function classDeck(): Promise<object> {
     const rows = await database.query<{ snapshot: { slides: object } }[]>(

@@ -64,7 +64,12 @@ describe('requests as no browser sends them', () => {
     server = await TestServer.startWithSample();
     callers = [await server.odile(), await server.student(2), server.visitor()];
   });
-  afterAll(() => server.stop());
+  let slowest = { asked: '', milliseconds: 0 };
+  afterAll(async () => {
+    // For whoever runs many more of them, who wants to know: `docs/standing-firm.md`.
+    if (process.env['GOBREL_MUTATIONS']) process.stdout.write(`slowest: ${JSON.stringify(slowest)}\n`);
+    await server.stop();
+  });
 
   // What signs out would leave the others with nobody to be.
   const routes = routeTable.filter(({ route }) => !route.startsWith('DELETE /api/session'));
@@ -75,7 +80,11 @@ describe('requests as no browser sends them', () => {
     await fc.assert(
       fc.asyncProperty(asked, async ({ address, sent, who }) => {
         const takesBody = method !== 'GET' && method !== 'DELETE';
+        const began = performance.now();
         const answer = await callers[who]?.ask(method, address, takesBody ? sent : undefined);
+        const milliseconds = performance.now() - began;
+        if (milliseconds > slowest.milliseconds)
+          slowest = { asked: `${method} ${address}`.slice(0, 200), milliseconds };
         expect(answer?.status).toBeLessThan(500);
         if (answer && answer.status >= 400) expect(answer.body).toMatchObject({ code: expect.any(String) });
       }),

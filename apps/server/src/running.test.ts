@@ -199,7 +199,7 @@ describe('due', () => {
     expect(work.provider.authorizedScope).toBe('readonly');
     work.leave();
     const come = { code: lesson.code, studentId: 'heron-08', pin: '2468' };
-    expect((await server.visitor().ask('POST', '/api/join', come)).status).toBe(404);
+    expect((await server.visitor().ask('POST', '/api/join', come)).status).toBe(410);
     const guest = { code: lesson.code, name: 'Kit' };
     expect((await server.visitor().ask('POST', '/api/join/guest', guest)).status).toBe(410);
     const empty = await handOut(odile);

@@ -208,7 +208,10 @@ describe('a server that stands', () => {
   test('a server that stops takes nobody in again: those it sends away come back at once, and would hold it up', async () => {
     const stopping = await TestServer.start();
     expect(await upgradeAt(stopping, '/nowhere')).toContain('404');
+    const ready = () => stopping.visitor().ask('GET', '/api/ready');
+    expect(await ready()).toMatchObject({ status: 200 });
     await stopping.app.get(SyncService).beforeApplicationShutdown();
+    expect(await ready()).toMatchObject({ status: 503, body: { code: 'stopping' } });
     expect(await upgradeAt(stopping, '/sync')).toBe('HTTP/1.1 503 Service Unavailable');
     await stopping.stop();
   });

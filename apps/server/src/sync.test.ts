@@ -1,6 +1,14 @@
 import { execSync } from 'node:child_process';
 import type { LessonMarks } from '@gobrel/contract';
-import { readDeckDocument, readWorkDocument, writeChanges, writeWorkChanges } from '@gobrel/core/shared-doc';
+import { DECK_VERSION } from '@gobrel/core/deck';
+import {
+  PAGE_FROM_BEFORE,
+  readDeckDocument,
+  readWorkDocument,
+  writeChanges,
+  writeWorkChanges,
+} from '@gobrel/core/shared-doc';
+import { WORK_VERSION } from '@gobrel/core/work';
 import { DataSource } from 'typeorm';
 import { storedJson } from './testing/stored-document.js';
 import { OpenedDocument, TestServer, until, type Visitor } from './testing/test-server.js';
@@ -55,6 +63,23 @@ describe('shared documents', () => {
       [odile, 'nonsense', 'teacher'],
     ];
     for (const [visitor, name, speaker] of refusals) expect((await open(visitor, name, speaker)).refused).toBe(true);
+  });
+
+  test('a page from before an update is told so, and opens nothing it would misread', async () => {
+    for (const [token, reason] of [
+      ['teacher', PAGE_FROM_BEFORE],
+      ['teacher 1 1', PAGE_FROM_BEFORE],
+      [`teacher ${DECK_VERSION + 1} ${WORK_VERSION}`, PAGE_FROM_BEFORE],
+      [`student ${DECK_VERSION} ${WORK_VERSION}`, 'permission-denied'],
+    ] as const) {
+      const document = await odile.open('deck:night-walk', 'teacher', token).settled();
+      opened.push(document);
+      expect(document).toMatchObject({ refused: true, reason });
+    }
+    // A lesson's document has one shape so far: what lasts in a lesson stays in sight.
+    const lesson = await odile.open('lesson:shore-lesson', 'teacher', 'teacher').settled();
+    opened.push(lesson);
+    expect(lesson.refused).toBe(false);
   });
 
   test('a teacher reads a student’s work and cannot write it; a student reads the lesson and cannot write it', async () => {

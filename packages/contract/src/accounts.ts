@@ -1,6 +1,7 @@
 /** Accounts and sessions: what is sent and what comes back. */
 import { IsEmail, IsString, Length, MaxLength } from 'class-validator';
 import { fault } from './fault.js';
+import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
 
 /** Signing in as a teacher. */
@@ -30,6 +31,12 @@ export class NewAccount {
   @IsString()
   @Length(10, 200, fault('password-too-short'))
   password: string;
+
+  /** What was paid for it, where a toll was asked for. */
+  @Optional()
+  @IsString()
+  @MaxLength(40)
+  toll?: string;
 }
 
 /** Who is signed in on this device. */

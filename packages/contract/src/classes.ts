@@ -1,15 +1,7 @@
 /** Classes: what is sent and what comes back. */
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsOptional,
-  IsString,
-  Length,
-  MaxLength,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsString, Length, MaxLength } from 'class-validator';
 import { fault } from './fault.js';
+import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
 
 /** Students who come into a class, with their names as the school writes them. */
@@ -22,7 +14,7 @@ export class AddStudents {
   students: string[];
 
   /** The group of each student, in the same order; '' for none. */
-  @IsOptional()
+  @Optional()
   @IsArray()
   @ArrayMaxSize(400)
   @IsString({ each: true })
@@ -40,32 +32,32 @@ export class NewClass extends AddStudents {
 
 /** What changes of a class: its name, or whether it is put away. */
 export class ChangeClass {
-  @IsOptional()
+  @Optional()
   @Trimmed()
   @IsString()
   @Length(1, 80, fault('class-name'))
   name?: string;
 
-  @IsOptional()
+  @Optional()
   @IsBoolean()
   archived?: boolean;
 }
 
 /** What changes of a student: name, group, or the class they are in; their work stays theirs. */
 export class ChangeStudent {
-  @IsOptional()
+  @Optional()
   @Trimmed()
   @IsString()
   @Length(1, 80, fault('student-name'))
   name?: string;
 
-  @IsOptional()
+  @Optional()
   @Trimmed()
   @IsString()
   @MaxLength(40, fault('group-name'))
   group?: string;
 
-  @IsOptional()
+  @Optional()
   @IsString()
   @Length(1, 40)
   classId?: string;

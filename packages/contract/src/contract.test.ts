@@ -1,16 +1,20 @@
 import 'reflect-metadata';
 import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
+import { getMetadataStorage, validateSync } from 'class-validator';
 import {
+  ChangeClass,
+  ChangeStudent,
   formatNews,
   HandOut,
   isProblem,
   Join,
   NewAccount,
   NewClass,
+  NewDeck,
   parseNews,
   plainCode,
   readableCode,
+  Signal,
   SignIn,
 } from './index.js';
 
@@ -40,6 +44,25 @@ describe('what the server takes', () => {
     expect(faults(HandOut, { deckId: 'd', classId: 'c', workMode: 'other', pace: 'own-pace' })).toEqual(['workMode']);
   });
 });
+
+test.each([
+  ['a class', ChangeClass],
+  ['a student', ChangeStudent],
+  ['a deck', NewDeck],
+  ['somebody who signals', Signal],
+] as const satisfies [string, new () => object][])(
+  'what may be left out of %s is not null either',
+  (_what, type: new () => object) => {
+    const optional = getMetadataStorage()
+      .getTargetValidationMetadatas(type, '', false, false)
+      .filter((each) => each.type === 'conditionalValidation')
+      .map(({ propertyName }) => propertyName);
+    expect(optional.length).toBeGreaterThan(0);
+    const nothing = Object.fromEntries(optional.map((name) => [name, null]));
+    expect(faults(type, nothing)).toEqual(expect.arrayContaining(optional));
+    expect(faults(type, {}).filter((name) => optional.includes(name))).toEqual([]);
+  },
+);
 
 test('a code is the same however it is typed', () => {
   expect(plainCode(' hern-417 ')).toBe(plainCode('HERN417'));

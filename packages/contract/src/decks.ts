@@ -1,18 +1,8 @@
 /** Decks and pictures: what is sent and what comes back. */
 import { type Deck, type SlideSizeName, slideSizes, type Theme } from '@gobrel/core/deck';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsEmail,
-  IsIn,
-  IsObject,
-  IsOptional,
-  IsString,
-  Length,
-  Matches,
-  MaxLength,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsEmail, IsIn, IsObject, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { fault } from './fault.js';
+import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
 
 /** A deck's title, for a new deck or a new name. */
@@ -25,7 +15,7 @@ export class DeckTitle {
 
 /** A copy of a deck; called like it where no title is given. */
 export class DeckCopy {
-  @IsOptional()
+  @Optional()
   @Trimmed()
   @IsString()
   @Length(1, 200, fault('deck-title'))
@@ -34,18 +24,18 @@ export class DeckCopy {
 
 /** A new deck. */
 export class NewDeck extends DeckTitle {
-  @IsOptional()
+  @Optional()
   @IsIn(Object.keys(slideSizes), fault('slide-size'))
   size?: SlideSizeName;
 
   /** What its first slide is called. */
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(80, fault('other'))
   opening?: string;
 
   /** Slides to begin with; what of them cannot be read is left out. */
-  @IsOptional()
+  @Optional()
   @IsObject(fault('slides'))
   deck?: Deck;
 }

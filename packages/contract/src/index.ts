@@ -10,4 +10,5 @@ export * from './live-news.js';
 export * from './my-lesson.js';
 export * from './picture-library.js';
 export * from './problem.js';
+export * from './purposes.js';
 export * from './starters.js';

@@ -12,12 +12,12 @@ import {
   IsIn,
   IsISO8601,
   IsObject,
-  IsOptional,
   IsString,
   Length,
   MaxLength,
   ValidateIf,
 } from 'class-validator';
+import { Optional } from './optional.js';
 
 /** Handing a deck out to a class, to some of it, or to anybody with the code. */
 export class HandOut {
@@ -38,7 +38,7 @@ export class HandOut {
   pace: Pace;
 
   /** Read with `readTerms`; what is not given is as usual. */
-  @IsOptional()
+  @Optional()
   @IsObject(fault('terms'))
   terms?: Partial<LessonTerms>;
 }
@@ -95,7 +95,7 @@ export class UndoReturn {
 
 /** Giving reviews free to be seen; to everybody who submitted when nobody is named. */
 export class Release {
-  @IsOptional()
+  @Optional()
   @IsArray()
   @ArrayMaxSize(termLimits.students)
   @IsString({ each: true })

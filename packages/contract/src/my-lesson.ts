@@ -1,10 +1,12 @@
 /** Coming into a lesson and working in it: what is sent and what comes back, for students. */
+import type { Deck, SlideId } from '@gobrel/core/deck';
 import type { LessonTerms, WorkMode } from '@gobrel/core/lesson';
 import type { MarkSum, Marks, AnswerFeedback } from '@gobrel/core/questions';
 import type { ReviewComment } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
-import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length, Matches } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsString, Length, Matches } from 'class-validator';
 import { fault } from './fault.js';
+import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
 import type { SubmissionView } from './lessons.js';
 
@@ -32,6 +34,12 @@ export class JoinAsGuest {
   @IsString()
   @Length(1, 40, fault('first-name'))
   name: string;
+
+  /** What was paid for it, where a toll was asked for. */
+  @Optional()
+  @IsString()
+  @Length(0, 40)
+  toll?: string;
 }
 
 /** Submitting; the key makes it safe to repeat when no answer came. */
@@ -51,15 +59,15 @@ export class CheckAnswers {
 
 /** Something a student does towards the class: a hand up or down, applause, a written question. */
 export class Signal {
-  @IsOptional()
+  @Optional()
   @IsBoolean()
   hand?: boolean;
 
-  @IsOptional()
+  @Optional()
   @IsBoolean()
   applause?: boolean;
 
-  @IsOptional()
+  @Optional()
   @Trimmed()
   @IsString()
   @Length(1, 300, fault('question'))
@@ -80,6 +88,12 @@ export interface JoinView {
   readonly guests: boolean;
   /** Whether it is over: whoever has been in may come in to look at their work. */
   readonly closed: boolean;
+}
+
+/** The edition as a student's device may have it by now. */
+export interface MyEdition extends Deck {
+  /** Slides of which the device has nothing but the place: they come once they can be come to. */
+  readonly beyond: readonly SlideId[];
 }
 
 /** What a student is told of a review once it is released. */

@@ -1,10 +1,11 @@
 /** Searching the picture library, as one would a service outside. */
 import { fault } from './fault.js';
-import { IsOptional, IsString, MaxLength } from 'class-validator';
+import { IsString, MaxLength } from 'class-validator';
+import { Optional } from './optional.js';
 
 /** What to look for: words of what a picture shows; everything where it is empty. */
 export class PictureSearch {
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(80, fault('search'))
   find?: string;

@@ -1,4 +1,5 @@
 /** The one shape of an error: a code that the interface puts into words, and what the words are filled with. */
+import type { Toll } from '@gobrel/core/toll';
 import type { FaultCode } from './fault.js';
 
 /** What can be looked for and not be there, or not be open to who asks. */
@@ -23,6 +24,8 @@ export interface ProblemValues {
   readonly 'not-found': { readonly what: Missing };
   /** The time to wait, in seconds. */
   readonly 'too-many-attempts': { readonly seconds: number };
+  /** Very many come in from one address: a device has to pay before it is let in. */
+  readonly toll: Toll;
   /** Millions of pixels: those of the picture, and the most that can be opened. */
   readonly 'too-many-pixels': { readonly millions: number; readonly most: number };
   readonly 'too-many-starters': { readonly most: number };
@@ -71,6 +74,7 @@ const plainProblems = [
   'sign-in',
   'slow-picture',
   'stays-submitted',
+  'stopping',
   'too-deep',
   'too-large',
   'too-late',
@@ -100,6 +104,7 @@ export interface Problem {
 const filledProblems: Readonly<Record<keyof ProblemValues, true>> = {
   'not-found': true,
   'too-many-attempts': true,
+  toll: true,
   'too-many-pixels': true,
   'too-many-starters': true,
   'too-many-themes': true,

@@ -57,7 +57,13 @@ class Device {
     this.provider.onClose();
   }
 
-  type(letter: string): void {
+  /** Types a letter, and lets the moment pass in which it is. */
+  async type(letter: string): Promise<void> {
+    this.put(letter);
+    await Promise.resolve();
+  }
+
+  put(letter: string): void {
     this.doc.getText('text').insert(this.doc.getText('text').length, letter);
   }
 
@@ -104,11 +110,11 @@ class Device {
 
 test('what is typed while it connects goes with the answer to the server’s first step, and is saved with that', async () => {
   const device = new Device();
-  device.type('a');
+  await device.type('a');
   expect(device.saved).toBe(false);
   await device.connect();
-  device.type('b');
-  device.type('c');
+  await device.type('b');
+  await device.type('c');
   expect(device.saved).toBe(false);
   device.asks();
   expect(device.saved).toBe(false);
@@ -121,8 +127,8 @@ test('of several changes on their way the last has to be acknowledged', async ()
   const device = new Device();
   await device.connect();
   device.asks();
-  device.type('a');
-  device.type('b');
+  await device.type('a');
+  await device.type('b');
   device.takes();
   device.takes();
   expect(device.saved).toBe(false);
@@ -135,7 +141,7 @@ test('offering everything once more forgets nothing that is on its way', async (
   const device = new Device();
   await device.connect();
   device.asks();
-  device.type('a');
+  await device.type('a');
   device.provider.forceSync();
   device.takes();
   device.takes();
@@ -150,18 +156,56 @@ test('after the network was lost nothing counts that was on its way before', asy
   await device.connect();
   device.asks();
   device.takes();
-  device.type('a');
-  device.type('b');
+  await device.type('a');
+  await device.type('b');
   device.drop();
-  device.type('c');
+  await device.type('c');
   await device.connect();
   expect(device.saved).toBe(false);
   device.asks();
-  device.type('d');
+  await device.type('d');
   device.takes();
   expect(device.there).toBe('abc');
   expect(device.saved).toBe(false);
   device.takes();
   expect(device.there).toBe('abcd');
   expect(device.saved).toBe(true);
+});
+
+test('what is changed in one moment goes as one message, and is unsaved at once', async () => {
+  const device = new Device();
+  await device.connect();
+  device.asks();
+  device.takes();
+  expect(device.saved).toBe(true);
+  const before = device.wire.sent.length;
+  for (const letter of 'abc') device.put(letter);
+  expect(device.saved).toBe(false);
+  expect(device.wire.sent).toHaveLength(before);
+  await Promise.resolve();
+  expect(device.wire.sent).toHaveLength(before + 1);
+  device.takes();
+  expect(device.there).toBe('abc');
+  expect(device.saved).toBe(true);
+});
+
+test('what was changed in the moment in which the network went, or the document is closed, is not forgotten', async () => {
+  const device = new Device();
+  await device.connect();
+  device.asks();
+  device.takes();
+  device.put('a');
+  device.drop();
+  await Promise.resolve();
+  expect(device.wire.sent).toEqual([]);
+  expect(device.saved).toBe(false);
+  await device.connect();
+  device.asks();
+  device.takes();
+  expect(device.there).toBe('a');
+  expect(device.saved).toBe(true);
+  device.put('b');
+  device.provider.destroy();
+  device.takes();
+  expect(device.there).toBe('ab');
 });

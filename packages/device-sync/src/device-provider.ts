@@ -4,10 +4,12 @@
  * while it connects before the server has what that builds on.
  *
  * Here a change is sent by itself only once the server has been told everything there was before (the answer to its first
- * step); what is changed until then is in that answer. From then on each message that will be acknowledged is counted.
+ * step); what is changed until then is in that answer. From then on each message that will be acknowledged is counted. What
+ * one gesture changes goes as one message, in however many transactions it was made.
  */
 import { HocuspocusProvider } from '@hocuspocus/provider';
 import { createDecoder, readVarString, readVarUint } from 'lib0/decoding';
+import * as Y from 'yjs';
 
 /** The kinds of messages, and of steps in one, as the wire has them. */
 const SYNC = 0;
@@ -16,11 +18,30 @@ const FIRST_STEP = 0;
 export class DeviceProvider extends HocuspocusProvider {
   /** Whether the server has been told everything there was, on this connection. */
   private hasTold = false;
+  /** Changes of this moment that are not sent yet. */
+  private readonly gathered: Uint8Array[] = [];
 
   override documentUpdateHandler(update: Uint8Array, origin: unknown): void {
     if (origin === this) return;
-    if (this.hasTold) super.documentUpdateHandler(update, origin);
-    else this.count(Math.max(1, this.unsyncedChanges));
+    if (!this.hasTold) return this.count(Math.max(1, this.unsyncedChanges));
+    this.gathered.push(update);
+    if (this.gathered.length > 1) return;
+    // Counted at once, so that nobody is told in between that it is saved.
+    this.count(this.unsyncedChanges + 1);
+    queueMicrotask(() => this.sendGathered());
+  }
+
+  /** Sends what was gathered, as one message. What is lost to a connection that closed is told on the next one. */
+  private sendGathered(): void {
+    const updates = this.gathered.splice(0);
+    if (updates.length === 0 || !this.hasTold) return;
+    this.unsyncedChanges -= 1;
+    super.documentUpdateHandler(Y.mergeUpdates(updates), null);
+  }
+
+  override destroy(): void {
+    this.sendGathered();
+    super.destroy();
   }
 
   override onMessage(event: Parameters<HocuspocusProvider['onMessage']>[0]): void {

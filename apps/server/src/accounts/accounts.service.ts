@@ -1,5 +1,5 @@
 /** Accounts of teachers: making one, proving that it is one's own, and who somebody is. */
-import type { NewAccount, SessionView, SignIn } from '@gobrel/contract';
+import { type NewAccount, purposeOfAccount, type SessionView, type SignIn } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
 import { Injectable } from '@nestjs/common';
 import type { Response } from 'express';
@@ -14,7 +14,7 @@ import { isGuessable } from './password-rules.js';
 import { SecretsService } from './secrets.service.js';
 import { hasInserted } from '../database/has-inserted.js';
 
-/** Accounts that may be made from one network address within a minute: a whole school sits behind one. */
+/** Accounts that may be made for nothing from one network address within a minute: a whole school sits behind one. */
 const MOST_ACCOUNTS = 60;
 
 @Injectable()
@@ -31,13 +31,14 @@ export class AccountsService {
    * @param from the network address that asks
    */
   async create(
-    { email, name, password }: NewAccount,
+    { email, name, password, toll = '' }: NewAccount,
     from: string,
     cookies: string | undefined,
     response: Response,
   ): Promise<string> {
     if (isGuessable(password, { name, email })) throw refuse(422, 'not-valid', { password: 'password-guessable' });
-    await this.attempts.countWithin(`accounts:${from}`, MOST_ACCOUNTS);
+    const payment = { purpose: purposeOfAccount(email), paid: toll };
+    await this.attempts.countPaid(`accounts:${from}`, MOST_ACCOUNTS, payment);
     const id = newId();
     const passwordHash = await this.secrets.hashPassword(password, `accounts of ${from}`);
     const result = await this.database

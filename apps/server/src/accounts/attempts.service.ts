@@ -1,4 +1,5 @@
 /** Slows down guessing, and whatever else must not be done without end. */
+import { isTollPaid, tollFor } from '@gobrel/core/toll';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -12,12 +13,21 @@ const LONGEST_PAUSE_SECONDS = 60 * 60;
 const FORGOTTEN_AFTER_SECONDS = 24 * 60 * 60;
 /** Tries at a secret before there is a pause. */
 const MOST_TRIES = 5;
+/** How often anything may be done a minute that is paid for: nobody can pay so much. */
+const MOST_PAID = 1_000_000;
 
 interface Counted {
   /** Whether this try is one of those that may be. */
   readonly counted: boolean;
   /** Seconds until the next one may be. */
   readonly left: number;
+}
+
+/** What somebody asks for, and what they paid for it. */
+interface Payment {
+  readonly purpose: string;
+  /** '' for nothing. */
+  readonly paid: string;
 }
 
 @Injectable()
@@ -48,15 +58,21 @@ export class AttemptsService {
    * was done so often. A minute begins with the first of them, and nothing is held against anybody for longer.
    */
   async countWithin(subject: string, most: number): Promise<void> {
-    const rows = await this.database.query<Counted[]>(
-      `INSERT INTO failed_attempt AS known (subject, count, last_at) VALUES ($1, 1, now())
-       ON CONFLICT (subject) DO UPDATE SET
-         count = CASE WHEN ${IN_WINDOW} THEN known.count + 1 ELSE 1 END,
-         last_at = CASE WHEN ${IN_WINDOW} THEN known.last_at ELSE now() END
-       RETURNING count <= $3 AS counted, ceil($2 - extract(epoch FROM now() - last_at))::int AS left`,
-      [subject, PAUSE_SECONDS, most],
-    );
-    refuseUnless(rows[0]);
+    if (await this.isCounted(subject, most)) return;
+    const { left } = await this.minuteOf(subject);
+    throw refuseWith(429, 'too-many-attempts', { seconds: Math.max(1, left) });
+  }
+
+  /**
+   * Counts something that may be done `most` times a minute by `subject` for nothing, and more often where a toll is paid;
+   * throws the toll that is wanted. Only what is let in is counted, so that asking in vain makes it dearer for nobody.
+   */
+  async countPaid(subject: string, most: number, { purpose, paid }: Payment): Promise<void> {
+    if (await this.isCounted(subject, most)) return;
+    const now = Date.now();
+    const toll = tollFor((await this.minuteOf(subject)).count, most, now);
+    if (toll && !isTollPaid(purpose, toll, paid, now)) throw refuseWith(429, 'toll', toll);
+    await this.isCounted(subject, MOST_PAID);
   }
 
   /** Forgets everything about a subject that is gone: its failures, and the devices it was known on. */
@@ -70,6 +86,30 @@ export class AttemptsService {
   /** Forgets the failures of a subject that has shown who it is. */
   async clear(subject: string): Promise<void> {
     await this.database.getRepository(FailedAttemptRow).delete({ subject });
+  }
+
+  /** Counts something unless it was done `most` times this minute, in one statement; tells whether it was counted. */
+  private async isCounted(subject: string, most: number): Promise<boolean> {
+    const rows = await this.database.query<unknown[]>(
+      `INSERT INTO failed_attempt AS known (subject, count, last_at) VALUES ($1, 1, now())
+       ON CONFLICT (subject) DO UPDATE SET
+         count = CASE WHEN ${IN_WINDOW} THEN known.count + 1 ELSE 1 END,
+         last_at = CASE WHEN ${IN_WINDOW} THEN known.last_at ELSE now() END
+       WHERE NOT (${IN_WINDOW}) OR known.count < $3
+       RETURNING 1`,
+      [subject, PAUSE_SECONDS, most],
+    );
+    return rows.length > 0;
+  }
+
+  /** How often something was done this minute, and how many seconds of it are left. */
+  private async minuteOf(subject: string): Promise<{ readonly count: number; readonly left: number }> {
+    const rows = await this.database.query<{ readonly count: number; readonly left: number }[]>(
+      `SELECT count, ceil($2 - extract(epoch FROM now() - last_at))::int AS left
+       FROM failed_attempt AS known WHERE subject = $1 AND ${IN_WINDOW}`,
+      [subject, PAUSE_SECONDS],
+    );
+    return rows[0] ?? { count: 0, left: 0 };
   }
 }
 

@@ -35,6 +35,7 @@ import { Feedback1764700000000 } from './migrations/8-feedback.js';
 import { UpdateLog1764800000000 } from './migrations/9-update-log.js';
 import { KnownDevices1764900000000 } from './migrations/10-known-devices.js';
 import { Care1765000000000 } from './migrations/11-care.js';
+import { ReachedSlides1765100000000 } from './migrations/12-reached-slides.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -79,6 +80,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       UpdateLog1764800000000,
       KnownDevices1764900000000,
       Care1765000000000,
+      ReachedSlides1765100000000,
     ],
     synchronize: false,
     logging: false,

@@ -37,6 +37,18 @@ export class AnswerChecksService {
     );
   }
 
+  /** How answers that were looked at stand, by item; what was changed since is not among them. */
+  async knownVerdicts({ participantId, edition, work }: Checking): Promise<ReadonlyMap<ItemId, boolean>> {
+    const rows = await this.rows.findBy({ participantId });
+    return new Map(
+      rows.flatMap(({ itemId, feedback }): [ItemId, boolean][] => {
+        const { of, verdict } = readFeedback(feedback);
+        const item = edition.items[itemId];
+        return item && of === answerFingerprint(item, work, edition) ? [[itemId, verdict === 'right']] : [];
+      }),
+    );
+  }
+
   /** Checks answers, and counts it unless nothing was changed since the last time; not beyond the attempts allowed. */
   async check(
     manager: EntityManager,

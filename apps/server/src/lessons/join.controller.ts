@@ -4,8 +4,7 @@ import { Body, Controller, Get, HttpCode, Ip, Param, Post, Req, Res } from '@nes
 import type { Request, Response } from 'express';
 import { Allow, SessionsService } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
-import type { ParticipantRow } from '../database/index.js';
-import { JoiningService } from './joining.service.js';
+import { JoiningService, type Seated } from './joining.service.js';
 import { MyLessonService } from './my-lesson.service.js';
 import { WorkLockService } from './work-lock.service.js';
 
@@ -33,8 +32,8 @@ export class JoinController {
     @Req() { headers }: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<MyLessonView> {
-    const participant = await this.joining.join(body, address, headers.cookie, response);
-    return this.letIn(response, participant, 'student came in');
+    const seated = await this.joining.join(body, address, headers.cookie, response);
+    return this.letIn(response, seated, 'student came in');
   }
 
   @Post('guest')
@@ -49,12 +48,12 @@ export class JoinController {
 
   private async letIn(
     response: Response,
-    { id, lessonId }: ParticipantRow,
+    { lesson, participant }: Seated,
     act: 'student came in' | 'guest came in',
   ): Promise<MyLessonView> {
-    await this.audit.note({ act, by: null, subject: id, place: lessonId });
-    await this.sessions.start(response, 'participant', id);
-    this.workLock.tell(lessonId);
-    return this.mine.view(id);
+    await this.audit.note({ act, by: null, subject: participant.id, place: lesson.id });
+    await this.sessions.start(response, 'participant', participant.id);
+    this.workLock.tell(lesson.id);
+    return this.mine.viewOf(participant, lesson);
   }
 }

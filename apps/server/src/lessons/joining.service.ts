@@ -1,5 +1,5 @@
 /** Coming into a lesson: by its code, one's name, and a PIN that is set at the first visit. */
-import { type Join, type JoinAsGuest, type JoinView, plainCode } from '@gobrel/contract';
+import { type Join, type JoinAsGuest, type JoinView, plainCode, purposeOfGuest } from '@gobrel/contract';
 import { isBeforeOpening, readTerms } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -14,8 +14,14 @@ import { ParticipantsService } from './participants.service.js';
 /** Wrong codes that one address may try within a minute: a whole class sits behind one address. */
 const MOST_WRONG_CODES = 60;
 
-/** Guests who may come into one lesson from one network address within a minute. */
+/** Guests who may come into one lesson for nothing from one network address within a minute. */
 const MOST_GUESTS_AT_ONCE = 60;
+
+/** Somebody in their lesson. */
+export interface Seated {
+  readonly lesson: LessonRow;
+  readonly participant: ParticipantRow;
+}
 
 @Injectable()
 export class JoiningService {
@@ -51,22 +57,24 @@ export class JoiningService {
   }
 
   /** The participant of a student of the class, who says their PIN; known on this device from then on. */
-  async join(body: Join, address: string, cookies: string | undefined, response: Response): Promise<ParticipantRow> {
+  async join(body: Join, address: string, cookies: string | undefined, response: Response): Promise<Seated> {
     const lesson = await this.openLesson(body.code, address);
-    const student = (await this.awaited(lesson)).find(({ id }) => id === body.studentId);
+    const student = await this.participants.invitedStudent(lesson, body.studentId);
     if (!student) throw notFound('seat');
+    if (lesson.closedAt && !(await this.participants.studentsIn(lesson.id)).has(student.id)) throw closed();
     await this.checkPin(student, body.pin, cookies);
     await this.devices.remember(subjectOf(student), cookies, response);
-    return this.participants.enter(lesson, student);
+    return { lesson, participant: await this.participants.enter(lesson, student) };
   }
 
   /** The participant of a guest, where the lesson lets guests in. */
-  async joinAsGuest(body: JoinAsGuest, address: string): Promise<ParticipantRow> {
+  async joinAsGuest(body: JoinAsGuest, address: string): Promise<Seated> {
     const lesson = await this.openLesson(body.code, address);
     if (lesson.closedAt) throw closed();
     if (!readTerms(lesson.terms).guests) throw refuse(403, 'no-guests');
-    await this.attempts.countWithin(`guests:${lesson.id}:${address}`, MOST_GUESTS_AT_ONCE);
-    return this.participants.enterAsGuest(lesson, body.name);
+    const payment = { purpose: purposeOfGuest(body.code, body.name), paid: body.toll ?? '' };
+    await this.attempts.countPaid(`guests:${lesson.id}:${address}`, MOST_GUESTS_AT_ONCE, payment);
+    return { lesson, participant: await this.participants.enterAsGuest(lesson, body.name) };
   }
 
   /** Who may come in: those it was handed to; once it is closed only those who have been in, to look at their work. */
@@ -97,8 +105,8 @@ export class JoiningService {
       const set = await this.database
         .getRepository(StudentRow)
         .update({ id: student.id, pinHash: IsNull() }, { pinHash });
-      // Guesses at the PIN before are nobody's any more.
-      if (set.affected === 1) return this.attempts.clear(subject);
+      // Guesses at a PIN before were forgotten with it.
+      if (set.affected === 1) return;
       throw refuse(409, 'pin-just-set');
     }
     const countedBy = await this.devices.countedBy(subject, cookies);

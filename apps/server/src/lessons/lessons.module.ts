@@ -5,6 +5,7 @@ import { AnswerCheckRow } from '../database/index.js';
 import { DecksModule } from '../decks/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
+import { ReachedSlidesService } from './reached-slides.service.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { CollectingService } from './collecting.service.js';
 import { HandingOutService } from './handing-out.service.js';
@@ -46,6 +47,7 @@ import { WorkLockService } from './work-lock.service.js';
     KeptPagesService,
     MyLessonService,
     AnswerChecksService,
+    ReachedSlidesService,
     JoiningService,
     SeatingService,
   ],

@@ -1,6 +1,13 @@
 /** The lesson a student is in. */
-import { type AnswerCheck, CheckAnswers, type MyLessonView, type OthersWork, Signal, Submit } from '@gobrel/contract';
-import type { Deck } from '@gobrel/core/deck';
+import {
+  type AnswerCheck,
+  CheckAnswers,
+  type MyEdition,
+  type MyLessonView,
+  type OthersWork,
+  Signal,
+  Submit,
+} from '@gobrel/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { Allow, Participant } from '../accounts/index.js';
 import { MyLessonService } from './my-lesson.service.js';
@@ -16,7 +23,7 @@ export class MyLessonController {
   }
 
   @Get('edition')
-  edition(@Participant() participant: { id: string }): Promise<Deck> {
+  edition(@Participant() participant: { id: string }): Promise<MyEdition> {
     return this.lessons.edition(participant.id);
   }
 

@@ -1,5 +1,5 @@
 /** A lesson from a student's side: what it is, its edition without keys, submitting and taking back. */
-import type { AnswerCheck, MyLessonView, MyReview, OthersWork, Signal } from '@gobrel/contract';
+import type { AnswerCheck, MyEdition, MyLessonView, MyReview, OthersWork, Signal } from '@gobrel/contract';
 import { type Deck, newId, withoutKeysAndNotes } from '@gobrel/core/deck';
 import {
   applaud,
@@ -15,16 +15,18 @@ import {
 import { changedAnswers, isQuestion, markWork, sumOfMarks, feedbackOnSubmitted } from '@gobrel/core/questions';
 import { emptyReview, marksWith, readReview } from '@gobrel/core/review';
 import { isAskedByLink } from '@gobrel/core/routes';
-import { changeLesson, formatDocumentName, readWorkDocument } from '@gobrel/core/shared-doc';
+import { withoutBeyond } from '@gobrel/core/show';
+import { changeLesson, formatDocumentName, readLessonDocument, readWorkDocument } from '@gobrel/core/shared-doc';
 import { readWork, withoutBytes } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
-import { LessonRow, ParticipantRow, ReviewRow, StudentRow, SubmissionRow } from '../database/index.js';
+import { LessonRow, ParticipantRow, ReviewRow, SubmissionRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
 import { ParticipantsService, submissionView } from './participants.service.js';
+import { ReachedSlidesService } from './reached-slides.service.js';
 import { WorkLockService } from './work-lock.service.js';
 
 /** A participant, their lesson, and under which id their work is kept. */
@@ -44,14 +46,20 @@ export class MyLessonService {
     private readonly checks: AnswerChecksService,
     private readonly participants: ParticipantsService,
     private readonly workLock: WorkLockService,
+    private readonly reached: ReachedSlidesService,
   ) {}
 
   /** The lesson as this participant sees it. */
   async view(participantId: string): Promise<MyLessonView> {
-    const { participant, lesson, terms, workId } = await this.find(this.database.manager, participantId);
-    const [name, className, members, edition, submissions, feedback, review] = await Promise.all([
-      this.nameOf(participant),
-      this.participants.classNameOf(lesson),
+    const { participant, lesson } = await this.find(this.database.manager, participantId);
+    return this.viewOf(participant, lesson);
+  }
+
+  /** The lesson as a participant of it sees it, both as they have just been read. */
+  async viewOf(participant: ParticipantRow, lesson: LessonRow): Promise<MyLessonView> {
+    const { terms, workId } = present(participant, lesson);
+    const [{ name, className }, members, edition, submissions, feedback, review] = await Promise.all([
+      this.participants.namesOf(participant, lesson),
       this.participants.membersBeside(participant),
       this.editions.get(lesson.editionHash),
       this.submissionsOf(workId),
@@ -100,10 +108,19 @@ export class MyLessonService {
     };
   }
 
-  /** The edition without answer keys and speaker notes. */
-  async edition(participantId: string): Promise<Deck> {
-    const { lesson } = await this.find(this.database.manager, participantId);
-    return withoutKeysAndNotes(await this.editions.get(lesson.editionHash));
+  /** The edition without answer keys and speaker notes, and without what the terms withhold. */
+  async edition(participantId: string): Promise<MyEdition> {
+    const { lesson, terms, workId } = await this.find(this.database.manager, participantId);
+    const edition = await this.editions.get(lesson.editionHash);
+    // In a class deck everybody has a page of their own, and there is no way through it.
+    if (!terms.withholds || lesson.workMode === 'slide-each') return { ...withoutKeysAndNotes(edition), beyond: [] };
+    const [work, shared] = await Promise.all([
+      this.work(lesson.id, workId),
+      this.sync.read(formatDocumentName({ kind: 'lesson', lessonId: lesson.id })),
+    ]);
+    const reached = await this.reached.of({ workId, edition, work, state: readLessonDocument(shared) });
+    const beyond = Object.keys(edition.slides).filter((slideId) => !reached.has(slideId));
+    return { ...withoutKeysAndNotes(withoutBeyond(edition, reached)), beyond };
   }
 
   /** The work of the others, where the terms let it be seen by now. */
@@ -243,11 +260,6 @@ export class MyLessonService {
     return readWorkDocument(await this.sync.read(formatDocumentName({ kind: 'work', lessonId, participantId })));
   }
 
-  private async nameOf({ studentId, name }: ParticipantRow): Promise<string> {
-    if (studentId === null) return name ?? '';
-    return (await this.database.getRepository(StudentRow).findOneByOrFail({ id: studentId })).name;
-  }
-
   private submissionsOf(participantId: string): Promise<SubmissionRow[]> {
     return this.database.getRepository(SubmissionRow).find({ where: { participantId }, order: { number: 'ASC' } });
   }
@@ -263,8 +275,12 @@ export class MyLessonService {
     });
     const lesson = participant && (await manager.findOneBy(LessonRow, { id: participant.lessonId }));
     if (!participant || !lesson) throw notFound('lesson');
-    return { participant, lesson, terms: readTerms(lesson.terms), workId: participant.worksIn ?? participant.id };
+    return present(participant, lesson);
   }
+}
+
+function present(participant: ParticipantRow, lesson: LessonRow): Present {
+  return { participant, lesson, terms: readTerms(lesson.terms), workId: participant.worksIn ?? participant.id };
 }
 
 function closed() {

@@ -33,6 +33,13 @@ export class ParticipantsService {
     return invitedOf(lesson, await this.database.getRepository(StudentRow).findBy({ classId: lesson.classId }));
   }
 
+  /** A student whom a lesson was handed to; `null` when it was not. */
+  async invitedStudent({ classId, terms }: LessonRow, studentId: string): Promise<StudentRow | null> {
+    const { students } = readTerms(terms);
+    if (classId === null || (students !== null && !students.includes(studentId))) return null;
+    return this.database.getRepository(StudentRow).findOneBy({ id: studentId, classId });
+  }
+
   /** Everybody's rows on the board: those invited, those who came all the same, and groups for their members. */
   async list(lesson: LessonRow): Promise<ParticipantView[]> {
     return (await this.listAll([lesson])).get(lesson.id) ?? [];
@@ -70,13 +77,13 @@ export class ParticipantsService {
    */
   async enter(lesson: LessonRow, student: StudentRow): Promise<ParticipantRow> {
     const own = { lessonId: lesson.id, studentId: student.id };
-    const known = await this.database.getRepository(ParticipantRow).findOneBy(own);
-    if (known?.removedAt) throw refuse(403, 'removed');
-    if (known) return known;
     const isGrouped = lesson.workMode === 'copy-per-group' && student.groupName !== '';
     const group = isGrouped ? await this.group(lesson.id, student.groupName) : null;
-    await this.insert({ id: newId(), ...own, name: null, isGroup: false, worksIn: group?.id ?? null });
-    return this.database.getRepository(ParticipantRow).findOneByOrFail(own);
+    const made = await this.insert({ id: newId(), ...own, name: null, isGroup: false, worksIn: group?.id ?? null });
+    if (made) return made;
+    const known = await this.database.getRepository(ParticipantRow).findOneByOrFail(own);
+    if (known.removedAt) throw refuse(403, 'removed');
+    return known;
   }
 
   /** A guest's participant; refuses a name that somebody in the lesson, or in its class, is known by. */
@@ -87,12 +94,11 @@ export class ParticipantsService {
     if (guests.length >= MOST_GUESTS) throw refuse(409, 'full');
     if (guests.some((guest) => isSameName(guest.name ?? '', name))) throw nameTaken('name-in-use');
     if (await this.isKnownInClass(lesson, name)) throw nameTaken('name-on-list');
-    const id = newId();
-    await this.insert({ id, lessonId: lesson.id, studentId: null, name, isGroup: false, worksIn: null });
-    // Two of the same name may come in at once: the second is not there then.
-    const row = await this.database.getRepository(ParticipantRow).findOneBy({ id });
-    if (!row) throw nameTaken('name-in-use');
-    return row;
+    const guest = { id: newId(), lessonId: lesson.id, studentId: null, name, isGroup: false, worksIn: null };
+    const made = await this.insert(guest);
+    // Two of the same name may come in at once.
+    if (!made) throw nameTaken('name-in-use');
+    return made;
   }
 
   /** The ids under which work of a lesson is kept. */
@@ -121,6 +127,20 @@ export class ParticipantsService {
     return (await this.classNames([lesson])).get(lesson.classId ?? '') ?? '';
   }
 
+  /** What somebody in a lesson, and its class, are called; '' for no class. */
+  async namesOf(
+    { studentId, name }: ParticipantRow,
+    { classId }: LessonRow,
+  ): Promise<{ name: string; className: string }> {
+    if (studentId === null && classId === null) return { name: name ?? '', className: '' };
+    const [row] = await this.database.query<{ student: string | null; className: string | null }[]>(
+      `SELECT (SELECT name FROM student WHERE id = $1) AS student,
+         (SELECT name FROM school_class WHERE id = $2) AS "className"`,
+      [studentId, classId],
+    );
+    return { name: row?.student ?? name ?? '', className: row?.className ?? '' };
+  }
+
   /** The names of those who work in a group, but for one of them. */
   async membersBeside(participant: ParticipantRow): Promise<string[]> {
     if (participant.worksIn === null) return [];
@@ -143,19 +163,23 @@ export class ParticipantsService {
 
   /** The participant of a group; made when its first member comes in. */
   private async group(lessonId: string, name: string): Promise<ParticipantRow> {
-    await this.insert({ id: newId(), lessonId, studentId: null, name, isGroup: true, worksIn: null });
+    const made = await this.insert({ id: newId(), lessonId, studentId: null, name, isGroup: true, worksIn: null });
+    if (made) return made;
     return this.database.getRepository(ParticipantRow).findOneByOrFail({ lessonId, isGroup: true, name });
   }
 
-  /** Two devices may come in at once: the second finds what the first has made. */
-  private async insert(row: Omit<ParticipantRow, 'joinedAt' | 'removedAt'>): Promise<void> {
-    await this.database
-      .getRepository(ParticipantRow)
-      .createQueryBuilder()
-      .insert()
-      .values({ ...row, joinedAt: new Date(), removedAt: null })
-      .orIgnore()
-      .execute();
+  /** Somebody who is in the lesson from now on; `null` when they are already: two devices may come in at once. */
+  private async insert(
+    seat: Omit<ParticipantRow, 'joinedAt' | 'removedAt' | 'reached'>,
+  ): Promise<ParticipantRow | null> {
+    const row = { ...seat, joinedAt: new Date(), removedAt: null, reached: [] };
+    const { id, lessonId, studentId, name, isGroup, joinedAt, worksIn } = row;
+    const made = await this.database.query<unknown[]>(
+      `INSERT INTO participant (id, lesson_id, student_id, name, is_group, joined_at, works_in)
+       VALUES ($1, $2, $3, $4, $5, $6, $7) ON CONFLICT DO NOTHING RETURNING 1`,
+      [id, lessonId, studentId, name, isGroup, joinedAt, worksIn],
+    );
+    return made.length > 0 ? row : null;
   }
 
   /** When the work in some lessons was changed the last time, by whose it is. */

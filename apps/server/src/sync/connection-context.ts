@@ -1,6 +1,6 @@
 /** What is known of a connection to one shared document. */
 import type { Identity } from '../accounts/index.js';
-import type { Speaker } from './document-access.js';
+import type { Speaker } from '@gobrel/core/shared-doc';
 
 /** What is known of a connection to one document. */
 export interface ConnectionContext {

@@ -1,18 +1,15 @@
 /** Who may read and write which shared document. */
 import { type LessonState, ON_ITS_WAY } from '@gobrel/core/lesson';
-import { type DocumentName, formatDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
+import { type DocumentName, formatDocumentName, readLessonDocument, type Speaker } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { DeckAuthorRow, DeckRow, LessonRow, ParticipantRow, SubmissionRow } from '../database/index.js';
+import { DeckAuthorRow, DeckRow, LessonRow, ParticipantRow } from '../database/index.js';
 import { documentOf, UpdateLog } from './update-log.js';
 
 /** What somebody may do with a document. */
 type DocumentAccess = 'none' | 'read' | 'write';
-
-/** As whom a connection speaks; a browser may be signed in as both. */
-export type Speaker = 'teacher' | 'student';
 
 @Injectable()
 export class DocumentAccessService {
@@ -76,22 +73,15 @@ export class DocumentAccessService {
    * answers, and nothing is submitted.
    */
   async mayWrite(participantId: string): Promise<boolean> {
-    const open = await this.database
-      .getRepository(ParticipantRow)
-      .createQueryBuilder('participant')
-      .innerJoin(
-        LessonRow,
-        'lesson',
-        'lesson.id = participant.lessonId AND lesson.closedAt IS NULL AND NOT lesson.held' +
-          " AND ((lesson.terms->>'dueAt') IS NULL OR (lesson.terms->>'late')::boolean" +
-          " OR (lesson.terms->>'dueAt')::float8 >= :now)",
-        { now: Date.now() - ON_ITS_WAY },
-      )
-      .where('participant.id = :participantId', { participantId })
-      .getExists();
-    if (!open) return false;
-    const standing = { participantId, takenBackAt: IsNull() };
-    return !(await this.database.getRepository(SubmissionRow).existsBy(standing));
+    const open = await this.database.query<unknown[]>(
+      `SELECT 1 FROM participant JOIN lesson ON lesson.id = participant.lesson_id
+       WHERE participant.id = $1 AND lesson.closed_at IS NULL AND NOT lesson.held
+         AND ((lesson.terms->>'dueAt') IS NULL OR (lesson.terms->>'late')::boolean
+           OR (lesson.terms->>'dueAt')::float8 >= $2)
+         AND NOT EXISTS (SELECT 1 FROM submission WHERE participant_id = participant.id AND taken_back_at IS NULL)`,
+      [participantId, Date.now() - ON_ITS_WAY],
+    );
+    return open.length > 0;
   }
 }
 

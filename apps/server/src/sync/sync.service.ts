@@ -3,7 +3,14 @@ import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import type { LessonState } from '@gobrel/core/lesson';
 import { formatNews, type LiveNews } from '@gobrel/contract';
-import { parseDocumentName, readLessonDocument } from '@gobrel/core/shared-doc';
+import {
+  knowsVersion,
+  PAGE_FROM_BEFORE,
+  parseDocumentName,
+  parseDocumentToken,
+  readLessonDocument,
+  type Speaker,
+} from '@gobrel/core/shared-doc';
 import { type Connection, type Document, Hocuspocus } from '@hocuspocus/server';
 import {
   type BeforeApplicationShutdown,
@@ -15,14 +22,14 @@ import {
 import { HttpAdapterHost } from '@nestjs/core';
 import { type WebSocket, WebSocketServer } from 'ws';
 import type * as Y from 'yjs';
-import { SessionsService } from '../accounts/index.js';
+import { type Identity, SessionsService } from '../accounts/index.js';
 import { BusService } from '../bus/index.js';
 import { MetricsService } from '../metrics/index.js';
 import { PLACE, type Place } from '../place.js';
 import { AttemptLimitsService } from './attempt-limits.service.js';
 import { Budget, SharedBudgets } from './budgets.js';
 import { accountOf, type ConnectionContext, contextOf } from './connection-context.js';
-import { DocumentAccessService, isOwn, type Speaker } from './document-access.js';
+import { DocumentAccessService, isOwn } from './document-access.js';
 import { EditionsService } from './editions.service.js';
 import { Dismissals } from './dismissals.js';
 import { FanOut } from './fan-out.js';
@@ -43,6 +50,11 @@ const LAST_WAIT_MS = 10_000;
 /** The largest message taken over the socket, in bytes. */
 const LARGEST_MESSAGE = 8 * 1024 * 1024;
 
+/** Tells a device that it cannot open a document, as its page is from before an update. */
+class PageFromBefore extends Error {
+  readonly reason = PAGE_FROM_BEFORE;
+}
+
 @Injectable()
 export class SyncService implements OnApplicationBootstrap, BeforeApplicationShutdown {
   private readonly log = new Logger('Sync');
@@ -57,7 +69,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
   private readonly shut = new WeakSet<Connection>();
   private readonly dismissals = new Dismissals();
   private readonly turns = new FollowedTurns();
-  private isStopping = false;
+  private stopping = false;
 
   constructor(
     private readonly http: HttpAdapterHost,
@@ -78,15 +90,12 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       quiet: true,
       debounce: FOLD_AFTER_MS,
       maxDebounce: FOLD_AT_LATEST_MS,
-      onAuthenticate: async ({ documentName, request, requestHeaders, connectionConfig, token }) => {
-        const context = await this.authenticate(
-          documentName,
-          requestHeaders.cookie,
-          token === 'student' ? 'student' : 'teacher',
-          (readOnly) => {
-            connectionConfig.readOnly = readOnly;
-          },
-        );
+      onAuthenticate: async ({ documentName, request, connectionConfig, token }) => {
+        const { speaker, versions } = parseDocumentToken(token);
+        if (!knowsVersion(versions, documentName)) throw new PageFromBefore();
+        const context = await this.authenticate(documentName, request, speaker, (readOnly) => {
+          connectionConfig.readOnly = readOnly;
+        });
         const theirs = this.budgets.of('account', accountOf(context), performance.now());
         this.guards.get(request)?.opened(documentName, theirs);
         return context;
@@ -138,7 +147,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       // A connection that breaks off meanwhile tells this socket, and nobody else listens to it yet.
       socket.on('error', () => socket.destroy());
       // Whoever is sent away by a stop comes back at once, and would hold it up.
-      const refusal = this.isStopping ? '503 Service Unavailable' : upgradeRefusal(request);
+      const refusal = this.stopping ? '503 Service Unavailable' : upgradeRefusal(request);
       if (refusal !== null) return refuseUpgrade(socket, refusal);
       this.sockets.handleUpgrade(request, socket, head, (client: WebSocket) => {
         client.on('error', () => client.close());
@@ -165,8 +174,7 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     for (const document of this.hocuspocus.documents.values())
       for (const connection of document.getConnections()) {
         const { speaker } = contextOf(connection);
-        const { cookie } = connection.request.headers;
-        await this.authenticate(document.name, cookie, speaker, (readOnly) => {
+        await this.authenticate(document.name, connection.request, speaker, (readOnly) => {
           connection.readOnly = readOnly;
         }).catch(() => connection.close());
       }
@@ -177,19 +185,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     const address = this.budgets.of('address', addressOf(request, this.place), now);
     const guard = new SocketGuard(client, [new Budget('connection', now), address]);
     this.guards.set(request, guard);
-    // Whoever is signed in may keep a socket on which no document is open for the moment.
-    this.sessions.identify(request.headers.cookie).then(
-      ({ teacherId, participant }) => {
-        if (teacherId ?? participant) guard.shown();
-      },
-      // While the database is away nobody can show who they are, and nobody is sent away for that.
-      () => guard.shown(),
-    );
   }
 
   /** Lets the connections go once everything is on disk; what nobody was told to be saved may be left behind. */
   async beforeApplicationShutdown(): Promise<void> {
-    this.isStopping = true;
+    this.stopping = true;
     this.updates.stop();
     const names = [...this.hocuspocus.documents.keys()];
     const stored = Promise.allSettled(names.map((name) => this.updates.settled(name)));
@@ -198,6 +198,11 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
     for (const client of this.sockets.clients) client.terminate();
     // What is not folded by then is folded when the next process starts.
     await Promise.race([Promise.all(names.map((name) => this.fold(name))), atLatest]);
+  }
+
+  /** Whether the process is about to stop: it takes nobody in any more. */
+  get isStopping(): boolean {
+    return this.stopping;
   }
 
   /** A document that somebody has open, as it is at this moment; `null` when nobody has. */
@@ -339,14 +344,15 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
 
   private async authenticate(
     documentName: string,
-    cookie: string | undefined,
+    request: IncomingMessage,
     speaker: Speaker,
     setReadOnly: (readOnly: boolean) => void,
   ): Promise<ConnectionContext> {
     const name = parseDocumentName(documentName);
     if (!name) throw new Error('no such document');
     const since = Date.now();
-    const identity = await this.sessions.identify(cookie);
+    const { cookie } = request.headers;
+    const identity = await this.identify(request);
     const access = await this.access.accessTo(name, identity, speaker, this.openState);
     if (access === 'none') throw new Error('not allowed');
     setReadOnly(access === 'read');
@@ -359,6 +365,20 @@ export class SyncService implements OnApplicationBootstrap, BeforeApplicationShu
       since,
       writes: access === 'write' || (speaker === 'student' && isOwn(name, identity)),
     };
+  }
+
+  /** Who a socket is of; from then on it may stay open without a document. */
+  private async identify(request: IncomingMessage): Promise<Identity> {
+    const guard = this.guards.get(request);
+    try {
+      const identity = await this.sessions.identify(request.headers.cookie);
+      if (identity.teacherId ?? identity.participant) guard?.shown();
+      return identity;
+    } catch (error) {
+      // While the database is away nobody can show who they are, and nobody is sent away for that.
+      guard?.shown();
+      throw error;
+    }
   }
 
   /** What is stored of a document is folded together; what goes wrong is tried again the next time. */

@@ -1,6 +1,7 @@
 /** A whole server on a fresh database, for tests: listens on a free port, and is spoken to over HTTP and WebSocket. */
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
+import { formatDocumentToken, type Speaker } from '@gobrel/core/shared-doc';
 import { DeviceProvider } from '@gobrel/device-sync';
 import { HocuspocusProviderWebsocket } from '@hocuspocus/provider';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -58,9 +59,9 @@ export class Visitor {
     return { status: response.status, body: (isJson ? JSON.parse(text) : text) as T, headers: response.headers };
   }
 
-  /** Opens a shared document as a browser does. */
-  open(name: string, speaker: 'teacher' | 'student'): OpenedDocument {
-    return new OpenedDocument(this, name, speaker);
+  /** Opens a shared document as a browser does; another token is that of another version's page. */
+  open(name: string, speaker: Speaker, token = formatDocumentToken(speaker)): OpenedDocument {
+    return new OpenedDocument(this, name, token);
   }
 }
 
@@ -70,9 +71,11 @@ export class OpenedDocument {
   readonly provider: DeviceProvider;
   private readonly socket: HocuspocusProviderWebsocket;
   refused = false;
+  /** Why it was refused. */
+  reason = '';
   closed = false;
 
-  constructor(visitor: Visitor, name: string, speaker: string) {
+  constructor(visitor: Visitor, name: string, token: string) {
     const cookie = visitor.cookieHeader;
     class WithCookie extends WebSocket {
       constructor(address: string) {
@@ -90,9 +93,10 @@ export class OpenedDocument {
       websocketProvider: this.socket,
       name,
       document: this.doc,
-      token: speaker,
-      onAuthenticationFailed: () => {
+      token,
+      onAuthenticationFailed: ({ reason }) => {
         this.refused = true;
+        this.reason = reason;
       },
       onClose: () => {
         this.closed = true;

@@ -1,10 +1,11 @@
 /** For addresses where nothing is, and for a screen that broke. */
 import { Link, useRouteError } from 'react-router';
 import { Brand } from './frame';
-import { buttonClasses, Failing } from '../shared/ui';
+import { buttonClasses, Failing, usePageTitle } from '../shared/ui';
 import { messages } from '../shared/messages';
 
 export function NotHere() {
+  usePageTitle(messages.elsewhere.title);
   return (
     <main className="flex flex-col items-center gap-4 p-12 text-center">
       <Brand />

@@ -10,10 +10,11 @@ import { installOfflineUse } from './offline/offline-use';
 import { withRetries } from './retry';
 import { router } from './router';
 import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
-import { Tips, Toasts } from '../shared/ui';
-import { slideWords } from '../shared/messages';
+import { focusMain, listenForRegionKeys, Tips, Toasts } from '../shared/ui';
+import { messages, slideWords } from '../shared/messages';
 
 followLeaving();
+listenForRegionKeys();
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -37,6 +38,14 @@ createRoot(root).render(
   <QueryClientProvider client={queries}>
     <SurroundingsProvider value={surroundings}>
       <Tips>
+        {/* The first stop of the Tab key, seen only while it has the focus. */}
+        <button
+          type="button"
+          onClick={focusMain}
+          className="fixed -top-20 left-2 z-50 rounded-md border border-edge bg-card px-4 py-2 font-semibold focus:top-2"
+        >
+          {messages.frame.skip}
+        </button>
         <RouterProvider router={router} />
         <Toasts />
       </Tips>

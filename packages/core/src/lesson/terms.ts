@@ -32,6 +32,11 @@ export interface LessonTerms {
   readonly guests: boolean;
   /** What is to be done; on the first page that a student sees. */
   readonly instructions: string;
+  /**
+   * Whether slides behind links that wait for something are kept from a student's device until they can come to them. Such
+   * a link then leads on only with a network.
+   */
+  readonly withholds: boolean;
   /** The students it was handed to; `null` for the whole class. */
   readonly students: readonly string[] | null;
 }
@@ -47,6 +52,7 @@ export const usualTerms: LessonTerms = {
   others: 'never',
   guests: false,
   instructions: '',
+  withholds: false,
   students: null,
 };
 
@@ -69,6 +75,7 @@ export function readTerms(value: unknown): LessonTerms {
     others: readOneOf(fields['others'], showWhens, usualTerms.others),
     guests: readBoolean(fields['guests'], false),
     instructions: readString(fields['instructions'], '', termLimits.instructions),
+    withholds: readBoolean(fields['withholds'], false),
     students: Array.isArray(fields['students'])
       ? readStrings(fields['students'], 40, termLimits.students).filter(isId)
       : null,

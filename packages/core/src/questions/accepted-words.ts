@@ -4,16 +4,17 @@ import type { WordCare } from '../deck/index.js';
 /** Case and accents as most questions want them: case does not matter, accents do, nothing may be misspelt. */
 export const USUAL_CARE: WordCare = { slips: 0, caseMatters: false, accentsMatter: true, patterns: false };
 
-/** Letters compared without regard to outer spaces, runs of spaces, straight or curly marks, and what does not matter. */
+/** The marks that stand on a letter once it is taken apart, not signs such as `^` that are typed by themselves. */
+const ACCENTS = /(?=\p{Mark})\p{Diacritic}/gu;
+
+/**
+ * Letters compared without regard to outer spaces, runs of spaces, straight or curly marks, and what does not matter.
+ * What is comparable already comes back as it is.
+ */
 export function comparable(words: string, care: WordCare = USUAL_CARE): string {
-  const plain = words.normalize('NFC').replace(/[‘’ʼ]/g, "'").replace(/[“”]/g, '"').trim().replace(/\s+/g, ' ');
-  const cased = care.caseMatters ? plain : plain.toLowerCase();
-  return care.accentsMatter
-    ? cased
-    : cased
-        .normalize('NFD')
-        .replace(/\p{Diacritic}/gu, '')
-        .normalize('NFC');
+  const cased = care.caseMatters ? words : words.toLowerCase();
+  const lettered = care.accentsMatter ? cased : cased.normalize('NFD').replace(ACCENTS, '');
+  return lettered.normalize('NFC').replace(/[‘’ʼ]/g, "'").replace(/[“”]/g, '"').trim().replace(/\s+/g, ' ');
 }
 
 /** How typed words compare with accepted ones: the same, nearly so with some slips, or neither. */

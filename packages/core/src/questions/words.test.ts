@@ -4,6 +4,16 @@ import { comparable, countWords, groupTexts, isAccepted, likenessTo, slipsBetwee
 
 const care = (fields: Partial<WordCare>): WordCare => ({ ...USUAL_CARE, ...fields });
 
+/** Texts of any script, thick with spaces, signs, marks and letters whose lower case is longer. */
+const anyLetters = fc
+  .array(
+    fc.oneof(
+      fc.constantFrom(' ', '^', '`', "'", '\u0301', '\u0308', 'İ', 'ß', 'é', 'Ω', '\u2126'),
+      fc.string({ unit: 'binary' }),
+    ),
+  )
+  .map((parts) => parts.join(''));
+
 describe('comparing words', () => {
   test('slips are letters wrong, missing, too many or swapped', () => {
     expect(slipsBetween('glasswort', 'glaswort', 2)).toBe(1);
@@ -46,6 +56,13 @@ describe('comparing words', () => {
     expect(isAccepted('café', ['Café'], care({ caseMatters: true }))).toBe(false);
   });
 
+  test('a sign that is typed by itself is no accent', () => {
+    const plain = care({ accentsMatter: false });
+    expect(isAccepted('x2', ['x^2'], plain)).toBe(false);
+    expect(isAccepted('x^2', ['x^2'], plain)).toBe(true);
+    expect(isAccepted('cafe\u0301', ['cafe'], plain)).toBe(true);
+  });
+
   test('in a pattern, * stands for any letters and ? for one', () => {
     const byPattern = care({ patterns: true });
     expect(isAccepted('the sea lavender', ['*lavender'], byPattern)).toBe(true);
@@ -62,10 +79,12 @@ describe('comparing words', () => {
 
   test('words are comparable with themselves, whatever matters', () => {
     fc.assert(
-      fc.property(fc.string(), fc.boolean(), fc.boolean(), (words, caseMatters, accentsMatter) => {
+      fc.property(anyLetters, fc.boolean(), fc.boolean(), (words, caseMatters, accentsMatter) => {
         const like = care({ caseMatters, accentsMatter });
         expect(comparable(comparable(words, like), like)).toBe(comparable(words, like));
       }),
+      // As it failed once, by a sign before a space.
+      { examples: [['^ !', false, false]] },
     );
   });
 

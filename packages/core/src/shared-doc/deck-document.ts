@@ -1,6 +1,7 @@
 /**
  * A deck as a Yjs document, both ways. The map `deck` holds the deck's own fields; `slides`, `items` and
- * `sections` hold a map of fields for each id. Fields are JSON values, but for rich texts, which are XML fragments that people type in.
+ * `sections` hold a map of fields for each id. Fields are JSON values, but for rich texts, which are XML fragments that people
+ * type in, and for those that merge by part (`field-parts.ts`).
  */
 import * as Y from 'yjs';
 import {
@@ -23,8 +24,10 @@ import {
   type SlideId,
   type TextField,
 } from '../deck/index.js';
+import { isParted, joinParts, partsOf, writeParts } from './field-parts.js';
 import { plainFields } from './plain-fields.js';
 import { readFragment, writeFragment } from './rich-text-fragment.js';
+import { statedOfItem, statedOfSlide } from './stated-fields.js';
 
 export type FieldMap = Y.Map<unknown>;
 
@@ -86,7 +89,7 @@ export function readItemMap(id: ItemId, map: unknown): Item | null {
   (map as FieldMap).forEach((value, name) => {
     if (value instanceof Y.XmlFragment) texts[name] = readFragment(value);
   });
-  return readItem(id, { ...plainFields(map), ...texts });
+  return readItem(id, { ...joinParts(plainFields(map)), ...texts });
 }
 
 /** What is under an id, when it is a map of fields: authors of other programs may have put anything there. */
@@ -109,7 +112,7 @@ function writeChange(doc: Y.Doc, change: Change): void {
     case 'set-deck':
       return setFields(deckFields(doc), change.fields);
     case 'put-slide':
-      slides.set(change.slide.id, mapOf(withoutId(change.slide)));
+      slides.set(change.slide.id, mapOf(statedOfSlide(change.slide)));
       return;
     case 'set-slide': {
       const map = fieldsUnder(slides, change.id);
@@ -132,7 +135,7 @@ function writeChange(doc: Y.Doc, change: Change): void {
     case 'remove-section':
       return sectionMaps(doc).delete(change.id);
     case 'put-item':
-      if (slides.has(change.item.slideId)) items.set(change.item.id, mapOf(withoutId(change.item)));
+      if (slides.has(change.item.slideId)) items.set(change.item.id, mapOf(statedOfItem(change.item)));
       return;
     case 'set-item': {
       const map = fieldsUnder(items, change.id);
@@ -151,7 +154,8 @@ function withoutId<T extends { readonly id: string }>({ id: _id, ...fields }: T)
 function mapOf(fields: object): FieldMap {
   const map: FieldMap = new Y.Map();
   for (const [name, value] of Object.entries(fields)) {
-    map.set(name, isTextField(name) ? fragmentOf(value) : value);
+    if (isParted(name)) for (const [part, held] of partsOf(name, value)) map.set(part, held);
+    else map.set(name, isTextField(name) ? fragmentOf(value) : value);
   }
   return map;
 }
@@ -165,7 +169,8 @@ function fragmentOf(text: unknown): Y.XmlFragment {
 function setFields(map: FieldMap, fields: object): void {
   for (const [name, value] of Object.entries(fields)) {
     const present = map.get(name);
-    if (value === undefined) map.delete(name);
+    if (isParted(name)) writeParts(map, name, value);
+    else if (value === undefined) map.delete(name);
     else if (present instanceof Y.XmlFragment) writeFragment(present, readRichText(value));
     else if (isTextField(name)) map.set(name, fragmentOf(value));
     else if (JSON.stringify(present) !== JSON.stringify(value)) map.set(name, value);
@@ -177,9 +182,9 @@ export function writeDeckDocument(doc: Y.Doc, deck: Deck, origin?: unknown): voi
   doc.transact(() => {
     const { slides, items, sections, ...fields } = deck;
     setFields(deckFields(doc), fields);
-    for (const slide of Object.values(slides)) slideMaps(doc).set(slide.id, mapOf(withoutId(slide)));
+    for (const slide of Object.values(slides)) slideMaps(doc).set(slide.id, mapOf(statedOfSlide(slide)));
     for (const section of Object.values(sections)) sectionMaps(doc).set(section.id, mapOf(withoutId(section)));
-    for (const item of Object.values(items)) itemMaps(doc).set(item.id, mapOf(withoutId(item)));
+    for (const item of Object.values(items)) itemMaps(doc).set(item.id, mapOf(statedOfItem(item)));
   }, origin);
 }
 

@@ -9,6 +9,7 @@ export {
 } from './deck-document.js';
 export * from './deck-follower.js';
 export * from './document-name.js';
+export * from './document-token.js';
 export * from './lesson-document.js';
 export { isTooDeepUnder } from './plain-fields.js';
 export { readFragment, writeFragment } from './rich-text-fragment.js';

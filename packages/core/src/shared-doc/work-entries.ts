@@ -40,7 +40,7 @@ export function makeRoom(doc: Y.Doc, changes: readonly WorkChange[]): void {
 
 /** The update that makes room for a text. Its client id follows from the text's name, so every device makes the very same one. */
 function roomFor(part: WorkPart, id: string): Uint8Array {
-  const room = new Y.Doc();
+  const room = new Y.Doc({ guid: 'room' });
   room.clientID = clientOf(`${part} ${id}`);
   room.getMap(part).set(id, part === 'blanks' ? new Y.Text() : wordsMap());
   const update = Y.encodeStateAsUpdate(room);

@@ -5,6 +5,7 @@ export { fillKindOf, fills, mostDots } from './fill-kinds.js';
 export * from './filled-in.js';
 export * from './validate-work.js';
 export * from './apply-work.js';
+export * from './overview.js';
 export * from './piece-drop.js';
 export * from './room-left.js';
 export * from './sounds.js';

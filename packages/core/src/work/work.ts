@@ -14,6 +14,12 @@ import {
   storableText,
 } from '../deck/index.js';
 
+/**
+ * The version of the work's shape in shared documents. Since 2, what is typed is a shared text and what was added is a map;
+ * work of version 1 holds each as one value, which is read alike. As JSON both versions look alike.
+ */
+export const WORK_VERSION = 2;
+
 /** Where a piece was put. */
 export interface PiecePlace {
   /** The left edge of its unturned box, in slide units. */

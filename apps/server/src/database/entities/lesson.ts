@@ -119,6 +119,10 @@ export class ParticipantRow {
 
   @Column('timestamptz', { name: 'joined_at' })
   joinedAt: Date;
+
+  /** The slides they could come to so far, where the terms withhold the others; not kept up elsewhere. */
+  @Column('text', { array: true, default: () => "'{}'" })
+  reached: string[];
 }
 
 /** An immutable submission; taking it back only sets `takenBackAt`. */

@@ -134,7 +134,8 @@ export class DocumentGate {
 
   private copyLive(): Y.Doc {
     const state = Y.encodeStateAsUpdate(this.live);
-    const copy = new Y.Doc();
+    // Drawing a name for it would take longer than copying a small document.
+    const copy = new Y.Doc({ guid: 'shadow' });
     for (const root of this.rules.roots) copy.getMap(root);
     Y.applyUpdate(copy, state);
     this.size = state.length;

@@ -11,6 +11,7 @@ export function KeptNote({ kept }: { kept: KeptWhere }) {
     waiting: { icon: CloudOff, tone: 'text-amber' },
     'on-device': { icon: CloudOff, tone: 'text-amber' },
     refused: { icon: TriangleAlert, tone: 'text-berry' },
+    outdated: { icon: TriangleAlert, tone: 'text-berry' },
     forbidden: { icon: TriangleAlert, tone: 'text-berry' },
   } as const satisfies Record<KeptWhere, object>;
   const { icon: Icon, tone } = looks[kept];

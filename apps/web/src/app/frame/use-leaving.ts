@@ -1,7 +1,8 @@
 /** Leaving a device: signs out, and leaves nothing of what was seen or typed on it. Asks first when something would be lost. */
 import { useState } from 'react';
 import { ANSWERS_CACHE, forgetPictures } from '../offline/offline-caches';
-import { forgetDevice, type Speaker, unsavedFor } from '../../shared/sync';
+import type { Speaker } from '@gobrel/core/shared-doc';
+import { forgetDevice, unsavedFor } from '../../shared/sync';
 import { ask, messageOf } from '../../shared/api';
 import { showToast } from '../../shared/ui';
 

@@ -1,10 +1,10 @@
 /** The editor's header: the deck's title, where it is kept, how the slides are seen, and what is done with all of it. */
 import type { SlideId } from '@gobrel/core/deck';
-import { CircleHelp, GraduationCap, History, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
-import { Link } from 'react-router';
-import { Brand, KeptNote, SchemeButton } from '../../app/frame';
+import { CircleHelp, Ellipsis, GraduationCap, History, Lamp, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
+import { Brand, KeptNote, useScheme } from '../../app/frame';
 import { type CoAuthor, type OpenDocument, useStatus } from '../../shared/sync';
-import { Button, buttonClasses, IconButton } from '../../shared/ui';
+import { Button, buttonClasses, IconButton, Menu, MenuEntry, MenuRule, MenuSwitch } from '../../shared/ui';
 import { listed, messages } from '../../shared/messages';
 import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
@@ -37,21 +37,22 @@ function Kept({ document }: { document: OpenDocument | null }) {
 export function EditorHeader(props: EditorHeaderProps) {
   const { deckId, slideId, editing, document, others, underWay, seeing, onSee, onDialog } = props;
   return (
-    <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-1">
+    <header className="flex min-h-12 flex-wrap items-center gap-x-2 gap-y-1 border-b border-rule px-3 py-0.5">
       {/* What is said here comes and goes: the title gives way to it, so that nothing below moves. */}
-      <span className="flex min-w-0 flex-1 basis-[21rem] items-center gap-2">
+      <span className="flex min-w-0 flex-1 basis-[18rem] items-center gap-2">
         <Link to="/" aria-label={messages.frame.home} className="-m-1.5 flex-none p-1.5">
           <Brand />
         </Link>
         <Link to="/" className="hidden flex-none text-sm text-soft hover:text-ink xl:inline">
           {messages.frame.library} /
         </Link>
+        <h1 className="spoken">{editing.deck.title}</h1>
         <input
           aria-label={messages.library.deckTitle}
           value={editing.deck.title}
           maxLength={200}
           onChange={(event) => editing.run([{ type: 'set-deck', fields: { title: event.target.value } }])}
-          className="min-h-11 min-w-16 max-w-80 flex-1 text-ellipsis rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
+          className="min-h-control min-w-16 max-w-80 flex-1 text-ellipsis rounded-md border border-transparent bg-transparent px-2 font-display text-lg font-bold hover:border-rule"
         />
         <Kept document={document} />
         {underWay > 0 ? (
@@ -73,24 +74,7 @@ export function EditorHeader(props: EditorHeaderProps) {
         <IconButton name={messages.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
           <Redo2 size={20} aria-hidden />
         </IconButton>
-        <IconButton name={messages.versions.title} onClick={() => onDialog('versions')}>
-          <History size={20} aria-hidden />
-        </IconButton>
-        <IconButton name={messages.authors.title} onClick={() => onDialog('authors')}>
-          <UserPlus size={20} aria-hidden />
-        </IconButton>
-        <IconButton name={messages.keys.title} onClick={() => onDialog('keys')}>
-          <CircleHelp size={20} aria-hidden />
-        </IconButton>
-        <SchemeButton />
-        <Link
-          to={`/decks/${deckId}/trial/${slideId}`}
-          aria-label={messages.editor.asStudent}
-          title={messages.editor.asStudent}
-          className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
-        >
-          <GraduationCap size={20} aria-hidden />
-        </Link>
+        <MoreActions deckId={deckId} slideId={slideId} onDialog={onDialog} />
         <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
           <Play size={18} aria-hidden /> {messages.editor.tryIt}
         </Link>
@@ -99,5 +83,42 @@ export function EditorHeader(props: EditorHeaderProps) {
         </Button>
       </span>
     </header>
+  );
+}
+
+/** What is done now and then with all of the deck. */
+function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'deckId' | 'slideId' | 'onDialog'>) {
+  const navigate = useNavigate();
+  const { scheme, choose } = useScheme();
+  return (
+    <Menu
+      trigger={
+        <button
+          type="button"
+          aria-label={messages.editor.moreActions}
+          title={messages.editor.moreActions}
+          className="inline-flex size-control flex-none items-center justify-center rounded-md hover:bg-rule/50"
+        >
+          <Ellipsis size={20} aria-hidden />
+        </button>
+      }
+    >
+      <MenuEntry onSelect={() => void navigate(`/decks/${deckId}/trial/${slideId}`)}>
+        <GraduationCap size={18} aria-hidden /> {messages.editor.asStudent}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('versions')}>
+        <History size={18} aria-hidden /> {messages.versions.title}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('authors')}>
+        <UserPlus size={18} aria-hidden /> {messages.authors.title}
+      </MenuEntry>
+      <MenuRule />
+      <MenuEntry onSelect={() => onDialog('keys')}>
+        <CircleHelp size={18} aria-hidden /> {messages.keys.title}
+      </MenuEntry>
+      <MenuSwitch on={scheme === 'lamp'} onChange={(on) => choose(on ? 'lamp' : 'light')}>
+        <Lamp size={18} aria-hidden /> {messages.common.lamp}
+      </MenuSwitch>
+    </Menu>
   );
 }

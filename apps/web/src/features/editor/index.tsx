@@ -16,7 +16,7 @@ import { HandOutDialog } from '../lessons';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
 import { useRoom } from '@gobrel/slide-view';
 import { KeepStarterDialog, StarterDialog } from '../library';
-import { KeysSheet, Loading, Tabs } from '../../shared/ui';
+import { isCoarsePointer, KeysSheet, Loading, Tabs, usePageTitle } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
@@ -35,6 +35,7 @@ import { TrySlide } from './questions/try-slide';
 import { ItemPanel } from './panel/item-panel';
 import { ItemsList } from './panel/items-list';
 import { SeveralPanel } from './panel/several-panel';
+import { SidePanel } from './panel/side-panel';
 import { SlidePanel } from './panel/slide-panel';
 import { Grid } from './order/grid';
 import { Outline } from './order/outline';
@@ -76,6 +77,7 @@ interface EditorProps {
 
 function Editor({ deckId, document, editing }: EditorProps) {
   const { deck, run, tellDone } = editing;
+  usePageTitle(deck.title);
   const [search, setSearch] = useSearchParams();
   const order = slidesInOrder(deck);
   // The slide changes at once, so that whatever is typed next goes to it; the address follows when it can.
@@ -182,10 +184,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
           <p className="flex-1 p-8">{messages.walking.noSlides}</p>
         )}
         {seeing === 'plan' || paused ? null : (
-          <aside
-            aria-label={messages.editor.panel}
-            className="w-[264px] flex-none overflow-y-auto border-l border-rule bg-card px-4 pb-4 pt-1"
-          >
+          <SidePanel>
             <Tabs
               label={messages.editor.panel}
               tabs={[
@@ -221,7 +220,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
                 },
               ]}
             />
-          </aside>
+          </SidePanel>
         )}
       </div>
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
@@ -297,7 +296,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry 
     [measured],
   );
   const size = sizeOf(deck);
-  const fitting = layOutRoutes(area, size);
+  const fitting = layOutRoutes(area, size, isCoarsePointer());
   const { view, zoom, fit } = useView(element, area, fitting.slide, editing, slideId);
   const slide = { x: view.x, y: view.y, width: size.width * view.scale, height: size.height * view.scale };
   const layout = { ...fitting, slide };
@@ -331,7 +330,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry 
           </div>
         </RouteCards>
       ) : null}
-      <ZoomBar scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
+      <ZoomBar inRow={layout.inRows} scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
     </main>
   );
 }

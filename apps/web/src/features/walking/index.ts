@@ -8,4 +8,4 @@ export { FeedbackStrip } from './feedback-strip';
 export { useOwnWork } from './use-own-work';
 export { WalkFooter } from './walk-footer';
 export { WalkStatus } from './walk-status';
-export { type Judge, type Walk, useWalk } from './use-walk';
+export { type Ahead, type Judge, type Walk, useWalk } from './use-walk';

@@ -15,6 +15,13 @@ export interface Judge {
   readonly ask: (itemId: ItemId) => Promise<boolean | null>;
 }
 
+/** Slides that come to this device once they can be come to. */
+export interface Ahead {
+  readonly isHere: (slideId: SlideId) => boolean;
+  /** Has a slide brought; gives the deck with it, `null` when it does not come just now. */
+  readonly bring: (slideId: SlideId) => Promise<Deck | null>;
+}
+
 interface Walker {
   readonly deck: Deck;
   /** Where the walk stands. */
@@ -25,6 +32,8 @@ interface Walker {
   readonly isFree?: boolean;
   /** Whether a slide may be walked to; every one where it is not given. */
   readonly mayEnter?: (slideId: SlideId) => boolean;
+  /** Slides that are not on this device yet; every one is where it is not given. */
+  readonly ahead?: Ahead;
   /** Called with the state after a step. */
   readonly onMove: (state: ShowState) => void;
   /** Goes to another deck; where there is no way to one, links there say so. */
@@ -45,17 +54,27 @@ export interface Walk {
   readonly follow: (destination: Destination) => void;
 }
 
-export function useWalk({ deck, state, work, judge, isFree = false, mayEnter, onMove, onDeck }: Walker): Walk {
+export function useWalk(walker: Walker): Walk {
+  const { deck, state, work, judge, isFree = false, mayEnter, ahead, onMove, onDeck } = walker;
   const [notice, setNotice] = useState<string | null>(null);
   const [sound, setSound] = useState<ToFile | null>(null);
-  const take = (wanted: ShowStep, told: Readonly<Record<ItemId, boolean>> = {}): void => {
+  const take = (wanted: ShowStep, told: Readonly<Record<ItemId, boolean>> = {}, brought: Deck | null = null): void => {
     const isRight = (itemId: ItemId) => told[itemId] ?? judge.isRight(itemId);
-    const result = takeStep(deck, state, wanted, { work, isRight, isFree });
+    const result = takeStep(brought ?? deck, state, wanted, { work, isRight, isFree });
     switch (result.type) {
-      case 'moved':
-        if (mayEnter && !mayEnter(shownSlide(result.state))) return setNotice(messages.walking.notOpened);
+      case 'moved': {
+        const to = shownSlide(result.state);
+        if (mayEnter && !mayEnter(to)) return setNotice(messages.walking.notOpened);
+        if (ahead && !brought && !ahead.isHere(to)) {
+          setNotice(messages.walking.bringing);
+          return void ahead.bring(to).then((more) => {
+            if (more) take(wanted, told, more);
+            else setNotice(messages.walking.notBrought);
+          });
+        }
         setNotice(null);
         return onMove(result.state);
+      }
       case 'ended':
         return setNotice(messages.walking.ended);
       case 'refused':

@@ -16,11 +16,13 @@ interface WalkFooterProps {
   readonly fillIn: FillIn;
   /** What is not theirs to fill in. */
   readonly isFixed?: IsFixed;
+  /** What stands in the place of *next* where there is nothing to go on to. */
+  readonly instead?: ReactNode;
   /** What else can be done, beside *back*. */
   readonly children: ReactNode;
 }
 
-export function WalkFooter({ edition, walk, fillIn, isFixed, children }: WalkFooterProps) {
+export function WalkFooter({ edition, walk, fillIn, isFixed, instead = null, children }: WalkFooterProps) {
   return (
     <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
       <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
@@ -29,13 +31,17 @@ export function WalkFooter({ edition, walk, fillIn, isFixed, children }: WalkFoo
       {children}
       <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} />
       <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
-      <Button
-        className="ml-auto sm:ml-0"
-        look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
-        onClick={() => walk.step({ type: 'next' })}
-      >
-        {messages.walking.next} <ArrowRight size={18} aria-hidden />
-      </Button>
+      {instead ? (
+        <span className="ml-auto sm:ml-0">{instead}</span>
+      ) : (
+        <Button
+          className="ml-auto sm:ml-0"
+          look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
+          onClick={() => walk.step({ type: 'next' })}
+        >
+          {messages.walking.next} <ArrowRight size={18} aria-hidden />
+        </Button>
+      )}
     </footer>
   );
 }

@@ -1,4 +1,5 @@
 /** The server, as the screens see it. */
+export { askPaying } from './ask-paying';
 export * from './client';
 export * from './queries';
 export { serverNow } from './clock';

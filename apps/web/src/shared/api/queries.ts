@@ -11,6 +11,7 @@ import type {
   LessonSummary,
   LessonView,
   LibraryPicture,
+  MyEdition,
   MyLessonView,
   OthersWork,
   OwnThemeView,
@@ -18,7 +19,7 @@ import type {
   VersionView,
   KeptStarterView,
 } from '@gobrel/contract';
-import { readDeck } from '@gobrel/core/deck';
+import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from './client';
 
@@ -44,11 +45,20 @@ export const myLessonQuery = queryOptions({
   queryKey: ['my-lesson'],
   queryFn: () => ask<MyLessonView>('GET', '/my-lesson'),
 });
+/** A student's edition as their device has it, and the slides that are still to come. */
+export interface EditionHere {
+  readonly deck: Deck;
+  readonly beyond: ReadonlySet<SlideId>;
+}
+
 /** The edition of a student's lesson, by its hash: a corrected one is another. */
 export const myEditionQuery = (hash: string | undefined) =>
   queryOptions({
     queryKey: ['my-lesson', 'edition', hash],
-    queryFn: async () => readDeck(await ask('GET', '/my-lesson/edition')).deck,
+    queryFn: async (): Promise<EditionHere> => {
+      const edition = await ask<MyEdition>('GET', '/my-lesson/edition');
+      return { deck: readDeck(edition).deck, beyond: new Set(edition.beyond) };
+    },
     staleTime: Infinity,
     placeholderData: keepPreviousData,
     enabled: hash !== undefined,

@@ -12,11 +12,11 @@ const { deck } = new DeckBuilder()
 test.each([
   [{ to: 'viewpoint', itemId: 'close' }, 'Close up'],
   [{ to: 'viewpoint', itemId: 'nameless' }, 'Viewpoint'],
-  [{ to: 'viewpoint', itemId: 'shape' }, 'viewpoint is gone'],
-  [{ to: 'viewpoint', itemId: 'taken away' }, 'viewpoint is gone'],
+  [{ to: 'viewpoint', itemId: 'shape' }, 'Viewpoint deleted'],
+  [{ to: 'viewpoint', itemId: 'taken away' }, 'Viewpoint deleted'],
   [{ to: 'slide', slideId: 'Shore' }, 'Shore'],
   [{ to: 'slide', slideId: 'second' }, 'Slide 2'],
-  [{ to: 'slide', slideId: 'taken away' }, 'open: the slide is gone'],
+  [{ to: 'slide', slideId: 'taken away' }, 'Broken link (slide deleted)'],
 ] as const)('a link to %j reads “%s”', (to, said) => {
   expect(destinationIn(deck, to)).toBe(said);
 });

@@ -12,30 +12,26 @@ const { deck } = new DeckBuilder()
 test.each<[Gate, string, string]>([
   [
     { opens: 'right', itemId: 'tide' },
-    'open when “Low or high?” is answered right',
-    'This way opens when “Low or high?” is answered right.',
+    'unlocks when “Low or high?” is answered correctly',
+    'Answer “Low or high?” correctly to unlock this link.',
   ],
   [
     { opens: 'filled', itemId: 'zone' },
-    'open when something lies in “Low water”',
-    'This way opens when you have put something into “Low water”.',
+    'unlocks when something is in “Low water”',
+    'Put something into “Low water” to unlock this link.',
   ],
   [
     { opens: 'found', itemId: 'shell' },
-    'open when the shape is found',
-    'This way opens when you have found the shape and moved it.',
+    'unlocks when the shape is found',
+    'Find the shape and move it to unlock this link.',
   ],
   [
     { opens: 'answered', itemId: 'gone' },
-    'open when something that is gone is answered',
-    'This way opens when you have answered something that is gone.',
+    'unlocks when something deleted is answered',
+    'Answer something deleted to unlock this link.',
   ],
-  [{ opens: 'seen', slideId: 'Shore' }, 'open when “Shore” was seen', 'This way opens when you have seen “Shore”.'],
-  [
-    { opens: 'seen-count', count: 3 },
-    'open when 3 different slides were seen',
-    'This way opens when you have seen 1 more slide.',
-  ],
+  [{ opens: 'seen', slideId: 'Shore' }, 'unlocks when “Shore” has been visited', 'Visit “Shore” to unlock this link.'],
+  [{ opens: 'seen-count', count: 3 }, 'unlocks after 3 different slides', 'Visit 1 more slide to unlock this link.'],
 ])('a gate that opens by %j', (gate, opens, missing) => {
   expect(openWhen(deck, gate)).toBe(opens);
   expect(gateMissing(deck, gate, 1)).toBe(missing);

@@ -29,6 +29,6 @@ test('points say what is not marked yet, and nothing is said twice', () => {
 
 test('of a form that is not right its first fault is said', () => {
   const faulty = problemInWords({ status: 400, code: 'not-valid', fields: { name: 'own-name' } });
-  expect(faulty).toBe('Write your name, up to 80 letters.');
+  expect(faulty).toBe('Enter your name (up to 80 characters).');
   expect(problemInWords({ status: 400, code: 'not-valid' })).not.toBe(faulty);
 });

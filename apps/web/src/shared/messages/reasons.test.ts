@@ -5,12 +5,12 @@ import { reasonInWords, ruleInWords } from './reasons';
 test.each<[Reason, string]>([
   [{ code: 'not-marked' }, 'Not marked yet.'],
   [{ code: 'said', text: '' }, ''],
-  [{ code: 'key', key: 'A, C' }, 'Right is A, C.'],
-  [{ code: 'no-such-unit', unit: 'miles', key: '12 km' }, '“miles” is not a unit that counts here. Right is 12 km.'],
+  [{ code: 'key', key: 'A, C' }, 'Correct: A, C.'],
+  [{ code: 'no-such-unit', unit: 'miles', key: '12 km' }, '“miles” isn’t an accepted unit. Correct: 12 km.'],
   [{ code: 'pieces', right: 1, of: 2, wrong: 0 }, '1 of 2 that belong here.'],
   [{ code: 'pieces', right: 1, of: 2, wrong: 1 }, '1 of 2 that belong here, 1 that does not belong.'],
   [{ code: 'any-piece', right: 2, wrong: 3 }, '2 that belong here, 3 that do not belong.'],
-  [{ code: 'places', found: 1, of: 3, elsewhere: 1 }, '1 of 3 places found, 1 dot elsewhere.'],
+  [{ code: 'places', found: 1, of: 3, elsewhere: 1 }, '1 of 3 places found, 1 point elsewhere.'],
 ])('the reason %j reads “%s”', (reason, said) => {
   expect(reasonInWords(reason)).toBe(said);
 });
@@ -36,10 +36,10 @@ test('a problem says its values; of a form that is not right, its first fault is
     'There is no such name in this class here, or it is not yours. Check the address.',
   );
   expect(problemInWords({ status: 429, code: 'too-many-attempts', values: { seconds: 1 } })).toBe(
-    'That was tried too often. Wait 1 second, then try again.',
+    'Too many attempts. Wait 1 second, then try again.',
   );
   expect(problemInWords({ status: 422, code: 'not-valid', fields: { pin: 'pin', name: 'other' } })).toBe(
     'A PIN has four digits.',
   );
-  expect(problemInWords({ status: 422, code: 'not-valid' })).toBe('Some fields are not right.');
+  expect(problemInWords({ status: 422, code: 'not-valid' })).toBe('Please check the marked fields.');
 });

@@ -2,13 +2,22 @@
 import type { MarkSum } from '@gobrel/core/questions';
 import { messages } from '../messages';
 
-export function PointsSum({ sum }: { sum: MarkSum | undefined }) {
+interface PointsSumProps {
+  readonly sum: MarkSum | undefined;
+  /** Whether what is still to be marked is only spoken, as it is seen beside it. */
+  readonly short?: boolean;
+}
+
+export function PointsSum({ sum, short = false }: PointsSumProps) {
   if (!sum || (sum.outOf === 0 && sum.unmarked === 0)) return '–';
   return (
     <>
       {sum.outOf > 0 ? `${sum.points}/${sum.outOf}` : '–'}
       {sum.unmarked > 0 ? (
-        <span className="block text-sm text-dusk">{messages.reviewing.toMark({ count: sum.unmarked })}</span>
+        <span className={short ? 'spoken' : 'block text-sm text-dusk'}>
+          {short ? ' ' : ''}
+          {messages.reviewing.toMark({ count: sum.unmarked })}
+        </span>
       ) : null}
     </>
   );

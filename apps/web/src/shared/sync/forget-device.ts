@@ -1,7 +1,7 @@
 /** Leaves nothing of somebody on a device: their documents, and the last moments and drafts beside them. */
 import { keptFor, keptAs, strikeKept, unsavedFor } from './kept-here';
 import { forgetConnection } from './open-document';
-import type { Speaker } from './speaker';
+import type { Speaker } from '@gobrel/core/shared-doc';
 
 /** How long a database may take to go, in milliseconds: another tab may still have it open. */
 const PATIENCE = 2000;

@@ -3,7 +3,7 @@ export { type AuthorPlace, type CoAuthor, useCoAuthors } from './co-authors';
 export { followLeaving, forgetDevice, forgetWhatIsSaved } from './forget-device';
 export { unsavedFor } from './kept-here';
 export type { KeptWhere } from './kept-where';
-export type { Speaker } from './speaker';
+
 export { tellWaiting, useObserved } from './observed';
 export {
   type DocumentStatus,
@@ -14,6 +14,6 @@ export {
 } from './open-document';
 export { othersIn, placeToldIn, type StudentPlace, useStudentPlace, type Zoom } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';
-export { useBackAgain } from './use-back-again';
+export { useHeard } from './use-heard';
 export { useDocument, useDocumentStatus, useStatus } from './use-document';
 export { type LiveLesson, useLesson } from './use-lesson';

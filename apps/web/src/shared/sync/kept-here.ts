@@ -2,7 +2,7 @@
  * Which documents this device keeps, and which of them hold changes that have not reached the server. Kept beside the
  * documents themselves, as a device may be left to somebody else.
  */
-import type { Speaker } from './speaker';
+import type { Speaker } from '@gobrel/core/shared-doc';
 import { readFields } from '@gobrel/core/deck';
 
 const LEDGER = 'gobrel documents';

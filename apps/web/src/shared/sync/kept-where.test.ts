@@ -2,6 +2,7 @@ import { keptWhere, PATIENCE, type Whereabouts } from './kept-where';
 
 const fine: Whereabouts = {
   forbidden: false,
+  outdated: false,
   refusals: 0,
   isUp: true,
   ready: true,
@@ -24,6 +25,11 @@ test('without a network it is on this device; before anything is here, it is bei
   expect(keptWhere({ ...fine, isUp: false })).toBe('on-device');
   expect(keptWhere({ ...fine, isUp: false, ready: false })).toBe('loading');
   expect(keptWhere({ ...fine, ready: false, synced: false })).toBe('loading');
+});
+
+test('a page from before an update says so, whether or not it ever had anything', () => {
+  expect(keptWhere({ ...fine, outdated: true })).toBe('outdated');
+  expect(keptWhere({ ...fine, outdated: true, ready: false, synced: false })).toBe('outdated');
 });
 
 test('a refusal is said once trying again has not helped; what is not open says so whatever else is', () => {

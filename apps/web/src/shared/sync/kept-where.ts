@@ -1,12 +1,14 @@
 /** Where what was typed is now, said only as far as it is known. */
 
 /** Where what was typed is now. */
-export type KeptWhere = 'loading' | 'saved' | 'saving' | 'waiting' | 'on-device' | 'refused' | 'forbidden';
+export type KeptWhere = 'loading' | 'saved' | 'saving' | 'waiting' | 'on-device' | 'refused' | 'outdated' | 'forbidden';
 
 /** What is known of a document's way to the server. */
 export interface Whereabouts {
   /** Whether the document is not open to whoever asks. */
   readonly forbidden: boolean;
+  /** Whether this page is from before an update, so that the server opens nothing for it. */
+  readonly outdated: boolean;
   /** How often in a row the server closed the document rather than take something. */
   readonly refusals: number;
   /** Whether the server can be reached. */
@@ -30,6 +32,7 @@ const REFUSED_AFTER = 2;
 /** Where everything is. */
 export function keptWhere(known: Whereabouts): KeptWhere {
   if (known.forbidden) return 'forbidden';
+  if (known.outdated) return 'outdated';
   if (known.refusals > REFUSED_AFTER) return 'refused';
   if (!known.isUp) return known.ready ? 'on-device' : 'loading';
   if (!known.ready) return 'loading';

@@ -4,6 +4,7 @@
  */
 import { type LiveNews, parseNews } from '@gobrel/contract/live-news';
 import { DeviceProvider } from '@gobrel/device-sync';
+import { formatDocumentToken, PAGE_FROM_BEFORE, type Speaker } from '@gobrel/core/shared-doc';
 import { HocuspocusProviderWebsocket } from '@hocuspocus/provider';
 import { IndexeddbPersistence } from 'y-indexeddb';
 import { Awareness } from 'y-protocols/awareness';
@@ -11,7 +12,6 @@ import * as Y from 'yjs';
 import { keptAs, noteKept, wasUnsaved } from './kept-here';
 import { keptWhere, type KeptWhere, PATIENCE } from './kept-where';
 import { LastMoment } from './last-moment';
-import type { Speaker } from './speaker';
 
 /** What a screen may know of an open document. */
 export interface DocumentStatus {
@@ -20,6 +20,8 @@ export interface DocumentStatus {
   readonly ready: boolean;
   /** Whether the server takes changes; it says so when that changes. */
   readonly writable: boolean;
+  /** Whether what the server says beside the document is heard: it is connected, and has told what it has. */
+  readonly heard: boolean;
 }
 
 const sockets = new Map<Speaker, HocuspocusProviderWebsocket>();
@@ -72,7 +74,7 @@ export class OpenDocument {
   private readonly device: IndexeddbPersistence;
   private readonly lastMoment: LastMoment;
   private provider: DeviceProvider;
-  private status: DocumentStatus = { kept: 'loading', ready: false, writable: true };
+  private status: DocumentStatus = { kept: 'loading', ready: false, writable: true, heard: false };
   private readonly listeners = new Set<() => void>();
   private readonly newsListeners = new Set<(news: LiveNews) => void>();
   private readonly key: string;
@@ -82,6 +84,7 @@ export class OpenDocument {
   private synced = false;
   private refusals = 0;
   private forbidden = false;
+  private outdated = false;
   /** Since when something waits to be acknowledged; in milliseconds since 1970. */
   private waitingSince: number | null = null;
   private waitingTimer: ReturnType<typeof setTimeout> | undefined;
@@ -153,7 +156,7 @@ export class OpenDocument {
       name: this.name,
       document: this.doc,
       awareness: this.awareness,
-      token: this.speaker,
+      token: formatDocumentToken(this.speaker),
       onSynced: ({ state }) => {
         this.synced = state;
         this.refresh();
@@ -163,8 +166,9 @@ export class OpenDocument {
         this.forbidden = false;
         this.setWritable(provider.authorizedScope !== 'readonly');
       },
-      onAuthenticationFailed: () => {
-        this.forbidden = true;
+      onAuthenticationFailed: ({ reason }) => {
+        if (reason === PAGE_FROM_BEFORE) this.outdated = true;
+        else this.forbidden = true;
         this.refresh();
       },
       onStateless: ({ payload }) => this.hear(payload),
@@ -235,9 +239,11 @@ export class OpenDocument {
     const somethingHere = this.doc.store.clients.size > 0 || !navigator.onLine;
     const ready = this.status.ready || this.synced || (this.onDevice && somethingHere);
     const kept = this.whereKept(ready);
-    const { writable } = this.status;
+    const heard = socketIsUp(this.speaker) && this.provider.synced;
+    const { status } = this;
     this.countWaiting();
-    if (this.status.kept !== kept || this.status.ready !== ready) this.status = { kept, ready, writable };
+    if (status.kept !== kept || status.ready !== ready || status.heard !== heard)
+      this.status = { kept, ready, writable: status.writable, heard };
     for (const listener of this.listeners) listener();
   };
 
@@ -255,6 +261,7 @@ export class OpenDocument {
   private whereKept(ready: boolean): KeptWhere {
     return keptWhere({
       forbidden: this.forbidden,
+      outdated: this.outdated,
       refusals: this.refusals,
       isUp: socketIsUp(this.speaker),
       ready,

@@ -1,7 +1,7 @@
 /** Shared documents in components. */
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { type DocumentStatus, type OpenDocument, openDocument, releaseDocument } from './open-document';
-import type { Speaker } from './speaker';
+import type { Speaker } from '@gobrel/core/shared-doc';
 
 /** The open document of that name while the component is there; `null` for the first moment. */
 export function useDocument(name: string | null, speaker: Speaker): OpenDocument | null {
@@ -16,7 +16,7 @@ export function useDocument(name: string | null, speaker: Speaker): OpenDocument
   return opened?.name === name ? opened.document : null;
 }
 
-const unopened: DocumentStatus = { kept: 'loading', ready: false, writable: true };
+const unopened: DocumentStatus = { kept: 'loading', ready: false, writable: true, heard: false };
 const never = () => () => undefined;
 const getUnopened = () => unopened;
 

@@ -4,7 +4,7 @@ import { changeLesson, formatDocumentName } from '@gobrel/core/shared-doc';
 import { useCallback } from 'react';
 import { useObserved } from './observed';
 import type { OpenDocument } from './open-document';
-import type { Speaker } from './speaker';
+import type { Speaker } from '@gobrel/core/shared-doc';
 import { lessonReading } from './readings';
 import { useDocument, useStatus } from './use-document';
 import { whenReady } from './when-ready';

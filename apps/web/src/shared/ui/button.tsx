@@ -13,7 +13,7 @@ const looks: Readonly<Record<ButtonLook, string>> = {
 
 /** Classes of a button, also for links that look like one. */
 export function buttonClasses(look: ButtonLook = 'plain', extra = ''): string {
-  return `inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-3.5 font-semibold disabled:cursor-not-allowed disabled:opacity-55 ${looks[look]} ${extra}`;
+  return `inline-flex min-h-control items-center justify-center gap-2 rounded-md border px-3.5 font-semibold disabled:cursor-not-allowed disabled:opacity-55 ${looks[look]} ${extra}`;
 }
 
 type ButtonProps = ComponentProps<'button'> & { look?: ButtonLook };
@@ -35,7 +35,7 @@ export function IconButton({
         type="button"
         aria-label={name}
         aria-pressed={pressed}
-        className={`inline-flex size-11 flex-none items-center justify-center rounded-md border border-transparent hover:bg-rule/50 disabled:cursor-not-allowed disabled:opacity-40 ${pressed ? 'bg-dusk-wash text-dusk' : ''} ${className}`}
+        className={`inline-flex size-control flex-none items-center justify-center rounded-md border border-transparent hover:bg-rule/50 disabled:cursor-not-allowed disabled:opacity-40 ${pressed ? 'bg-dusk-wash text-dusk' : ''} ${className}`}
         {...rest}
       />
     </Tip>

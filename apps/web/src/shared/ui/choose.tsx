@@ -7,9 +7,11 @@ interface ChooseProps<T extends string> {
   readonly value: T | null;
   readonly options: readonly { readonly value: T; readonly name: string; readonly icon?: ReactNode }[];
   readonly onChange: (value: T) => void;
+  /** Whether names stand beside icons where there is room for them. */
+  readonly named?: boolean;
 }
 
-export function Choose<T extends string>({ label, value, options, onChange }: ChooseProps<T>) {
+export function Choose<T extends string>({ label, value, options, onChange, named = false }: ChooseProps<T>) {
   return (
     <ToggleGroup.Root
       type="single"
@@ -27,9 +29,10 @@ export function Choose<T extends string>({ label, value, options, onChange }: Ch
           value={option.value}
           aria-label={option.icon ? option.name : undefined}
           title={option.icon ? option.name : undefined}
-          className="inline-flex min-h-11 flex-1 items-center justify-center gap-1.5 border-r border-edge bg-card px-2 font-semibold last:border-r-0 focus-visible:relative focus-visible:z-10 data-[state=on]:bg-ink data-[state=on]:text-card"
+          className="inline-flex min-h-control flex-1 items-center justify-center gap-1.5 border-r border-edge bg-card px-2 font-semibold last:border-r-0 focus-visible:relative focus-visible:z-10 data-[state=on]:bg-ink data-[state=on]:text-card"
         >
           {option.icon ?? option.name}
+          {option.icon && named ? <span className="hidden text-sm xl:inline">{option.name}</span> : null}
         </ToggleGroup.Item>
       ))}
     </ToggleGroup.Root>

@@ -16,7 +16,7 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
   return (
     <Radix.Root open={open} onOpenChange={(next) => (next ? undefined : onClose())}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-30 bg-ink/45" />
+        <Radix.Overlay className="fixed inset-0 z-30 bg-[#0d1413]/55" />
         <Radix.Content
           aria-describedby={undefined}
           className={`fixed left-1/2 top-1/2 z-30 max-h-[92vh] w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-md border border-edge bg-card p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}

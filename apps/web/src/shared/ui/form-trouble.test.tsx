@@ -13,16 +13,16 @@ test('what a field says is not said again', () => {
 });
 
 test('what no field says is said, also when others say something', () => {
-  expect(said(refused({ code: 'wrong-password' }))).toContain('do not go together');
+  expect(said(refused({ code: 'wrong-password' }))).toContain('Wrong e-mail or password');
   expect(said(refused({ code: 'not-valid', fields: { name: 'own-name', email: 'email' } }))).toContain(
-    'Write your name, up to 80 letters.',
+    'Enter your name (up to 80 characters).',
   );
   expect(said(new Error('x'))).toContain('Something went wrong');
 });
 
 test('faults are in words by their fields; what is no refusal has none', () => {
   expect(faultsOf(refused({ code: 'address-taken', fields: { email: 'address-taken' } }))).toEqual({
-    email: 'There is an account with this address already. Sign in, or take another address.',
+    email: 'There’s already an account with this address. Sign in, or use another address.',
   });
   expect(faultsOf(new Error('x'))).toEqual({});
   expect(messageOf(refused({ code: 'not-found', values: { what: 'deck' } }))).toBe(

@@ -1,6 +1,7 @@
 /** The primitives of every screen. */
 export * from './button';
 export * from './choose';
+export * from './coarse-pointer';
 export * from './confirm-dialog';
 export * from './dialog';
 export * from './field';
@@ -9,7 +10,9 @@ export * from './form-trouble';
 export * from './is-within';
 export * from './keys-sheet';
 export * from './menu';
+export * from './page-title';
 export * from './popover';
+export * from './regions';
 export * from './select';
 export * from './state';
 export * from './table';

@@ -1,4 +1,5 @@
 /** A menu of actions behind a button. */
+import { Check } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -35,6 +36,30 @@ export function MenuEntry({
     >
       {children}
     </DropdownMenu.Item>
+  );
+}
+
+/** An entry that is on or off. */
+export function MenuSwitch({
+  on,
+  onChange,
+  children,
+}: {
+  on: boolean;
+  onChange: (on: boolean) => void;
+  children: ReactNode;
+}) {
+  return (
+    <DropdownMenu.CheckboxItem
+      checked={on}
+      onCheckedChange={onChange}
+      className="flex min-h-11 items-center gap-2.5 rounded px-3 outline-none data-[highlighted]:bg-dusk-wash"
+    >
+      {children}
+      <DropdownMenu.ItemIndicator className="ml-auto">
+        <Check size={18} aria-hidden />
+      </DropdownMenu.ItemIndicator>
+    </DropdownMenu.CheckboxItem>
   );
 }
 

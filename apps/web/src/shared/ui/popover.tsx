@@ -9,9 +9,11 @@ interface PopoverProps {
   readonly children: ReactNode;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
+  /** Told when it has closed, before the focus goes back to its button; may keep it from going. */
+  readonly onClosed?: (event: Event) => void;
 }
 
-export function Popover({ label, trigger, side = 'bottom', children, open, onOpenChange }: PopoverProps) {
+export function Popover({ label, trigger, side = 'bottom', children, open, onOpenChange, onClosed }: PopoverProps) {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Trigger asChild>{trigger}</Radix.Trigger>
@@ -22,6 +24,7 @@ export function Popover({ label, trigger, side = 'bottom', children, open, onOpe
           side={side}
           sideOffset={4}
           collisionPadding={8}
+          {...(onClosed ? { onCloseAutoFocus: onClosed } : {})}
           className="z-40 max-h-[80vh] max-w-[92vw] overflow-auto rounded-md border border-edge bg-card p-2"
         >
           {children}

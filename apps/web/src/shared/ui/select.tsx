@@ -6,19 +6,21 @@ interface SelectProps<T extends string> {
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly name: string }[];
   readonly onChange: (value: T) => void;
+  /** Whether its label is only spoken, as what is chosen says enough. */
+  readonly bare?: boolean;
 }
 
-export function Select<T extends string>({ label, value, options, onChange }: SelectProps<T>) {
+export function Select<T extends string>({ label, value, options, onChange, bare = false }: SelectProps<T>) {
   const id = useId();
   return (
     <span className="inline-flex min-w-0 items-center gap-2">
-      <label htmlFor={id} className="text-sm text-soft">
+      <label htmlFor={id} className={bare ? 'spoken' : 'text-sm text-soft'}>
         {label}
       </label>
       <select
         id={id}
         value={value}
-        className="min-h-11 min-w-0 rounded-md border border-edge bg-card px-2"
+        className="min-h-control min-w-0 rounded-md border border-edge bg-card px-2"
         onChange={(event) => {
           const known = options.find((option) => option.value === event.target.value);
           if (known) onChange(known.value);

@@ -9,24 +9,39 @@ interface TabsProps {
   readonly tabs: readonly { readonly id: string; readonly name: string; readonly content: ReactNode }[];
   /** Told which tab is opened. */
   readonly onChange?: (id: string) => void;
+  /** What stands beside the tabs, at the end of their line. */
+  readonly beside?: ReactNode;
+  /** On a wide screen they fill the height there is, and what is in a tab scrolls by itself. */
+  readonly fill?: boolean;
 }
 
-export function Tabs({ label, tabs, start, onChange }: TabsProps) {
+export function Tabs({ label, tabs, start, onChange, beside, fill = false }: TabsProps) {
   return (
-    <Radix.Root defaultValue={start ?? tabs[0]?.id ?? ''} {...(onChange ? { onValueChange: onChange } : {})}>
-      <Radix.List aria-label={label} className="flex flex-wrap gap-x-6 border-b border-rule">
-        {tabs.map((tab) => (
-          <Radix.Trigger
-            key={tab.id}
-            value={tab.id}
-            className="-mb-px min-h-11 border-b-[3px] border-transparent px-1 font-semibold text-soft data-[state=active]:border-ink data-[state=active]:text-ink"
-          >
-            {tab.name}
-          </Radix.Trigger>
-        ))}
-      </Radix.List>
+    <Radix.Root
+      defaultValue={start ?? tabs[0]?.id ?? ''}
+      {...(onChange ? { onValueChange: onChange } : {})}
+      className={fill ? 'lg:flex lg:h-full lg:min-h-0 lg:flex-col' : undefined}
+    >
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule">
+        <Radix.List aria-label={label} className="flex flex-wrap gap-x-5">
+          {tabs.map((tab) => (
+            <Radix.Trigger
+              key={tab.id}
+              value={tab.id}
+              className="-mb-px min-h-11 border-b-[3px] border-transparent px-1 font-semibold text-soft data-[state=active]:border-ink data-[state=active]:text-ink"
+            >
+              {tab.name}
+            </Radix.Trigger>
+          ))}
+        </Radix.List>
+        {beside ? <div className="ml-auto flex flex-wrap items-center gap-2 py-1">{beside}</div> : null}
+      </div>
       {tabs.map((tab) => (
-        <Radix.Content key={tab.id} value={tab.id} className="pt-4">
+        <Radix.Content
+          key={tab.id}
+          value={tab.id}
+          className={fill ? 'pt-2 lg:min-h-0 lg:flex-1 lg:overflow-auto lg:data-[state=inactive]:hidden' : 'pt-3'}
+        >
           {tab.content}
         </Radix.Content>
       ))}

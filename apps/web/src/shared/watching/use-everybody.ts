@@ -106,7 +106,7 @@ class WorkWatch {
 /** Whether a document was read, or never will be. */
 function isHereToRead(document: OpenDocument): boolean {
   const { ready, kept } = document.getStatus();
-  return ready || kept === 'forbidden' || kept === 'refused';
+  return ready || kept === 'forbidden' || kept === 'refused' || kept === 'outdated';
 }
 
 function isSame(a: Watched, b: Watched): boolean {

@@ -1,10 +1,11 @@
 /** A participant's work, live, for whoever may look at it. */
 import type { Deck } from '@gobrel/core/deck';
+import type { Speaker } from '@gobrel/core/shared-doc';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { readStop, type Stop, stopsOf } from '@gobrel/core/show';
 import { emptyWork, type Work } from '@gobrel/core/work';
 import { useMemo } from 'react';
-import { type Speaker, type StudentPlace, useDocument, useObserved, useStudentPlace, workReading } from '../sync';
+import { type StudentPlace, useDocument, useObserved, useStudentPlace, workReading } from '../sync';
 
 /** What somebody has done so far, and where they are now. */
 export interface WorkOf {

@@ -161,6 +161,25 @@ export function cellBeside(table: TableItem, field: CellField, by: 1 | -1): Cell
   return at < 0 ? null : (cells[at + by]?.field ?? null);
 }
 
+/** The fields of an empty table. @param rows how many, 1 to 30, as of columns */
+export function tableOfSize(rows: number, columns: number): Partial<OwnFields<'table'>> {
+  const within = (count: number) => Math.min(MOST_LINES, Math.max(1, count));
+  return tableWith(
+    Array.from({ length: within(rows) }, () => []),
+    within(columns),
+  );
+}
+
+/** The fields of a table with these words in its cells, by rows. */
+function tableWith(rows: readonly (readonly string[])[], columns: number): Partial<OwnFields<'table'>> {
+  const lines = (axis: TableAxis, count: number) =>
+    ranksBetween(null, null, count).map((rank, at) => [lineField(axis, `${at + 1}`), { rank, size: 1 }] as const);
+  const cells = rows.flatMap((row, rowAt) =>
+    row.map((words, columnAt) => [cellField(`${rowAt + 1}`, `${columnAt + 1}`), plainText(words)] as const),
+  );
+  return Object.fromEntries([...lines('row', rows.length), ...lines('column', columns), ...cells]);
+}
+
 /**
  * What spreadsheets put on the clipboard, as the fields of a table: a row each line, cells between tabs, words in
  * quotation marks as they are. `null` when a text is not a table of at least two columns that a table has room for.
@@ -169,12 +188,7 @@ export function tableFromText(text: string): Partial<OwnFields<'table'>> | null 
   const rows = readTabbed(text);
   const columns = Math.max(0, ...rows.map((row) => row.length));
   if (columns < 2 || rows.length > MOST_LINES || columns > MOST_LINES) return null;
-  const lines = (axis: TableAxis, count: number) =>
-    ranksBetween(null, null, count).map((rank, at) => [lineField(axis, `${at + 1}`), { rank, size: 1 }] as const);
-  const cells = rows.flatMap((row, rowAt) =>
-    row.map((words, columnAt) => [cellField(`${rowAt + 1}`, `${columnAt + 1}`), plainText(words)] as const),
-  );
-  return Object.fromEntries([...lines('row', rows.length), ...lines('column', columns), ...cells]);
+  return tableWith(rows, columns);
 }
 
 /** The rows of a text whose cells stand between tabs; a cell in quotation marks may hold tabs, lines and, doubled, marks. */

@@ -8,8 +8,11 @@ import { byRank } from './rank.js';
 import type { Section } from './section.js';
 import type { Slide } from './slide.js';
 
-/** The version of the deck's shape. There is one so far; what says another cannot be read. */
-export const DECK_VERSION = 1;
+/**
+ * The version of the deck's shape. Since 2, frames and choices merge by part in shared documents; as JSON both versions
+ * look alike. What says a later one cannot be read.
+ */
+export const DECK_VERSION = 2;
 
 /** How deep groups may stand within groups. */
 export const DEEPEST_GROUP = 8;

@@ -26,7 +26,7 @@ import { readSlide, type Slide } from './slide.js';
 export function readDeck(value: unknown): { readonly deck: Deck; readonly problems: readonly string[] } {
   const fields = readFields(value);
   const problems: string[] = [];
-  if (!fields || fields['version'] !== DECK_VERSION) problems.push('This is not a deck of a version known here.');
+  if (!fields || !isKnownVersion(fields['version'])) problems.push('This is not a deck of a version known here.');
   const slides: Record<SlideId, Slide> = {};
   for (const [id, entry] of Object.entries(readFields(fields?.['slides']) ?? {})) {
     const slide = readFields(entry);
@@ -46,6 +46,11 @@ export function readDeck(value: unknown): { readonly deck: Deck; readonly proble
     else problems.push(`Section ${id} cannot be read.`);
   }
   return { deck: { ...readDeckFields(fields ?? {}), slides, items, sections }, problems };
+}
+
+/** Versions of decks that can be read; see `DECK_VERSION` for what is different. */
+function isKnownVersion(version: unknown): boolean {
+  return version === 1 || version === DECK_VERSION;
 }
 
 /** The deck's own fields, apart from its slides, items and sections, from untrusted JSON. */

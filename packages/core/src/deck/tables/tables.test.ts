@@ -24,6 +24,7 @@ import {
   setSlideSize,
   type TableAxis,
   tableFromText,
+  tableOfSize,
   type TableItem,
   withoutKeysAndNotes,
   zonesFromTable,
@@ -188,6 +189,19 @@ describe('rows and columns', () => {
         }
       }),
     );
+  });
+});
+
+describe('an empty table of a size', () => {
+  test.each([
+    [2, 5, 10],
+    [1, 1, 1],
+    [99, 2, 60],
+  ])('of %i rows and %i columns has %i empty cells', (rows, columns, cells) => {
+    const { deck } = new DeckBuilder().slide('s');
+    const words = wordsIn(after(deck, addTable(deck, 't', 's', tableOfSize(rows, columns))));
+    expect(words).toHaveLength(cells);
+    expect(words.join('')).toBe('');
   });
 });
 

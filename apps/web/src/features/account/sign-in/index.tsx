@@ -1,15 +1,17 @@
 /** Signing in as a teacher, or creating an account. */
+import { purposeOfAccount } from '@gobrel/contract/purposes';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { forgetWhatIsSaved } from '../../../shared/sync';
-import { ask, faultsOf } from '../../../shared/api';
-import { Button, buttonClasses, Field, FormTrouble } from '../../../shared/ui';
+import { askPaying, faultsOf } from '../../../shared/api';
+import { Button, buttonClasses, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {
   const [isNew, setIsNew] = useState(false);
+  usePageTitle(isNew ? messages.signIn.newTitle : messages.signIn.title);
   return (
     <div className="dotted-ground flex min-h-full flex-col">
       <header className="flex justify-end p-2">
@@ -56,12 +58,18 @@ function useArrival() {
 }
 
 /** Sends what is filled in to an address, and goes on from there; what is wrong with it is said at its fields. */
-function useArrivalBy(path: string) {
+function useArrivalBy(path: '/session' | '/accounts') {
   const arrive = useArrival();
-  const sending = useMutation({ mutationFn: (values: object) => ask('POST', path, values), onSuccess: arrive });
+  const send = (form: FormData) => {
+    const values = Object.fromEntries(form);
+    const email = form.get('email');
+    const purpose = purposeOfAccount(typeof email === 'string' ? email : '');
+    return askPaying(path, values, { purpose, onWait: () => showToast(messages.common.moment) });
+  };
+  const sending = useMutation({ mutationFn: send, onSuccess: arrive });
   const onSubmit = (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
-    sending.mutate(Object.fromEntries(new FormData(event.currentTarget)));
+    sending.mutate(new FormData(event.currentTarget));
   };
   return { onSubmit, isPending: sending.isPending, error: sending.error, faults: faultsOf(sending.error) };
 }

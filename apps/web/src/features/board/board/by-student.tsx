@@ -1,17 +1,8 @@
-/** The board by student: a row each, with how they are, where they are and how each slide stands. */
+/** The board by student: a row each, with how they are and their trail over the slides. */
 import type { LessonMarks, LessonView, ParticipantView } from '@gobrel/contract';
-import { type Deck, itemsOf, type Slide, slidesInOrder } from '@gobrel/core/deck';
-import {
-  addTurn,
-  type Attention,
-  attentionOf,
-  byNeed,
-  type Doing,
-  fixedIn,
-  needsHelp,
-  type WorkMode,
-} from '@gobrel/core/lesson';
-import { isQuestion, type Marks, type Standing, standingOn } from '@gobrel/core/questions';
+import type { Deck, SlideId } from '@gobrel/core/deck';
+import { addTurn, type Attention, attentionOf, byNeed, type Doing, fixedIn, needsHelp } from '@gobrel/core/lesson';
+import type { Marks, Standing } from '@gobrel/core/questions';
 import { progressOn, progressOver } from '@gobrel/core/work';
 import { ListPlus } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
@@ -19,14 +10,19 @@ import type { LiveLesson } from '../../../shared/sync';
 import { PointsSum } from '../../../shared/reviewing';
 import { IconButton, Select } from '../../../shared/ui';
 import { useNow, type Watched } from '../../../shared/watching';
-import { messages, slideName } from '../../../shared/messages';
+import { messages } from '../../../shared/messages';
+import { classOn, type ClassOnSlide, ClassTrails, type TrailSlide, trailSlides } from './class-trail';
 import { RemovedSeats } from './seat-menu';
+import { TrailHead } from './trail-head';
+import { TrailCell, TrailLegend } from './trail-marks';
 
 interface ByStudentProps {
   readonly lesson: LessonView;
   readonly edition: Deck;
   readonly marks: LessonMarks;
   readonly everybody: readonly Watched[];
+  /** Who is seen, and in which order. */
+  readonly seen: Seen;
   readonly change: LiveLesson['change'];
   readonly picked: ParticipantView | null;
   readonly onPick: (participant: ParticipantView) => void;
@@ -36,106 +32,138 @@ interface ByStudentProps {
 interface Row extends Watched {
   readonly attention: Attention;
   readonly marks: Marks | undefined;
+  /** The slide they are on. */
+  readonly at: SlideId | null;
+  /** How each slide stands for them. */
+  readonly standings: readonly Standing[];
 }
 
-const orders = ['byName', 'byNeed', 'byProgress', 'byPoints'] as const;
+const NOTHING_DONE: ClassOnSlide = { here: 0, right: 0, partly: 0, wrong: 0, answered: 0 };
+
+/** Pictures of so many slides have room over their columns. */
+const PICTURED = 8;
+
+const orders = ['byNeed', 'byName', 'byProgress', 'byPoints'] as const;
 const filters = ['all', 'needs', 'here', 'submitted', 'notSubmitted'] as const;
 type Order = (typeof orders)[number];
 type Filter = (typeof filters)[number];
 
+/** Who is seen on the board, and in which order. */
+export interface Seen {
+  readonly order: Order;
+  readonly filter: Filter;
+}
+
+/** How the board begins: whoever needs help first. */
+export const seenAtFirst: Seen = { order: 'byNeed', filter: 'all' };
+
+/** Chooses who is seen, and in which order. */
+export function SeenFields({ seen, onChange }: { readonly seen: Seen; readonly onChange: (seen: Seen) => void }) {
+  return (
+    <>
+      <Select
+        label={messages.watching.order}
+        bare
+        value={seen.order}
+        options={orders.map((value) => ({ value, name: messages.watching[value] }))}
+        onChange={(order) => onChange({ ...seen, order })}
+      />
+      <Select
+        label={messages.watching.show}
+        bare
+        value={seen.filter}
+        options={filters.map((value) => ({ value, name: messages.watching[value] }))}
+        onChange={(filter) => onChange({ ...seen, filter })}
+      />
+    </>
+  );
+}
+
+/** A class of more than so many has lower rows, so that all of it is in sight on a large screen. */
+const LOW_ROWS_OVER = 24;
+
 /** How often it is looked at who does nothing, in milliseconds. */
 const LOOK_EVERY = 15_000;
 
-export function ByStudent({ lesson, edition, marks, everybody, change, picked, onPick }: ByStudentProps) {
-  const [order, setOrder] = useState<Order>('byName');
-  const [filter, setFilter] = useState<Filter>('all');
+export function ByStudent({ lesson, edition, marks, everybody, seen, change, picked, onPick }: ByStudentProps) {
+  const { order, filter } = seen;
   const now = useNow(LOOK_EVERY);
-  const asking = useMemo(
-    () =>
-      slidesInOrder(edition).filter((slide) =>
-        itemsOf(edition, slide.id).some((item) => isQuestion(item) || item.kind === 'open-area'),
-      ),
-    [edition],
+  const slides = useMemo(() => trailSlides(edition), [edition]);
+  const [trails] = useState(() => new ClassTrails());
+  const isFixed = useMemo(() => fixedIn(edition, lesson.workMode), [edition, lesson.workMode]);
+  const all = everybody.map((watched): Row => {
+    const { participant, work, stop } = watched;
+    const marked = marks[participant.participantId ?? ''];
+    // Marks of an earlier state say nothing about this one.
+    const own = marked?.work === work ? marked.marks : undefined;
+    const at = stop?.slideId ?? null;
+    const walker = { key: participant.key, work, marks: own, at, isSubmitted: participant.submission !== null };
+    return {
+      ...watched,
+      attention: attentionOf(doingOf(watched, lesson, edition), now),
+      marks: own,
+      at,
+      standings: trails.of(edition, slides, walker, isFixed),
+    };
+  });
+  const done = classOn(
+    slides,
+    all.filter(({ participant }) => participant.participantId !== null),
   );
-  const rows = everybody
-    .map((watched): Row => {
-      const marked = marks[watched.participant.participantId ?? ''];
-      return {
-        ...watched,
-        attention: attentionOf(doingOf(watched, lesson, edition), now),
-        // Marks of an earlier state say nothing about this one.
-        marks: marked?.work === watched.work ? marked.marks : undefined,
-      };
-    })
-    .filter((row) => fits[filter](row))
-    .sort(compare(order, edition));
+  const rows = all.filter((row) => fits[filter](row)).sort(compare(order, edition));
   return (
     <>
-      <div className="mb-2 flex flex-wrap items-end gap-4">
-        <Select
-          label={messages.watching.order}
-          value={order}
-          options={orders.map((value) => ({ value, name: messages.watching[value] }))}
-          onChange={setOrder}
-        />
-        <Select
-          label={messages.watching.show}
-          value={filter}
-          options={filters.map((value) => ({ value, name: messages.watching[value] }))}
-          onChange={setFilter}
-        />
-      </div>
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse text-left">
-          <caption className="spoken">{messages.board.byStudent}</caption>
-          <thead>
-            <tr className="border-b border-rule text-sm text-soft">
-              <th scope="col" className="px-2 py-2 font-semibold">
-                {messages.board.student}
-              </th>
-              <th scope="col" className="px-2 py-2 font-semibold">
-                {messages.watching.state}
-              </th>
-              <th scope="col" className="px-2 py-2 font-semibold">
-                {messages.board.isOn}
-              </th>
-              {asking.map((slide) => (
-                <th key={slide.id} scope="col" className="px-2 py-2 text-center font-semibold">
-                  {slideName(edition, slide.id)}
-                </th>
-              ))}
-              <th scope="col" className="px-2 py-2 text-center font-semibold">
-                {messages.board.marks}
-              </th>
-              <th scope="col" className="px-2 py-2">
-                <span className="spoken">{messages.turns.turnList}</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ participant, work, stop, attention, marks: own }) => (
-              <StudentRow
-                key={participant.key}
+      <table className="w-full border-collapse text-left">
+        <caption className="spoken">{messages.board.byStudent}</caption>
+        <thead className="sticky top-0 z-10 bg-paper">
+          <tr className="text-sm text-soft shadow-[inset_0_-1px_var(--edge)]">
+            <th scope="col" className="px-2 pb-1 align-bottom text-xs font-semibold">
+              {messages.board.student}
+            </th>
+            <th scope="col" className="px-2 pb-1 align-bottom text-xs font-semibold">
+              {messages.watching.state}
+            </th>
+            {slides.map((on, index) => (
+              <TrailHead
+                key={on.slide.id}
                 edition={edition}
-                asking={asking}
-                participant={participant}
-                work={work}
-                slideId={stop?.slideId ?? null}
-                workMode={lesson.workMode}
-                state={attention.state}
-                minutes={'minutes' in attention ? attention.minutes : 0}
-                marks={own}
-                isPicked={picked?.key === participant.key}
-                change={change}
-                onPick={onPick}
+                on={on}
+                done={done[index] ?? NOTHING_DONE}
+                students={all.length}
+                pictured={slides.length <= PICTURED}
               />
             ))}
-          </tbody>
-        </table>
-        {rows.length === 0 && lesson.participants.length > 0 ? (
-          <p className="p-3 text-soft">{messages.watching.nobody}</p>
-        ) : null}
-      </div>
+            <th scope="col" className="px-2 pb-1 text-right align-bottom text-xs font-semibold">
+              {messages.board.marks}
+            </th>
+            <th scope="col" className="p-0">
+              <span className="spoken">{messages.turns.turnList}</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ participant, attention, marks: own, at, standings }) => (
+            <StudentRow
+              key={participant.key}
+              slides={slides}
+              isLow={all.length > LOW_ROWS_OVER}
+              participant={participant}
+              at={at}
+              standings={standings}
+              state={attention.state}
+              minutes={'minutes' in attention ? attention.minutes : 0}
+              marks={own}
+              isPicked={picked?.key === participant.key}
+              change={change}
+              onPick={onPick}
+            />
+          ))}
+        </tbody>
+      </table>
+      {rows.length === 0 && lesson.participants.length > 0 ? (
+        <p className="p-3 text-soft">{messages.watching.nobody}</p>
+      ) : null}
+      <TrailLegend />
       <RemovedSeats lesson={lesson} />
     </>
   );
@@ -179,12 +207,12 @@ function compare(order: Order, edition: Deck): (a: Row, b: Row) => number {
 }
 
 interface StudentRowProps {
-  readonly edition: Deck;
-  readonly asking: readonly Slide[];
+  readonly slides: readonly TrailSlide[];
+  /** Whether its row is low. */
+  readonly isLow: boolean;
   readonly participant: ParticipantView;
-  readonly work: Watched['work'];
-  readonly slideId: string | null;
-  readonly workMode: WorkMode;
+  readonly at: SlideId | null;
+  readonly standings: readonly Standing[];
   readonly state: Attention['state'];
   readonly minutes: number;
   readonly marks: Marks | undefined;
@@ -194,62 +222,72 @@ interface StudentRowProps {
 }
 
 const StudentRow = memo(function StudentRow(props: StudentRowProps) {
-  const { edition, asking, participant, work, slideId, workMode, marks, isPicked, change, onPick } = props;
-  const isFixed = fixedIn(edition, workMode);
-  const facts = { marks, at: slideId, isSubmitted: participant.submission !== null, isFixed };
+  const { slides, isLow, participant, at, standings, state, marks, isPicked, change, onPick } = props;
   const { participantId } = participant;
+  const height = isLow ? 'h-[27px]' : 'h-[30px]';
   if (participantId === null) {
     return (
-      <tr className="h-12 border-b border-rule text-soft">
+      <tr className={`${height} border-b border-rule text-sm text-soft pointer-coarse:h-11`}>
         <th scope="row" className="px-2 font-normal">
           {participant.name}
         </th>
-        <td className="px-2" colSpan={asking.length + 4}>
+        <td className="px-2" colSpan={slides.length + 3}>
           {messages.board.notJoined}
         </td>
       </tr>
     );
   }
+  const isReached = (index: number) => standings[index] !== 'unseen' || at === slides[index]?.slide.id;
+  const ground = isPicked
+    ? 'bg-card shadow-[inset_3px_0_var(--dusk)]'
+    : state === 'stuck' || state === 'idle'
+      ? 'bg-amber/10'
+      : '';
   return (
-    <tr className={`h-12 border-b border-rule ${isPicked ? 'bg-card' : ''}`}>
+    <tr className={`${height} border-b border-rule text-sm pointer-coarse:h-11 ${ground}`}>
       <th scope="row" className="px-2">
         <button
           type="button"
-          className="min-h-11 text-left font-semibold hover:underline"
+          className="min-h-6 text-left font-semibold hover:underline pointer-coarse:min-h-11"
           aria-pressed={isPicked}
           onClick={() => onPick(participant)}
         >
           {participant.name}{' '}
           {participant.isGuest ? (
-            <span className="ml-1.5 rounded border border-edge px-1.5 text-sm font-normal text-soft">
+            <span className="ml-1.5 rounded border border-edge px-1.5 text-xs font-normal text-soft">
               {messages.seats.guest}
             </span>
           ) : null}
           {participant.members.length > 0 ? (
-            <span className="block text-sm font-normal text-soft">
+            <span className="block text-xs font-normal text-soft">
               {participant.members.map(({ name }) => name).join(', ')}
             </span>
           ) : null}
         </button>
       </th>
-      <td className="px-2 text-sm">
+      <td className="px-2 whitespace-nowrap">
         <StateWords {...props} />
       </td>
-      <td className="px-2 text-sm">{slideId === null ? messages.board.justIn : slideName(edition, slideId)}</td>
-      {asking.map((slide) => (
-        <td key={slide.id} className="px-2 text-center">
-          <SlideState standing={standingOn(edition, slide.id, work, facts)} />
-        </td>
+      {slides.map(({ slide, asks }, index) => (
+        <TrailCell
+          key={slide.id}
+          standing={standings[index] ?? 'unseen'}
+          asks={asks}
+          isHere={at === slide.id}
+          before={index === 0 ? null : isReached(index)}
+          after={index === slides.length - 1 ? null : isReached(index + 1)}
+        />
       ))}
-      <td className="px-2 text-center tabular-nums">
-        <PointsSum sum={marks} />
+      <td className="px-2 text-right whitespace-nowrap tabular-nums">
+        <PointsSum sum={marks} short />
       </td>
-      <td className="px-1 text-right">
+      <td className="p-0 text-right">
         <IconButton
           name={messages.board.toTurnList({ name: participant.name })}
+          className="!h-6 !w-7 pointer-coarse:!size-11"
           onClick={() => change((now) => addTurn(now, participantId))}
         >
-          <ListPlus size={18} aria-hidden />
+          <ListPlus size={17} aria-hidden />
         </IconButton>
       </td>
     </tr>
@@ -278,26 +316,4 @@ function StateWords({ participant, state, minutes }: Pick<StudentRowProps, 'part
     case 'absent':
       return says[state];
   }
-}
-
-const looks: Readonly<Record<Standing, { sign: string; tone: string }>> = {
-  unseen: { sign: '–', tone: 'text-soft' },
-  looking: { sign: '○', tone: 'text-soft' },
-  working: { sign: '…', tone: 'text-dusk' },
-  answered: { sign: '●', tone: 'text-dusk' },
-  empty: { sign: '∅', tone: 'text-soft' },
-  unmarked: { sign: '✎', tone: 'text-dusk' },
-  right: { sign: '✓', tone: 'text-reed' },
-  partly: { sign: '½', tone: 'text-amber' },
-  wrong: { sign: '✕', tone: 'text-berry' },
-};
-
-function SlideState({ standing }: { standing: Standing }) {
-  const { sign, tone } = looks[standing];
-  return (
-    <span className={`font-bold ${tone}`} title={messages.board.states[standing]}>
-      <span aria-hidden>{sign}</span>
-      <span className="spoken">{messages.board.states[standing]}</span>
-    </span>
-  );
 }

@@ -9,11 +9,11 @@ import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { JoinCard } from '../../lessons';
 import { editionQuery, lessonQuery, messageOf, reviewsQuery } from '../../../shared/api';
-import { Button, Dialog, Failing, Loading, Tabs } from '../../../shared/ui';
+import { Button, Dialog, Failing, Loading, Tabs, usePageTitle } from '../../../shared/ui';
 import { useEverybody } from '../../../shared/watching';
 import { messages } from '../../../shared/messages';
 import { Answers } from './answers';
-import { ByStudent } from './by-student';
+import { ByStudent, SeenFields, seenAtFirst } from './by-student';
 import { Lead } from './lead';
 import { LeadBar } from './lead-bar';
 import { LessonMenu } from './lesson-menu';
@@ -39,6 +39,7 @@ export function Screen() {
 }
 
 function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
+  usePageTitle([lesson.title, lesson.className].filter(Boolean).join(' · '));
   const everybody = useEverybody(lesson, edition);
   const live = useBoardNews(lesson.id);
   const reviews = useQuery(reviewsQuery(lesson.id));
@@ -54,6 +55,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
     );
   };
   const [picked, setPicked] = useState<string | null>(null);
+  const [seen, setSeen] = useState(seenAtFirst);
   const [showsWayIn, setShowsWayIn] = useState(false);
   const [tab, setTab] = useState('by-student');
   // Turns and one student's slides stand beside what is about students; the rest needs the room.
@@ -62,8 +64,8 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const here = everybody.filter(({ participant }) => participant.participantId !== null);
   const shown = here.find(({ participant }) => participant.key === picked) ?? here[0] ?? null;
   return (
-    <div className="flex min-h-full flex-col">
-      <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-4 py-1.5">
+    <div className="flex min-h-full flex-col lg:h-dvh lg:min-h-0">
+      <header className="flex min-h-12 flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1">
         <Link to="/lessons" aria-label={messages.board.toLessons}>
           <Brand />
         </Link>
@@ -96,10 +98,12 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
       </header>
       {lesson.closedAt ? null : <LeadBar lesson={lesson} edition={edition} live={live} />}
       <main
-        className={`grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-6 px-4 py-3 ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
+        className={`grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-4 px-3 py-1 lg:min-h-0 lg:grid-rows-[minmax(0,1fr)] lg:items-stretch ${isBeside ? 'lg:grid-cols-[minmax(0,1fr)_18rem] xl:grid-cols-[minmax(0,1fr)_22rem]' : ''}`}
       >
         <Tabs
           label={messages.board.views}
+          fill
+          beside={tab === 'by-student' ? <SeenFields seen={seen} onChange={setSeen} /> : null}
           start={tab}
           onChange={setTab}
           tabs={[
@@ -117,6 +121,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
                   edition={edition}
                   marks={marks}
                   everybody={everybody}
+                  seen={seen}
                   change={live.change}
                   picked={shown?.participant ?? null}
                   onPick={({ key }) => setPicked(key)}
@@ -147,8 +152,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             },
           ]}
         />
-        <div className={isBeside ? 'flex flex-col gap-4' : 'hidden'}>
-          <TurnList lesson={lesson} edition={edition} live={live} everybody={everybody} />
+        <div className={isBeside ? 'flex flex-col gap-3 py-1 lg:min-h-0 lg:overflow-y-auto' : 'hidden'}>
           {shown && tab === 'by-student' ? (
             <StudentPanel
               key={shown.participant.key}
@@ -159,6 +163,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
               live={live}
             />
           ) : null}
+          <TurnList lesson={lesson} edition={edition} live={live} everybody={everybody} />
         </div>
       </main>
       <Dialog title={messages.handOut.wayIn} open={showsWayIn} onClose={() => setShowsWayIn(false)} wide>

@@ -1,10 +1,10 @@
 /** What the teacher steers whatever they look at: pace, hold, dark screens, time, calling all to a slide, asking now. */
 import type { LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
-import { gather, leadIn, setPace } from '@gobrel/core/lesson';
+import { endTurn, gather, leadIn, setPace } from '@gobrel/core/lesson';
 import { shownSlide } from '@gobrel/core/show';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Hand, Megaphone, MessageCircleQuestion, Moon, Sun } from 'lucide-react';
+import { Hand, Megaphone, MessageCircleQuestion, Moon, Presentation, Sun } from 'lucide-react';
 import { useState } from 'react';
 import type { LiveLesson } from '../../../shared/sync';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
@@ -12,6 +12,9 @@ import { Button, Choose, showToast } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 import { PutInDialog } from './put-in-dialog';
 import { TimeButton } from './time-button';
+
+/** How a button looks by which something that lasts is ended. */
+const LASTS = '!border-amber !bg-amber/15 !text-amber';
 
 interface LeadBarProps {
   readonly lesson: LessonView;
@@ -29,11 +32,14 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
   });
   const lead = leadIn(edition, state);
   const at = lead && shownSlide(lead);
+  const presenter = lesson.participants.find(
+    ({ participantId }) => participantId !== null && participantId === state.showing,
+  );
   return (
     <div
       role="toolbar"
       aria-label={messages.leading.title}
-      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-4 py-1.5"
+      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1.5"
     >
       <span className="w-60">
         <Choose
@@ -46,13 +52,19 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
           onChange={(pace) => change((now) => setPace(edition, now, pace))}
         />
       </span>
-      <Button aria-pressed={lesson.held} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
+      {/* What lasts is said in words and colour until it ends, and is ended where it is said. */}
+      <Button className={lesson.held ? LASTS : ''} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
         <Hand size={18} aria-hidden /> {lesson.held ? messages.board.letGo : messages.board.hold}
       </Button>
-      <Button aria-pressed={state.dark} onClick={() => change((now) => ({ dark: !now.dark }))}>
+      <Button className={state.dark ? LASTS : ''} onClick={() => change((now) => ({ dark: !now.dark }))}>
         {state.dark ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
         {state.dark ? messages.leading.light : messages.leading.dark}
       </Button>
+      {presenter ? (
+        <Button className={LASTS} onClick={() => change(endTurn)}>
+          <Presentation size={18} aria-hidden /> {messages.board.showsUntil({ name: presenter.name })}
+        </Button>
+      ) : null}
       <TimeButton state={state} change={change} />
       {state.pace === 'own-pace' && at !== null ? (
         <Button

@@ -11,7 +11,7 @@ import { JoinCard, joinAddress, useQr } from '../../lessons';
 import { useLesson } from '../../../shared/sync';
 import { editionQuery, lessonQuery, messageOf } from '../../../shared/api';
 import { useFullScreen } from '../../player';
-import { Failing, IconButton, Loading } from '../../../shared/ui';
+import { Failing, IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
 import { messages, slideName } from '../../../shared/messages';
 import { AnswersStage } from './answers-stage';
@@ -38,6 +38,7 @@ interface ClassScreenProps {
 }
 
 function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
+  usePageTitle(messages.board.classScreenOf({ title: lesson.title }));
   const whole = useRef<HTMLDivElement>(null);
   const [isFull, toggleFull] = useFullScreen(whole);
   const shown =

@@ -5,7 +5,7 @@ import { Printer } from 'lucide-react';
 import { useParams } from 'react-router';
 import { joinAddress, madePins, useNewPins, useQr } from '../../lessons';
 import { classesQuery, lessonsQuery, messageOf } from '../../../shared/api';
-import { Button, Failing, Loading } from '../../../shared/ui';
+import { Button, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {
@@ -16,6 +16,7 @@ export function Screen() {
   const making = useNewPins(classId);
   const pins = making.data ?? madePins(classId);
   const schoolClass = classes.data?.find(({ id }) => id === classId);
+  usePageTitle(schoolClass && says.cardOf({ className: schoolClass.name }));
   const code = lessons.data?.find(
     ({ closedAt, className }) => closedAt === null && className === schoolClass?.name,
   )?.code;

@@ -5,13 +5,14 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { TeacherPage } from '../../../app/frame';
 import { classesQuery, messageOf } from '../../../shared/api';
-import { Button, Empty, Failing, Loading } from '../../../shared/ui';
+import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ClassMenu } from './class-menu';
 import { NewClassDialog } from './new-class-dialog';
 import { StudentEntry } from './student-entry';
 
 export function Screen() {
+  usePageTitle(messages.frame.classes);
   const says = messages.classes;
   const classes = useQuery(classesQuery);
   const [adding, setAdding] = useState(false);

@@ -9,7 +9,7 @@ import { Link, useParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { saveText } from '../../../shared/downloads';
 import { gradebookQuery, messageOf } from '../../../shared/api';
-import { Button, Empty, Failing, Loading } from '../../../shared/ui';
+import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { PointsSum } from '../../../shared/reviewing';
 import { messages } from '../../../shared/messages';
 import { LessonChart, StudentChart } from './charts';
@@ -34,6 +34,7 @@ function percent(share: number | null): string {
 function Gradebook({ book }: { book: GradebookView }) {
   const says = messages.gradebook;
   const { lessons, students, className } = book;
+  usePageTitle(says.of({ className }));
   const [studentId, setStudentId] = useState(students[0]?.id ?? '');
   const [lessonId, setLessonId] = useState(
     lessons.findLast(({ results }) => Object.keys(results).length > 0)?.id ?? '',

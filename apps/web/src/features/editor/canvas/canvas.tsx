@@ -1,7 +1,6 @@
 /** The slide in the middle, to work on. */
 import {
   addItem,
-  canCarryLink,
   type CellField,
   cellsOf,
   type Deck,
@@ -30,11 +29,11 @@ import { cellKey } from '../table/cell-keys';
 import { currentCell, typeInCell } from '../table/current-cell';
 import { TableBorders } from '../table/table-borders';
 import type { Editing } from '../state/editing';
-import { LinkHandle } from '../links/link-handle';
 import { enterGroup } from '../state/selecting';
 import { useDragPreview } from './drag-preview';
 import { EditorItem } from './editor-item';
 import { Guides } from './guides';
+import { ObjectBar } from './object-bar';
 import { Others } from './others';
 import { SelectionFrame } from './selection-frame';
 import { beginDrag } from './begin-drag';
@@ -102,8 +101,6 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
   const onCellKey = useCellKey(editing);
   const chosen = items.filter((item) => selected.includes(item.id));
   const only = chosen.length === 1 ? chosen[0] : undefined;
-  // While its words are typed in, a link is tied to them.
-  const linkable = only !== undefined && canCarryLink(only) && !isTyping;
   return (
     <div
       data-canvas
@@ -148,7 +145,8 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
         {only?.kind === 'table' && isMovable(only) ? (
           <TableBorders editing={editing} item={only} scale={scale} />
         ) : null}
-        {linkable ? <LinkHandle key={only.id} editing={editing} item={only} scale={scale} onPick={onPickLink} /> : null}
+        {/* While words are typed, what is pressed beside them is in the panel: it is done to the words. */}
+        {isTyping ? null : <ObjectBar editing={editing} items={chosen} scale={scale} onPickLink={onPickLink} />}
       </div>
       <Others deck={deck} slideId={slideId} others={others} scale={scale} />
       <Guides scale={scale} />

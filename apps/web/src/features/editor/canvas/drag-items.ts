@@ -12,6 +12,7 @@ import {
   sizeOf,
 } from '@gobrel/core/deck';
 import { boundsOf, boundsOfAll, type Frame, snapTargets } from '@gobrel/core/geometry';
+import { linksFrom } from '@gobrel/core/routes';
 import type { Dragging } from '@gobrel/slide-view';
 import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -32,7 +33,7 @@ export function dragItems({ deck, editing, slideId, scale, canvas }: Press): Dra
     const before = selectedFrames(deck);
     const around = boundsOfAll(Object.values(before));
     const ids = Object.keys(before);
-    const lead = hasTiedLines(deck, slideId, ids);
+    const lead = hasTiedLines(deck, slideId, ids) || carryLinks(deck, slideId, ids);
     return around && new Move({ before, around, canvas, lead, snap: snapBeside(deck, slideId, ids, scale), scale });
   };
   const end = () => {
@@ -100,6 +101,11 @@ function hasTiedLines(deck: Deck, slideId: SlideId, ids: readonly ItemId[]): boo
   return itemsOf(deck, slideId).some(
     (item) => item.kind === 'line' && [item.from.at, item.to.at].some((at) => at !== null && ids.includes(at)),
   );
+}
+
+/** Whether a link is carried by one of the items: the line of its route begins there. */
+function carryLinks(deck: Deck, slideId: SlideId, ids: readonly ItemId[]): boolean {
+  return linksFrom(deck, slideId).some(({ itemId }) => ids.includes(itemId));
 }
 
 /** What dragged items can snap to: everything in sight that stays where it is, and the grid where there is one. */

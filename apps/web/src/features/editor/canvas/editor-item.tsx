@@ -142,13 +142,6 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
           <span className="bg-[#fffcf5] px-2">{messages.editor.runsOver}</span>
         </span>
       ) : null}
-      {item.link ? (
-        <span
-          aria-hidden
-          className="absolute -right-3 -top-3 size-6 rounded-full border-3 border-[#fffcf5] bg-[#a84226]"
-          title={messages.editor.linked}
-        />
-      ) : null}
     </div>
   );
 }

@@ -1,13 +1,21 @@
-/** Where the slide and the cards of its routes lie in the middle of the editor; all lengths in CSS pixels. */
+/**
+ * Where the slide and the cards of its routes lie in the middle of the editor; all lengths in CSS pixels. Cards stand
+ * beside the slide, or above and below it under what carries their links: whichever leaves the larger slide.
+ */
 import type { Box, Point } from '@gobrel/core/geometry';
 
-/** Width of a card's picture and of its column. */
-export const CARD = { picture: 96, width: 130 } as const;
+/** How large cards are: tall ones beside the slide, flat ones above and below it. */
+export const CARD = {
+  beside: { width: 130, height: 104, picture: 96 },
+  arriving: { width: 170, least: 116, height: 36, touched: 46, picture: 50 },
+  leaving: { width: 226, least: 130, height: 58, touched: 58, picture: 84 },
+} as const;
 
-/** Room that cards take: beside the slide where there is width, above and below it on an upright tablet. */
+/** Room that cards take beside the slide. */
 const BESIDE = { left: 116, right: 150, step: 108, margin: 20 } as const;
-const STACKED = { below: 620, row: 136, step: 120, margin: 12, gap: 30 } as const;
-/** From a card's top to the middle of its picture. */
+/** What stands beside cards in their rows, and how far they are from the slide, from each other and from the edge. */
+const ROWS = { margin: 12, gap: 14, apart: 8, rim: 3, heading: 78, tools: { width: 266, height: 60 } } as const;
+/** From a tall card's top to the middle of its picture. */
 const PICTURE_MIDDLE = 27;
 
 /** A side of the slide on which cards stand. */
@@ -20,19 +28,29 @@ interface Size {
 
 /** How an area is laid out. */
 export interface RouteLayout {
-  readonly stacked: boolean;
+  /** Whether cards stand in rows above and below the slide. */
+  readonly inRows: boolean;
   readonly slide: Box;
   /** How many cards fit on a side. */
-  readonly fits: number;
-  /** The top left corner of a card, of `count` on its side. */
-  readonly card: (side: Side, index: number, count: number) => Point;
-  /** Where a line meets a card. */
-  readonly port: (side: Side, index: number, count: number) => Point;
+  readonly fits: Readonly<Record<Side, number>>;
+  /**
+   * The boxes of a side's cards. In rows each stands as near as it can to where it is wanted.
+   * @param wanted the middle of what each card is tied to, along the row; `null` for what is tied to nothing
+   */
+  readonly cards: (side: Side, wanted: readonly (number | null)[]) => readonly Box[];
+  /** Where what is said over a side stands. */
+  readonly heading: (side: Side, count: number) => Point;
+  /** Where a line meets a card, coming from or going to a point along the row. */
+  readonly port: (side: Side, card: Box, along: number) => Point;
 }
 
-/** The layout of an area around a slide of the given proportions. */
-export function layOutRoutes(area: Size, slideSize: Size): RouteLayout {
-  return area.width < STACKED.below ? stackedLayout(area, slideSize) : besideLayout(area, slideSize);
+/**
+ * The layout of an area around a slide of the given proportions: the one with the larger slide.
+ * @param touched whether cards are pressed with a finger, and are higher
+ */
+export function layOutRoutes(area: Size, slideSize: Size, touched = false): RouteLayout {
+  const [beside, rows] = [besideLayout(area, slideSize), rowLayout(area, slideSize, touched)];
+  return rows.slide.width > beside.slide.width ? rows : beside;
 }
 
 function besideLayout(area: Size, slideSize: Size): RouteLayout {
@@ -41,34 +59,103 @@ function besideLayout(area: Size, slideSize: Size): RouteLayout {
     { x: BESIDE.left + BESIDE.margin / 2, y: BESIDE.margin, width: room, height: area.height - 2 * BESIDE.margin },
     slideSize,
   );
-  const card = (side: Side, index: number, count: number): Point => ({
-    x: side === 'arriving' ? 8 : area.width - CARD.width - 12,
-    y: (area.height - count * BESIDE.step) / 2 + index * BESIDE.step,
-  });
-  const port = (side: Side, index: number, count: number): Point => {
-    const { x, y } = card(side, index, count);
-    return { x: side === 'arriving' ? x + CARD.picture + 4 : x - 8, y: y + PICTURE_MIDDLE };
+  const most = Math.max(1, Math.floor((area.height - 24) / BESIDE.step));
+  const left = (side: Side) => (side === 'arriving' ? 8 : area.width - CARD.beside.picture - 12);
+  const top = (count: number, index: number) => (area.height - count * BESIDE.step) / 2 + index * BESIDE.step;
+  return {
+    inRows: false,
+    slide,
+    fits: { arriving: most, leaving: most },
+    cards: (side, wanted) =>
+      wanted.map((_, index) => ({
+        x: left(side),
+        y: top(wanted.length, index),
+        width: side === 'arriving' ? CARD.beside.picture + 4 : CARD.beside.width,
+        height: CARD.beside.height,
+      })),
+    heading: (side, count) => ({ x: left(side), y: top(count, 0) - 20 }),
+    port: (side, card) => ({
+      x: side === 'arriving' ? card.x + CARD.beside.picture + 4 : card.x - 8,
+      y: card.y + PICTURE_MIDDLE,
+    }),
   };
-  return { stacked: false, slide, fits: Math.max(1, Math.floor((area.height - 24) / BESIDE.step)), card, port };
 }
 
-function stackedLayout(area: Size, slideSize: Size): RouteLayout {
+function rowLayout(area: Size, slideSize: Size, touched: boolean): RouteLayout {
+  const height = (side: Side) => (touched ? CARD[side].touched : CARD[side].height);
+  const row = (side: Side) => ROWS.rim + height(side) + ROWS.gap;
+  const slide = fit(
+    {
+      x: ROWS.margin,
+      y: row('arriving'),
+      width: area.width - 2 * ROWS.margin,
+      height: area.height - row('arriving') - row('leaving'),
+    },
+    slideSize,
+  );
+  const isBesideTools = slide.y - row('arriving') < ROWS.tools.height;
   const room = {
-    x: STACKED.margin,
-    y: STACKED.row,
-    width: area.width - 2 * STACKED.margin,
-    height: area.height - 2 * STACKED.row,
+    arriving: {
+      from: ROWS.margin + ROWS.heading,
+      to: area.width - ROWS.margin - (isBesideTools ? ROWS.tools.width : 0),
+    },
+    leaving: { from: ROWS.margin + ROWS.heading, to: area.width - ROWS.margin },
   };
-  const slide = fit(room, slideSize);
-  const card = (side: Side, index: number, count: number): Point => ({
-    x: (area.width - count * STACKED.step) / 2 + index * STACKED.step + (STACKED.step - CARD.picture) / 2,
-    y: side === 'arriving' ? slide.y - STACKED.row + 20 : slide.y + slide.height + STACKED.gap,
-  });
-  const port = (side: Side, index: number, count: number): Point => {
-    const { x, y } = card(side, index, count);
-    return { x: x + CARD.picture / 2, y: side === 'arriving' ? y + STACKED.row - STACKED.gap - 14 : y - 4 };
+  const most = (side: Side) => {
+    const { from, to } = room[side];
+    return Math.max(1, Math.floor((to - from + ROWS.apart) / (CARD[side].least + ROWS.apart)));
   };
-  return { stacked: true, slide, fits: Math.max(1, Math.floor(area.width / STACKED.step)), card, port };
+  const top = (side: Side) =>
+    side === 'arriving' ? slide.y - ROWS.gap - height(side) : slide.y + slide.height + ROWS.gap;
+  return {
+    inRows: true,
+    slide,
+    fits: { arriving: most('arriving'), leaving: most('leaving') },
+    cards: (side, wanted) => {
+      const { from, to } = room[side];
+      const each = Math.max(60, Math.min(CARD[side].width, (to - from + ROWS.apart) / wanted.length - ROWS.apart));
+      const lefts = alongRow(
+        wanted.map((at) => at ?? (side === 'arriving' ? from : to)),
+        each,
+        { from, to },
+      );
+      return lefts.map((x) => ({ x, y: top(side), width: each, height: height(side) }));
+    },
+    heading: (side) => ({ x: ROWS.margin, y: top(side) + (side === 'arriving' ? 10 : 4) }),
+    port: (side, card, along) => ({
+      x: within(along, card.x + 12, card.x + card.width - 12),
+      y: side === 'arriving' ? card.y + card.height + 1 : card.y - 2,
+    }),
+  };
+}
+
+/**
+ * Where boxes of one width stand in a row: in the order of the middles that are wanted, as near to them as the others
+ * and the ends of the row allow.
+ */
+function alongRow(
+  wanted: readonly number[],
+  width: number,
+  { from, to }: { readonly from: number; readonly to: number },
+): readonly number[] {
+  const step = width + ROWS.apart;
+  const order = wanted.map((_, index) => index).sort((a, b) => (wanted[a] ?? 0) - (wanted[b] ?? 0));
+  const lefts = new Array<number>(wanted.length).fill(from);
+  let least = from;
+  for (const index of order) {
+    lefts[index] = Math.max(least, (wanted[index] ?? 0) - width / 2);
+    least = (lefts[index] ?? 0) + step;
+  }
+  let most = to - width;
+  for (const index of order.reverse()) {
+    lefts[index] = Math.min(most, lefts[index] ?? 0);
+    most = (lefts[index] ?? 0) - step;
+  }
+  return lefts;
+}
+
+function within(value: number, least: number, most: number): number {
+  return Math.min(Math.max(value, least), most);
 }
 
 /** The largest box of the given proportions in the middle of a room. */

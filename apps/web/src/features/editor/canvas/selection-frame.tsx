@@ -3,6 +3,7 @@ import { drawnCourse, isMovable, type Item, type LineItem } from '@gobrel/core/d
 import { boundsOfAll, type Frame, type Handle, middleOf, type Point } from '@gobrel/core/geometry';
 import { Lock, RotateCw } from 'lucide-react';
 import type { PointerEvent } from 'react';
+import { isCoarsePointer } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { useDragPreview } from './drag-preview';
 import type { LineGrip } from './drag-line';
@@ -47,7 +48,7 @@ export function SelectionFrame({ items, scale, onGrip }: SelectionFrameProps) {
             <div
               key={items[index]?.id}
               aria-hidden
-              className="pointer-events-none absolute border border-dusk/60"
+              className="pointer-events-none absolute border border-select/60 outline-1 outline-route-casing/60"
               style={placed(each, scale)}
             />
           ))
@@ -70,7 +71,7 @@ function LineHandles({ line, scale, onGrip }: { line: LineItem } & Pick<Selectio
       style={{ left: at.x * scale, top: at.y * scale }}
       onPointerDown={(event) => onGrip(event, grip)}
     >
-      <span className={`border-2 border-dusk ${look}`} />
+      <span className={`border-2 border-select ${look}`} />
     </span>
   );
   return (
@@ -82,14 +83,14 @@ function LineHandles({ line, scale, onGrip }: { line: LineItem } & Pick<Selectio
         `size-3 rounded-full ${tiedLook(line.from.at)}`,
       )}
       {handle('to', course.to, { kind: 'line-end', which: 'to' }, `size-3 rounded-full ${tiedLook(line.to.at)}`)}
-      {handle('middle', middleOf(course), { kind: 'line-middle' }, 'size-3 rotate-45 bg-card')}
+      {handle('middle', middleOf(course), { kind: 'line-middle' }, 'size-3 rotate-45 bg-route-casing')}
     </div>
   );
 }
 
 /** An end that is tied is filled. */
 function tiedLook(at: string | null): string {
-  return at === null ? 'bg-card' : 'bg-dusk';
+  return at === null ? 'bg-route-casing' : 'bg-select';
 }
 
 function placed(frame: Frame, scale: number) {
@@ -112,7 +113,7 @@ interface HandledFrameProps extends Pick<SelectionFrameProps, 'scale' | 'onGrip'
 const SHORT = { fine: 56, coarse: 110 };
 
 function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
-  const short = matchMedia('(pointer: coarse)').matches ? SHORT.coarse : SHORT.fine;
+  const short = isCoarsePointer() ? SHORT.coarse : SHORT.fine;
   const beside = { horizontal: frame.width * scale < short, vertical: frame.height * scale < short };
   const place = (side: -1 | 0 | 1, isBeside: boolean) =>
     isBeside && side !== 0 ? `calc(${(side + 1) * 50}% + ${(side * short) / 5}px)` : `${(side + 1) * 50}%`;
@@ -123,7 +124,7 @@ function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
   return (
     <div
       aria-hidden
-      className={`pointer-events-none absolute border-2 ${fixed ? 'border-dashed border-amber' : 'border-dusk'}`}
+      className={`pointer-events-none absolute border-2 outline-[1.5px] outline-route-casing ${fixed ? 'border-dashed border-[#8a5a00]' : 'border-select'}`}
       style={placed(frame, scale)}
     >
       {fixed ? (
@@ -145,13 +146,13 @@ function HandledFrame({ frame, fixed, scale, onGrip }: HandledFrameProps) {
               }}
               onPointerDown={(event) => onGrip(event, { kind: 'handle', handle })}
             >
-              <span className="size-2.5 border-2 border-dusk bg-card" />
+              <span className="size-2.5 border-2 border-select bg-route-casing" />
             </span>
           ))}
           <span
             data-handle="turn"
             title={messages.editor.turn}
-            className="pointer-events-auto absolute -top-9 left-1/2 flex size-7 -translate-x-1/2 cursor-grab touch-none items-center justify-center rounded-full border-2 border-dusk bg-card text-dusk pointer-coarse:-top-14 pointer-coarse:size-11"
+            className="pointer-events-auto absolute -top-9 left-1/2 flex size-7 -translate-x-1/2 cursor-grab touch-none items-center justify-center rounded-full border-2 border-select bg-route-casing text-select pointer-coarse:-top-14 pointer-coarse:size-11"
             onPointerDown={(event) => onGrip(event, { kind: 'turn' })}
           >
             <RotateCw size={14} />

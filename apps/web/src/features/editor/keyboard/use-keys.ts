@@ -1,7 +1,6 @@
 /** The editor's keys: the platform's universal ones as everywhere, the others our own. */
 import {
   applyFormat,
-  duplicateItems,
   formatOf,
   groupItems,
   isWordBox,
@@ -9,7 +8,6 @@ import {
   itemsOf,
   moveItems,
   newId,
-  removeItems,
   restack,
   setFrames,
   setLocked,
@@ -22,8 +20,9 @@ import { useEffect } from 'react';
 import { showToast, isWithin } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { beginViewpoint, placeViewpoint } from '../canvas/draw-viewpoint';
-import { NOT_TYPING, select, typeIn, useDesk } from '../state/desk';
+import { NOT_TYPING, select, typeIn, togglePanel, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
+import { duplicateSelected, removeSelected } from '../state/item-actions';
 import { isInField } from './in-field';
 import { enterGroup, leaveGroup, movable } from '../state/selecting';
 import { currentCell, typeInCell } from '../table/current-cell';
@@ -72,6 +71,7 @@ export function useKeys({ editing, slideId, onHelp, onLink, paused }: Keys): voi
       const command = commandOf(event);
       if (command === '?' || command === 'F1') onHelp();
       else if (command === 'v' && !event.ctrlKey && !event.metaKey) beginViewpoint();
+      else if (command === 'p' && !event.ctrlKey && !event.metaKey) togglePanel();
       else if (!onSelection(event, command, editing, slideId)) return;
       event.preventDefault();
     };
@@ -138,9 +138,7 @@ function onSelection(event: KeyboardEvent, command: string, editing: Editing, sl
   }
   if (selected.length === 0) return false;
   if (isCommand && event.key === 'd') {
-    const { changes, copies } = duplicateItems(deck, selected);
-    run(changes);
-    select(...copies);
+    duplicateSelected(editing, selected);
     return true;
   }
   if (isCommand) return false;
@@ -160,8 +158,7 @@ function onSelection(event: KeyboardEvent, command: string, editing: Editing, sl
   else if (event.key === 'Enter' && item?.kind === 'table' && item.layer === 'slide')
     typeInCell(editing, item, currentCell(item).field);
   else if (event.key === 'Delete' || event.key === 'Backspace') {
-    run(removeItems(deck, movable(deck, selected)));
-    select();
+    removeSelected(editing, movable(deck, selected));
   } else if (event.key === 'Escape') {
     if (!leaveGroup(deck, slideId)) select();
   } else if (command === ',' || command === '.' || command === '<' || command === '>') {

@@ -34,10 +34,10 @@ const edges = (options: Partial<Parameters<typeof wayEdges>[2]> = {}) =>
 
 test('each way is named by what carries it, what it waits for and for which answer it is', () => {
   expect(edges().map(({ ariaLabel }) => ariaLabel)).toEqual([
-    'From Gate to Hide, by “On”, open when “Mud” was seen',
-    'From Gate to Mud, by “Down”',
-    'From Mud to Hide, by “Sort it”, if right',
-    'From Mud to Gate, by “Sort it”, if wrong',
+    'From Gate to Hide, via “On”, unlocks when “Mud” has been visited',
+    'From Gate to Mud, via “Down”',
+    'From Mud to Hide, via “Sort it”, if correct',
+    'From Mud to Gate, via “Sort it”, if incorrect',
   ]);
 });
 

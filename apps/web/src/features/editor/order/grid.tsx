@@ -39,7 +39,6 @@ export function Grid({ deck, run, tellDone, others, current, actions, onGo, onOp
                 tellDone={tellDone}
                 section={entry}
                 isFolded={folded.has(entry.id)}
-                wide
               />
             ) : (
               <SlideTile key={entry.id} {...tileOf(entry)} width={PICTURE} withBox onOpen={onOpen} />

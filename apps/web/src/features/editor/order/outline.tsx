@@ -96,7 +96,6 @@ export function Outline({ editing, current, onGo, onOpen }: OutlineProps) {
                 tellDone={tellDone}
                 section={entry}
                 isFolded={folded.has(entry.id)}
-                wide
               />
             ) : (
               <OutlineSlide

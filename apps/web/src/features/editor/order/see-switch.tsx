@@ -13,8 +13,9 @@ const icons = { slide: Presentation, grid: LayoutGrid, outline: ListTree, map: W
 
 export function SeeSwitch({ value, onChange }: { value: Seeing; onChange: (seeing: Seeing) => void }) {
   return (
-    <span className="w-56">
+    <span className="w-56 xl:w-auto">
       <Choose
+        named
         label={messages.order.seeing}
         value={value}
         options={seeings.map((each) => {

@@ -1,7 +1,7 @@
 /** A slide in the running order: its picture, its name, who else is there; to go to, choose and drag. */
 import { type Deck, type Slide, type SlideId } from '@gobrel/core/deck';
 import { linksFrom } from '@gobrel/core/routes';
-import { Check } from 'lucide-react';
+import { Check, EyeOff } from 'lucide-react';
 import { type CSSProperties, type KeyboardEvent, memo, type MouseEvent, useEffect, useRef } from 'react';
 import { Thumbnail } from '../../../shared/slides';
 import { listed, messages } from '../../../shared/messages';
@@ -22,8 +22,8 @@ interface SlideTileProps {
   readonly isChosen: boolean;
   /** Width of the picture, in CSS pixels. */
   readonly width: number;
-  /** Where it stands, in a list that places its entries by itself. */
-  readonly left?: number;
+  /** Where it stands, in a list that places its entries by itself; in CSS pixels. */
+  readonly at?: { readonly left: number; readonly top: number };
   /** Whether it can be chosen by a box of its own, as on a touch screen. */
   readonly withBox?: boolean;
   readonly onPress: (
@@ -36,7 +36,7 @@ interface SlideTileProps {
 }
 
 export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
-  const { drawing, name, slide, number, place, count, here, isCurrent, isChosen, width, left } = props;
+  const { drawing, name, slide, number, place, count, here, isCurrent, isChosen, width, at } = props;
   const { attributes, listeners, setNodeRef, style, isDragging, marker } = useDragged(slide.id);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -45,7 +45,7 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
     if (isCurrent && focused !== button.current && focused?.closest('[data-slide]')) button.current?.focus();
   }, [isCurrent]);
   const exits = linksFrom(drawing, slide.id).length;
-  const placed: CSSProperties = left === undefined ? {} : { position: 'absolute', left };
+  const placed: CSSProperties = at ? { position: 'absolute', ...at } : {};
   const frame = isCurrent
     ? 'outline-3 outline-offset-1 outline-dusk'
     : isChosen
@@ -95,6 +95,15 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
               {here}
             </span>
           ) : null}
+          {slide.leftOut ? (
+            <span
+              aria-hidden
+              title={messages.editor.leftOut}
+              className="absolute left-1 top-1 rounded bg-[#fffcf5] px-0.5 text-[#1d2b2a]"
+            >
+              <EyeOff size={14} />
+            </span>
+          ) : null}
           {exits > 0 ? (
             <span
               aria-hidden
@@ -107,9 +116,6 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
         <span className={`block truncate pt-1.5 text-xs ${isCurrent ? 'font-bold' : ''}`}>
           {place} {name}
         </span>
-        {slide.leftOut ? (
-          <span className="block text-[11px] leading-3 text-soft">{messages.editor.leftOut}</span>
-        ) : null}
       </button>
       {props.withBox ? (
         <button

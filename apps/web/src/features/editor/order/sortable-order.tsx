@@ -49,13 +49,12 @@ export function SortableOrder({ deck, run, entries, chosen, children }: Sortable
 
 /** What makes an entry of the running order one that can be dragged. */
 export function useDragged(id: string) {
-  const { attributes, listeners, setNodeRef, transform, isDragging, isOver, activeIndex, index } = useSortable({
-    id,
-    attributes: sortable,
-  });
+  const sorted = useSortable({ id, attributes: sortable });
+  const { attributes, listeners, setNodeRef, transform, isDragging, isOver, activeIndex, index } = sorted;
+  const { setDraggableNodeRef, setDroppableNodeRef } = sorted;
   const style: CSSProperties = { transform: CSS.Translate.toString(transform), ...(isDragging ? { zIndex: 5 } : {}) };
   const marker = isOver && !isDragging ? (activeIndex < index ? ('after' as const) : ('before' as const)) : null;
-  return { attributes, listeners, setNodeRef, style, isDragging, marker };
+  return { attributes, listeners, setNodeRef, setDraggableNodeRef, setDroppableNodeRef, style, isDragging, marker };
 }
 
 /** The bar that shows where something will stand when it is let go. */

@@ -1,21 +1,19 @@
 /** The running order as a strip of live pictures, of which only those near the screen are there. */
-import { type Deck, isSection, type LayoutName, sizeOf } from '@gobrel/core/deck';
+import { type Deck, type Entry, isSection, type LayoutName, sizeOf } from '@gobrel/core/deck';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
-import { memo, useEffect, useRef, useState } from 'react';
-import { Popover } from '../../../shared/ui';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { isCoarsePointer, Popover } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { LayoutPicker } from '../palette/layout-picker';
-import { SectionTile } from './section-tile';
+import { SectionLine } from './section-line';
 import { SlideTile } from './slide-tile';
 import { SortableOrder } from './sortable-order';
+import { STRIP, stripPlaces } from './strip-places';
 import { type OrderProps, useTiles } from './use-tiles';
 
-/**
- * Width of a picture and of a place in the strip, height of the words under a picture and of the strip at the least,
- * in CSS pixels; and how many places outside the screen are there.
- */
-const TILE = { picture: 104, step: 116, margin: 6, words: 40, least: 100, ahead: 5 };
+/** Height of the row of sections, of the words under a picture and of both rims, in CSS pixels; places ahead of the screen. */
+const TILE = { sections: { fine: 26, coarse: 46 }, words: 22, rims: 4, ahead: 5 };
 
 interface StripProps extends OrderProps {
   /** Adds a slide after the current one. */
@@ -28,14 +26,17 @@ export const Strip = memo(function Strip(props: StripProps) {
   const { deck, run, tellDone, others, current, actions, onGo, onAdd, onStarters } = props;
   const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions });
   const scroller = useRef<HTMLDivElement>(null);
+  const places = useMemo(() => stripPlaces(entries), [entries]);
   const tiles = useVirtualizer({
     horizontal: true,
     count: entries.length,
     getScrollElement: () => scroller.current,
-    estimateSize: () => TILE.step,
+    // Known by their ids: the places are looked up anew whenever other entries are there.
+    getItemKey: useCallback((index: number) => entries[index]?.id ?? index, [entries]),
+    estimateSize: (index) => places[index]?.size ?? STRIP.step,
     overscan: TILE.ahead,
-    paddingStart: TILE.margin,
-    paddingEnd: TILE.margin,
+    paddingStart: STRIP.margin,
+    paddingEnd: STRIP.margin,
     initialRect: { width: 1280, height: 0 },
   });
   const at = entries.findIndex((entry) => entry.id === current);
@@ -44,30 +45,48 @@ export const Strip = memo(function Strip(props: StripProps) {
     if (at >= 0) tiles.scrollToIndex(at, { align: 'auto' });
   }, [at, tiles]);
   const size = sizeOf(deck);
-  const height = Math.max(TILE.least, (TILE.picture * size.height) / size.width + TILE.words);
+  const hasSections = entries.some(isSection);
+  const row = hasSections ? TILE.sections[isCoarsePointer() ? 'coarse' : 'fine'] : TILE.rims;
+  const shown = inSight(
+    tiles.getVirtualItems().map(({ index }) => index),
+    entries,
+  );
   return (
     <section aria-label={messages.editor.strip} className="flex border-t border-rule pl-3">
       <AddButtons size={deck.size} onAdd={onAdd} onStarters={onStarters} />
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
-        <div ref={scroller} className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-3">
-          <ol className="relative" style={{ width: tiles.getTotalSize(), height }}>
-            {tiles.getVirtualItems().map(({ index, start }) => {
-              const entry = entries[index];
-              if (!entry) return null;
-              if (isSection(entry)) {
-                return (
-                  <SectionTile
-                    key={entry.id}
-                    deck={deck}
-                    run={run}
-                    tellDone={tellDone}
-                    section={entry}
-                    isFolded={folded.has(entry.id)}
-                    style={{ position: 'absolute', left: start, width: TILE.picture + 2 }}
-                  />
-                );
-              }
-              return <SlideTile key={entry.id} {...tileOf(entry)} width={TILE.picture} left={start} />;
+        <div
+          ref={scroller}
+          className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-1 [scrollbar-width:thin]"
+        >
+          <ol
+            className="relative"
+            style={{
+              width: tiles.getTotalSize(),
+              height: row + (STRIP.picture * size.height) / size.width + TILE.words + TILE.rims,
+            }}
+          >
+            {shown.map((index) => {
+              const [entry, place] = [entries[index], places[index]];
+              if (!entry || !place) return null;
+              return isSection(entry) ? (
+                <SectionLine
+                  key={entry.id}
+                  deck={deck}
+                  run={run}
+                  tellDone={tellDone}
+                  section={entry}
+                  isFolded={folded.has(entry.id)}
+                  place={place}
+                />
+              ) : (
+                <SlideTile
+                  key={entry.id}
+                  {...tileOf(entry)}
+                  width={STRIP.picture}
+                  at={{ left: place.start, top: row }}
+                />
+              );
             })}
           </ol>
         </div>
@@ -76,18 +95,25 @@ export const Strip = memo(function Strip(props: StripProps) {
   );
 });
 
+/** The entries to be drawn: those near the screen, and the section that the first of them is in. */
+function inSight(near: readonly number[], entries: readonly Entry[]): readonly number[] {
+  const [first = 0] = near;
+  const around = entries.findLastIndex((entry, index) => index < first && isSection(entry));
+  return around < 0 ? near : [around, ...near];
+}
+
 type AddButtonsProps = Pick<StripProps, 'onAdd' | 'onStarters'> & { readonly size: Deck['size'] };
 
 function AddButtons({ size, onAdd, onStarters }: AddButtonsProps) {
   const [choosing, setChoosing] = useState(false);
   return (
-    <div className="flex flex-none flex-col pt-3">
+    <div className="flex flex-none flex-col py-1.5">
       <button
         type="button"
         aria-label={messages.editor.addSlide}
         title={messages.editor.addSlide}
         onClick={() => onAdd('title-and-text')}
-        className="flex h-11 w-14 items-center justify-center rounded-t-md border border-dashed border-ink hover:bg-card"
+        className="flex h-11 w-10 items-center justify-center rounded-t-md pointer-coarse:w-14 border border-dashed border-ink hover:bg-card"
       >
         <Plus aria-hidden />
       </button>
@@ -101,7 +127,7 @@ function AddButtons({ size, onAdd, onStarters }: AddButtonsProps) {
             type="button"
             aria-label={messages.editor.addFrom}
             title={messages.editor.addFrom}
-            className="flex h-11 w-14 items-center justify-center rounded-b-md border border-t-0 border-dashed border-ink hover:bg-card"
+            className="flex h-11 w-10 items-center justify-center rounded-b-md pointer-coarse:w-14 border border-t-0 border-dashed border-ink hover:bg-card"
           >
             <LayoutTemplate size={18} aria-hidden />
           </button>

@@ -11,6 +11,7 @@ import {
   type OwnFields,
   plainText,
   type SlideId,
+  tableOfSize,
   namesIn,
 } from '@gobrel/core/deck';
 import {
@@ -32,8 +33,17 @@ import {
   TextCursorInput,
   Type,
 } from 'lucide-react';
-import { type ChangeEvent, lazy, Suspense, useRef, useState } from 'react';
-import { Dialog } from '../../../shared/ui';
+import {
+  type ChangeEvent,
+  type ComponentProps,
+  Fragment,
+  lazy,
+  type ReactNode,
+  Suspense,
+  useRef,
+  useState,
+} from 'react';
+import { Popover } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
@@ -45,6 +55,7 @@ import { placeQuestion } from '../questions/starts';
 import { signFields, SignPicker } from '../../../shared/signs';
 import { LinePicker, type PresetLine } from '../panel/line-picker';
 import { ShapePicker } from '../panel/shape-picker';
+import { TablePicker } from './table-picker';
 
 /** Comes only when it is opened: readers and writers of files are large. */
 const ExchangeDialog = lazy(async () => ({
@@ -109,10 +120,35 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
   return { connectorStyle: line.connectorStyle, from: end(from, line.from, 0), to: end(to, line.to, 1) };
 }
 
+/** What has to be chosen before something is placed. */
+type Choosing = 'shape' | 'line' | 'table' | 'sign' | 'question' | 'pieces' | 'exchange';
+
+/** A button of the palette. */
+interface Entry {
+  readonly name: string;
+  readonly icon: LucideIcon;
+  readonly run: () => void;
+  readonly choosing?: Choosing;
+}
+
+/** Passes on what a popover gives its trigger, which opens it by itself. */
+function PaletteButton({ entry, ...trigger }: { entry: Entry } & ComponentProps<'button'>) {
+  return (
+    <button
+      type="button"
+      onClick={entry.run}
+      {...trigger}
+      className="flex min-h-[36px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50 data-[state=open]:bg-rule/50 pointer-coarse:min-h-[44px]"
+    >
+      <entry.icon size={18} aria-hidden /> {entry.name}
+    </button>
+  );
+}
+
 export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
-  const [picking, setPicking] = useState<'shape' | 'line' | 'sign' | 'question' | 'pieces' | 'exchange' | null>(null);
+  const [picking, setPicking] = useState<Choosing | null>(null);
   const place = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>> = {}, loose = false) => {
     const id = newId();
     const start = { ...(startFields(deck, kind) as Partial<OwnFields<K>>), ...fields };
@@ -121,33 +157,81 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
     else select(id);
   };
   /** A table, with its first heading to be typed. */
-  const placeTable = () => {
+  const placeTable = (rows: number, columns: number) => {
     const id = newId();
-    const changes = addTable(deck, id, slideId);
+    const changes = addTable(deck, id, slideId, tableOfSize(rows, columns));
     run(changes);
     const made = applyChanges(deck, changes).items[id];
     if (made?.kind === 'table') typeInCell(editing, made, currentCell(made).field);
   };
-  const once = (kind: ItemKindName, icon: LucideIcon) => ({ name: messages.kinds[kind], icon, run: () => place(kind) });
-  const entries = [
-    once('text', Type),
-    { name: messages.kinds.picture, icon: Image, run: () => file.current?.click() },
-    { name: messages.editor.rectangle, icon: Square, run: () => place('shape') },
-    { name: messages.editor.shapes, icon: Shapes, run: () => setPicking('shape') },
-    { name: messages.lines.title, icon: Spline, run: () => setPicking('line') },
-    { name: messages.kinds.table, icon: Table, run: placeTable },
-    { name: messages.signs.sets.signs, icon: Sticker, run: () => setPicking('sign') },
-    ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
-    null,
-    { name: messages.questions.add, icon: CircleHelp, run: () => setPicking('question') },
-    once('blank', TextCursorInput),
-    { name: messages.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
-    { name: messages.questions.fromWords, icon: Rows3, run: () => setPicking('pieces') },
-    once('zone', BoxSelect),
-    once('open-area', PencilLine),
-    once('hotspot', Scan),
-    { name: messages.kinds.viewpoint, icon: Focus, run: beginViewpoint },
+  const once = (kind: ItemKindName, icon: LucideIcon): Entry => ({
+    name: messages.kinds[kind],
+    icon,
+    run: () => place(kind),
+  });
+  /** What opens something to choose from, and places nothing before. */
+  const choosing = (what: Choosing, name: string, icon: LucideIcon): Entry => ({
+    name,
+    icon,
+    run: () => setPicking(what),
+    choosing: what,
+  });
+  /** What is on a slide to be seen, what is asked, what is moved, and what is not seen. */
+  const groups: readonly (readonly Entry[])[] = [
+    [
+      once('text', Type),
+      { name: messages.kinds.picture, icon: Image, run: () => file.current?.click() },
+      { name: messages.editor.rectangle, icon: Square, run: () => place('shape') },
+      choosing('shape', messages.editor.shapes, Shapes),
+      choosing('line', messages.lines.title, Spline),
+      choosing('table', messages.kinds.table, Table),
+      choosing('sign', messages.signs.sets.signs, Sticker),
+      ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
+    ],
+    [
+      choosing('question', messages.questions.add, CircleHelp),
+      once('blank', TextCursorInput),
+      once('open-area', PencilLine),
+    ],
+    [
+      { name: messages.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
+      choosing('pieces', messages.questions.fromWords, Rows3),
+      once('zone', BoxSelect),
+    ],
+    [once('hotspot', Scan), { name: messages.kinds.viewpoint, icon: Focus, run: beginViewpoint }],
   ];
+  /** What is chosen from beside a button; `null` for what has a dialog of its own. */
+  const besides = (what: Choosing | undefined): ReactNode => {
+    const picked = (act: () => void) => {
+      setPicking(null);
+      act();
+    };
+    switch (what) {
+      case 'shape':
+        return (
+          <ShapePicker
+            label={messages.editor.shapes}
+            value={null}
+            onPick={(shape) => picked(() => place('shape', { shape }))}
+          />
+        );
+      case 'line':
+        return <LinePicker onPick={(fields) => picked(() => place('line', tied(deck, slideId, fields)))} />;
+      case 'table':
+        return <TablePicker onPick={(rows, columns) => picked(() => placeTable(rows, columns))} />;
+      case 'sign':
+        return (
+          <div className="w-[26rem] max-w-full p-1">
+            <SignPicker onPick={(sign) => picked(() => place('sign', signFields(sign)))} />
+          </div>
+        );
+      case 'question':
+      case 'pieces':
+      case 'exchange':
+      case undefined:
+        return null;
+    }
+  };
   const take = (event: ChangeEvent<HTMLInputElement>) => {
     onPictures([...(event.target.files ?? [])]);
     event.target.value = '';
@@ -157,44 +241,31 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       role="toolbar"
       aria-label={messages.editor.palette}
       aria-orientation="vertical"
-      className="flex w-[76px] flex-none flex-col overflow-y-auto border-r border-rule py-1"
+      className="flex w-[72px] flex-none flex-col overflow-y-auto border-r border-rule py-1"
     >
-      {entries.map((entry) =>
-        entry === null ? (
-          <hr key="rule" className="mx-3 my-1 border-rule" />
-        ) : (
-          <button
-            key={entry.name}
-            type="button"
-            onClick={entry.run}
-            className="flex min-h-[36px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50 pointer-coarse:min-h-[44px]"
-          >
-            <entry.icon size={18} aria-hidden /> {entry.name}
-          </button>
-        ),
-      )}
-      {picking === 'shape' ? (
-        <Dialog title={messages.editor.shapes} open onClose={() => setPicking(null)}>
-          <ShapePicker
-            label={messages.editor.shapes}
-            value={null}
-            onPick={(shape) => {
-              setPicking(null);
-              place('shape', { shape });
-            }}
-          />
-        </Dialog>
-      ) : null}
-      {picking === 'line' ? (
-        <Dialog title={messages.lines.title} open onClose={() => setPicking(null)}>
-          <LinePicker
-            onPick={(fields) => {
-              setPicking(null);
-              place('line', tied(deck, slideId, fields));
-            }}
-          />
-        </Dialog>
-      ) : null}
+      {groups.map((entries, index) => (
+        <Fragment key={entries[0]?.name}>
+          {index > 0 ? <hr className="mx-3 my-1 border-rule" /> : null}
+          {entries.map((entry) => {
+            const content = besides(entry.choosing);
+            const button = <PaletteButton key={entry.name} entry={entry} />;
+            return content ? (
+              <Popover
+                key={entry.name}
+                label={entry.name}
+                side="right"
+                open={picking === entry.choosing}
+                onOpenChange={(open) => setPicking(open ? (entry.choosing ?? null) : null)}
+                trigger={button}
+              >
+                {content}
+              </Popover>
+            ) : (
+              button
+            );
+          })}
+        </Fragment>
+      ))}
       {picking === 'question' ? (
         <QuestionPicker
           onClose={() => setPicking(null)}
@@ -214,16 +285,6 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       ) : null}
       {picking === 'pieces' ? (
         <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
-      ) : null}
-      {picking === 'sign' ? (
-        <Dialog title={messages.signs.title} open onClose={() => setPicking(null)}>
-          <SignPicker
-            onPick={(sign) => {
-              setPicking(null);
-              place('sign', signFields(sign));
-            }}
-          />
-        </Dialog>
       ) : null}
       <input
         ref={file}

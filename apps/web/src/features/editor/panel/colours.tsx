@@ -1,9 +1,17 @@
 /** Choosing a colour: those the theme names, which follow it; fixed ones; and any other. */
 import { colourIn, colourNames, type Theme } from '@gobrel/core/deck';
+import { ChevronDown } from 'lucide-react';
+import { ToggleGroup } from 'radix-ui';
+import { useState } from 'react';
+import { Popover } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { useDesk } from '../state/desk';
+import { Row } from './parts';
 
 interface ColoursProps {
   readonly label: string;
+  /** What stands beside it, where the label would be too long. */
+  readonly shown?: string;
   readonly theme: Theme;
   readonly value: string;
   /** Whether no colour at all may be chosen. */
@@ -31,36 +39,100 @@ const NONE =
 
 const names: Readonly<Record<string, string>> = messages.colours;
 
-export function Colours({ label, theme, value, canBeNone = false, onChange }: ColoursProps) {
-  const swatch = (colour: string) => (
-    <button
-      key={colour}
-      type="button"
-      aria-label={names[colour]}
-      title={names[colour]}
-      aria-pressed={value === colour}
-      onMouseDown={(event) => event.preventDefault()}
-      onClick={() => onChange(colour)}
-      className={`size-8 rounded-md border pointer-coarse:size-11 ${value === colour ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
-      style={{ background: colour === 'transparent' ? NONE : colourIn(theme, colour) }}
-    />
-  );
-  const shown = colourIn(theme, value);
+/** A row with the colour that is set; its button opens all that can be chosen. */
+export function Colours({ label, shown = label, theme, value, canBeNone = false, onChange }: ColoursProps) {
+  const [open, setOpen] = useState(false);
+  const colour = colourIn(theme, value);
+  const called = names[value] ?? value;
   return (
-    <div role="group" aria-label={label}>
-      <div className="flex flex-wrap gap-1 border-b border-rule pb-1.5">{colourNames.map(swatch)}</div>
-      <div className="flex flex-wrap gap-1 pt-1.5">
-        {fixed.map(swatch)}
-        {canBeNone ? swatch('transparent') : null}
-        <input
-          type="color"
-          aria-label={messages.editor.otherColour({ label })}
-          title={messages.editor.otherColour({ label })}
-          value={shown === 'transparent' ? '#ffffff' : shown}
-          onChange={(event) => onChange(event.target.value)}
-          className="size-8 rounded-md border border-edge bg-card p-0.5 pointer-coarse:size-11"
-        />
-      </div>
-    </div>
+    <Row label={shown}>
+      <Popover
+        label={label}
+        side="left"
+        open={open}
+        onOpenChange={setOpen}
+        onClosed={goOnTyping}
+        trigger={
+          <button
+            type="button"
+            aria-label={messages.editor.colourIs({ label, colour: called })}
+            onMouseDown={(event) => event.preventDefault()}
+            className="flex min-h-control min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-card px-2 text-left hover:border-ink"
+          >
+            <span
+              aria-hidden
+              className="size-5 flex-none rounded border border-edge"
+              style={{ background: value === 'transparent' ? NONE : colour }}
+            />
+            <span className="min-w-0 flex-1 truncate">{called}</span>
+            <ChevronDown size={16} aria-hidden className="flex-none" />
+          </button>
+        }
+      >
+        <div className="w-[14.5rem] pointer-coarse:w-[18.5rem]">
+          <Swatches
+            label={label}
+            theme={theme}
+            value={value}
+            colours={[...colourNames, ...fixed, ...(canBeNone ? ['transparent'] : [])]}
+            onPick={(picked) => {
+              onChange(picked);
+              setOpen(false);
+            }}
+          />
+          <label className="mt-2 flex min-h-control items-center gap-2 border-t border-rule pt-2 text-sm">
+            <input
+              type="color"
+              aria-label={messages.editor.otherColour({ label })}
+              value={colour === 'transparent' ? '#ffffff' : colour}
+              onChange={(event) => onChange(event.target.value)}
+              className="size-8 flex-none rounded-md border border-edge bg-card p-0.5 pointer-coarse:size-11"
+            />
+            <span aria-hidden>{messages.editor.otherColour({ label })}</span>
+          </label>
+        </div>
+      </Popover>
+    </Row>
   );
+}
+
+interface SwatchesProps {
+  readonly label: string;
+  readonly theme: Theme;
+  readonly value: string;
+  readonly colours: readonly string[];
+  readonly onPick: (colour: string) => void;
+}
+
+/** Colours as one stop of the Tab key; arrows go from one to the next. */
+function Swatches({ label, theme, value, colours, onPick }: SwatchesProps) {
+  return (
+    <ToggleGroup.Root
+      type="single"
+      aria-label={label}
+      value={value}
+      onValueChange={(picked) => onPick(picked === '' ? value : picked)}
+      className="flex flex-wrap gap-1"
+    >
+      {colours.map((colour) => (
+        <ToggleGroup.Item
+          key={colour}
+          value={colour}
+          aria-label={names[colour]}
+          title={names[colour]}
+          onMouseDown={(event) => event.preventDefault()}
+          className="size-8 rounded-md border border-edge data-[state=on]:border-dusk data-[state=on]:outline-2 data-[state=on]:outline-dusk pointer-coarse:size-11"
+          style={{ background: colour === 'transparent' ? NONE : colourIn(theme, colour) }}
+        />
+      ))}
+    </ToggleGroup.Root>
+  );
+}
+
+/** Whoever was typing when the colours were opened goes on there. */
+function goOnTyping(event: Event): void {
+  const { textEditor } = useDesk.getState();
+  if (!textEditor) return;
+  event.preventDefault();
+  textEditor.commands.focus();
 }

@@ -29,6 +29,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
       <Colours
         theme={deck.theme}
         label={messages.editor.ground}
+        shown={messages.ground.colour}
         value={background}
         onChange={(colour) => onSet({ background: colour })}
       />
@@ -50,6 +51,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
           <Colours
             theme={deck.theme}
             label={messages.ground.washTo}
+            shown={messages.ground.second}
             value={wash.to}
             onChange={(to) => onSet({ wash: { ...wash, to } })}
           />
@@ -142,7 +144,7 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
             options={groundLays.map((value) => ({ value, name: messages.ground.lays[value] }))}
             onChange={(lay) => onSet({ groundPicture: { ...groundPicture, lay } })}
           />
-          <label className="flex min-h-11 items-center gap-2 text-sm">
+          <label className="flex min-h-control items-center gap-2 text-sm">
             <span className="text-soft">{messages.ground.faded}</span>
             <input
               type="range"

@@ -15,11 +15,12 @@ import { Choose } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
+import { ActionRow } from './action-row';
 import { AppearsGroup } from './appears-group';
-import { ArrangeGroup } from './arrange-group';
+import { ArrangeButtons } from './arrange-buttons';
 import { KindSettings } from './kind-settings';
 import { LinkGroup } from './link-group';
-import { Group, NumberField } from './parts';
+import { FoldedGroup, Group, NumberField } from './parts';
 import { PieceGroup, QuestionGroups } from './questions';
 import { ViewpointFrom } from './viewpoint-group';
 
@@ -52,8 +53,12 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
   ];
   return (
     <>
-      <h2 className="text-lg">{nameOf(item) || messages.kinds[item.kind]}</h2>
-      <p className="mb-3 text-sm text-soft">{nameOf(item) ? messages.kinds[item.kind] : ''}</p>
+      <h2 className="pr-8 text-lg">{nameOf(item) || messages.kinds[item.kind]}</h2>
+      <p className="mb-1 text-sm text-soft empty:hidden">{nameOf(item) ? messages.kinds[item.kind] : ''}</p>
+      {item.layer === 'slide' ? <ActionRow editing={editing} ids={[item.id]} /> : null}
+      {canCarryLink(item) || item.link ? (
+        <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
+      ) : null}
       {itemKinds[item.kind].canBeLoose || item.layer === 'backdrop' ? (
         <Group title={messages.editor.forStudents}>
           <Choose label={messages.editor.forStudents} value={standing} options={options} onChange={setStanding} />
@@ -79,19 +84,17 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
       <div className="mb-4 empty:hidden">
         <QuestionGroups editing={editing} item={item} />
       </div>
-      {canCarryLink(item) || item.link ? (
-        <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
-      ) : null}
       <KindSettings editing={editing} item={item} />
       {itemKinds[item.kind].isSeen && item.layer === 'slide' ? (
-        <>
-          <AppearsGroup editing={editing} item={item} />
-          <ViewpointFrom editing={editing} ids={[item.id]} />
-        </>
+        <ViewpointFrom editing={editing} ids={[item.id]} />
       ) : null}
       {item.layer === 'slide' && item.kind !== 'line' ? (
-        <Group title={messages.editor.place}>
-          <div className="grid grid-cols-2 gap-2">
+        <FoldedGroup
+          id="place"
+          title={messages.editor.place}
+          says={messages.editor.placeSays({ x: item.frame.x, y: item.frame.y })}
+        >
+          <div className="grid grid-cols-2 gap-1.5">
             <NumberField label={messages.editor.fromLeft} value={item.frame.x} onChange={place('x')} />
             <NumberField label={messages.editor.fromTop} value={item.frame.y} onChange={place('y')} />
             <NumberField label={messages.editor.wide} value={item.frame.width} least={8} onChange={place('width')} />
@@ -104,9 +107,24 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
               onChange={place('rotation')}
             />
           </div>
-        </Group>
+        </FoldedGroup>
       ) : null}
-      {item.layer === 'slide' ? <ArrangeGroup editing={editing} ids={[item.id]} /> : null}
+      {item.layer === 'slide' ? (
+        <FoldedGroup id="arrange" title={messages.editor.arrange}>
+          <ArrangeButtons editing={editing} ids={[item.id]} />
+        </FoldedGroup>
+      ) : null}
+      {itemKinds[item.kind].isSeen && item.layer === 'slide' ? (
+        <FoldedGroup
+          id="appears"
+          title={messages.editor.appears}
+          says={
+            item.appears === 0 ? messages.editor.appearsAtOnce : messages.editor.appearsWith({ step: item.appears })
+          }
+        >
+          <AppearsGroup editing={editing} item={item} />
+        </FoldedGroup>
+      ) : null}
     </>
   );
 }

@@ -59,7 +59,7 @@ function Row({ editing, item }: { editing: Editing; item: Item }) {
           maxLength={120}
           onFocus={() => select(item.id)}
           onChange={(event) => run(setItemFields(deck, item.id, { name: event.target.value }))}
-          className={`min-h-11 min-w-0 flex-1 bg-transparent px-1 placeholder:text-ink ${item.hidden ? 'line-through opacity-70' : ''}`}
+          className={`min-h-control min-w-0 flex-1 bg-transparent px-1 placeholder:text-ink ${item.hidden ? 'line-through opacity-70' : ''}`}
         />
         <IconButton
           name={item.locked ? messages.editor.unlockItem({ label }) : messages.editor.lockItem({ label })}

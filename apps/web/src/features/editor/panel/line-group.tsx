@@ -82,7 +82,7 @@ interface EndFieldsProps {
   readonly onTie: (id: string) => void;
 }
 
-const fieldLook = 'min-h-11 w-full min-w-0 rounded-md border border-edge bg-card px-2';
+const fieldLook = 'min-h-control w-full min-w-0 rounded-md border border-edge bg-card px-2';
 
 function EndFields({ which, end, others, onHead, onTie }: EndFieldsProps) {
   const id = useId();

@@ -64,7 +64,7 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
       <div className="flex items-center gap-1">
         <span className="flex min-w-0 flex-1 flex-col">
           {isSplit || branches.length === 0 ? (
-            <span className="flex min-h-11 items-center gap-2 font-semibold">
+            <span className="flex min-h-control items-center gap-2 font-semibold">
               <Icon size={18} aria-hidden className="flex-none" />
               <span className="min-w-0 truncate">{destinationIn(deck, destination)}</span>
             </span>
@@ -73,7 +73,7 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
             <button
               key={index}
               type="button"
-              className="flex min-h-11 items-center gap-2 text-left hover:underline"
+              className="flex min-h-control items-center gap-2 text-left hover:underline"
               aria-label={messages.editor.goThere({ name: slideName(deck, branch.slideId) })}
               onClick={() => onGo(branch.slideId)}
             >

@@ -3,7 +3,7 @@ import type { Dash, ShapeItem, Theme } from '@gobrel/core/deck';
 import { Choose } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { Colours } from './colours';
-import { Group, NumberField } from './parts';
+import { NumberField } from './parts';
 
 type Outlined = Pick<ShapeItem, 'outline' | 'outlineWidth' | 'dash' | 'opacity'>;
 
@@ -18,14 +18,14 @@ const samples = { solid: undefined, dashed: '6 4', dotted: '0.1 5' } as const;
 
 export function OutlineGroup({ theme, item, onChange }: OutlineGroupProps) {
   return (
-    <Group title={messages.editor.outline}>
+    <div className="mb-3">
       <Colours
         theme={theme}
         label={messages.editor.outline}
         value={item.outline}
         onChange={(outline) => onChange(item.outlineWidth > 0 ? { outline } : { outline, outlineWidth: 4 })}
       />
-      <div className="my-2 grid grid-cols-2 gap-2">
+      <div className="mb-1.5 grid grid-cols-2 gap-1.5">
         <NumberField
           label={messages.editor.weight}
           value={item.outlineWidth}
@@ -61,6 +61,6 @@ export function OutlineGroup({ theme, item, onChange }: OutlineGroupProps) {
         }))}
         onChange={(dash) => onChange({ dash })}
       />
-    </Group>
+    </div>
   );
 }

@@ -54,7 +54,7 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
         </PickField>
       ) : null}
       <details className="group">
-        <summary className="flex min-h-11 cursor-pointer items-center gap-1 text-sm font-semibold">
+        <summary className="flex min-h-control cursor-pointer items-center gap-1 text-sm font-semibold">
           <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
           {messages.editor.deckPlaying}
         </summary>
@@ -67,7 +67,7 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
           <Transitions />
         </PickField>
         {(['byItself', 'overAndOver'] as const).map((name) => (
-          <label key={name} className="flex min-h-11 items-center gap-2">
+          <label key={name} className="flex min-h-control items-center gap-2">
             <input
               type="checkbox"
               className="size-5 flex-none accent-tide"

@@ -4,8 +4,10 @@ import { Puzzle } from 'lucide-react';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
-import { ArrangeGroup } from './arrange-group';
+import { ActionRow } from './action-row';
+import { ArrangeButtons } from './arrange-buttons';
 import { LinkGroup } from './link-group';
+import { Group } from './parts';
 import { PieceGroup } from './questions';
 import { ViewpointFrom } from './viewpoint-group';
 
@@ -26,9 +28,10 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
   const isOnePiece = isGroup && piece?.items.length === ids.length;
   return (
     <>
-      <h2 className="mb-3 text-lg">
+      <h2 className="mb-1 pr-8 text-lg">
         {isGroup ? messages.links.groupOf({ count: ids.length }) : messages.editor.several({ count: ids.length })}
       </h2>
+      <ActionRow editing={editing} ids={ids} />
       {isGroup && first ? (
         <LinkGroup editing={editing} item={first} ids={ids} onWords={false} onPick={onPickLink} onGo={onGo} />
       ) : null}
@@ -38,7 +41,9 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
         </Button>
       ) : null}
       {isOnePiece && first ? <PieceGroup editing={editing} item={first} pieceId={piece.id} ids={ids} /> : null}
-      <ArrangeGroup editing={editing} ids={ids} />
+      <Group title={messages.editor.arrange}>
+        <ArrangeButtons editing={editing} ids={ids} />
+      </Group>
       <ViewpointFrom editing={editing} ids={ids} />
       <Button className="w-full" onClick={() => run(setLayer(deck, ids, 'backdrop'))}>
         {messages.editor.intoBackdrop}

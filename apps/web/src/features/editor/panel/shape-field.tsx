@@ -3,7 +3,7 @@ import type { ShapeName } from '@gobrel/core/deck';
 import { useState } from 'react';
 import { Button, Popover } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { Group } from './parts';
+import { Row } from './parts';
 import { ShapePicker, ShapeSign } from './shape-picker';
 
 interface ShapeFieldProps {
@@ -15,14 +15,14 @@ interface ShapeFieldProps {
 export function ShapeField({ title, value, onPick }: ShapeFieldProps) {
   const [open, setOpen] = useState(false);
   return (
-    <Group title={title}>
+    <Row label={title}>
       <Popover
         label={title}
         side="left"
         open={open}
         onOpenChange={setOpen}
         trigger={
-          <Button className="w-full !justify-start" aria-label={`${title}: ${messages.shapes[value]}`}>
+          <Button className="min-w-0 flex-1 !justify-start !px-2" aria-label={`${title}: ${messages.shapes[value]}`}>
             <ShapeSign name={value} /> {messages.shapes[value]}
           </Button>
         }
@@ -36,6 +36,6 @@ export function ShapeField({ title, value, onPick }: ShapeFieldProps) {
           }}
         />
       </Popover>
-    </Group>
+    </Row>
   );
 }

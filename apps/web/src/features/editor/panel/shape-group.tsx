@@ -4,7 +4,6 @@ import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { OutlineGroup } from './outline-group';
 import { Colours } from './colours';
-import { Group } from './parts';
 import { ShapeField } from './shape-field';
 
 export function ShapeGroup({ editing, item }: { editing: Editing; item: ShapeItem }) {
@@ -12,15 +11,13 @@ export function ShapeGroup({ editing, item }: { editing: Editing; item: ShapeIte
   return (
     <>
       <ShapeField title={messages.editor.shape} value={item.shape} onPick={(shape) => set({ shape })} />
-      <Group title={messages.editor.fill}>
-        <Colours
-          theme={editing.deck.theme}
-          label={messages.editor.fill}
-          value={item.fill}
-          canBeNone
-          onChange={(fill) => set({ fill })}
-        />
-      </Group>
+      <Colours
+        theme={editing.deck.theme}
+        label={messages.editor.fill}
+        value={item.fill}
+        canBeNone
+        onChange={(fill) => set({ fill })}
+      />
       <OutlineGroup theme={editing.deck.theme} item={item} onChange={set} />
     </>
   );

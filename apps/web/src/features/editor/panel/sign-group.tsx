@@ -4,7 +4,7 @@ import { Field } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { Colours } from './colours';
-import { Group, NumberField } from './parts';
+import { NumberField } from './parts';
 
 export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; item: SignItem }) {
   const set = (fields: Parameters<typeof setItemFields>[2]) => run(setItemFields(deck, item.id, fields));
@@ -20,7 +20,7 @@ export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; 
         />
       </div>
       {item.sticker === '' ? (
-        <Group title={messages.signs.color}>
+        <>
           <Colours
             theme={deck.theme}
             label={messages.signs.color}
@@ -37,7 +37,7 @@ export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; 
               onChange={(weight) => set({ weight })}
             />
           </div>
-        </Group>
+        </>
       ) : null}
     </>
   );

@@ -11,7 +11,7 @@ import { GroundGroup } from './ground-group';
 import { ItemLinksGroup } from './item-links-group';
 import { LayoutGroup } from './layout-group';
 import { OpenLinks } from './open-links';
-import { Group } from './parts';
+import { Group, SwitchRow } from './parts';
 import { PlayingGroup } from './playing-group';
 import { RoutesGroup } from './routes-group';
 import { ThemeGroup } from './theme-group';
@@ -41,18 +41,53 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
   const set = (fields: Partial<Omit<Slide, 'id'>>, of: readonly Slide[] = slides) =>
     run(of.map(({ id }): Change => ({ type: 'set-slide', id, fields })));
   /** What all of the slides have in common there; `null` when they differ. */
-  const common = <T extends string>(read: (of: Slide) => T): T | null =>
+  const common = <T extends string | boolean>(read: (of: Slide) => T): T | null =>
     slides.every((each) => read(each) === read(slide)) ? read(slide) : null;
   const ends = isOne ? endsOfItself(deck, slide.id) : null;
   const earlier = stepEntries(deck, ids, 'earlier');
   const later = stepEntries(deck, ids, 'later');
   return (
     <>
-      <h2 className="mb-3 text-lg">
+      <h2 className="mb-1 pr-8 text-lg">
         {isOne ? messages.editor.thisSlide : messages.order.severalSlides({ count: slides.length })}
       </h2>
+      <div className="-mx-1.5 mb-2 flex flex-wrap" role="group" aria-label={messages.editor.order}>
+        <IconButton name={messages.editor.moveEarlier} disabled={earlier.length === 0} onClick={() => run(earlier)}>
+          <ChevronLeft aria-hidden />
+        </IconButton>
+        <IconButton name={messages.editor.moveLater} disabled={later.length === 0} onClick={() => run(later)}>
+          <ChevronRight aria-hidden />
+        </IconButton>
+        <IconButton
+          name={isOne ? messages.editor.duplicateSlide : messages.order.duplicate}
+          onClick={() => actions.duplicate(ids)}
+        >
+          <CopyPlus size={18} aria-hidden />
+        </IconButton>
+        <IconButton name={messages.order.copy} onClick={() => actions.copy(ids)}>
+          <Copy size={18} aria-hidden />
+        </IconButton>
+        <IconButton
+          name={messages.order.pasteAfter}
+          disabled={clip === null}
+          onClick={() => actions.paste(clip ?? '', last.id)}
+        >
+          <ClipboardPaste size={18} aria-hidden />
+        </IconButton>
+        <IconButton name={messages.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
+          <Heading size={18} aria-hidden />
+        </IconButton>
+        <IconButton
+          name={isOne ? messages.editor.removeSlide : messages.order.remove}
+          disabled={slides.length >= all.length}
+          onClick={() => actions.remove(ids)}
+          className="ml-auto text-berry"
+        >
+          <Trash2 size={18} aria-hidden />
+        </IconButton>
+      </div>
       {isOne ? (
-        <div className="mb-4">
+        <div className="mb-2">
           <Field
             label={messages.editor.slideName}
             value={slide.name}
@@ -63,9 +98,21 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
       ) : (
         <p className="mb-4 text-sm text-soft">{messages.order.severalHint}</p>
       )}
+      {isOne ? (
+        <div className="mb-3">
+          <LongField
+            label={messages.editor.notes}
+            hint={messages.editor.notesHint}
+            rows={3}
+            value={slide.notes}
+            onChange={(event) => set({ notes: event.target.value })}
+          />
+        </div>
+      ) : null}
       <OpenLinks deck={deck} onGo={onGoTo} />
       {isOne && onMap ? <ItemLinksGroup editing={editing} slideId={slide.id} /> : null}
       {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
+      <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
       <Group title={messages.editor.exits}>
         <Choose
           label={messages.editor.exits}
@@ -76,105 +123,37 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
           ]}
           onChange={(exits) => set({ exits })}
         />
-        <div className="mt-1">
-          {ends === null || slide.ending ? (
-            <Choose
-              label={messages.routes.endingTitle}
-              value={common((each) => (each.ending ? 'yes' : 'no'))}
-              options={[
-                { value: 'no', name: messages.routes.endings.no },
-                { value: 'yes', name: messages.routes.endings.yes },
-              ]}
-              onChange={(choice) => set({ ending: choice === 'yes' })}
-            />
-          ) : (
-            <p className="text-sm">{messages.routes.endsOfItself[ends]}</p>
-          )}
-        </div>
-      </Group>
-      {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
-      <Group title={messages.editor.inShow}>
-        <Choose
-          label={messages.editor.inShow}
-          value={common((each) => (each.leftOut ? 'out' : 'in'))}
-          options={[
-            { value: 'in', name: messages.editor.shown },
-            { value: 'out', name: messages.editor.leftOut },
-          ]}
-          onChange={(choice) => set({ leftOut: choice === 'out' })}
+        {ends === null || slide.ending ? (
+          <SwitchRow
+            label={messages.routes.isEnding}
+            on={common((each) => each.ending)}
+            onChange={(ending) => set({ ending })}
+          />
+        ) : (
+          <p className="text-sm">{messages.routes.endsOfItself[ends]}</p>
+        )}
+        <SwitchRow
+          label={messages.editor.leftOut}
+          on={common((each) => each.leftOut)}
+          onChange={(leftOut) => set({ leftOut })}
         />
+        <SwitchRow
+          label={messages.order.showNumber}
+          on={common((each) => each.numbered)}
+          onChange={(numbered) => set({ numbered })}
+        />
+        {all.every((each) => each.numbered === slide.numbered) ? null : (
+          <Button look="quiet" className="w-full" onClick={() => set({ numbered: slide.numbered }, all)}>
+            {messages.order.onAll}
+          </Button>
+        )}
       </Group>
       <PlayingGroup editing={editing} slide={slide} onSet={set} />
       {isOne ? <ThemeGroup editing={editing} /> : null}
-      <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
-      <Group title={messages.order.numbers}>
-        <Choose
-          label={messages.order.numbers}
-          value={common((each) => (each.numbered ? 'yes' : 'no'))}
-          options={[
-            { value: 'yes', name: messages.order.numbered.yes },
-            { value: 'no', name: messages.order.numbered.no },
-          ]}
-          onChange={(choice) => set({ numbered: choice === 'yes' })}
-        />
-        <Button
-          look="quiet"
-          className="mt-1 w-full"
-          disabled={all.every((each) => each.numbered === slide.numbered)}
-          onClick={() => set({ numbered: slide.numbered }, all)}
-        >
-          {messages.order.onAll}
-        </Button>
-      </Group>
-      <Group title={messages.editor.order}>
-        <div className="flex flex-wrap gap-1">
-          <IconButton name={messages.editor.moveEarlier} disabled={earlier.length === 0} onClick={() => run(earlier)}>
-            <ChevronLeft aria-hidden />
-          </IconButton>
-          <IconButton name={messages.editor.moveLater} disabled={later.length === 0} onClick={() => run(later)}>
-            <ChevronRight aria-hidden />
-          </IconButton>
-          <IconButton
-            name={isOne ? messages.editor.duplicateSlide : messages.order.duplicate}
-            onClick={() => actions.duplicate(ids)}
-          >
-            <CopyPlus size={18} aria-hidden />
-          </IconButton>
-          <IconButton name={messages.order.copy} onClick={() => actions.copy(ids)}>
-            <Copy size={18} aria-hidden />
-          </IconButton>
-          <IconButton
-            name={messages.order.pasteAfter}
-            disabled={clip === null}
-            onClick={() => actions.paste(clip ?? '', last.id)}
-          >
-            <ClipboardPaste size={18} aria-hidden />
-          </IconButton>
-          <IconButton name={messages.order.beginSection} onClick={() => actions.beginSection(slide.id)}>
-            <Heading size={18} aria-hidden />
-          </IconButton>
-          <IconButton name={messages.starters.keep} onClick={onKeep}>
-            <Sprout size={18} aria-hidden />
-          </IconButton>
-          <IconButton
-            name={isOne ? messages.editor.removeSlide : messages.order.remove}
-            disabled={slides.length >= all.length}
-            onClick={() => actions.remove(ids)}
-            className="text-berry"
-          >
-            <Trash2 size={18} aria-hidden />
-          </IconButton>
-        </div>
-      </Group>
-      {isOne ? (
-        <LongField
-          label={messages.editor.notes}
-          hint={messages.editor.notesHint}
-          rows={4}
-          value={slide.notes}
-          onChange={(event) => set({ notes: event.target.value })}
-        />
-      ) : null}
+      {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
+      <Button className="w-full" onClick={onKeep}>
+        <Sprout size={18} aria-hidden /> {messages.starters.keep}
+      </Button>
     </>
   );
 }

@@ -2,9 +2,7 @@
 import { type TextStyleName, textStyleNames, weights } from '@gobrel/core/deck';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-
-const around = 'flex min-h-11 items-center gap-2 rounded-md border border-edge bg-card px-2';
-const inside = 'min-h-10 min-w-0 flex-1 bg-card font-semibold';
+import { PickField } from './parts';
 
 interface StyleFieldProps {
   readonly value: TextStyleName | null;
@@ -15,23 +13,19 @@ interface StyleFieldProps {
 
 export function StyleField({ value, isChanged, onChange }: StyleFieldProps) {
   return (
-    <div className="mb-2">
-      <label className={around}>
-        <span className="text-sm text-soft">{messages.textStyles.field}</span>
-        <select
-          aria-label={messages.textStyles.field}
-          className={inside}
-          value={value ?? ''}
-          onChange={(event) => onChange(textStyleNames.find((name) => name === event.target.value) ?? null)}
-        >
-          <option value="">{messages.textStyles.none}</option>
-          {textStyleNames.map((name) => (
-            <option key={name} value={name}>
-              {messages.textStyles.names[name]}
-            </option>
-          ))}
-        </select>
-      </label>
+    <div>
+      <PickField
+        label={messages.textStyles.field}
+        value={value ?? ''}
+        onChange={(picked) => onChange(textStyleNames.find((name) => name === picked) ?? null)}
+      >
+        <option value="">{messages.textStyles.none}</option>
+        {textStyleNames.map((name) => (
+          <option key={name} value={name}>
+            {messages.textStyles.names[name]}
+          </option>
+        ))}
+      </PickField>
       {value !== null && isChanged ? (
         <Button look="quiet" className="w-full" onClick={() => onChange(value)}>
           {messages.textStyles.backTo({ style: messages.textStyles.names[value] })}
@@ -48,21 +42,17 @@ interface WeightFieldProps {
 
 export function WeightField({ value, onChange }: WeightFieldProps) {
   return (
-    <label className={around}>
-      <span className="text-sm text-soft">{messages.textStyles.weight}</span>
-      <select
-        aria-label={messages.textStyles.weight}
-        className={inside}
-        value={value ?? ''}
-        onChange={(event) => onChange(weights.find((weight) => String(weight) === event.target.value) ?? null)}
-      >
-        <option value="">{messages.textStyles.usualWeight}</option>
-        {weights.map((weight) => (
-          <option key={weight} value={weight}>
-            {messages.textStyles.weights[weight]}
-          </option>
-        ))}
-      </select>
-    </label>
+    <PickField
+      label={messages.textStyles.weight}
+      value={String(value ?? '')}
+      onChange={(picked) => onChange(weights.find((weight) => String(weight) === picked) ?? null)}
+    >
+      <option value="">{messages.textStyles.usualWeight}</option>
+      {weights.map((weight) => (
+        <option key={weight} value={weight}>
+          {messages.textStyles.weights[weight]}
+        </option>
+      ))}
+    </PickField>
   );
 }

@@ -20,7 +20,7 @@ interface StyleTableProps {
   readonly onChange: (styles: TextStyles) => void;
 }
 
-const field = 'min-h-11 min-w-0 rounded-md border border-edge bg-card px-1';
+const field = 'min-h-control min-w-0 rounded-md border border-edge bg-card px-1';
 
 export function StyleTable({ theme, onChange }: StyleTableProps) {
   const set = (name: TextStyleName, fields: Partial<StyledLook>) =>

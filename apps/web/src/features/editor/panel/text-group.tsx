@@ -94,7 +94,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
   };
   return (
     <Group title={messages.editor.text}>
-      <div className="mb-2 flex flex-wrap" role="group" aria-label={messages.editor.text}>
+      <div className="-mx-1.5 mb-1 flex flex-wrap" role="group" aria-label={messages.editor.text}>
         {marks.map((mark) => (
           <IconButton
             key={mark.name}
@@ -133,7 +133,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
         isChanged={item.look.own.length > 0}
         onChange={(style) => keep(lookGoingBy(theme, item.look, style))}
       />
-      <div className="mb-2 flex flex-col gap-2">
+      <div>
         <FontField
           label={messages.editor.font}
           value={look.font ?? (look.heading ? 'heading' : 'text')}
@@ -151,6 +151,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
         />
         <NumberField
           label={messages.editor.lineSpacing}
+          shown={messages.editor.lineSpacingShort}
           value={look.lineSpacing ?? USUAL_SPACING}
           least={0.8}
           most={4}

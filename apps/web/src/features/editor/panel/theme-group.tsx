@@ -59,7 +59,7 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
         {colourNames.map((name) => {
           const faint = name !== 'ground' && contrastOf(theme.colours[name], theme.colours.ground) < READABLE;
           return (
-            <label key={name} className="flex min-h-11 items-center gap-2 rounded-md border border-edge px-2">
+            <label key={name} className="flex min-h-control items-center gap-2 rounded-md border border-edge px-2">
               <input
                 type="color"
                 value={theme.colours[name]}
@@ -83,7 +83,7 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
             onChange={(font) => own({ [which]: font })}
           />
         ))}
-        <label className="flex min-h-11 items-center gap-2 rounded-md border border-edge bg-card px-2">
+        <label className="flex min-h-control items-center gap-2 rounded-md border border-edge bg-card px-2">
           <span className="text-sm text-soft">{messages.textStyles.backdrop}</span>
           <select
             aria-label={messages.textStyles.backdrop}

@@ -23,6 +23,8 @@ interface Desk {
   readonly view: View | null;
   /** Whether the next drag on the slide draws a viewpoint. */
   readonly drawing: boolean;
+  /** Whether the panel is folded away. */
+  readonly panelHidden: boolean;
   /** Whether items fall on a grid. */
   readonly grid: boolean;
   /** The look that was picked up, to be given to other items. */
@@ -50,6 +52,7 @@ export const useDesk = create<Desk>(() => ({
   entered: null,
   view: null,
   drawing: false,
+  panelHidden: false,
   grid: false,
   format: null,
   chosen: [],
@@ -103,4 +106,9 @@ export function fold(id: SectionId, folded: boolean): void {
   if (folded) present.add(id);
   else present.delete(id);
   useDesk.setState({ folded: present });
+}
+
+/** Folds the panel away, or shows it again. */
+export function togglePanel(): void {
+  useDesk.setState(({ panelHidden }) => ({ panelHidden: !panelHidden }));
 }

@@ -51,17 +51,15 @@ export function TableGroup({ editing, item }: TableGroupProps) {
         />
       </Group>
       <CellsAsZones editing={editing} item={item} />
-      <Group title={messages.editor.fill}>
-        <Colours
-          theme={theme}
-          label={messages.editor.fill}
-          value={item.fill}
-          canBeNone
-          onChange={(fill) => set({ fill })}
-        />
-      </Group>
+      <Colours
+        theme={theme}
+        label={messages.editor.fill}
+        value={item.fill}
+        canBeNone
+        onChange={(fill) => set({ fill })}
+      />
       {item.headings === 'none' ? null : (
-        <Group title={says.headingFill}>
+        <>
           <Colours
             theme={theme}
             label={says.headingFill}
@@ -69,14 +67,13 @@ export function TableGroup({ editing, item }: TableGroupProps) {
             canBeNone
             onChange={(headingFill) => set({ headingFill })}
           />
-          <h3 className="mb-1 mt-2 font-sans text-sm font-semibold text-soft">{says.headingColor}</h3>
           <Colours
             theme={theme}
             label={says.headingColor}
             value={item.headingColor}
             onChange={(headingColor) => set({ headingColor })}
           />
-        </Group>
+        </>
       )}
       <OutlineGroup theme={theme} item={item} onChange={set} />
     </>

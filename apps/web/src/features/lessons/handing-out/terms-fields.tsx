@@ -1,5 +1,6 @@
 /** The fields in which the terms of a lesson are set: nothing has to be, everything has a sensible start. */
 import { type LessonTerms, showWhens, termLimits } from '@gobrel/core/lesson';
+import { useId } from 'react';
 import { Field, LongField, Select } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
@@ -43,6 +44,12 @@ export function TermsFields({ terms, onChange }: TermsFieldsProps) {
       <Select label={says.key} value={terms.key} options={whens} onChange={(key) => onChange({ key })} />
       <Select label={says.others} value={terms.others} options={whens} onChange={(others) => onChange({ others })} />
       <Check label={says.guests} checked={terms.guests} onChange={(guests) => onChange({ guests })} />
+      <Check
+        label={says.withholds}
+        hint={says.withholdsHint}
+        checked={terms.withholds}
+        onChange={(withholds) => onChange({ withholds })}
+      />
       <LongField
         label={says.instructions}
         rows={3}
@@ -56,21 +63,32 @@ export function TermsFields({ terms, onChange }: TermsFieldsProps) {
 
 interface CheckProps {
   readonly label: string;
+  /** What follows from it, where that is not plain. */
+  readonly hint?: string;
   readonly checked: boolean;
   readonly onChange: (checked: boolean) => void;
 }
 
-function Check({ label, checked, onChange }: CheckProps) {
+function Check({ label, hint, checked, onChange }: CheckProps) {
+  const hintId = useId();
   return (
-    <label className="flex min-h-11 items-center gap-3">
-      <input
-        type="checkbox"
-        className="size-5 accent-tide"
-        checked={checked}
-        onChange={({ target }) => onChange(target.checked)}
-      />
-      {label}
-    </label>
+    <div>
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-5 shrink-0 accent-tide"
+          aria-describedby={hint ? hintId : undefined}
+          checked={checked}
+          onChange={({ target }) => onChange(target.checked)}
+        />
+        {label}
+      </label>
+      {hint ? (
+        <p id={hintId} className="ml-8 text-sm text-soft">
+          {hint}
+        </p>
+      ) : null}
+    </div>
   );
 }
 

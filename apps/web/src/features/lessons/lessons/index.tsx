@@ -8,11 +8,12 @@ import { Link } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { lessonsQuery, messageOf } from '../../../shared/api';
 import { Cover } from '../../../shared/slides';
-import { Button, Empty, Failing, Loading } from '../../../shared/ui';
+import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ResultsDialog } from './results-dialog';
 
 export function Screen() {
+  usePageTitle(messages.lessons.title);
   const lessons = useQuery(lessonsQuery);
   const [looking, setLooking] = useState(false);
   const running = lessons.data?.filter((lesson) => lesson.closedAt === null) ?? [];

@@ -21,6 +21,7 @@ import {
   MenuEntry,
   MenuRule,
   showToast,
+  usePageTitle,
 } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { DeletedDecks } from './deleted-decks';
@@ -29,6 +30,7 @@ import { RenameDialog } from './rename-dialog';
 type OpenDialog = { readonly kind: 'rename' | 'hand-out' | 'delete'; readonly deck: DeckSummary } | null;
 
 export function Screen() {
+  usePageTitle(messages.library.title);
   const decks = useQuery(decksQuery);
   const queries = useQueryClient();
   const navigate = useNavigate();

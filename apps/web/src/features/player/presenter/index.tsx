@@ -21,7 +21,7 @@ import {
   useShowKeys,
 } from '../showing';
 import { Thumbnail } from '../../../shared/slides';
-import { Button, Failing, IconButton, Loading } from '../../../shared/ui';
+import { Button, Failing, IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { destinationIn, messages, openWhen, slideName } from '../../../shared/messages';
 import { Clock } from './clock';
 
@@ -59,6 +59,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
   const [around, space] = useRoom<HTMLDivElement>();
   const [sheet, setSheet] = useState<ShowSheet | null>(null);
   const navigate = useNavigate();
+  usePageTitle(messages.show.presenterOf({ title: deck.title }));
   useShowKeys(show, {
     onFull: () => onAudience(walk.at),
     onFind: () => setSheet('find'),

@@ -19,7 +19,7 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
-import { Failing, IconButton, Loading, Menu, MenuEntry, showToast } from '../../../shared/ui';
+import { Failing, IconButton, Loading, Menu, MenuEntry, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {
@@ -52,6 +52,7 @@ interface WindowProps {
 }
 
 function Window({ deckId, document, deck, start }: WindowProps) {
+  usePageTitle(deck.title);
   const [search, setSearch] = useSearchParams();
   const channel = search.get('with');
   const show = useShow(deck, start, channel, true);
@@ -82,6 +83,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
   return (
     <div ref={stage} className="flex h-full flex-col bg-[#101616] text-[#efe8da]">
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
+        <h1 className="spoken">{deck.title}</h1>
         <StageWindow show={show} space={space} />
       </main>
       <footer className="flex items-center gap-1 px-3 py-1">

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
-import { Button, buttonClasses, Failing, Loading } from '../../../shared/ui';
+import { Button, buttonClasses, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { FilledInStage, keyJudge, FeedbackStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
 import { messages } from '../../../shared/messages';
 
@@ -24,6 +24,7 @@ export function Screen() {
 
 /** @param whole the deck with its keys: answers are judged by it, as the server does for a student */
 function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: ShowState }) {
+  usePageTitle(messages.show.previewOf({ title: whole.title }));
   const { edition, work, fillIn, feedback, check, spoken, beginAnew } = useOwnWork(whole, 'author');
   const [state, setState] = useState(start);
   const walk = useWalk({ deck: edition, state, work, judge: keyJudge(whole, work), onMove: setState });

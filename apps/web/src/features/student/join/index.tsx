@@ -1,14 +1,15 @@
 /** Coming into a lesson: the code, one's name, a PIN. */
 import type { JoinView, MyLessonView } from '@gobrel/contract';
 import { plainCode, readableCode } from '@gobrel/contract/join-code';
+import { purposeOfGuest } from '@gobrel/contract/purposes';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { prefetchStudentScreen } from '../../../app/prefetch';
 import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../../app/frame';
 import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
-import { ask, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
-import { Button, buttonClasses, Field, Loading } from '../../../shared/ui';
+import { ask, askPaying, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
+import { Button, buttonClasses, Field, Loading, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 type Student = JoinView['students'][number];
@@ -16,6 +17,7 @@ type Student = JoinView['students'][number];
 export function Screen() {
   const { code = '' } = useParams();
   const lesson = useQuery(joinQuery(plainCode(code)));
+  usePageTitle(lesson.data?.title ?? messages.join.title);
   const mine = useQuery({ ...myLessonQuery, retry: false });
   // What was known of the lesson stays, also when the server does not let them in any more.
   const isSignedOut = mine.error instanceof Refusal && [401, 403].includes(mine.error.problem.status);
@@ -115,10 +117,18 @@ function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPic
   );
 }
 
+const sayMoment = () => showToast(messages.common.moment);
+
 /** Coming in by a first name, for those who are not on the list. */
 function GuestForm({ code, isOnly }: { code: string; isOnly: boolean }) {
   const [name, setName] = useState('');
-  const join = useJoin((said) => ask<MyLessonView>('POST', '/join/guest', { code, name: said }));
+  const join = useJoin((said) =>
+    askPaying<MyLessonView>(
+      '/join/guest',
+      { code, name: said },
+      { purpose: purposeOfGuest(code, said), onWait: sayMoment },
+    ),
+  );
   return (
     <form
       className="mt-6 flex max-w-sm flex-col gap-3 rounded-md border border-edge bg-card p-4"

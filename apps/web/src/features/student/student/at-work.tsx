@@ -1,15 +1,17 @@
 /** The student's screen once everything is there: the slide, the way through, what is kept, and submitting. */
 import type { MyLessonView } from '@gobrel/contract';
-import { type Deck, itemsOf } from '@gobrel/core/deck';
+import { type Deck, itemsOf, type SlideId } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
-import { fixedIn, isFixed, type LessonState, type WorkMode } from '@gobrel/core/lesson';
-import { resumeShow, type ShowState } from '@gobrel/core/show';
-import { type AddedContent, progressOver, type Work } from '@gobrel/core/work';
+import { fixedIn, isFixed, type LessonState } from '@gobrel/core/lesson';
+import { endsOfItself } from '@gobrel/core/routes';
+import { isSameStop, resumeShow, type ShowState, type Stop, stopsOf } from '@gobrel/core/show';
+import { type AddedContent, overviewOf, progressOver, type Work } from '@gobrel/core/work';
 import { Undo2 } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Brand, KeptNote, SchemeButton } from '../../../app/frame';
+import type { EditionHere } from '../../../shared/api';
 import type { DocumentStatus, OpenDocument, StudentPlace, Zoom } from '../../../shared/sync';
-import { Failing, IconButton, Loading } from '../../../shared/ui';
+import { Failing, IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { type AskedToAdd, FilledInStage, FeedbackStrip, WalkFooter } from '../../walking';
 import { PointerDot, TimeLeft } from '../../../shared/watching';
 import { messages } from '../../../shared/messages';
@@ -20,10 +22,13 @@ import { Instructions } from './instructions';
 import { LeaveButton } from './leave-button';
 import { LedFooter } from './led-footer';
 import { OthersButton } from './others-button';
+import { OverviewButton } from './overview-button';
 import { ReviewButton } from './review-button';
+import { StillAway } from './still-away';
 import { StandingNote } from './standing-note';
 import { SubmitButton } from './submit-button';
 import { TurnTools } from './turn-tools';
+import { useAhead } from './use-ahead';
 import { useChecks } from './use-checks';
 import { useFillIn } from './use-fill-in';
 import { useKeptOffline } from './use-kept-offline';
@@ -42,6 +47,8 @@ interface Asked {
 interface AtWorkProps {
   readonly lesson: MyLessonView;
   readonly edition: Deck;
+  /** Slides that are not on this device yet. */
+  readonly beyond: EditionHere['beyond'];
   readonly document: OpenDocument;
   readonly status: DocumentStatus;
   readonly work: Work;
@@ -65,10 +72,13 @@ interface WorkingProps extends AtWorkProps {
   readonly isReady: boolean;
 }
 
-function Working({ lesson, edition, document, status, work, start, lessonState, isReady }: WorkingProps) {
+function Working({ lesson, edition, beyond, document, status, work, start, lessonState, isReady }: WorkingProps) {
+  usePageTitle(edition.title);
   const isShut = lesson.submission !== null || lesson.closedAt !== null || lesson.held || !status.writable;
+  const ahead = useAhead(document, lesson.edition, beyond);
   const { walk, isLed } = usePacedWalk({
     edition,
+    ahead,
     document,
     work,
     locked: isShut,
@@ -97,9 +107,33 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
     document.announce({ ...place });
   }, [document, stop, lesson.name, pointer, zoom, isShowing]);
 
+  const slides = useMemo(() => overviewOf(edition, work, walk.at, fixed), [edition, work, walk.at, fixed]);
+  const progress = useMemo(() => progressOver(edition, work, fixed), [edition, work, fixed]);
+  const goTo = (slideId: SlideId) => walk.step({ type: 'go', slideId });
+  const submit = (
+    <SubmitButton
+      lesson={lesson}
+      edition={edition}
+      work={work}
+      document={document}
+      locked={isShut}
+      slides={slides}
+      onGo={goTo}
+    />
+  );
+  // Where there is nothing to go on to, what is next is to submit.
+  const isLast = !isLed && lesson.submission === null && lesson.closedAt === null && isLastStop(edition, walk.stop);
   const canFollow = lessonState.showing !== null && !isShowing && lessonState.allowed.following;
   if (canFollow && follows)
-    return <FollowTurn lesson={lesson} edition={edition} state={lessonState} onLeave={() => setFollows(false)} />;
+    return (
+      <FollowTurn
+        lesson={lesson}
+        edition={edition}
+        ahead={ahead}
+        state={lessonState}
+        onLeave={() => setFollows(false)}
+      />
+    );
   return (
     <div className="flex h-full flex-col">
       {lessonState.dark ? <DarkScreen /> : null}
@@ -113,7 +147,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
             .filter(Boolean)
             .join(' · ')}
         </span>
-        <Overall edition={edition} work={work} mode={lesson.workMode} />
+        <OverviewButton edition={edition} work={work} slides={slides} at={walk.at} progress={progress} onGo={goTo} />
         {lesson.terms.dueAt !== null && !lesson.submission ? (
           <span className="text-soft">{messages.student.due({ at: lesson.terms.dueAt })}</span>
         ) : null}
@@ -123,7 +157,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
           <SchemeButton />
           <OthersButton lesson={lesson} edition={edition} />
           <ReviewButton lesson={lesson} edition={edition} work={work} />
-          <SubmitButton lesson={lesson} edition={edition} work={work} document={document} locked={isShut} />
+          {isLast ? null : submit}
           <LeaveButton name={lesson.name} />
         </span>
       </header>
@@ -136,19 +170,23 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
         onFollow={canFollow ? () => setFollows(true) : null}
       />
       <Instructions lesson={lesson} isFirst={start.walk[0].slideId === walk.at} />
-      <FilledInStage
-        edition={edition}
-        walk={walk}
-        fillIn={fillIn}
-        over={
-          isGroup ? (
-            <Companions document={document} edition={edition} slideId={walk.at} />
-          ) : (
-            <PointerDot edition={edition} pointer={isShowing ? pointer : null} />
-          )
-        }
-        onPoint={isGroup || isShowing ? setPointer : undefined}
-      />
+      {ahead.isHere(walk.at) ? (
+        <FilledInStage
+          edition={edition}
+          walk={walk}
+          fillIn={fillIn}
+          over={
+            isGroup ? (
+              <Companions document={document} edition={edition} slideId={walk.at} />
+            ) : (
+              <PointerDot edition={edition} pointer={isShowing ? pointer : null} />
+            )
+          }
+          onPoint={isGroup || isShowing ? setPointer : undefined}
+        />
+      ) : (
+        <StillAway key={walk.at} slideId={walk.at} ahead={ahead} />
+      )}
       <FeedbackStrip
         key={walk.at}
         edition={edition}
@@ -164,7 +202,7 @@ function Working({ lesson, edition, document, status, work, start, lessonState, 
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </LedFooter>
       ) : (
-        <WalkFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed}>
+        <WalkFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed} instead={isLast ? submit : null}>
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </WalkFooter>
       )}
@@ -188,13 +226,14 @@ function UndoButton({ canUndo, onUndo }: { canUndo: boolean; onUndo: () => void 
   );
 }
 
-/** How much of everything that is asked is done. */
-function Overall({ edition, work, mode }: { edition: Deck; work: Work; mode: WorkMode }) {
-  const { asked, filled } = useMemo(() => progressOver(edition, work, fixedIn(edition, mode)), [edition, work, mode]);
-  return asked === 0 ? null : <span className="text-soft">{messages.student.overall({ filled, asked })}</span>;
-}
-
 /** Whether a page stays as it is for students: instruction and samples of a class deck. */
 function isFixedPage(edition: Deck, { workMode }: MyLessonView, slideId: string): boolean {
   return itemsOf(edition, slideId).some(({ id }) => isFixed(edition, workMode, id));
+}
+
+/** Whether a walk ends here: on a slide that is an ending, or that nothing follows, with all of it shown. */
+function isLastStop(edition: Deck, stop: Stop): boolean {
+  const { slideId } = stop;
+  if (!isSameStop(stopsOf(edition, slideId).at(-1) ?? stop, stop)) return false;
+  return edition.slides[slideId]?.ending === true || endsOfItself(edition, slideId) === 'order';
 }

@@ -8,16 +8,18 @@ import { useMemo } from 'react';
 import { Button } from '../../../shared/ui';
 import { PointerDot, useTurnStop, useWorkOf } from '../../../shared/watching';
 import { messages, slideName } from '../../../shared/messages';
+import type { Ahead } from '../../walking';
 import { Audience } from './turn-tools';
 
 interface FollowTurnProps {
   readonly lesson: MyLessonView;
   readonly edition: Deck;
+  readonly ahead: Ahead;
   readonly state: LessonState;
   readonly onLeave: () => void;
 }
 
-export function FollowTurn({ lesson, edition, state, onLeave }: FollowTurnProps) {
+export function FollowTurn({ lesson, edition, ahead, state, onLeave }: FollowTurnProps) {
   const watched = useWorkOf(lesson.lessonId, edition, state.showing, 'student');
   const stop = useTurnStop(edition, state, watched);
   const [around, space] = useRoom<HTMLDivElement>();
@@ -31,7 +33,8 @@ export function FollowTurn({ lesson, edition, state, onLeave }: FollowTurnProps)
         <Audience state={state} />
       </header>
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden p-2">
-        {stop && room && room.width > 0 ? (
+        {stop && !ahead.isHere(stop.slideId) ? <p>{messages.turns.notHereYet}</p> : null}
+        {stop && ahead.isHere(stop.slideId) && room && room.width > 0 ? (
           <div className="relative border border-ink/70">
             <ShowStage
               deck={edition}

@@ -1,9 +1,10 @@
 /** Submitting: says what is still empty, waits until everything is on the server, and tells that it arrived. */
 import type { MyLessonView } from '@gobrel/contract';
-import { type Deck, newId, slidesInOrder } from '@gobrel/core/deck';
+import { type Deck, newId, type SlideId } from '@gobrel/core/deck';
 import { fixedIn } from '@gobrel/core/lesson';
-import { type IsFixed, progressOn, progressOver, type Work } from '@gobrel/core/work';
+import { type OverviewSlide, progressOver, type Work } from '@gobrel/core/work';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask, messageOf, myLessonQuery } from '../../../shared/api';
@@ -16,12 +17,15 @@ interface SubmitProps {
   readonly work: Work;
   readonly document: OpenDocument;
   readonly locked: boolean;
+  /** The slides they may go to, with what is missing on each. */
+  readonly slides: readonly OverviewSlide[];
+  readonly onGo: (slideId: SlideId) => void;
 }
 
 /** How long submitting waits for the last changes to reach the server, in milliseconds. */
 const PATIENCE = 6000;
 
-export function SubmitButton({ lesson, edition, work, document, locked }: SubmitProps) {
+export function SubmitButton({ lesson, edition, work, document, locked, slides, onGo }: SubmitProps) {
   const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
   // One key for each attempt to submit, kept while it is repeated, so that repeating it is harmless.
@@ -53,8 +57,7 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       </Button>
     );
   }
-  const isFixed = fixedIn(edition, lesson.workMode);
-  const { asked, filled } = progressOver(edition, work, isFixed);
+  const { asked, filled } = progressOver(edition, work, fixedIn(edition, lesson.workMode));
   const fault =
     submit.error instanceof NotYetThere ? messages.student.notYetThere : submit.error ? messageOf(submit.error) : null;
   return (
@@ -64,7 +67,14 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
       </Button>
       <Dialog title={messages.student.submitTitle} open={asking} onClose={() => setAsking(false)}>
         <p>{asked > filled ? messages.student.stillEmpty({ count: asked - filled }) : messages.student.allFilled}</p>
-        <StillEmpty edition={edition} work={work} isFixed={isFixed} />
+        <StillEmpty
+          edition={edition}
+          slides={slides}
+          onGo={(slideId) => {
+            setAsking(false);
+            onGo(slideId);
+          }}
+        />
         <p className="mt-2 text-soft">{attemptsLeft(lesson)}</p>
         {fault ? (
           <p role="alert" className="mt-3 text-berry">
@@ -85,18 +95,24 @@ export function SubmitButton({ lesson, edition, work, document, locked }: Submit
 /** The last changes have not reached the server yet. */
 class NotYetThere extends Error {}
 
-/** The slides on which something is still empty, with how much. */
-function StillEmpty({ edition, work, isFixed }: { edition: Deck; work: Work; isFixed: IsFixed }) {
-  const empty = slidesInOrder(edition).flatMap(({ id }) => {
-    const { asked, filled } = progressOn(edition, work, id, isFixed);
-    return asked > filled ? [{ id, count: asked - filled }] : [];
-  });
+/** The slides on which something is still empty, with how much; each a press away. */
+function StillEmpty({ edition, slides, onGo }: Pick<SubmitProps, 'edition' | 'slides' | 'onGo'>) {
+  const empty = slides.filter(({ asked, filled }) => asked > filled);
   if (empty.length === 0) return null;
   return (
-    <ul className="mt-2 max-h-40 overflow-auto">
-      {empty.map(({ id, count }) => (
-        <li key={id} className="border-t border-rule py-1">
-          {messages.student.emptyOn({ slide: slideName(edition, id), count })}
+    <ul className="mt-2 max-h-52 overflow-auto">
+      {empty.map(({ slideId, asked, filled }) => (
+        <li key={slideId} className="border-t border-rule">
+          <button
+            type="button"
+            className="flex min-h-11 w-full items-center gap-2 rounded-md px-1 text-left hover:bg-rule/50"
+            onClick={() => onGo(slideId)}
+          >
+            <span className="flex-1">
+              {messages.student.emptyOn({ slide: slideName(edition, slideId), count: asked - filled })}
+            </span>
+            <ChevronRight size={18} aria-hidden />
+          </button>
         </li>
       ))}
     </ul>

@@ -2,7 +2,7 @@
 import type { MyLessonView } from '@gobrel/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
-import { type LiveLesson, useBackAgain, useLesson } from '../../../shared/sync';
+import { type LiveLesson, useHeard, useLesson } from '../../../shared/sync';
 import { myLessonQuery } from '../../../shared/api';
 
 /** The state, and whether it is known by now. */
@@ -14,6 +14,6 @@ export function useLessonNews({ lessonId }: MyLessonView): Pick<LiveLesson, 'sta
     [queries],
   );
   useEffect(() => document?.onNews(look), [document, look]);
-  useBackAgain(document, look);
+  useHeard(document, look);
   return { state, isReady };
 }

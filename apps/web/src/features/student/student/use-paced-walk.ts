@@ -7,11 +7,12 @@ import { readWorkDocument, writeWorkChanges } from '@gobrel/core/shared-doc';
 import type { Work } from '@gobrel/core/work';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
-import { useWalk, type Walk } from '../../walking';
+import { type Ahead, useWalk, type Walk } from '../../walking';
 import { serverJudge } from './server-judge';
 
 interface PacedWalker {
   readonly edition: Deck;
+  readonly ahead: Ahead;
   readonly document: OpenDocument;
   readonly work: Work;
   readonly locked: boolean;
@@ -26,7 +27,7 @@ const nothing = () => undefined;
 
 /** The walk, and whether the teacher leads it. One's own place stays what it was meanwhile. */
 export function usePacedWalk(walker: PacedWalker): { readonly walk: Walk; readonly isLed: boolean } {
-  const { edition, document, work, locked, lessonState, isReady, start } = walker;
+  const { edition, ahead, document, work, locked, lessonState, isReady, start } = walker;
   const [state, setState] = useState(start);
   const onMove = useCallback(
     (next: ShowState) => {
@@ -45,6 +46,7 @@ export function usePacedWalk(walker: PacedWalker): { readonly walk: Walk; readon
     work,
     judge,
     mayEnter: (slideId) => isOpened(lessonState, slideId),
+    ahead,
     onMove,
   });
   useGathering(isReady ? lessonState : null, edition, state, onMove);

@@ -1,5 +1,5 @@
 /** Reviewing what was submitted: through all students by question, or all questions by student, by keys only. */
-import type { LessonMarks, LessonView, ParticipantView, ReviewView } from '@gobrel/contract';
+import type { LessonMarks, LessonView, ParticipantView } from '@gobrel/contract';
 import { type QuestionItem, type Deck, itemsOf, nameOf, type OpenAreaItem, slidesInOrder } from '@gobrel/core/deck';
 import { isFixed } from '@gobrel/core/lesson';
 import { isQuestion, markWork } from '@gobrel/core/questions';
@@ -13,6 +13,7 @@ import type { Watched } from '../../../../shared/watching';
 import { messages } from '../../../../shared/messages';
 import { ReviewedSlide } from './reviewed-slide';
 import { Points } from './points';
+import { useKeptReview } from './use-kept-review';
 import { useReviewKeys } from './use-review-keys';
 
 interface ReviewProps {
@@ -132,29 +133,19 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
   const reviews = useQuery(reviewsQuery(lesson.id));
   const { participantId } = participant;
   const comment = useRef<HTMLTextAreaElement>(null);
-  const review = reviews.data?.[participantId]?.review ?? emptyReview;
-  const keep = useMutation({
-    mutationFn: (next: ReviewOf) =>
-      ask<ReviewView>('PUT', `/lessons/${lesson.id}/reviews/${participantId}`, { review: next }),
-    // What was said is seen at once, and taken back when it could not be kept.
-    onMutate: (next) => {
-      const { queryKey } = reviewsQuery(lesson.id);
-      const before = queries.getQueryData(queryKey);
-      const view = before?.[participantId] ?? { releasedAt: null, returnedAt: null };
-      queries.setQueryData(queryKey, { ...before, [participantId]: { ...view, review: next } });
-      return { before };
-    },
-    onError: (error, _next, context) => {
-      queries.setQueryData(reviewsQuery(lesson.id).queryKey, context?.before);
-      showToast(messageOf(error), { tone: 'trouble' });
-    },
-  });
+  const keep = useKeptReview(lesson.id);
+  // What was said last is built on, whatever is fetched while it is on its way.
+  const underWay = keep.isPending && keep.variables.participantId === participantId ? keep.variables.review : null;
+  const review = underWay ?? reviews.data?.[participantId]?.review ?? emptyReview;
+  const say = (next: ReviewOf) => keep.mutate({ participantId, review: next });
   const giveBack = useMutation({
-    mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return`),
-    onSuccess: (next) => {
+    // How it stood when it was pressed: news of its being returned may be here before the answer is.
+    mutationFn: (_before: ParticipantView) =>
+      ask<LessonView>('POST', `/lessons/${lesson.id}/reviews/${participantId}/return`),
+    onSuccess: (next, before) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
       showToast(messages.reviewing.givenBack({ name: participant.name }), {
-        action: { name: messages.common.undo, run: () => undoReturn.mutate(participant) },
+        action: { name: messages.common.undo, run: () => undoReturn.mutate(before) },
       });
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
@@ -174,13 +165,13 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
   const byKey = useMemo(() => (work ? markWork(edition, work) : null), [edition, work]);
   const give = (points: number, why = review.overruled[item.id]?.why ?? '') => {
     const most = byKey?.items[item.id]?.outOf ?? asking?.points ?? 0;
-    if (asking) keep.mutate(overrule(review, item.id, { points: Math.min(points, most), why }));
+    if (asking) say(overrule(review, item.id, { points: Math.min(points, most), why }));
   };
   useReviewKeys({
     onGo,
     onPoints: give,
     onComment: () => comment.current?.focus(),
-    onReturn: () => (participant.submission ? giveBack.mutate() : undefined),
+    onReturn: () => (participant.submission ? giveBack.mutate(participant) : undefined),
   });
   if (!entry || !work || !byKey) return null;
   return (
@@ -193,7 +184,7 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
         marks={reviewedMarks(byKey, review, edition)}
         review={review}
         field={comment}
-        onReview={(next) => keep.mutate(next)}
+        onReview={say}
       />
       <section aria-label={nameOf(item)} className="flex flex-col gap-3">
         <div>
@@ -218,12 +209,15 @@ function Reviewing({ lesson, edition, marks, everybody, place: { participant, it
             mark={byKey.items[item.id]}
             overruled={review.overruled[item.id]}
             onGive={give}
-            onKey={() => keep.mutate(overrule(review, item.id, null))}
+            onKey={() => say(overrule(review, item.id, null))}
           />
         ) : (
           <p className="text-soft">{messages.reviewing.ownThings}</p>
         )}
-        <Button disabled={participant.submission === null || giveBack.isPending} onClick={() => giveBack.mutate()}>
+        <Button
+          disabled={participant.submission === null || giveBack.isPending}
+          onClick={() => giveBack.mutate(participant)}
+        >
           <Undo2 size={18} aria-hidden /> {messages.reviewing.giveBack}
         </Button>
       </section>

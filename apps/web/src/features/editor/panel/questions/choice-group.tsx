@@ -47,7 +47,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
           return (
             // For fingers its buttons stand below, so that all of it is large enough.
             <div key={choice.id} className="mb-1 flex items-center gap-0.5 pointer-coarse:flex-wrap">
-              <label className="flex min-h-11 min-w-11 flex-none items-center">
+              <label className="flex min-h-control min-w-11 flex-none items-center">
                 <input
                   type="checkbox"
                   className="size-5 flex-none accent-reed"
@@ -64,7 +64,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
                 aria-label={messages.editor.choiceText({ letter })}
                 value={choice.text}
                 onChange={(event) => change(choice.id, { ...choice, text: event.target.value })}
-                className="min-h-11 w-full min-w-0 flex-1 rounded-md border border-edge bg-card px-2 pointer-coarse:basis-3/4"
+                className="min-h-control w-full min-w-0 flex-1 rounded-md border border-edge bg-card px-2 pointer-coarse:basis-3/4"
               />
               <span className="flex flex-none pointer-coarse:ml-auto">
                 {choice.picture ? (

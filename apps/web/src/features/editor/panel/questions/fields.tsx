@@ -89,7 +89,7 @@ interface TickProps {
 /** A yes or no. */
 export function Tick({ label, checked, onChange }: TickProps) {
   return (
-    <label className="flex min-h-11 items-center gap-2">
+    <label className="flex min-h-control items-center gap-2">
       <input
         type="checkbox"
         className="size-5 flex-none accent-tide"

@@ -35,7 +35,7 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
         <Group title={messages.editor.belongsInto}>
           <select
             aria-label={messages.editor.belongsInto}
-            className="min-h-11 w-full rounded-md border border-edge bg-card px-2"
+            className="min-h-control w-full rounded-md border border-edge bg-card px-2"
             value={home}
             onChange={(event) => run(setBelongs(deck, pieceId, event.target.value || null))}
           >
