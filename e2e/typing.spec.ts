@@ -55,3 +55,20 @@ test('a choice that is added is typed in at once', async ({ page }) => {
   await page.keyboard.press('v');
   await expect(page.getByText(/Draw the viewpoint/)).toHaveCount(0);
 });
+
+test('words that were marked just now are what a link is tied to, before the browser has told of the marking', async ({
+  page,
+}) => {
+  await fresh(page);
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
+  const open = page.getByLabel(startOf(messages.editor.textOf));
+  await expect(open).toBeFocused();
+  await page.keyboard.type('Go along the creek');
+  await expect(open).toContainText('creek');
+  // In one turn of the page, as quick fingers on a busy device do: the browser tells of a selection only after it.
+  await open.evaluate((element) => {
+    getSelection()?.modify('extend', 'backward', 'word');
+    element.dispatchEvent(new KeyboardEvent('keydown', { key: 'k', ctrlKey: true, bubbles: true, cancelable: true }));
+  });
+  await expect(page.getByRole('dialog', { name: '“creek”' })).toBeVisible();
+});

@@ -8,6 +8,7 @@ import { tellWaiting } from '../../../shared/sync';
 import { showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
+import { takeMarked } from './take-marked';
 import { textExtensions } from './text-schema';
 
 interface TextEditorProps {
@@ -49,7 +50,10 @@ function FragmentEditor({ fragment, label, onHeight, onKey }: FragmentEditorProp
           class: 'min-h-[1em] whitespace-pre-wrap break-words !outline-none',
           spellcheck: 'true',
         },
-        handleKeyDown: (_view, event) => onKey?.(event) ?? false,
+        handleKeyDown: (view, event) => {
+          if (event.ctrlKey || event.metaKey) takeMarked(view);
+          return onKey?.(event) ?? false;
+        },
         handlePaste: (view, _event, slice) => {
           const pasted = slice.content.textBetween(0, slice.content.size, ' ').length;
           if (pasted + view.state.doc.textContent.length <= LONGEST_TEXT) return false;
