@@ -141,7 +141,7 @@ function Working({ lesson, edition, beyond, document, status, work, start, lesso
         <span className="hidden sm:block">
           <Brand />
         </span>
-        <h1 className="text-lg">{edition.title}</h1>
+        <h1 className="font-sans text-lg">{edition.title}</h1>
         <span className="text-soft">
           {[lesson.owner === lesson.name ? '' : lesson.owner, lesson.name, lesson.className]
             .filter(Boolean)
