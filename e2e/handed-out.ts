@@ -1,6 +1,7 @@
 /** Lessons as the tests hand them out, and students' devices in them. */
 import * as messages from '@gobrel/messages';
 import { type Browser, expect, type Page } from '@playwright/test';
+import { startOf } from './as-said';
 import { tablet, typePin } from './people';
 
 /** A lesson that was handed out. */
@@ -24,7 +25,7 @@ export async function student(browser: Browser, lesson: Lesson, name: string, op
   await page.getByRole('button', { name }).click();
   await expect(page.getByLabel(/PIN/)).toBeVisible();
   await typePin(page, '2468');
-  await expect(page.getByRole('button', { name: messages.student.submit })).toBeVisible();
+  await expect(page.getByRole('button', { name: startOf(messages.student.leave) })).toBeVisible();
   return page;
 }
 

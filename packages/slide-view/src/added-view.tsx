@@ -32,6 +32,7 @@ export function AddedView({ added, deck, scale, fillIn }: AddedViewProps) {
     if (box.current) box.current.style.translate = '';
   };
   const onPointerDown = usePointerDrag<HTMLElement, true>({
+    scrolls: true,
     begin: () => true,
     move: (_at, by) => {
       if (box.current) box.current.style.translate = `${by.x / scale}px ${by.y / scale}px`;

@@ -7,6 +7,14 @@ import type { Answer, Drop, Stroke, Sure, Work } from '@gobrel/core/work';
 /** Following links. */
 export type FollowLink = (destination: Destination) => void;
 
+/** Fields beside a slide that is too small to be filled in itself. */
+export interface FieldsBelow {
+  /** The items, and pieces, that have one. */
+  readonly ids: ReadonlySet<string>;
+  /** Leads to the field of one of them. */
+  readonly show: (id: string) => void;
+}
+
 /** Filling in: each function says what the student did; the caller decides what becomes of it. */
 export interface FillIn {
   readonly work: Work;
@@ -16,6 +24,8 @@ export interface FillIn {
   readonly who: string;
   /** What the student was told of answers. */
   readonly feedback: Readonly<Record<ItemId, AnswerFeedback>>;
+  /** Where what has a field of its own is filled in; `null` where everything is filled in on the slide. */
+  readonly below: FieldsBelow | null;
   readonly setBlank: (itemId: ItemId, text: string) => void;
   /** Fills a blank with one of its options. */
   readonly chooseBlank: (itemId: ItemId, option: string) => void;
@@ -56,6 +66,7 @@ export function readingHands(work: Work, feedback: FillIn['feedback'] = {}, who 
     locked: true,
     who,
     feedback,
+    below: null,
     setBlank: nothing,
     chooseBlank: nothing,
     setAnswer: nothing,

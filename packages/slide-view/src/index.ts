@@ -1,5 +1,6 @@
 /** Draws slides. No editing, no fetching. */
-export { type FillIn, type FollowLink, canAnswer, readingHands } from './hands.js';
+export { FieldBelow } from './field-below.js';
+export { type FieldsBelow, type FillIn, type FollowLink, canAnswer, readingHands } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';
 export {
   cellStyle,
@@ -17,6 +18,8 @@ export { isPressing } from './dragging/press-focus.js';
 export { usePointerDrag } from './dragging/use-pointer-drag.js';
 export { useRecorder } from './items/use-recorder.js';
 export { paint, themeStyle } from './paint.js';
+export { PiecePicture } from './piece-picture.js';
+export { outcomeInWords } from './piece-words.js';
 export { alignStyle, RichTextView } from './rich-text-view.js';
 export { cameraAt, fittedRoom, ShowStage } from './show-stage.js';
 export { SlideStage, SlideView, type SlideViewProps } from './slide-view.js';

@@ -41,6 +41,8 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
   const isPile = manner.pile !== 0;
   const left = isPile ? leftIn(fillIn, piece) : null;
 
+  const label = isPile ? words.pile(name, left) : words.name(name, inZone < 0 ? null : zoneName(zones, inZone, words));
+
   // A drag moves the element itself: nothing is drawn anew until the piece is let go.
   const putDown = () => {
     if (!element.current) return;
@@ -49,6 +51,7 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
   };
   const onPointerDown = usePointerDrag<HTMLDivElement, HTMLElement>({
     threshold: PRESS,
+    scrolls: true,
     begin: (press) => press.currentTarget,
     move: (_at, by, held) => {
       held.classList.add('gv-held');
@@ -59,14 +62,18 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
       const at = { x: frame.x + by.x / scale, y: frame.y + by.y / scale };
       fillIn.say(outcomeInWords(zones, words, name, fillIn.dropPiece(piece.id, at)));
     },
+    press: () => fillIn.below?.show(piece.id),
     breakOff: putDown,
   });
+  // Where it has a field of its own, that is what keys and screen readers come to.
+  const reached = fillIn.below?.ids.has(piece.id)
+    ? { 'aria-hidden': true, tabIndex: -1 }
+    : { tabIndex: 0, 'aria-roledescription': manner.turns ? words.turnsHelp : words.help, 'aria-label': label };
 
   const { zone } = keys;
   const shown = zone
     ? { ...frame, x: zone.frame.x + 24, y: zone.frame.y + zone.frame.height / 2 - frame.height / 2 }
     : frame;
-  const label = isPile ? words.pile(name, left) : words.name(name, inZone < 0 ? null : zoneName(zones, inZone, words));
   return (
     <>
       <div
@@ -74,10 +81,8 @@ export function PieceHands({ zones, piece, fillIn, scale, children }: PieceHands
         className={`gv-piece${keys.isHeld ? ' gv-held' : ''}${isPile ? ' gv-pile' : ''}`}
         style={{ ...boxStyle(shown), rotate: frame.rotation === 0 ? undefined : `${frame.rotation}deg` }}
         role="button"
-        tabIndex={0}
-        aria-roledescription={manner.turns ? words.turnsHelp : words.help}
         aria-pressed={keys.isHeld}
-        aria-label={label}
+        {...reached}
         data-left={left ?? undefined}
         onPointerDown={onPointerDown}
         onKeyDown={keys.onKeyDown}

@@ -11,7 +11,7 @@ import {
   sizeOf,
   zonesOn,
 } from '@gobrel/core/deck';
-import type { Mark, Marks, AnswerFeedback } from '@gobrel/core/questions';
+import type { AnswerFeedback, Mark, Marks } from '@gobrel/core/questions';
 import type { Frame } from '@gobrel/core/geometry';
 import { addedOn, applyWork, type Work } from '@gobrel/core/work';
 import { memo, type ReactNode, useMemo } from 'react';
@@ -20,6 +20,7 @@ import { type FillIn, type FollowLink, readingHands } from './hands.js';
 import { GroundPictureView, groundOf, hasOwnGround } from './ground.js';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
+import { MarkView } from './mark-view.js';
 import { paint, themeStyle } from './paint.js';
 import { PieceHands } from './piece-hands.js';
 import { linkBehaviour } from './rich-text-view.js';
@@ -93,7 +94,13 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
       })}
       {work
         ? addedOn(deck, work, slideId).map((added) => (
-            <AddedView key={added.id} added={added} deck={deck} scale={scale} fillIn={fillIn} />
+            <AddedView
+              key={added.id}
+              added={added}
+              deck={deck}
+              scale={scale}
+              fillIn={fillIn?.below?.ids.has(added.areaId) ? undefined : fillIn}
+            />
           ))
         : null}
     </SlideStage>
@@ -196,22 +203,26 @@ function DrawnItem({ item, mark, follow, fillIn, around }: DrawnItemProps) {
         ? { ...linkBehaviour(item.link, follow), 'aria-label': nameOf(item) || words.hotspot }
         : {})}
     >
-      <ItemContent item={item} follow={follow} fillIn={fillIn} />
-      {'asksSure' in item && item.asksSure && fillIn ? <SureView item={item} fillIn={fillIn} /> : null}
+      {fillIn?.below?.ids.has(item.id) ? (
+        <SeenBelow item={item} fillIn={fillIn} show={fillIn.below.show} />
+      ) : (
+        <>
+          <ItemContent item={item} follow={follow} fillIn={fillIn} />
+          {'asksSure' in item && item.asksSure && fillIn ? <SureView item={item} fillIn={fillIn} /> : null}
+        </>
+      )}
       {mark ? <MarkView mark={mark} /> : null}
     </div>
   );
 }
 
-/** A mark beside what it is for: a sign, a word for screen readers, and points. */
-function MarkView({ mark }: { mark: NonNullable<DrawnItemProps['mark']> }) {
-  const { words } = useSurroundings();
-  const signs = { right: '✓', partly: '½', wrong: '✕', empty: '–', unmarked: '✎' } as const;
+/** What is filled in below its slide: a picture of it as it stands, and a press on it leads to its field. */
+function SeenBelow({ item, fillIn, show }: { item: Item; fillIn: FillIn; show: (id: string) => void }) {
   return (
-    <span className={`gv-mark gv-${mark.verdict}`} title={mark.why ? words.reason(mark.why) : undefined}>
-      <span aria-hidden="true">{signs[mark.verdict]} </span>
-      <span className="gv-spoken">{words.verdicts[mark.verdict]}: </span>
-      {mark.verdict === 'unmarked' ? null : words.points(mark.points, mark.outOf)}
-    </span>
+    <div className="gv-seen-below" aria-hidden="true" onClick={() => show(item.id)}>
+      <div className="gv-fills" inert>
+        <ItemContent item={item} fillIn={readingHands(fillIn.work, fillIn.feedback, fillIn.who)} />
+      </div>
+    </div>
   );
 }

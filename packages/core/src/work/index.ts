@@ -8,6 +8,7 @@ export * from './apply-work.js';
 export * from './overview.js';
 export * from './piece-drop.js';
 export * from './room-left.js';
+export * from './slide-fields.js';
 export * from './sounds.js';
 export * from './stranded.js';
 export * from './work.js';

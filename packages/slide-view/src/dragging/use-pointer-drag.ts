@@ -1,6 +1,7 @@
 /** What can be dragged: one drag at a time, broken off when what it is about leaves the page. */
 import { type PointerEvent as ReactPointerEvent, useEffect, useRef } from 'react';
 import { beginPointerDrag, type DraggedBy, type Dragging } from './pointer-drag.js';
+import { scrollAlong } from './scroll-along.js';
 
 /**
  * What drags of something do; each is asked of the latest drawing, as the page goes on while somebody drags.
@@ -9,6 +10,8 @@ import { beginPointerDrag, type DraggedBy, type Dragging } from './pointer-drag.
 interface DragHandlers<E extends Element, T> {
   /** As of `Dragging`. */
   readonly threshold?: number;
+  /** Whether what is around it scrolls while it is held at an edge; what was scrolled counts as dragged. */
+  readonly scrolls?: boolean;
   /** What this press takes hold of, or `null` when it begins no drag. */
   readonly begin: (press: ReactPointerEvent<E>) => T | null;
   readonly move: (at: PointerEvent, by: DraggedBy, begun: T) => void;
@@ -31,15 +34,29 @@ export function usePointerDrag<E extends Element, T>(
     if (press.button !== 0 || breakOff.current) return;
     const begun = handlers.begin(press);
     if (begun === null) return;
+    const { clientX, clientY } = press;
+    const along = handlers.scrolls
+      ? scrollAlong(press.currentTarget, (at) => {
+          latest.current.move(at, withScrolled({ x: at.clientX - clientX, y: at.clientY - clientY }), begun);
+        })
+      : null;
+    function withScrolled(by: DraggedBy): DraggedBy {
+      const scrolled = along?.by();
+      return scrolled ? { x: by.x + scrolled.x, y: by.y + scrolled.y } : by;
+    }
     const over = () => {
       breakOff.current = null;
+      along?.end();
     };
     breakOff.current = beginPointerDrag(press, {
       threshold: handlers.threshold ?? 0,
-      move: (at, by) => latest.current.move(at, by, begun),
+      move: (at, by) => {
+        along?.at(at);
+        latest.current.move(at, withScrolled(by), begun);
+      },
       drop: (at, by) => {
         over();
-        latest.current.drop(at, by, begun);
+        latest.current.drop(at, withScrolled(by), begun);
       },
       press: (at) => {
         over();

@@ -5,10 +5,11 @@ import { canAnswer, type FillIn } from '../hands.js';
 import { useSteadyCaret } from '../steady-caret.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
+import { lettersStyle } from './letters-style.js';
 
 export function BlankView({ item, fillIn }: ItemProps<BlankItem>) {
   const { words } = useSurroundings();
-  const style = { fontSize: item.size };
+  const style = lettersStyle(item.size);
   if (!fillIn)
     return (
       <div className="gv-blank" style={style}>
@@ -53,7 +54,7 @@ function TypedBlank({ item, name, isOpen, fillIn }: TypedBlankProps) {
     <input
       {...caret}
       className="gv-blank"
-      style={{ fontSize: item.size }}
+      style={lettersStyle(item.size)}
       aria-label={name}
       autoComplete="off"
       readOnly={!isOpen}

@@ -5,6 +5,7 @@ import { useId } from 'react';
 import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
+import { lettersStyle } from './letters-style.js';
 
 function hasPictures(choices: readonly Choice[]): boolean {
   return choices.some(({ picture }) => picture !== undefined);
@@ -55,7 +56,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
       </label>
     );
   });
-  const style = { fontSize: choiceLetters(item) };
+  const style = lettersStyle(choiceLetters(item));
   const lay = hasPictures(item.choices) ? 'gv-in-tiles' : item.form === 'scale' ? 'gv-in-steps' : 'gv-in-rows';
   const choices = <div className={lay}>{rows}</div>;
   if (!fillIn) {

@@ -1,5 +1,6 @@
 /** The card that a question is written on: its prompt, and below it where it is answered. */
 import type { ReactNode } from 'react';
+import { lettersStyle } from './letters-style.js';
 
 /** Letters of a question whose frame gives room for them, in slide units. */
 const QUESTION_LETTERS = 24;
@@ -15,7 +16,7 @@ interface QuestionCardProps {
 
 export function QuestionCard({ prompt, note, letters = QUESTION_LETTERS, children }: QuestionCardProps) {
   return (
-    <div className="gv-question" style={{ fontSize: letters }}>
+    <div className="gv-question" style={lettersStyle(letters)}>
       {prompt || note ? (
         <p className="gv-prompt">
           {prompt} {note ? <small>{note}</small> : null}

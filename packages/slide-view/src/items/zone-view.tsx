@@ -12,7 +12,7 @@ export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
   const spoken =
     fillIn && nameOf(item) ? { role: 'group', 'aria-label': pieces.zone(nameOf(item), lying, item.capacity) } : {};
   return (
-    <div className="gv-zone" {...spoken}>
+    <div className="gv-zone" data-zone={item.id} {...spoken}>
       <svg className="gv-outline" width={width} height={height} aria-hidden="true">
         <path d={shapePath(item.shape, width - 3, height - 3)} transform="translate(1.5 1.5)" />
         {slotsOf(item).map((slot, at) => (

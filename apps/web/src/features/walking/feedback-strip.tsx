@@ -60,27 +60,29 @@ export function FeedbackStrip({ edition, slideId, work, feedback, locked, checki
             <Lightbulb size={18} aria-hidden /> {given === 0 ? messages.telling.hint : messages.telling.nextHint}
           </Button>
         ) : null}
-        <ul role="status" className="min-w-0 flex-1 basis-72">
-          {hints.slice(0, given).map(({ hint, item }, at) => (
-            <li key={at}>
-              <Lightbulb size={16} aria-hidden className="mr-1 inline" />
-              <span className="spoken">{messages.telling.hint}: </span>
-              {called(item) ? <strong>{called(item)}: </strong> : null}
-              {hint}
-            </li>
-          ))}
-          {said.map(({ item, verdict, says, why, points, outOf }) => (
-            <li key={item.id}>
-              <strong className={tones[verdict]}>
-                <span aria-hidden>{signs[verdict]} </span>
-                {messages.onSlides.verdicts[verdict]}{' '}
-                {verdict === 'unmarked' ? '' : messages.onSlides.points({ points, outOf })}
-              </strong>{' '}
-              {called(item) ? <span className="text-soft">{called(item)} · </span> : null}
-              {[says, why ? reasonInWords(why) : ''].filter(Boolean).join(' ')}
-            </li>
-          ))}
-        </ul>
+        <div role="status" className={`min-w-0 flex-1 ${given > 0 || said.length > 0 ? 'basis-72' : ''}`}>
+          <ul>
+            {hints.slice(0, given).map(({ hint, item }, at) => (
+              <li key={at}>
+                <Lightbulb size={16} aria-hidden className="mr-1 inline" />
+                <span className="spoken">{messages.telling.hint}: </span>
+                {called(item) ? <strong>{called(item)}: </strong> : null}
+                {hint}
+              </li>
+            ))}
+            {said.map(({ item, verdict, says, why, points, outOf }) => (
+              <li key={item.id}>
+                <strong className={tones[verdict]}>
+                  <span aria-hidden>{signs[verdict]} </span>
+                  {messages.onSlides.verdicts[verdict]}{' '}
+                  {verdict === 'unmarked' ? '' : messages.onSlides.points({ points, outOf })}
+                </strong>{' '}
+                {called(item) ? <span className="text-soft">{called(item)} · </span> : null}
+                {[says, why ? reasonInWords(why) : ''].filter(Boolean).join(' ')}
+              </li>
+            ))}
+          </ul>
+        </div>
       </div>
     </section>
   );

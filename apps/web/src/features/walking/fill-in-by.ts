@@ -100,6 +100,7 @@ export function fillInBy({ edition, work, locked, who, feedback, say, onAsk, wri
     locked,
     who,
     feedback,
+    below: null,
     say,
     warn,
     setBlank: (id, value) => {

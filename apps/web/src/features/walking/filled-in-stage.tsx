@@ -1,70 +1,132 @@
-/** Somebody's slide to walk and fill in, as large as there is room; a student's, or an author's who tries it. */
+/**
+ * Somebody's slide to walk and fill in, as large as there is room; a student's, or an author's who tries it. On a narrow
+ * screen what is filled in has fields below the slide, and the slide can be shown large.
+ */
 import { type Deck, sizeOf } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
+import { type IsFixed, progressOn } from '@gobrel/core/work';
 import { type FillIn, fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ZoomIn, ZoomOut } from 'lucide-react';
-import { type PointerEvent, type ReactNode, useMemo, useState } from 'react';
+import { lazy, type MouseEvent, type PointerEvent, type ReactNode, Suspense, useMemo, useState } from 'react';
 import { Button } from '../../shared/ui';
 import { messages, slideName } from '../../shared/messages';
+import { loadSlideFields } from './fields/load';
+import { placeInZone } from './fields/place-in-zone';
+import { PutBack } from './put-back';
 import { SoundPlayer } from './sound-player';
+import { useFieldsBelow } from './use-fields-below';
 import type { Walk } from './use-walk';
 
-/** A screen narrower than this shows a slide so small that it can be enlarged, in CSS pixels. */
+/** Comes only where it is needed: a student's first page is to be small. */
+const SlideFields = lazy(loadSlideFields);
+
+/** A screen narrower than this shows a slide too small for fingers, in CSS pixels. */
 const NARROW = 600;
 const LARGER = 2.4;
 /** Room kept free around the slide, in CSS pixels. */
 const RIM = 24;
+/** How much of the height a slide may take above its fields. */
+const ABOVE_FIELDS = 0.46;
 
 interface FilledInStageProps {
   readonly edition: Deck;
   readonly walk: Walk;
   readonly fillIn: FillIn;
+  /** What is not theirs to fill in. */
+  readonly isFixed?: IsFixed;
   /** What lies over the slide. */
   readonly over?: ReactNode;
   /** Told where the pointer is, in slide units, and `null` when it leaves. */
   readonly onPoint?: ((point: Point | null) => void) | undefined;
 }
 
-export function FilledInStage({ edition, walk, fillIn, over, onPoint }: FilledInStageProps) {
-  const [around, space] = useRoom<HTMLDivElement>();
+const nothingFixed: IsFixed = () => false;
+
+export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, over, onPoint }: FilledInStageProps) {
+  const [around, space] = useRoom<HTMLElement>();
   const [isLarge, setIsLarge] = useState(false);
   const isNarrow = space.width > 0 && space.width < NARROW;
-  const times = isNarrow && isLarge ? LARGER : 1;
-  const room = useMemo(
-    () => ({ width: (space.width - RIM) * times, height: (space.height - RIM) * times }),
-    [space, times],
-  );
   const { stop } = walk;
+  const below = useFieldsBelow({ edition, stop, fillIn, isFixed, wanted: isNarrow && !isLarge });
+  const hasFields = below.fields.length > 0;
+  const room = useMemo(() => {
+    if (hasFields) return { width: space.width, height: space.height * ABOVE_FIELDS };
+    const times = isNarrow && isLarge ? LARGER : 1;
+    return { width: (space.width - RIM) * times, height: (space.height - RIM) * times };
+  }, [space, hasFields, isNarrow, isLarge]);
+  const here = progressOn(edition, fillIn.work, walk.at, isFixed);
   const fitted = useMemo(() => fittedRoom(edition, stop, room), [edition, stop, room]);
+  /** While a piece is being placed, a press on a zone of the slide places it there. */
+  const onClick = (event: MouseEvent) => {
+    if (!below.held) return;
+    const under = document.elementsFromPoint(event.clientX, event.clientY);
+    const zone = under.map((each) => each.closest('[data-zone]')?.getAttribute('data-zone')).find(Boolean);
+    if (!zone) return;
+    placeInZone(fillIn, below.zones, below.held, zone);
+    below.setPlacing(null);
+  };
+  const slide =
+    room.width > 0 && room.height > 0 ? (
+      <div
+        className={`relative ${hasFields ? 'mx-auto w-fit border-b border-rule' : 'm-auto border border-ink/70'}`}
+        {...pointing(edition, onPoint)}
+        onClick={onClick}
+      >
+        <ShowStage
+          deck={edition}
+          stop={stop}
+          room={fitted}
+          follow={walk.follow}
+          fillIn={below.hands}
+          label={slideName(edition, walk.at)}
+        />
+        {over}
+        <SoundPlayer walk={walk} />
+      </div>
+    ) : null;
+  const tools = isNarrow ? (
+    <div className="flex min-h-control items-center gap-2 px-4">
+      {here.asked > 0 ? <span className="text-soft">{messages.student.progress(here)}</span> : null}
+      <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
+      <Button look="quiet" className="ml-auto" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
+        {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
+        {isLarge ? messages.student.wholeSlide : messages.student.larger}
+      </Button>
+    </div>
+  ) : null;
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      {isNarrow ? (
-        <Button className="mr-2 mt-1 self-end" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
-          {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
-          {isLarge ? messages.student.wholeSlide : messages.student.larger}
-        </Button>
-      ) : null}
-      <main
-        ref={around}
-        className={`flex min-h-0 flex-1 p-2 ${times > 1 ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`}
-      >
-        {room.width > 0 && room.height > 0 ? (
-          <div className="relative m-auto border border-ink/70" {...pointing(edition, onPoint)}>
-            <ShowStage
-              deck={edition}
-              stop={stop}
-              room={fitted}
-              follow={walk.follow}
-              fillIn={fillIn}
-              label={slideName(edition, walk.at)}
-            />
-            {over}
-            <SoundPlayer walk={walk} />
-          </div>
-        ) : null}
+      {hasFields ? null : tools}
+      <main ref={around} className={`min-h-0 flex-1 ${layOf(hasFields, isNarrow && isLarge)}`}>
+        {hasFields ? (
+          <>
+            {/* It stays in sight where there is room, so that a piece can be placed by pressing on the slide. */}
+            <div className="z-10 bg-paper [@media(min-height:600px)]:sticky [@media(min-height:600px)]:top-0">
+              {slide}
+            </div>
+            {tools}
+            <Suspense fallback={null}>
+              <SlideFields
+                edition={edition}
+                fields={below.fields}
+                fillIn={fillIn}
+                placing={below.placing}
+                onPlacing={below.setPlacing}
+                onLarger={() => setIsLarge(true)}
+              />
+            </Suspense>
+          </>
+        ) : (
+          slide
+        )}
       </main>
     </div>
   );
+}
+
+function layOf(hasFields: boolean, isLarge: boolean): string {
+  if (hasFields) return 'overflow-y-auto overscroll-contain';
+  return `flex p-2 ${isLarge ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`;
 }
 
 /** Listens to where the pointer is over a slide that is seen as a whole. */

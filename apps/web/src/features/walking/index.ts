@@ -1,4 +1,5 @@
 /** Walking through slides and filling them in: what student, show and trial share. */
+export { loadSlideFields } from './fields/load';
 export { type AskedToAdd, fillInBy } from './fill-in-by';
 export { FilledInStage } from './filled-in-stage';
 export { keyJudge } from './key-judge';

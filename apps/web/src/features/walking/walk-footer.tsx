@@ -18,19 +18,23 @@ interface WalkFooterProps {
   readonly isFixed?: IsFixed;
   /** What stands in the place of *next* where there is nothing to go on to. */
   readonly instead?: ReactNode;
+  /** All slides, in the middle of a phone's foot. */
+  readonly overview?: ReactNode;
   /** What else can be done, beside *back*. */
   readonly children: ReactNode;
 }
 
-export function WalkFooter({ edition, walk, fillIn, isFixed, instead = null, children }: WalkFooterProps) {
+export function WalkFooter({ edition, walk, fillIn, isFixed, instead = null, overview, children }: WalkFooterProps) {
   return (
     <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
       <Button disabled={!walk.canGoBack} onClick={() => walk.step({ type: 'back' })}>
-        <ArrowLeft size={18} aria-hidden /> {messages.walking.back}
+        <ArrowLeft size={18} aria-hidden /> <span className="max-sm:sr-only">{messages.walking.back}</span>
       </Button>
       {children}
-      <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} />
-      <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
+      <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} overview={overview} />
+      <span className="hidden sm:block">
+        <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
+      </span>
       {instead ? (
         <span className="ml-auto sm:ml-0">{instead}</span>
       ) : (

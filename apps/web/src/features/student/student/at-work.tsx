@@ -20,6 +20,7 @@ import { DarkScreen } from './dark-screen';
 import { FollowTurn } from './follow-turn';
 import { Instructions } from './instructions';
 import { LeaveButton } from './leave-button';
+import { loadAddDialog } from './later-parts';
 import { LedFooter } from './led-footer';
 import { OthersButton } from './others-button';
 import { OverviewButton } from './overview-button';
@@ -36,7 +37,7 @@ import { useLessonNews } from './use-lesson-news';
 import { beginning, usePacedWalk } from './use-paced-walk';
 
 /** Comes only when it is asked for: the collection of stickers and the camera are not needed before. */
-const AddDialog = lazy(() => import('../adding').then(({ AddDialog: dialog }) => ({ default: dialog })));
+const AddDialog = lazy(loadAddDialog);
 
 /** What somebody wants to add, and what is done with it. */
 interface Asked {
@@ -121,6 +122,7 @@ function Working({ lesson, edition, beyond, document, status, work, start, lesso
       onGo={goTo}
     />
   );
+  const overview = { edition, work, slides, at: walk.at, progress, onGo: goTo, submit };
   // Where there is nothing to go on to, what is next is to submit.
   const isLast = !isLed && lesson.submission === null && lesson.closedAt === null && isLastStop(edition, walk.stop);
   const canFollow = lessonState.showing !== null && !isShowing && lessonState.allowed.following;
@@ -141,23 +143,29 @@ function Working({ lesson, edition, beyond, document, status, work, start, lesso
         <span className="hidden sm:block">
           <Brand />
         </span>
-        <h1 className="font-sans text-lg">{edition.title}</h1>
-        <span className="text-soft">
-          {[lesson.owner === lesson.name ? '' : lesson.owner, lesson.name, lesson.className]
-            .filter(Boolean)
-            .join(' · ')}
+        <div className="min-w-2/5 flex-1 sm:contents">
+          <h1 className="truncate font-sans text-lg">{edition.title}</h1>
+          <p className="truncate text-sm text-soft sm:text-[1em]">
+            {[lesson.owner === lesson.name ? '' : lesson.owner, lesson.name, lesson.className]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+          {lesson.terms.dueAt !== null && !lesson.submission ? (
+            <p className="text-sm text-soft sm:order-1 sm:text-[1em]">
+              {messages.student.due({ at: lesson.terms.dueAt })}
+            </p>
+          ) : null}
+        </div>
+        <span className="hidden sm:block">
+          <OverviewButton {...overview} />
         </span>
-        <OverviewButton edition={edition} work={work} slides={slides} at={walk.at} progress={progress} onGo={goTo} />
-        {lesson.terms.dueAt !== null && !lesson.submission ? (
-          <span className="text-soft">{messages.student.due({ at: lesson.terms.dueAt })}</span>
-        ) : null}
         {lessonState.countdown ? <TimeLeft time={lessonState.countdown} className="text-lg font-bold" /> : null}
         <span className="ml-auto flex items-center gap-2">
           <KeptNote kept={status.kept} />
           <SchemeButton />
           <OthersButton lesson={lesson} edition={edition} />
           <ReviewButton lesson={lesson} edition={edition} work={work} />
-          {isLast ? null : submit}
+          {isLast ? null : <span className="hidden sm:block">{submit}</span>}
           <LeaveButton name={lesson.name} />
         </span>
       </header>
@@ -175,6 +183,7 @@ function Working({ lesson, edition, beyond, document, status, work, start, lesso
           edition={edition}
           walk={walk}
           fillIn={fillIn}
+          isFixed={fixed}
           over={
             isGroup ? (
               <Companions document={document} edition={edition} slideId={walk.at} />
@@ -198,11 +207,24 @@ function Working({ lesson, edition, beyond, document, status, work, start, lesso
         onCheck={check}
       />
       {isLed ? (
-        <LedFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed}>
+        <LedFooter
+          edition={edition}
+          walk={walk}
+          fillIn={fillIn}
+          isFixed={fixed}
+          overview={<OverviewButton {...overview} isTrail />}
+        >
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </LedFooter>
       ) : (
-        <WalkFooter edition={edition} walk={walk} fillIn={fillIn} isFixed={fixed} instead={isLast ? submit : null}>
+        <WalkFooter
+          edition={edition}
+          walk={walk}
+          fillIn={fillIn}
+          isFixed={fixed}
+          instead={isLast ? submit : null}
+          overview={<OverviewButton {...overview} isTrail />}
+        >
           <UndoButton canUndo={canUndo && !locked} onUndo={undo} />
         </WalkFooter>
       )}

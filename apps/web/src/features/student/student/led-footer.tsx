@@ -13,18 +13,22 @@ interface LedFooterProps {
   readonly fillIn: FillIn;
   /** What is not theirs to fill in. */
   readonly isFixed?: IsFixed;
+  /** All slides, in the middle of a phone's foot. */
+  readonly overview: ReactNode;
   readonly children: ReactNode;
 }
 
-export function LedFooter({ edition, walk, fillIn, isFixed, children }: LedFooterProps) {
+export function LedFooter({ edition, walk, fillIn, isFixed, overview, children }: LedFooterProps) {
   return (
     <footer className="flex flex-wrap items-center gap-2 border-t border-rule px-3 py-2">
       <span className="flex items-center gap-2 font-semibold text-tide">
         <Users size={18} aria-hidden /> {messages.student.isLed}
       </span>
       {children}
-      <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} />
-      <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
+      <WalkStatus edition={edition} walk={walk} work={fillIn.work} isFixed={isFixed} overview={overview} />
+      <span className="hidden sm:block">
+        <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
+      </span>
     </footer>
   );
 }

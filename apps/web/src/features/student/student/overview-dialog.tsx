@@ -2,6 +2,7 @@
 import type { Deck, SlideId } from '@gobrel/core/deck';
 import type { OverviewSlide, Work } from '@gobrel/core/work';
 import { ChevronRight, CircleCheck, CircleDashed } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Thumbnail } from '../../../shared/slides';
 import { Dialog } from '../../../shared/ui';
 import { listed, messages, slideName } from '../../../shared/messages';
@@ -14,6 +15,8 @@ export interface Overview {
   readonly at: SlideId;
   readonly progress: { readonly asked: number; readonly filled: number };
   readonly onGo: (slideId: SlideId) => void;
+  /** Submits; a phone has no other place for it before the last slide. */
+  readonly submit: ReactNode;
 }
 
 /** Width of a slide's picture, in CSS pixels. */
@@ -26,6 +29,7 @@ export function OverviewDialog({
   at,
   progress,
   onGo,
+  submit,
   onClose,
 }: Overview & { readonly onClose: () => void }) {
   const { asked, filled } = progress;
@@ -66,6 +70,7 @@ export function OverviewDialog({
           </li>
         ))}
       </ol>
+      <div className="mt-3 flex justify-end sm:hidden">{submit}</div>
     </Dialog>
   );
 }

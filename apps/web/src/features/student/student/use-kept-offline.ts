@@ -2,6 +2,7 @@
 import { type Deck, filesIn, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../../app/offline/offline-caches';
+import { bringLaterParts } from './later-parts';
 import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../../shared/api';
 
 export function useKeptOffline(edition: Deck): void {
@@ -20,6 +21,7 @@ export function useKeptOffline(edition: Deck): void {
     const contents = [...picturesIn(edition).map(pictureUrl), ...filesIn(edition).map(fileUrl), ...others].map(
       (address) => new URL(address, window.location.origin).href,
     );
+    bringLaterParts();
     void keep([...new Set([...loaded, ...contents])]);
   }, [edition]);
 }
