@@ -67,6 +67,23 @@ test('a piece is placed by two presses, or by a press on the slide, and taken ou
   await work.context().close();
 });
 
+test('held sideways, the fields stand beside the slide, and the places of a piece come into sight', async ({
+  page,
+  browser,
+}) => {
+  const work = await onSlide(page, browser, 'shore-zones', 'Mateus Reeve', 'Shore zones');
+  await work.setViewportSize({ width: 844, height: 390 });
+  const slide = work.getByRole('group', { name: 'Shore zones' });
+  await expect
+    .poll(async () => (await boxOf(piece(work, 'kelp'))).x)
+    .toBeGreaterThan((await boxOf(slide)).x + (await boxOf(slide)).width - 1);
+  await piece(work, 'lugworm').tap();
+  await expect(places(work, 'lugworm')).toBeInViewport({ ratio: 0.9 });
+  await places(work, 'lugworm').getByRole('button', { name: 'Lower shore' }).tap();
+  await expect(piece(work, 'lugworm')).toContainText('Lower shore');
+  await work.context().close();
+});
+
 test('a zone that is full says so to everybody, and the piece stays where it was', async ({ page, browser }) => {
   const work = await onSlide(page, browser, 'night-watch', 'Dov Kestrel', 'In order');
   const quiet = /^Only quiet animals/;

@@ -32,6 +32,6 @@ export {
   useSurroundings,
 } from './surroundings.js';
 export { ThemeBackdrop } from './theme-backdrop.js';
-export { useFittedWidth } from './use-fitted-width.js';
+export { fittedWidth, useFittedWidth } from './use-fitted-width.js';
 export { type Room, useRoom } from './use-room.js';
 export { wantsNoMotion } from './use-camera.js';

@@ -1,11 +1,11 @@
 /**
- * Somebody's slide to walk and fill in, as large as there is room; a student's, or an author's who tries it. On a narrow
- * screen what is filled in has fields below the slide, and the slide can be shown large.
+ * Somebody's slide to walk and fill in, as large as there is room; a student's, or an author's who tries it. Where it is
+ * too small for fingers, what is filled in has fields below or beside it, and it can be shown large.
  */
 import { type Deck, sizeOf } from '@gobrel/core/deck';
 import type { Point } from '@gobrel/core/geometry';
 import { type IsFixed, progressOn } from '@gobrel/core/work';
-import { type FillIn, fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
+import { type FillIn, fittedRoom, fittedWidth, ShowStage, useRoom } from '@gobrel/slide-view';
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { lazy, type MouseEvent, type PointerEvent, type ReactNode, Suspense, useMemo, useState } from 'react';
 import { Button } from '../../shared/ui';
@@ -20,13 +20,14 @@ import type { Walk } from './use-walk';
 /** Comes only where it is needed: a student's first page is to be small. */
 const SlideFields = lazy(loadSlideFields);
 
-/** A screen narrower than this shows a slide too small for fingers, in CSS pixels. */
+/** A slide narrower than this is too small for fingers, in CSS pixels. */
 const NARROW = 600;
 const LARGER = 2.4;
 /** Room kept free around the slide, in CSS pixels. */
 const RIM = 24;
-/** How much of the height a slide may take above its fields. */
+/** How much of the height a slide may take above its fields, and of the width beside them. */
 const ABOVE_FIELDS = 0.46;
+const BESIDE_FIELDS = 0.52;
 
 interface FilledInStageProps {
   readonly edition: Deck;
@@ -45,15 +46,18 @@ const nothingFixed: IsFixed = () => false;
 export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, over, onPoint }: FilledInStageProps) {
   const [around, space] = useRoom<HTMLElement>();
   const [isLarge, setIsLarge] = useState(false);
-  const isNarrow = space.width > 0 && space.width < NARROW;
   const { stop } = walk;
+  const whole = useMemo(() => ({ width: space.width - RIM, height: space.height - RIM }), [space]);
+  const isNarrow = whole.width > 0 && whole.height > 0 && fittedWidth(sizeOf(edition), whole) < NARROW - RIM;
+  const isLying = space.width > space.height;
   const below = useFieldsBelow({ edition, stop, fillIn, isFixed, wanted: isNarrow && !isLarge });
   const hasFields = below.fields.length > 0;
   const room = useMemo(() => {
+    if (hasFields && isLying) return { width: space.width * BESIDE_FIELDS, height: space.height };
     if (hasFields) return { width: space.width, height: space.height * ABOVE_FIELDS };
     const times = isNarrow && isLarge ? LARGER : 1;
-    return { width: (space.width - RIM) * times, height: (space.height - RIM) * times };
-  }, [space, hasFields, isNarrow, isLarge]);
+    return { width: whole.width * times, height: whole.height * times };
+  }, [space, whole, hasFields, isLying, isNarrow, isLarge]);
   const here = progressOn(edition, fillIn.work, walk.at, isFixed);
   const fitted = useMemo(() => fittedRoom(edition, stop, room), [edition, stop, room]);
   /** While a piece is being placed, a press on a zone of the slide places it there. */
@@ -97,24 +101,32 @@ export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, o
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       {hasFields ? null : tools}
-      <main ref={around} className={`min-h-0 flex-1 ${layOf(hasFields, isNarrow && isLarge)}`}>
+      <main ref={around} className={`min-h-0 flex-1 ${layOf(hasFields, isLying, isNarrow && isLarge)}`}>
         {hasFields ? (
           <>
             {/* It stays in sight where there is room, so that a piece can be placed by pressing on the slide. */}
-            <div className="z-10 bg-paper [@media(min-height:600px)]:sticky [@media(min-height:600px)]:top-0">
+            <div
+              className={
+                isLying
+                  ? 'flex-none'
+                  : 'z-10 bg-paper [@media(min-height:600px)]:sticky [@media(min-height:600px)]:top-0'
+              }
+            >
               {slide}
             </div>
-            {tools}
-            <Suspense fallback={null}>
-              <SlideFields
-                edition={edition}
-                fields={below.fields}
-                fillIn={fillIn}
-                placing={below.placing}
-                onPlacing={below.setPlacing}
-                onLarger={() => setIsLarge(true)}
-              />
-            </Suspense>
+            <div className={isLying ? 'min-w-0 flex-1 overflow-y-auto overscroll-contain' : ''}>
+              {tools}
+              <Suspense fallback={null}>
+                <SlideFields
+                  edition={edition}
+                  fields={below.fields}
+                  fillIn={fillIn}
+                  placing={below.placing}
+                  onPlacing={below.setPlacing}
+                  onLarger={() => setIsLarge(true)}
+                />
+              </Suspense>
+            </div>
           </>
         ) : (
           slide
@@ -124,7 +136,8 @@ export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, o
   );
 }
 
-function layOf(hasFields: boolean, isLarge: boolean): string {
+function layOf(hasFields: boolean, isLying: boolean, isLarge: boolean): string {
+  if (hasFields && isLying) return 'flex items-start [&>*]:max-h-full';
   if (hasFields) return 'overflow-y-auto overscroll-contain';
   return `flex p-2 ${isLarge ? 'overflow-auto' : 'items-center justify-center overflow-hidden'}`;
 }

@@ -101,6 +101,9 @@ interface PlacesProps {
   readonly onDone: () => void;
 }
 
+/** Brought into sight as it opens. */
+const intoSight = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'nearest' });
+
 /** The zones to place a piece in, right below its row. */
 function Places({ piece, zones, fillIn, onDone }: PlacesProps) {
   const name = piece.name || messages.pieces.unnamed;
@@ -111,7 +114,12 @@ function Places({ piece, zones, fillIn, onDone }: PlacesProps) {
     onDone();
   };
   return (
-    <div role="group" aria-label={title} className="col-span-2 rounded-md border-2 border-dusk bg-dusk/10 p-2.5">
+    <div
+      ref={intoSight}
+      role="group"
+      aria-label={title}
+      className="col-span-2 rounded-md border-2 border-dusk bg-dusk/10 p-2.5"
+    >
       <p aria-hidden className="mb-2 font-semibold text-dusk">
         {title}
       </p>
