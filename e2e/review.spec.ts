@@ -6,6 +6,8 @@ import { type Lesson, lessonOf, student } from './handed-out';
 import { middleOf, odile } from './people';
 import { asSaid } from './as-said';
 
+const queue = (page: Page) => page.getByRole('navigation', { name: messages.reviewing.queue });
+
 /** Something that waits until it is let through. */
 function gate(): { readonly opened: Promise<void>; readonly open: () => void } {
   let open: () => void = () => undefined;
@@ -29,7 +31,8 @@ async function reviewing(page: Page, browser: Parameters<typeof student>[0]): Pr
 
 test('a spot is pressed and commented on: letters and digits go into the comment', async ({ page, browser }) => {
   const { work } = await reviewing(page, browser);
-  const progress = await page.getByText(/^\d+ of \d+$/).textContent();
+  const here = queue(page).locator('[aria-current]');
+  const reviewed = await here.textContent();
   const points = page.getByRole('spinbutton').first();
   const before = await points.inputValue();
   const middle = await middleOf(
@@ -43,7 +46,7 @@ test('a spot is pressed and commented on: letters and digits go into the comment
   await page.getByRole('heading', { name: 'Farid Moss' }).first().click();
   await page.keyboard.type('r7');
   await expect(points).toHaveValue(before);
-  await expect(page.getByText(/^\d+ of \d+$/)).toHaveText(progress ?? '');
+  await expect(here).toHaveText(reviewed ?? '');
   await expect(work.getByText(asSaid(messages.student.submitted, { at: 0 }))).toBeVisible();
   await field.press('Enter');
   await expect(page.getByRole('list', { name: messages.reviewing.comments })).toContainText('jerk 2 corals, k?');
@@ -157,3 +160,71 @@ async function expectWithin(inner: Locator, outer: Locator): Promise<void> {
     })
     .toBe(true);
 }
+
+test('what waits comes first, after a mark the next one comes, and what needs nothing is passed by', async ({
+  page,
+}) => {
+  await odile(page);
+  // As if nobody had reviewed anything yet.
+  const reviews = (await (await page.request.get('/api/lessons/watch-lesson/reviews')).json()) as object;
+  for (const who of Object.keys(reviews))
+    await page.request.put(`/api/lessons/watch-lesson/reviews/${who}`, {
+      data: { review: { overruled: {}, comments: [] } },
+    });
+  await page.goto('/lessons/watch-lesson');
+  await page.getByRole('tab', { name: messages.reviewing.tab }).click();
+  const groups = queue(page).getByRole('region');
+  const draw = queue(page).getByRole('region', { name: 'Draw where you saw or heard something.' });
+  // Questions of earlier slides were marked by their keys: they stand after those with something to mark.
+  await expect(groups.first()).toHaveAccessibleName('Draw where you saw or heard something.');
+  const rows = draw.getByRole('listitem');
+  const waiting = await rows.count();
+  expect(waiting).toBeGreaterThan(2);
+  await expect(page.getByText(asSaid(messages.reviewing.reviewed, { done: 0 }))).toBeVisible();
+  await expect(rows.nth(0).getByRole('button')).toHaveAttribute('aria-current', 'true');
+  const name = (at: number) => page.getByRole('heading', { level: 3, name: NAMES[at], exact: true });
+  await expect(name(0)).toBeVisible();
+
+  // A digit gives points, and the next one is there.
+  await page.keyboard.press('1');
+  await expect(name(1)).toBeVisible();
+  await expect(rows.nth(0)).toContainText('1/1');
+  await expect(draw.getByText(messages.reviewing.left({ count: waiting - 1 }))).toBeVisible();
+  // So does a press.
+  const points = page.getByRole('group', {
+    name: messages.reviewing.points({ name: 'Draw where you saw or heard something.' }),
+  });
+  await points.getByRole('button', { name: '0', exact: true }).click();
+  await expect(name(2)).toBeVisible();
+  await expect(page.getByText(asSaid(messages.reviewing.reviewed, { done: 2 }))).toBeVisible();
+  // What was given by mistake is taken back, where it was given.
+  await page.getByRole('button', { name: messages.common.undo }).click();
+  await expect(name(1)).toBeVisible();
+  await expect(rows.nth(1)).toContainText(messages.reviewing.states.waits);
+
+  // What its key marked is folded away, and there for whoever wants it.
+  const marked = queue(page).getByRole('region', { name: 'Pick the picture that shows who it was.' });
+  await expect(marked.getByRole('listitem')).toHaveCount(0);
+  const fold = marked.getByRole('button', { name: /auto-marked/ });
+  await fold.click();
+  await expect(fold).toHaveAttribute('aria-expanded', 'true');
+  await marked.getByRole('button', { name: /^Farid Moss/ }).click();
+  await expect(page.getByRole('heading', { level: 3, name: 'Farid Moss', exact: true })).toBeVisible();
+  await expectClean(page);
+
+  // The slide has the whole width of its place.
+  const slide = page.locator('main .gv-slide').first();
+  const boxes = await slide.evaluate((element) => {
+    const place = element.closest('main .grid > *');
+    return { slide: element.getBoundingClientRect().width, place: place?.getBoundingClientRect().width ?? 0 };
+  });
+  expect(boxes.slide).toBeGreaterThan(640);
+  expect(boxes.place - boxes.slide).toBeLessThan(4);
+
+  // By student, those with something to mark come first as well.
+  await page.getByRole('radio', { name: messages.reviewing.byStudent }).click();
+  await expect(queue(page).getByRole('region').first()).toHaveAccessibleName('Farid Moss');
+});
+
+/** Those who drew, as the class has them. */
+const NAMES = ['Dov Kestrel', 'Farid Moss', 'Hollis Burn'];

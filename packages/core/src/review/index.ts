@@ -3,4 +3,5 @@ export * from './class-deck-kept.js';
 export * from './correction.js';
 export * from './gradebook.js';
 export * from './marks-memo.js';
+export * from './queue.js';
 export * from './review.js';

@@ -146,9 +146,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             {
               id: 'review',
               name: messages.reviewing.tab,
-              content: withMarks((known) => (
-                <Review lesson={lesson} edition={edition} marks={known} everybody={everybody} />
-              )),
+              content: <Review lesson={lesson} edition={edition} everybody={everybody} />,
             },
           ]}
         />

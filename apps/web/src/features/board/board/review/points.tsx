@@ -14,24 +14,46 @@ interface PointsProps {
   readonly mark: Mark | undefined;
   readonly overruled: Overruling | undefined;
   readonly onGive: (points: number, why?: string) => void;
+  /** Gives points, and what waits next comes. */
+  readonly onGiveAndGoOn: (points: number) => void;
   readonly onKey: () => void;
 }
 
-export function Points({ item, edition, work, mark, overruled, onGive, onKey }: PointsProps) {
+/** Up to so many points have a button each. */
+const MOST_BUTTONS = 10;
+
+export function Points({ item, edition, work, mark, overruled, onGive, onGiveAndGoOn, onKey }: PointsProps) {
   const says = messages.reviewing;
   const points = overruled?.points ?? mark?.points ?? 0;
   const outOf = mark?.outOf ?? item.points;
   const [why, setWhy] = useState(overruled?.why ?? '');
   return (
-    <div className="flex flex-col gap-2 rounded-md border border-rule bg-card p-3">
-      <p className="font-semibold">{nameOf(item) || messages.kinds[item.kind]}</p>
-      <p>{givenFor(item, work, edition) || messages.board.nothingGiven}</p>
+    <div className="flex flex-col gap-3 rounded-md border border-rule bg-card p-3">
+      <div>
+        <p className="text-sm text-soft">{nameOf(item) || messages.kinds[item.kind]}</p>
+        <p className="text-[17px] wrap-anywhere">{givenFor(item, work, edition) || messages.board.nothingGiven}</p>
+      </div>
       {mark ? (
         <p className="text-sm text-soft">
           {mark.verdict === 'unmarked'
             ? reasonInWords(mark.why)
             : `${says.byKey({ points: mark.points, outOf: mark.outOf })} · ${reasonInWords(mark.why)}`}
         </p>
+      ) : null}
+      {outOf <= MOST_BUTTONS ? (
+        <div role="group" aria-label={says.points({ name: nameOf(item) })} className="flex flex-wrap gap-1">
+          {Array.from({ length: Math.floor(outOf) + 1 }, (_, each) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={overruled?.points === each}
+              className="size-11 rounded-md border border-edge bg-card text-lg font-bold tabular-nums hover:border-ink aria-pressed:bg-ink aria-pressed:text-card"
+              onClick={() => onGiveAndGoOn(each)}
+            >
+              {each}
+            </button>
+          ))}
+        </div>
       ) : null}
       <div className="flex items-end gap-2">
         <span className="w-24">
@@ -44,11 +66,12 @@ export function Points({ item, edition, work, mark, overruled, onGive, onKey }: 
             aria-label={says.points({ name: nameOf(item) })}
             value={points}
             onChange={({ target }) => onGive(Math.max(0, Math.min(outOf, target.valueAsNumber || 0)), why)}
+            onKeyDown={({ key }) => (key === 'Enter' ? onGiveAndGoOn(points) : undefined)}
           />
         </span>
-        <span className="pb-7 text-soft">{says.outOf({ points: outOf })}</span>
+        <span className="pb-2 text-soft">{says.outOf({ points: outOf })}</span>
         {overruled ? (
-          <Button className="mb-5 ml-auto" onClick={onKey}>
+          <Button className="ml-auto" onClick={onKey}>
             {says.byTheKey}
           </Button>
         ) : null}

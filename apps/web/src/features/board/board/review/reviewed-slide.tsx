@@ -48,7 +48,7 @@ export function ReviewedSlide(props: ReviewedSlideProps) {
   const marked = spot ? [{ id: 'new', slideId, spot, text: '', praise: null, spoken: null }] : [];
   return (
     <div className="flex min-w-0 flex-col gap-2">
-      <div ref={around} className="h-[46vh] w-full">
+      <div ref={around} className="w-full flex-none" style={{ aspectRatio: size.width / size.height }}>
         <div
           className="relative cursor-crosshair overflow-hidden border border-ink/70"
           style={{ width, height: (width * size.height) / size.width }}
@@ -113,12 +113,13 @@ function NewComment({ field, isAtSpot, onAdd }: NewCommentProps) {
     >
       <label className="min-w-60 flex-1">
         <span className="text-sm font-semibold">
-          {says.comment} <span className="font-normal text-soft">{isAtSpot ? says.atSpot : says.spot}</span>
+          {says.comment} {isAtSpot ? <span className="font-normal text-soft">{says.atSpot}</span> : null}
         </span>
         <textarea
           ref={field}
           rows={2}
           maxLength={2000}
+          placeholder={isAtSpot ? undefined : says.spot}
           value={text}
           className="w-full rounded-md border border-edge bg-card px-3 py-2"
           onChange={({ target }) => setText(target.value)}
