@@ -108,3 +108,34 @@ test('of a story only what was seen is in the overview', async ({ page, browser 
   await expect(overview).not.toContainText('The hide');
   await work.context().close();
 });
+
+test('after following a link the focus is on the new slide, whose name is spoken; titles are headings', async ({
+  page,
+}) => {
+  await odile(page);
+  await page.goto('/decks/night-walk/show');
+  await page.getByRole('button', { name: messages.walking.next, exact: true }).click();
+  const fork = page.getByRole('group', { name: 'The boardwalk splits' });
+  await fork.getByRole('link', { name: 'Follow the splash' }).focus();
+  await page.keyboard.press('Enter');
+  const splash = page.getByRole('group', { name: 'The splash' });
+  await expect(splash).toBeFocused();
+  await expect(splash.getByRole('heading', { level: 2 })).toBeVisible();
+  // The focus of a button beside the slide stays there.
+  const back = page.getByRole('button', { name: messages.walking.back, exact: true });
+  await back.focus();
+  await page.keyboard.press('Enter');
+  await expect(fork).toBeVisible();
+  await expect(back).toBeFocused();
+});
+
+test('of saving only trouble is spoken', async ({ page, browser }) => {
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'shore-zones' });
+  const work = await student(browser, lesson, 'Greta Shaw');
+  const note = (words: string) => work.getByRole('status').filter({ hasText: words });
+  await expect(note(messages.kept.saved)).toHaveAttribute('aria-live', 'off');
+  await work.context().setOffline(true);
+  await expect(note(messages.kept['on-device']).or(note(messages.kept.waiting))).toHaveAttribute('aria-live', 'polite');
+  await work.context().close();
+});

@@ -1,8 +1,8 @@
 /** The stage of a show: a stop of a deck in some room, with the camera's travels and the ways slides follow one another. */
-import { type Deck, sizeOf, type TransitionName, viewpointsOn } from '@gobrel/core/deck';
+import { type Deck, type SlideId, sizeOf, type TransitionName, viewpointsOn } from '@gobrel/core/deck';
 import { type Camera, cameraOn } from '@gobrel/core/geometry';
 import type { Stop } from '@gobrel/core/show';
-import { useMemo, useState } from 'react';
+import { type RefObject, useEffect, useMemo, useRef, useState } from 'react';
 import { firstTurn, turnTo } from './turns.js';
 import { SlideView, type SlideViewProps } from './slide-view.js';
 import { fittedWidth } from './use-fitted-width.js';
@@ -25,8 +25,9 @@ export function ShowStage({ stop, room, whole = false, deck, label, ...hands }: 
   const next = turnTo(turns, stop, whole, leaves);
   if (next.shown !== turns.shown) setTurns(next);
   const { shown, going } = next;
+  const stage = useFocusOnNewSlide(shown.stop.slideId);
   return (
-    <div className="gv-stage" style={room}>
+    <div ref={stage} className="gv-stage" style={room}>
       {(going ? [going, shown] : [shown]).map((turn) => {
         const isGoing = turn !== shown;
         const moves = going ? (isGoing ? `gv-going gv-going-${transition}` : `gv-coming gv-coming-${transition}`) : '';
@@ -53,6 +54,40 @@ export function ShowStage({ stop, room, whole = false, deck, label, ...hands }: 
       })}
     </div>
   );
+}
+
+/**
+ * Whoever had the focus on a slide, as on the link that they followed, has it on the next one, whose name is spoken. The
+ * focus of a button beside the slide stays where it is.
+ */
+function useFocusOnNewSlide(slideId: SlideId): RefObject<HTMLDivElement | null> {
+  const stage = useRef<HTMLDivElement>(null);
+  const wasWithin = useRef(false);
+  useEffect(() => {
+    const around = stage.current;
+    if (!around) return;
+    // An element that is taken away with the focus on it tells of no blur.
+    const isWithin = () => (wasWithin.current = true);
+    const isOut = ({ relatedTarget }: FocusEvent) => {
+      wasWithin.current = relatedTarget instanceof Node && around.contains(relatedTarget);
+    };
+    around.addEventListener('focusin', isWithin);
+    around.addEventListener('focusout', isOut);
+    return () => {
+      around.removeEventListener('focusin', isWithin);
+      around.removeEventListener('focusout', isOut);
+    };
+  }, []);
+  const before = useRef(slideId);
+  useEffect(() => {
+    if (before.current === slideId) return;
+    before.current = slideId;
+    const { activeElement } = document;
+    const isLost = activeElement === null || activeElement === document.body;
+    if (!wasWithin.current || !(isLost || stage.current?.contains(activeElement))) return;
+    stage.current?.querySelector<HTMLElement>('.gv-turn:not([inert]) .gv-slide')?.focus({ preventScroll: true });
+  }, [slideId]);
+  return stage;
 }
 
 function transitionOf(deck: Deck, { slideId }: Stop): TransitionName {

@@ -126,7 +126,13 @@ export function SlideStage({ deck, slideId, width, label, number, still, childre
   const scale = width / size.width;
   const role = label === '' ? { 'aria-hidden': true } : { role: still ? 'img' : 'group', 'aria-label': label };
   return (
-    <div className="gv-slide" style={{ width, height: size.height * scale }} {...role} inert={still}>
+    <div
+      className="gv-slide"
+      style={{ width, height: size.height * scale }}
+      {...role}
+      inert={still}
+      tabIndex={still ? undefined : -1}
+    >
       <div
         className="gv-ground"
         style={{

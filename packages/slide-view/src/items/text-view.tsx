@@ -1,9 +1,15 @@
-/** Draws a text item. */
-import type { TextItem } from '@gobrel/core/deck';
+/** Draws a text item; the title of a slide is a heading, under the deck's name as the page's. */
+import { lettersOf, type TextItem } from '@gobrel/core/deck';
 import type { ItemProps } from './item-props.js';
 import { TextBox } from './text-box.js';
 
 export function TextView({ item, follow }: ItemProps<TextItem>) {
   const { width, height } = item.frame;
-  return <TextBox text={item.text} look={item.look} follow={follow} width={width} height={height} />;
+  const box = <TextBox text={item.text} look={item.look} follow={follow} width={width} height={height} />;
+  if (item.role !== 'title' || lettersOf(item.text).trim() === '') return box;
+  return (
+    <div className="gv-title" role="heading" aria-level={2}>
+      {box}
+    </div>
+  );
 }
