@@ -1,6 +1,7 @@
 /** The state of a lesson that its teacher steers and everybody in it sees. */
 import {
   isId,
+  type ItemId,
   readBoolean,
   readFields,
   readNumber,
@@ -60,6 +61,13 @@ export interface AnswersShown {
   readonly how: 'side-by-side' | 'layered';
 }
 
+/** The answers to a question as a chart that the class screen shows. */
+export interface ChartShown {
+  readonly itemId: ItemId;
+  /** Whether it says what is right. */
+  readonly isKeyShown: boolean;
+}
+
 /** A question that somebody asked in writing while another showed. */
 export interface AskedInWriting {
   readonly id: string;
@@ -94,7 +102,9 @@ export interface LessonState {
   /** How often the class applauded in the turn that is on. */
   readonly applause: number;
   readonly asked: readonly AskedInWriting[];
+  /** Everybody's slides on the class screen; `null` for none. Not together with a chart. */
   readonly answersShown: AnswersShown | null;
+  readonly chartShown: ChartShown | null;
 }
 
 /** A lesson nobody has steered yet. */
@@ -115,6 +125,7 @@ export const newLessonState: LessonState = {
   applause: 0,
   asked: [],
   answersShown: null,
+  chartShown: null,
 };
 
 /** The most participants a list names, slides a walk remembers, and questions that are kept. */
@@ -142,7 +153,15 @@ export function readLessonState(value: unknown): LessonState {
     applause: readNumber(fields['applause'], 0, 0),
     asked: readAsked(fields['asked']),
     answersShown: readAnswersShown(fields['answersShown']),
+    chartShown: readChartShown(fields['chartShown']),
   };
+}
+
+function readChartShown(value: unknown): ChartShown | null {
+  const fields = readFields(value);
+  return isId(fields?.['itemId'])
+    ? { itemId: fields['itemId'], isKeyShown: readBoolean(fields['isKeyShown'], false) }
+    : null;
 }
 
 function readIds(value: unknown): readonly string[] {

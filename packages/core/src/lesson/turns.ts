@@ -39,6 +39,7 @@ export function startTurn(state: LessonState, participantId: string, now: number
     turnTime: turnSeconds > 0 ? { endsAt: now + turnSeconds * 1000, seconds: turnSeconds } : null,
     steeredTo: null,
     answersShown: null,
+    chartShown: null,
     applause: 0,
     asked: [],
   };

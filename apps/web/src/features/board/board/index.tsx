@@ -136,7 +136,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
             {
               id: 'answers',
               name: messages.board.answers,
-              content: withMarks((known) => <Answers lesson={lesson} edition={edition} marks={known} />),
+              content: withMarks((known) => <Answers lesson={lesson} edition={edition} marks={known} live={live} />),
             },
             {
               id: 'ways',

@@ -65,6 +65,11 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
           <Presentation size={18} aria-hidden /> {messages.board.showsUntil({ name: presenter.name })}
         </Button>
       ) : null}
+      {state.answersShown || state.chartShown ? (
+        <Button className={LASTS} onClick={() => change(() => ({ answersShown: null, chartShown: null }))}>
+          <Presentation size={18} aria-hidden /> {messages.watching.shownUntil}
+        </Button>
+      ) : null}
       <TimeButton state={state} change={change} />
       {state.pace === 'own-pace' && at !== null ? (
         <Button

@@ -43,6 +43,7 @@ export function SideBySide({ lesson, edition, live: { state, change }, everybody
   const show = () =>
     change(() => ({
       showing: null,
+      chartShown: null,
       answersShown: {
         slideId,
         of: shuffled(

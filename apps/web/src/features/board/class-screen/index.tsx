@@ -7,7 +7,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Maximize2, Minimize2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useParams } from 'react-router';
-import { JoinCard, joinAddress, useQr } from '../../lessons';
+import { JoinCard, joinAddress, joinPlace, useQr } from '../../lessons';
 import { useLesson } from '../../../shared/sync';
 import { editionQuery, lessonQuery, messageOf } from '../../../shared/api';
 import { useFullScreen } from '../../player';
@@ -15,6 +15,7 @@ import { Failing, IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
 import { messages, slideName } from '../../../shared/messages';
 import { AnswersStage } from './answers-stage';
+import { ChartStage } from './chart-stage';
 import { LessonStage } from './lesson-stage';
 import { TurnStage } from './turn-stage';
 
@@ -53,7 +54,9 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
           {messages.leading.isDark}
         </p>
       ) : null}
-      {state.answersShown ? (
+      {state.chartShown ? (
+        <ChartStage lesson={lesson} edition={edition} shown={state.chartShown} />
+      ) : state.answersShown ? (
         <AnswersStage lesson={lesson} edition={edition} shown={state.answersShown} />
       ) : shown?.participantId ? (
         <TurnStage
@@ -68,7 +71,10 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
       ) : (
         <Waiting lesson={lesson} />
       )}
-      <footer className="flex min-h-14 items-center gap-4 border-t border-rule px-5 py-1 text-xl" role="status">
+      <footer
+        className="flex min-h-14 items-center gap-4 border-t border-rule px-5 py-1 text-[2.5vw] leading-tight"
+        role="status"
+      >
         {state.answersShown ? (
           <strong className="font-display">{slideName(edition, state.answersShown.slideId)}</strong>
         ) : shown ? (
@@ -78,10 +84,12 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
         ) : null}
         {state.turnTime && shown ? <TimeLeft time={state.turnTime} /> : null}
         {state.applause > 0 && shown ? <span>{messages.turns.applause({ count: state.applause })}</span> : null}
-        {state.countdown ? <TimeLeft time={state.countdown} className="text-3xl font-bold" /> : null}
+        {state.countdown ? <TimeLeft time={state.countdown} className="text-[3.4vw] font-bold" /> : null}
         {lesson.held && !lesson.closedAt ? <span className="text-amber">{messages.board.isHeld}</span> : null}
         <span className="ml-auto flex items-center gap-3">
-          {lesson.closedAt || (!stop && !shown && !state.answersShown) ? null : <SmallWayIn code={lesson.code} />}
+          {lesson.closedAt || (!stop && !shown && !state.answersShown && !state.chartShown) ? null : (
+            <SmallWayIn code={lesson.code} />
+          )}
           <IconButton name={isFull ? messages.show.leaveFull : messages.show.full} onClick={toggleFull}>
             {isFull ? <Minimize2 size={20} aria-hidden /> : <Maximize2 size={20} aria-hidden />}
           </IconButton>
@@ -96,8 +104,11 @@ function SmallWayIn({ code }: { code: string }) {
   const qr = useQr(joinAddress(code));
   return (
     <>
-      <strong>{readableCode(code)}</strong>
-      {qr.data ? <img src={qr.data} alt={messages.handOut.qr} className="size-14" /> : null}
+      <span className="text-right">
+        <span className="block text-soft">{messages.board.goTo({ address: joinPlace() })}</span>
+        <strong className="font-display">{readableCode(code)}</strong>
+      </span>
+      {qr.data ? <img src={qr.data} alt={messages.handOut.qr} className="size-24 flex-none" /> : null}
     </>
   );
 }
@@ -106,19 +117,23 @@ function SmallWayIn({ code }: { code: string }) {
 function Waiting({ lesson }: { lesson: LessonView }) {
   const here = lesson.participants.filter(({ participantId }) => participantId !== null);
   return (
-    <main className="dotted-ground flex min-h-0 flex-1 flex-col justify-center gap-8 overflow-auto p-10">
+    <main className="dotted-ground flex min-h-0 flex-1 flex-col justify-center gap-[3vh] overflow-auto p-[3vw]">
       <div>
-        <p className="text-xl text-soft">{lesson.className}</p>
-        <h1 className="text-6xl">{lesson.title}</h1>
+        <p className="text-[2.5vw] text-soft">{lesson.className}</p>
+        <h1 className="text-[4.4vw] leading-tight">{lesson.title}</h1>
       </div>
-      {lesson.closedAt ? <p className="text-2xl">{messages.board.isClosed}</p> : <JoinCard code={lesson.code} large />}
+      {lesson.closedAt ? (
+        <p className="text-[2.5vw]">{messages.board.isClosed}</p>
+      ) : (
+        <JoinCard code={lesson.code} large />
+      )}
       <div>
-        <p className="text-2xl">
+        <p className="text-[2.5vw]">
           {messages.board.joined({ joined: here.length, students: lesson.participants.length })}
         </p>
         <ul
           aria-label={messages.board.arrived}
-          className="mt-2 flex max-h-40 flex-wrap gap-x-5 gap-y-1 overflow-auto text-lg text-soft"
+          className="mt-2 flex max-h-40 flex-wrap gap-x-[1em] gap-y-1 overflow-auto text-[2.5vw] leading-snug text-soft"
         >
           {here.map(({ key, name }) => (
             <li key={key}>{name}</li>

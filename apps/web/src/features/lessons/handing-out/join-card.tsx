@@ -11,6 +11,11 @@ export function joinAddress(code: string): string {
   return new URL(`/join/${code}`, window.location.origin).href;
 }
 
+/** Where to go to type a code: host and path, as it is read from a screen. */
+export function joinPlace(): string {
+  return `${window.location.host}/join`;
+}
+
 /** An address as a QR code: the address of a picture. */
 export function useQr(address: string) {
   return useQuery({
@@ -29,26 +34,30 @@ export function JoinCard({ code, large = false }: { code: string; large?: boolea
     showToast(messages.handOut.copied);
   };
   return (
-    <div className="flex flex-wrap items-center gap-6">
+    <div className={`flex items-center gap-6 ${large ? '' : 'flex-wrap'}`}>
       {qr.data ? (
         <img
           src={qr.data}
           alt={messages.handOut.qr}
-          className={`rounded-md border border-edge ${large ? 'size-[min(46vh,40vw)]' : 'size-48'}`}
+          className={`rounded-md border border-edge flex-none ${large ? 'size-[min(47vh,32vw)]' : 'size-48'}`}
         />
       ) : (
         <div className="size-48" />
       )}
       <dl className="flex min-w-0 flex-col gap-2">
-        <dt className="text-sm text-soft">{messages.handOut.code}</dt>
+        <dt className={`text-soft ${large ? 'text-[2.5vw]' : 'text-sm'}`}>{messages.handOut.code}</dt>
         <dd
-          className={`font-display font-bold tracking-wide ${large ? 'text-[clamp(3rem,9vw,8rem)] leading-none' : 'text-5xl'}`}
+          className={`font-display font-bold tracking-wide ${large ? 'text-[min(10.5vw,22vh)] leading-none' : 'text-5xl'}`}
         >
           {readableCode(code)}
         </dd>
-        <dt className="mt-2 text-sm text-soft">{messages.handOut.address}</dt>
+        <dt className={`mt-2 text-soft ${large ? 'text-[2.5vw]' : 'text-sm'}`}>{messages.handOut.address}</dt>
         <dd className="flex items-center gap-1">
-          <span className={`break-all ${large ? 'text-2xl' : ''}`}>{address}</span>
+          {large ? (
+            <span className="text-[3.6vw] font-bold leading-tight wrap-anywhere">{joinPlace()}</span>
+          ) : (
+            <span className="break-all">{address}</span>
+          )}
           {large ? null : (
             <IconButton name={messages.handOut.copy} onClick={() => void copy()}>
               <Copy size={18} aria-hidden />

@@ -2,8 +2,9 @@
 import type { NumberItem } from '@gobrel/core/deck';
 import { tallyNumbers } from '@gobrel/core/questions';
 import { ReferenceArea, ReferenceLine, Scatter, ScatterChart, XAxis, YAxis } from 'recharts';
-import { messages } from '../../../../shared/messages';
+import { messages } from '../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
+import { useChartPlace } from './chart-place';
 
 /** Numbers that are the same stand over each other, so many high. */
 function stacked(numbers: readonly number[]) {
@@ -15,7 +16,13 @@ function stacked(numbers: readonly number[]) {
   });
 }
 
+/** Width and lowest height of the chart, its letters, and the height of each number on another, in CSS pixels. */
+const ON_BOARD = { width: 380, height: 70, letters: 14, each: 14, highest: 260 };
+const ON_CLASS_SCREEN = { width: 900, height: 160, letters: 28, each: 30, highest: 420 };
+
 export function NumberAnswers({ item, works }: AnswersProps<NumberItem>) {
+  const { isLarge, isKeyShown } = useChartPlace();
+  const size = isLarge ? ON_CLASS_SCREEN : ON_BOARD;
   const { spread, numbers, unread } = tallyNumbers(item, works);
   const unit = item.units[0]?.name ?? '';
   const inSight = numbers.filter((value) => !spread.outliers.includes(value));
@@ -26,19 +33,23 @@ export function NumberAnswers({ item, works }: AnswersProps<NumberItem>) {
     <AnswersCard item={item} works={works} answered={numbers.length + unread.length}>
       {inSight.length > 0 ? (
         <div aria-hidden>
-          <ScatterChart accessibilityLayer={false} width={380} height={Math.min(260, 70 + 14 * highest)}>
+          <ScatterChart
+            accessibilityLayer={false}
+            width={size.width}
+            height={Math.min(size.highest, size.height + size.each * highest)}
+          >
             <XAxis
               type="number"
               dataKey="value"
               domain={['dataMin', 'dataMax']}
               padding={{ left: 16, right: 16 }}
-              tick={{ fill: 'var(--ink)', fontSize: 14 }}
+              tick={{ fill: 'var(--ink)', fontSize: size.letters }}
               stroke="var(--edge)"
             />
             <YAxis type="number" dataKey="height" hide domain={[0, highest + 1]} />
             <ReferenceArea x1={spread.lowerQuartile} x2={spread.upperQuartile} fill="var(--dusk)" fillOpacity={0.14} />
             <ReferenceLine x={spread.median} stroke="var(--dusk)" strokeWidth={2} />
-            {item.right === null ? null : (
+            {item.right === null || !isKeyShown ? null : (
               <ReferenceLine x={item.right} stroke="var(--reed)" strokeWidth={3} strokeDasharray="4 3" />
             )}
             <Scatter data={dots} fill="var(--ink)" isAnimationActive={false} />

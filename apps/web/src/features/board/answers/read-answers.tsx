@@ -1,13 +1,14 @@
 /** Answers that a person reads or listens to, by student. */
 import type { LongTextItem, SpokenItem } from '@gobrel/core/deck';
 import { countWords, wordsGiven } from '@gobrel/core/questions';
-import { soundUrl } from '../../../../shared/api';
-import { messages } from '../../../../shared/messages';
+import { soundUrl } from '../../../shared/api';
+import { locale, messages } from '../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
+import { useChartPlace } from './chart-place';
 
 interface ReadAnswersProps extends AnswersProps<LongTextItem | SpokenItem> {
   readonly lessonId: string;
-  /** The students, in the order of their work. */
+  /** The students, in the order of their work; none where the class sees it. */
   readonly people: readonly Person[];
 }
 
@@ -22,15 +23,34 @@ interface Given extends Person {
   readonly text: string | null;
 }
 
+/** Whose answer it is where nobody is told. */
+const NAMELESS: Person = { participantId: '', name: '' };
+
 export function ReadAnswers({ item, works, lessonId, people }: ReadAnswersProps) {
   const given = works.flatMap((work, at): Given[] => {
     const answer = work.answers[item.id];
-    const person = people[at];
-    if (!person) return [];
+    const person = people[at] ?? NAMELESS;
     if (answer?.kind === 'sound') return [{ ...person, text: null }];
     const text = wordsGiven(work, item.id);
     return text.trim() === '' ? [] : [{ ...person, text }];
   });
+  const { isLarge } = useChartPlace();
+  if (isLarge)
+    return (
+      <AnswersCard item={item} works={works} answered={given.length}>
+        {/* What the class sees has no names; voices would be names. */}
+        <ul>
+          {given
+            .flatMap(({ text }) => text ?? [])
+            .sort((a, b) => a.localeCompare(b, locale))
+            .map((text) => (
+              <li key={text} className="whitespace-pre-wrap border-b border-rule py-[0.4em]">
+                {text}
+              </li>
+            ))}
+        </ul>
+      </AnswersCard>
+    );
   return (
     <AnswersCard item={item} works={works} answered={given.length}>
       <ul className="max-h-80 overflow-y-auto" tabIndex={0} aria-label={messages.board.texts}>
