@@ -51,11 +51,18 @@ main(async () => {
 
     const student = await open({ viewport: { width: 1180, height: 820 }, hasTouch: true });
     await student.goto('/join/HRNS-427');
-    await shoot(student, 'join');
     await student.getByRole('button', { name: 'Farid Moss' }).click();
     await student.getByLabel('Your PIN').fill('2468');
     await student.getByRole('button', { name: 'Back', exact: true }).waitFor();
     await shoot(student, 'student');
+    const phone = await open({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+    await phone.goto('/join/HRNS-427');
+    await phone.getByRole('button', { name: 'Hollis Burn' }).click();
+    await phone.getByLabel('Your PIN').fill('2468');
+    await phone.getByRole('button', { name: /^All slides/ }).click();
+    await phone.getByRole('button', { name: /^Shore zones/ }).click();
+    await phone.getByRole('button', { name: /^lugworm/ }).click();
+    await shoot(phone, 'student-phone');
 
     const other = await open({ viewport: { width: 1180, height: 820 }, hasTouch: true });
     await other.goto('/join/HRNW-561');

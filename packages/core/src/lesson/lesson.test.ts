@@ -190,3 +190,12 @@ test('whoever is erased is in nothing that a lesson says any more, and the other
   });
   expect(JSON.stringify(left)).not.toContain('cy');
 });
+
+test('a chart on the class screen is read with the key hidden unless it says otherwise, and a turn ends it', () => {
+  expect(readLessonState({ chartShown: { itemId: 'why' } }).chartShown).toEqual({ itemId: 'why', isKeyShown: false });
+  expect(readLessonState({ chartShown: { itemId: 'why', isKeyShown: true } }).chartShown?.isKeyShown).toBe(true);
+  expect(readLessonState({ chartShown: { itemId: '../why' } }).chartShown).toBeNull();
+  const shown = { ...newLessonState, chartShown: { itemId: 'why', isKeyShown: true } };
+  expect(readLessonState(JSON.parse(JSON.stringify(shown)))).toEqual(shown);
+  expect({ ...shown, ...startTurn(shown, 'ada', 0) }.chartShown).toBeNull();
+});

@@ -6,10 +6,24 @@ import { ChevronDown, RotateCcw } from 'lucide-react';
 import { Button, IconButton, Menu, MenuEntry, MenuRule } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 
-export function PutBack({ edition, slideId, fillIn }: { edition: Deck; slideId: SlideId; fillIn: FillIn }) {
+interface PutBackProps {
+  readonly edition: Deck;
+  readonly slideId: SlideId;
+  readonly fillIn: FillIn;
+  /** Whether only all of them can be put back: each has a button of its own elsewhere. */
+  readonly isShort?: boolean;
+}
+
+export function PutBack({ edition, slideId, fillIn, isShort = false }: PutBackProps) {
   const { work, sendHome } = fillIn;
   const moved = movedOn(edition, work, slideId);
   if (moved.length === 0 || fillIn.locked) return null;
+  if (isShort)
+    return (
+      <Button look="quiet" className="whitespace-nowrap !px-1" onClick={() => sendHome(moved)}>
+        {messages.student.putBack}
+      </Button>
+    );
   const pieces = piecesIn(edition);
   const zones = zonesOn(edition, slideId).flatMap((zone, at) => {
     const ids = moved.filter((id) => work.pieces[id]?.zoneId === zone.id);

@@ -117,7 +117,7 @@ function SmallWayIn({ code }: { code: string }) {
 function Waiting({ lesson }: { lesson: LessonView }) {
   const here = lesson.participants.filter(({ participantId }) => participantId !== null);
   return (
-    <main className="dotted-ground flex min-h-0 flex-1 flex-col justify-center gap-[3vh] overflow-auto p-[3vw]">
+    <main className="dotted-ground flex min-h-0 flex-1 flex-col justify-center gap-[3vh] overflow-hidden p-[3vw]">
       <div>
         <p className="text-[2.5vw] text-soft">{lesson.className}</p>
         <h1 className="text-[4.4vw] leading-tight">{lesson.title}</h1>
@@ -127,13 +127,14 @@ function Waiting({ lesson }: { lesson: LessonView }) {
       ) : (
         <JoinCard code={lesson.code} large />
       )}
-      <div>
+      <div className="flex min-h-[12vh] flex-col">
         <p className="text-[2.5vw]">
           {messages.board.joined({ joined: here.length, students: lesson.participants.length })}
         </p>
         <ul
           aria-label={messages.board.arrived}
-          className="mt-2 flex max-h-40 flex-wrap gap-x-[1em] gap-y-1 overflow-auto text-[2.5vw] leading-snug text-soft"
+          tabIndex={0}
+          className="mt-2 flex min-h-0 flex-wrap gap-x-[1em] gap-y-1 overflow-auto text-[2.5vw] leading-snug text-soft"
         >
           {here.map(({ key, name }) => (
             <li key={key}>{name}</li>
