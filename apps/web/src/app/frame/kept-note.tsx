@@ -23,7 +23,8 @@ export function KeptNote({ kept }: { kept: KeptWhere }) {
     <span
       role="status"
       aria-live={IN_ORDER.includes(kept) ? 'off' : 'polite'}
-      className={`inline-flex items-center gap-1.5 text-sm font-semibold ${tone}`}>
+      className={`inline-flex items-center gap-1.5 text-sm font-semibold ${tone}`}
+    >
       <Icon size={16} aria-hidden /> {messages.kept[kept]}
     </span>
   );
