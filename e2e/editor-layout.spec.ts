@@ -1,18 +1,11 @@
 /** The editor's room: how large the slide is, what folds, and that routes are seen on any picture. */
 import * as messages from '@gobrel/messages';
-import { expect, type Locator, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { startOf } from './as-said';
-import { item, newDeck, newTeacher, odile, saved } from './people';
+import { item, newDeck, newTeacher, odile, saved, boxOf } from './people';
 
 const slide = (page: Page) => page.getByRole('group', { name: startOf(messages.editor.canvas) });
 const panel = (page: Page) => page.getByRole('complementary', { name: messages.editor.panel });
-
-/** The box of something on the screen. */
-async function boxOf(locator: Locator) {
-  const box = await locator.boundingBox();
-  if (!box) throw new Error('it is on the screen');
-  return box;
-}
 
 test('at 1280 × 800 the slide is some 900 wide between rows of cards, and has the whole width when the panel is folded', async ({
   page,

@@ -101,7 +101,12 @@ test('slides behind a locked link stay off a student’s device until the link o
   const student = await (await browser.newContext({ hasTouch: true })).newPage();
   const editions: string[] = [];
   student.on('response', (response) => {
-    if (response.url().endsWith('/api/my-lesson/edition')) void response.text().then((text) => editions.push(text));
+    if (response.url().endsWith('/api/my-lesson/edition'))
+      // One that was announced with the page may be gone with the page before it; the next one is the same.
+      response.text().then(
+        (text) => editions.push(text),
+        () => undefined,
+      );
   });
   await join(student, code, 'Farid Moss', '2468');
   const follow = (name: string) => student.getByRole('link', { name }).click();
@@ -117,6 +122,7 @@ test('slides behind a locked link stay off a student’s device until the link o
   await expect(slide('The tide turns')).toBeVisible();
   await follow('Along the high bank');
   await expect(student.getByText(messages.gates.missing.seen({ slide: '“Tide table”' }))).toBeVisible();
+  expect(editions.join()).toContain('The boardwalk splits');
   expect(editions.join()).not.toContain('four birds that nobody else did');
   await follow('Look up the tide');
   await follow('Back');

@@ -7,9 +7,9 @@ import { expect, type Page, test } from '@playwright/test';
 
 test.use({ baseURL: process.env['GOBREL_PSEUDO_ADDRESS'] });
 
-/** What is the same in every language: our name, codes, addresses, dates as the locale writes them. */
+/** What is the same in every language: our name, what languages call themselves, codes, addresses, dates as the locale writes them. */
 const EVERYWHERE =
-  /Gobrel|[A-Z]{4}-\d{3}|\S+@\S+|https?:\S*|\d{1,2} [A-Z][a-z]+ at \d\d:\d\d|\b(QTI|CSV|SVG|PNG|DOT|PIN)\b/g;
+  /Gobrel|English|Español|[A-Z]{4}-\d{3}|\S+@\S+|https?:\S*|\d{1,2} [A-Z][a-z]+ at \d\d:\d\d|\b(QTI|CSV|SVG|PNG|DOT|PIN)\b/g;
 
 /** Texts in plain letters that can be seen or are spoken. */
 async function plainTexts(page: Page): Promise<string[]> {

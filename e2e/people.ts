@@ -190,10 +190,16 @@ export async function atSlide(browser: Browser, page: Page, [deckId, slide]: rea
   return student;
 }
 
-/** The middle of an element, in CSS pixels. */
-export async function middleOf(element: Locator): Promise<{ x: number; y: number }> {
+/** The box of something on the screen, in CSS pixels of the window. */
+export async function boxOf(element: Locator) {
   const box = await element.boundingBox();
   if (!box) throw new Error('the element is not on the screen');
+  return box;
+}
+
+/** The middle of an element, in CSS pixels. */
+export async function middleOf(element: Locator): Promise<{ x: number; y: number }> {
+  const box = await boxOf(element);
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 

@@ -1,9 +1,9 @@
 /** A student on a phone: what is filled in has fields under the slide, and the slide can be shown large. */
 import * as messages from '@gobrel/messages';
-import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
+import { type Browser, expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
-import { middleOf, odile } from './people';
+import { middleOf, odile, boxOf } from './people';
 
 const phone = { viewport: { width: 390, height: 844 }, isMobile: true };
 
@@ -30,12 +30,6 @@ async function goTo(work: Page, slide: string): Promise<void> {
 const piece = (work: Page, name: string) => work.getByRole('button', { name: new RegExp(`^${name} `) });
 const places = (work: Page, name: string) =>
   work.getByRole('group', { name: messages.fields.placeNamedIn({ name }), exact: true });
-
-async function boxOf(locator: Locator) {
-  const box = await locator.boundingBox();
-  if (!box) throw new Error('it is on the screen');
-  return box;
-}
 
 test('a piece is placed by two presses, or by a press on the slide, and taken out again', async ({ page, browser }) => {
   const work = await onSlide(page, browser, 'shore-zones', 'Ines Calder', 'Shore zones');

@@ -1,7 +1,18 @@
 /** Playing a deck. */
 import * as messages from '@gobrel/messages';
-import { expect, type Page, test } from '@playwright/test';
-import { addQuestion, fromMenu, middleOf, newDeck, newTeacher, odile, ownCopy, saved, withGroupsOpen } from './people';
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import {
+  addQuestion,
+  fromMenu,
+  middleOf,
+  newDeck,
+  newTeacher,
+  odile,
+  ownCopy,
+  saved,
+  withGroupsOpen,
+  boxOf,
+} from './people';
 
 test.beforeEach(async ({ page }) => {
   await withGroupsOpen(page);
@@ -60,11 +71,15 @@ test('two windows are kept together: the presenter’s own, and what the audienc
   const stage = (at: Page, name: string) => at.getByRole('main').getByRole('group', { name });
   await expect(stage(own, 'The boardwalk splits')).toBeVisible();
   await expect(own.getByText(messages.show.thenLinks)).toBeVisible();
-  // By the presenter's list of links, by the audience's keys, by a search the audience does not see.
+  // By the presenter's cards of links, by a digit, by the audience's keys, by a search the audience does not see.
   await own
-    .getByRole('complementary')
+    .getByRole('navigation', { name: messages.show.linksLead })
     .getByRole('button', { name: /Follow the splash/ })
     .click();
+  await expect(stage(page, 'The splash')).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(stage(own, 'The boardwalk splits')).toBeVisible();
+  await own.keyboard.press('1');
   await expect(stage(page, 'The splash')).toBeVisible();
   await page.keyboard.press('ArrowLeft');
   await expect(stage(own, 'The boardwalk splits')).toBeVisible();
@@ -251,4 +266,41 @@ test('a show works on a phone, turned by swiping', async ({ browser }) => {
     await expect(
       phone.getByRole('button', { name, exact: true }).or(phone.getByRole('link', { name })),
     ).toBeInViewport();
+});
+
+test('the presenter reads notes and time while standing, sees what the audience sees, and what next and links lead to', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto('/decks/night-walk/present/tide');
+  const notes = page.getByRole('region', { name: messages.show.notes });
+  const letters = (text: Locator) => text.evaluate((element) => parseFloat(getComputedStyle(element).fontSize));
+  const text = notes.getByText('Stop here and let the class vote');
+  expect(await letters(text)).toBeGreaterThanOrEqual(20);
+  const before = await letters(text);
+  await notes.getByRole('button', { name: messages.show.largerNotes }).click();
+  expect(await letters(text)).toBeGreaterThan(before);
+  await page.reload();
+  await expect.poll(() => letters(text)).toBeGreaterThan(before);
+  // A button that is disabled by being pressed keeps the focus.
+  const smaller = notes.getByRole('button', { name: messages.show.smallerNotes });
+  await smaller.focus();
+  for (let press = 0; press < 4; press += 1) await page.keyboard.press('Enter');
+  await expect(smaller).toBeDisabled();
+  await expect(smaller).toBeFocused();
+  expect(await letters(page.getByRole('timer', { name: messages.show.timer }))).toBeGreaterThanOrEqual(64);
+
+  // The slide fills its place: no black around it.
+  const main = page.getByRole('main');
+  const slide = await boxOf(main.getByRole('group', { name: 'The tide turns' }));
+  expect((await boxOf(main)).width - slide.width).toBeLessThan(32);
+  const links = page.getByRole('navigation', { name: messages.show.linksLead });
+  await expect(links.getByRole('button')).toHaveCount(3);
+  await expect(links).toBeInViewport({ ratio: 1 });
+  await expect(page.getByRole('region', { name: messages.show.then })).toBeInViewport({ ratio: 1 });
+  await page.keyboard.press('3');
+  await expect(main.getByRole('group', { name: 'Tide table' })).toBeVisible();
+  const path = page.getByRole('navigation', { name: messages.show.trail });
+  await expect(path.getByRole('button')).toHaveCount(2);
+  await expect(path).toContainText('Look up the tide');
 });

@@ -7,10 +7,12 @@ import { brotliCompressSync, constants } from 'node:zlib';
 const PACKED = /\.(js|css|svg|json)$/;
 const SMALL = 1024;
 
-const folder = new URL('./dist/assets', import.meta.url).pathname;
-for (const name of readdirSync(folder)) {
-  const path = join(folder, name);
-  if (!PACKED.test(name) || statSync(path).size < SMALL) continue;
-  const params = { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY };
-  writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path), { params }));
+/** Packs the files of a folder, each beside itself. */
+export function packFiles(folder) {
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name);
+    if (!PACKED.test(name) || statSync(path).size < SMALL) continue;
+    const params = { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY };
+    writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path), { params }));
+  }
 }

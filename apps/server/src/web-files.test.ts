@@ -15,6 +15,10 @@ beforeAll(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'web-'));
   mkdirSync(join(folder, 'assets'));
   writeFileSync(join(folder, 'index.html'), '<html><head></head><body></body></html>');
+  const spanish = join(folder, 'languages', 'es');
+  mkdirSync(join(spanish, 'assets'), { recursive: true });
+  writeFileSync(join(spanish, 'index.html'), '<html lang="es"><head></head><body></body></html>');
+  writeFileSync(join(spanish, 'assets', 'page-def.js'), 'void 0;');
   for (const name of ['page-abc.js', 'marking-worker-abc.js']) writeFileSync(join(folder, 'assets', name), 'void 0;');
   const app = express();
   app.use(helmet(), ...webFiles(folder));
@@ -37,4 +41,31 @@ test('a hashed file stays for a year and is what it says it is; what only pages 
 
 test.each(['/assets/marking-worker-abc.js', '/', '/lessons'])('%s has its security policy', async (path) => {
   expect((await headersOf(path)).get('content-security-policy')).not.toBeNull();
+});
+
+const pageWith = async (headers: Record<string, string>) => {
+  const response = await fetch(`${address}/join`, { headers: { accept: 'text/html', ...headers } });
+  return {
+    language: response.headers.get('content-language'),
+    vary: response.headers.get('vary'),
+    html: await response.text(),
+  };
+};
+
+test.each([
+  ['what the browser wants first', { 'accept-language': 'es-MX,es;q=0.9,en;q=0.5' }, 'es'],
+  ['what it wants and is there', { 'accept-language': 'fi,es;q=0.4' }, 'es'],
+  ['English where nothing fits', { 'accept-language': 'fi' }, 'en'],
+  ['what was chosen, whatever the browser wants', { 'accept-language': 'es', cookie: 'a=b; language=en' }, 'en'],
+  ['no language that is not there', { 'accept-language': 'es', cookie: 'language=../../etc' }, 'es'],
+  ['nothing but a language', { 'accept-language': 'en', cookie: 'language=assets' }, 'en'],
+])('the page is in %s', async (_what, headers, language) => {
+  const page = await pageWith(headers);
+  expect(page.language).toBe(language);
+  expect(page.html.includes('lang="es"')).toBe(language === 'es');
+  expect(page.vary).toMatch(/accept-language.*cookie/i);
+});
+
+test('the files of every language are served', async () => {
+  expect((await headersOf('/assets/page-def.js')).get('cache-control')).toContain('immutable');
 });

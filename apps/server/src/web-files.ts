@@ -1,7 +1,8 @@
-/** Serves the built web application: hashed files for a year, the page itself always fresh. */
+/** Serves the built web application: hashed files for a year, the page itself always fresh and in the reader's language. */
 import { join } from 'node:path';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import expressStaticGzip from 'express-static-gzip';
+import { builtLanguages, FIRST_LANGUAGE, languageFor } from './languages.js';
 import { readPreloads } from './preloads.js';
 
 /** Scripts of workers have a security policy of their own, as pages do. */
@@ -20,9 +21,27 @@ const OF_DOCUMENTS = [
   'X-XSS-Protection',
 ] as const;
 
-/** Handlers that serve `folder`, and its page for every address that is a screen. */
+/** Handlers that serve `folder` with all its languages, and its page for every address that is a screen. */
 export function webFiles(folder: string): RequestHandler[] {
-  const files = expressStaticGzip(folder, {
+  const built = builtLanguages(folder);
+  const languages = built.map(({ language }) => language);
+  const pages = new Map(built.map((each) => [each.language, readPreloads(each.folder)]));
+  const pageIn = (language: string, path: string) => (pages.get(language) ?? pages.get(FIRST_LANGUAGE))?.(path);
+  const page = (request: Request, response: Response, next: NextFunction) => {
+    const isScreen = request.method === 'GET' && !/^\/(api|sync|assets)(\/|$)/.test(request.path);
+    if (!isScreen || request.accepts(['html', 'json']) !== 'html') return next();
+    const language = languageFor(request, languages);
+    response.setHeader('Cache-Control', 'no-cache');
+    response.setHeader('Content-Language', language);
+    response.vary('Accept-Language').vary('Cookie');
+    response.type('html').send(pageIn(language, request.path));
+  };
+  return [...built.map((each) => filesOf(each.folder)), page];
+}
+
+/** Serves the files of one folder. */
+function filesOf(folder: string): RequestHandler {
+  return expressStaticGzip(folder, {
     index: false,
     // Packed when the application was built; for the few browsers that cannot read that they are packed anew.
     enableBrotli: true,
@@ -36,12 +55,4 @@ export function webFiles(folder: string): RequestHandler[] {
       },
     },
   });
-  const pageFor = readPreloads(folder);
-  const page = (request: Request, response: Response, next: NextFunction) => {
-    const isScreen = request.method === 'GET' && !/^\/(api|sync|assets)(\/|$)/.test(request.path);
-    if (!isScreen || request.accepts(['html', 'json']) !== 'html') return next();
-    response.setHeader('Cache-Control', 'no-cache');
-    response.type('html').send(pageFor(request.path));
-  };
-  return [files, page];
 }

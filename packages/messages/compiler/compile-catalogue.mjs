@@ -12,9 +12,14 @@ export const nameOfFeature = (file) => file.replace(/-(\w)/g, (_, letter) => let
 /** Every language with its catalogue; the pseudo-language is made of English, and runs from right to left. */
 export function readLanguages() {
   const shipped = Object.entries(JSON.parse(readFileSync(join(folder, 'languages.json'), 'utf8')));
-  const languages = shipped.map(([language, about]) => ({ language, ...about, catalogue: readCatalogue(language) }));
+  const languages = shipped.map(([language, about]) => ({
+    language,
+    ...about,
+    isShipped: true,
+    catalogue: readCatalogue(language),
+  }));
   const english = languages.find(({ language }) => language === 'en');
-  const pseudo = { ...english, language: 'pseudo', direction: 'rtl' };
+  const pseudo = { ...english, language: 'pseudo', direction: 'rtl', isShipped: false };
   return [...languages, { ...pseudo, catalogue: mapMessages(english.catalogue, pseudoMessage) }];
 }
 
@@ -87,7 +92,7 @@ export function compileFeature(feature, messages) {
 }
 
 /** Writes the modules of a language. */
-function writeLanguage({ language, locale, direction, catalogue }) {
+function writeLanguage({ language, locale, direction, catalogue }, shipped) {
   const target = join(folder, 'compiled', language);
   rmSync(target, { recursive: true, force: true });
   mkdirSync(target, { recursive: true });
@@ -103,15 +108,17 @@ function writeLanguage({ language, locale, direction, catalogue }) {
   );
   writeFileSync(
     join(target, 'index.js'),
-    `${index.join('\n')}\nexport const locale = ${JSON.stringify(locale)};\nexport const direction = ${JSON.stringify(direction)};\n`,
+    `${index.join('\n')}\nexport const locale = ${JSON.stringify(locale)};\nexport const direction = ${JSON.stringify(direction)};\nexport const language = ${JSON.stringify(language)};\nexport const languages = ${JSON.stringify(shipped)};\n`,
   );
   writeFileSync(
     join(target, 'index.d.ts'),
-    `${index.join('\n')}\n/** The locale of dates, numbers and sorting, a BCP 47 tag. */\nexport declare const locale: string;\n/** Which way its lines run. */\nexport declare const direction: 'ltr' | 'rtl';\n`,
+    `${index.join('\n')}\n/** The locale of dates, numbers and sorting, a BCP 47 tag. */\nexport declare const locale: string;\n/** Which way its lines run. */\nexport declare const direction: 'ltr' | 'rtl';\n/** The language, as its folder is called. */\nexport declare const language: string;\n/** All languages that can be chosen, each with its own name for itself. */\nexport declare const languages: readonly { readonly language: string; readonly name: string }[];\n`,
   );
 }
 
 /** Compiles every language. */
 export function compileAll() {
-  readLanguages().forEach(writeLanguage);
+  const all = readLanguages();
+  const shipped = all.filter(({ isShipped }) => isShipped).map(({ language, name }) => ({ language, name }));
+  all.forEach((each) => writeLanguage(each, shipped));
 }

@@ -4,6 +4,7 @@ export { ForTeachers } from './for-teachers';
 export { LeavingDialog } from './leaving-dialog';
 export { useLeaving } from './use-leaving';
 export { KeptNote } from './kept-note';
+export { LanguageChoice } from './language-choice';
 export { useScheme } from './scheme';
 export { SchemeButton } from './scheme-button';
 export { TeacherPage } from './teacher-page';

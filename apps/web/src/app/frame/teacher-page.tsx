@@ -7,6 +7,7 @@ import { sessionQuery } from '../../shared/api';
 import { IconButton } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 import { Brand } from './brand';
+import { LanguageChoice } from './language-choice';
 import { LeavingDialog } from './leaving-dialog';
 import { SchemeButton } from './scheme-button';
 import { useLeaving } from './use-leaving';
@@ -43,6 +44,7 @@ export function TeacherPage({ children }: { children: ReactNode }) {
         </nav>
         <div className="ml-auto flex items-center gap-1">
           <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
+          <LanguageChoice />
           <SchemeButton />
           <IconButton name={messages.frame.signOut} onClick={() => void leaving.leave()}>
             <LogOut size={20} aria-hidden />

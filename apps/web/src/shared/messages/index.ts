@@ -1,6 +1,6 @@
 /** Every word of the interface: the messages of the catalogue by feature, and what is put together from them. */
 export * as messages from '@gobrel/messages';
-export { direction, locale } from '@gobrel/messages';
+export { direction, language, languages, locale } from '@gobrel/messages';
 export { branchCalled, destinationIn } from './destinations';
 export { gateMissing, openWhen } from './gates';
 export { itemCalled } from './in-sentences';

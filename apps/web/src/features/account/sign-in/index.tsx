@@ -3,7 +3,7 @@ import { purposeOfAccount } from '@gobrel/contract/purposes';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { Brand, SchemeButton } from '../../../app/frame';
+import { Brand, LanguageChoice, SchemeButton } from '../../../app/frame';
 import { forgetWhatIsSaved } from '../../../shared/sync';
 import { askPaying, faultsOf } from '../../../shared/api';
 import { Button, buttonClasses, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
@@ -14,7 +14,8 @@ export function Screen() {
   usePageTitle(isNew ? messages.signIn.newTitle : messages.signIn.title);
   return (
     <div className="dotted-ground flex min-h-full flex-col">
-      <header className="flex justify-end p-2">
+      <header className="flex justify-end gap-2 p-2">
+        <LanguageChoice />
         <SchemeButton />
       </header>
       <main className="mx-auto grid w-full max-w-4xl flex-1 content-center gap-10 px-6 pb-20 md:grid-cols-[1fr_24rem]">

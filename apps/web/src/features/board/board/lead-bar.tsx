@@ -13,9 +13,6 @@ import { messages, slideName } from '../../../shared/messages';
 import { PutInDialog } from './put-in-dialog';
 import { TimeButton } from './time-button';
 
-/** How a button looks by which something that lasts is ended. */
-const LASTS = '!border-amber !bg-amber/15 !text-amber';
-
 interface LeadBarProps {
   readonly lesson: LessonView;
   readonly edition: Deck;
@@ -53,20 +50,24 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
         />
       </span>
       {/* What lasts is said in words and colour until it ends, and is ended where it is said. */}
-      <Button className={lesson.held ? LASTS : ''} disabled={hold.isPending} onClick={() => hold.mutate(!lesson.held)}>
+      <Button
+        look={lesson.held ? 'lasting' : 'plain'}
+        disabled={hold.isPending}
+        onClick={() => hold.mutate(!lesson.held)}
+      >
         <Hand size={18} aria-hidden /> {lesson.held ? messages.board.letGo : messages.board.hold}
       </Button>
-      <Button className={state.dark ? LASTS : ''} onClick={() => change((now) => ({ dark: !now.dark }))}>
+      <Button look={state.dark ? 'lasting' : 'plain'} onClick={() => change((now) => ({ dark: !now.dark }))}>
         {state.dark ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
         {state.dark ? messages.leading.light : messages.leading.dark}
       </Button>
       {presenter ? (
-        <Button className={LASTS} onClick={() => change(endTurn)}>
+        <Button look="lasting" onClick={() => change(endTurn)}>
           <Presentation size={18} aria-hidden /> {messages.board.showsUntil({ name: presenter.name })}
         </Button>
       ) : null}
       {state.answersShown || state.chartShown ? (
-        <Button className={LASTS} onClick={() => change(() => ({ answersShown: null, chartShown: null }))}>
+        <Button look="lasting" onClick={() => change(() => ({ answersShown: null, chartShown: null }))}>
           <Presentation size={18} aria-hidden /> {messages.watching.shownUntil}
         </Button>
       ) : null}

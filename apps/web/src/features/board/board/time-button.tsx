@@ -35,14 +35,8 @@ export function TimeButton({ state, change }: { state: LessonState; change: Live
       open={open}
       onOpenChange={setOpen}
       trigger={
-        <Button>
-          {countdown ? (
-            <TimeLeft time={countdown} />
-          ) : (
-            <>
-              <Timer size={18} aria-hidden /> {messages.leading.countdown}
-            </>
-          )}
+        <Button look={countdown ? 'lasting' : 'plain'}>
+          <Timer size={18} aria-hidden /> {countdown ? <TimeLeft time={countdown} /> : messages.leading.countdown}
         </Button>
       }
     >

@@ -1,7 +1,7 @@
-/** The time of day, and how long the show has been under way. */
+/** How long the show has been under way, to be read while standing, and the time of day. */
 import { Pause, Play, TimerReset } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { IconButton } from '../../../shared/ui';
+import { Button } from '../../../shared/ui';
 import { duration, messages } from '../../../shared/messages';
 
 export function Clock() {
@@ -19,19 +19,31 @@ export function Clock() {
       held === null ? { begun, held: Date.now() } : { begun: begun + Date.now() - held, held: null },
     );
   return (
-    <span className="flex items-center gap-1 text-lg tabular-nums">
-      <span aria-label={messages.show.clock} role="timer" className="px-2 font-bold">
-        {messages.common.timeOfDay({ at: now })}
-      </span>
-      <span aria-label={messages.show.timer} role="timer" className="px-1 text-soft">
-        {duration(passed)}
-      </span>
-      <IconButton name={timer.held === null ? messages.show.pauseTimer : messages.show.runTimer} onClick={toggle}>
-        {timer.held === null ? <Pause size={18} aria-hidden /> : <Play size={18} aria-hidden />}
-      </IconButton>
-      <IconButton name={messages.show.resetTimer} onClick={() => setTimer({ begun: Date.now(), held: null })}>
-        <TimerReset size={18} aria-hidden />
-      </IconButton>
-    </span>
+    <section aria-label={messages.show.timer} className="flex-none border-b border-rule px-4 pb-3 pt-2">
+      <div className="flex items-end justify-between gap-3">
+        <span
+          role="timer"
+          aria-label={messages.show.timer}
+          className={`font-display text-[4.75rem] font-bold leading-none tabular-nums ${timer.held === null ? '' : 'text-amber'}`}
+        >
+          {duration(passed)}
+        </span>
+        <span className="text-right">
+          <span role="timer" aria-label={messages.show.clock} className="block text-xl font-bold tabular-nums">
+            {messages.common.timeOfDay({ at: now })}
+          </span>
+          <span className="text-sm text-soft">{messages.show.clock}</span>
+        </span>
+      </div>
+      <div className="mt-2 flex gap-2">
+        <Button onClick={toggle}>
+          {timer.held === null ? <Pause size={18} aria-hidden /> : <Play size={18} aria-hidden />}
+          {timer.held === null ? messages.show.pauseTimer : messages.show.runTimer}
+        </Button>
+        <Button onClick={() => setTimer({ begun: Date.now(), held: null })}>
+          <TimerReset size={18} aria-hidden /> {messages.show.resetTimer}
+        </Button>
+      </div>
+    </section>
   );
 }

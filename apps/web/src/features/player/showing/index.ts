@@ -3,6 +3,6 @@ export { HandButtons, StepButtons } from './show-buttons';
 export { useShowKeys } from './show-keys';
 export { showNotice, type ShowSheet, ShowSheets } from './show-sheets';
 export { StageWindow } from './stage-window';
-export { Trail } from './trail';
+export { Trail, walkedSlides } from './trail';
 export { useFullScreen } from './use-full-screen';
 export { type Show, useShow } from './use-show';

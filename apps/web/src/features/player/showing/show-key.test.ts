@@ -16,7 +16,13 @@ function show(shared: Partial<Show['shared']> = {}, hand: Show['hand'] = 'press'
     setHand: noted('hand'),
     setGoesOn: noted('goes on'),
   } as unknown as Show;
-  const acts = { onFull: noted('full'), onFind: noted('find'), onHelp: noted('help'), onLeave: noted('leave') };
+  const acts = {
+    onLink: noted('link'),
+    onFull: noted('full'),
+    onFind: noted('find'),
+    onHelp: noted('help'),
+    onLeave: noted('leave'),
+  };
   return { press: (key: string, presses = false) => showKey(key, presses, keyed, acts), did };
 }
 const doneBy = (key: string, ...at: Parameters<typeof show>) => {
@@ -79,5 +85,13 @@ describe('Escape', () => {
 test('any other key is somebody else’s', () => {
   const { press, did } = show();
   expect(['q', 'Tab', 'Enter', 'ArrowUp'].map((key) => press(key))).toEqual([false, false, false, false]);
+  expect(did).toEqual([]);
+});
+
+test('digits follow the links that are listed, and mean nothing where none are', () => {
+  expect(doneBy('1')).toEqual(['link 0']);
+  expect(doneBy('9')).toEqual(['link 8']);
+  const { press, did } = show();
+  expect(press('0')).toBe(false);
   expect(did).toEqual([]);
 });

@@ -7,6 +7,8 @@ export interface ShowActs {
   readonly onFind: () => void;
   readonly onHelp: () => void;
   readonly onLeave: () => void;
+  /** Follows one of the slide's links, by its place from 0; only where they are listed. */
+  readonly onLink?: (place: number) => void;
 }
 
 /** The part of a show that keys act on. */
@@ -20,9 +22,13 @@ export function showKey(
   key: string,
   presses: boolean,
   show: Keyed,
-  { onFull, onFind, onHelp, onLeave }: ShowActs,
+  { onFull, onFind, onHelp, onLeave, onLink }: ShowActs,
 ): boolean {
   const { walk, shared, set, hand, setHand, setGoesOn } = show;
+  if (onLink && /^[1-9]$/.test(key)) {
+    onLink(Number(key) - 1);
+    return true;
+  }
   switch (key) {
     case 'ArrowRight':
     case 'PageDown':

@@ -1,5 +1,5 @@
 /** How we got here: the slides walked so far, each a press away. */
-import type { Deck } from '@gobrel/core/deck';
+import type { Deck, SlideId } from '@gobrel/core/deck';
 import type { ShowState } from '@gobrel/core/show';
 import { ChevronRight } from 'lucide-react';
 import { messages, slideName } from '../../../shared/messages';
@@ -13,11 +13,15 @@ interface TrailProps {
   readonly most?: number;
 }
 
-export function Trail({ deck, state, walk, most = Infinity }: TrailProps) {
-  // Where each slide was come to; stops on the same slide that follow one another are one.
-  const slides = state.walk.flatMap((stop, place) =>
+/** Where each slide was come to on a walk; stops on the same slide that follow one another are one. */
+export function walkedSlides(state: ShowState): readonly { readonly slideId: SlideId; readonly place: number }[] {
+  return state.walk.flatMap((stop, place) =>
     stop.slideId === state.walk[place - 1]?.slideId ? [] : [{ slideId: stop.slideId, place }],
   );
+}
+
+export function Trail({ deck, state, walk, most = Infinity }: TrailProps) {
+  const slides = walkedSlides(state);
   const shown = slides.slice(-Math.min(most, slides.length));
   return (
     <nav aria-label={messages.show.trail} className="min-w-0 flex-1 overflow-hidden">

@@ -6,7 +6,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { prefetchStudentScreen } from '../../../app/prefetch';
-import { Brand, LeavingDialog, SchemeButton, useLeaving } from '../../../app/frame';
+import { Brand, LanguageChoice, LeavingDialog, SchemeButton, useLeaving } from '../../../app/frame';
 import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
 import { ask, askPaying, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
 import { Button, buttonClasses, Field, Loading, showToast, usePageTitle } from '../../../shared/ui';
@@ -32,7 +32,10 @@ export function Screen() {
     <div className="dotted-ground flex min-h-full flex-col">
       <header className="flex items-center justify-between px-4 py-2">
         <Brand />
-        <SchemeButton />
+        <span className="flex items-center gap-2">
+          <LanguageChoice />
+          <SchemeButton />
+        </span>
       </header>
       <main className="mx-auto w-full max-w-2xl flex-1 px-4 pb-12">
         {mine.data && !student ? (

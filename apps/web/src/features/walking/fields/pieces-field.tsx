@@ -102,7 +102,9 @@ interface PlacesProps {
 }
 
 /** Brought into sight as it opens. */
-const intoSight = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'nearest' });
+const intoSight = (element: HTMLElement | null) => {
+  element?.scrollIntoView({ block: 'nearest' });
+};
 
 /** The zones to place a piece in, right below its row. */
 function Places({ piece, zones, fillIn, onDone }: PlacesProps) {
