@@ -44,7 +44,10 @@ export function TeacherPage({ children }: { children: ReactNode }) {
         </nav>
         <div className="ml-auto flex items-center gap-1">
           <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
-          <LanguageChoice />
+          {/* On a phone it is chosen where one signs in. */}
+          <span className="hidden sm:block">
+            <LanguageChoice />
+          </span>
           <SchemeButton />
           <IconButton name={messages.frame.signOut} onClick={() => void leaving.leave()}>
             <LogOut size={20} aria-hidden />

@@ -47,9 +47,9 @@ interface Said {
 
 /** All answers, by student. */
 export function placesOf(
-  lesson: LessonView,
+  lesson: Pick<LessonView, 'participants' | 'workMode'>,
   edition: Deck,
-  everybody: readonly Watched[],
+  everybody: readonly Pick<Watched, 'participant' | 'work'>[],
   { reviews, underWay }: Said,
 ): readonly Place[] {
   const items = slidesInOrder(edition).flatMap(({ id }) =>
