@@ -1,11 +1,12 @@
 /** The keys of a show, the same in every window of it; a clicker presses some of them too. */
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { isWithin } from '../../../shared/ui';
 import { type ShowActs, showKey } from './show-key';
 import type { Show } from './use-show';
 
 export function useShowKeys(show: Show, others: ShowActs): void {
-  useEffect(() => {
+  // With the picture that is seen: a key pressed on it must not act on what was there before, as after a step elsewhere.
+  useLayoutEffect(() => {
     // Keys work wherever the focus is, but for fields, dialogs, and what uses them itself.
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;

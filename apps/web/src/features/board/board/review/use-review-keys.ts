@@ -1,5 +1,5 @@
 /** The keys of reviewing: on and back, points, a comment, returning. They act only where nothing can be typed into. */
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { isWithin } from '../../../../shared/ui';
 
 interface ReviewKeys {
@@ -17,7 +17,8 @@ const TAKES_KEYS =
 export const DRAFT = 'data-draft';
 
 export function useReviewKeys(keys: ReviewKeys): void {
-  useEffect(() => {
+  // With the picture that is seen: a key pressed on it must not act on the answer that was there before.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.isComposing) return;
       if (isWithin(event.target, TAKES_KEYS) || document.querySelector(`[${DRAFT}]`)) return;
