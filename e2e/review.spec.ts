@@ -178,8 +178,9 @@ test('what waits comes first, after a mark the next one comes, and what needs no
   // Questions of earlier slides were marked by their keys: they stand after those with something to mark.
   await expect(groups.first()).toHaveAccessibleName('Draw where you saw or heard something.');
   const rows = draw.getByRole('listitem');
-  const waiting = await rows.count();
-  expect(waiting).toBeGreaterThan(2);
+  // Their work comes one by one; seven have drawn and submitted.
+  const waiting = 7;
+  await expect(rows).toHaveCount(waiting);
   await expect(page.getByText(asSaid(messages.reviewing.reviewed, { done: 0 }))).toBeVisible();
   await expect(rows.nth(0).getByRole('button')).toHaveAttribute('aria-current', 'true');
   const name = (at: number) => page.getByRole('heading', { level: 3, name: NAMES[at], exact: true });
