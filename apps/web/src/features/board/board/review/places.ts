@@ -79,7 +79,7 @@ export function placesOf(
   });
 }
 
-/** The answers in groups; those with something that waits come first, else as the deck or the class has them. */
+/** The answers in groups, as the deck has its questions or the class its students. */
 export function inGroups(places: readonly Place[], order: Order): readonly PlaceGroup[] {
   const groups = new Map<string, { name: string; places: Place[] }>();
   for (const place of places) {
