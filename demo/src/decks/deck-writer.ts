@@ -32,9 +32,6 @@ export type PictureIds = (name: DrawingName) => string;
 /** Left, top, width and height in slide units. */
 export type Place = readonly [x: number, y: number, width: number, height: number];
 
-/** Words on wooden signs, whatever the theme. */
-const SIGN_INK = '#1d2b2a';
-
 const frameAt = ([x, y, width, height]: Place): Frame => ({ x, y, width, height, rotation: 0 });
 
 /** A link to a slide of the same deck. */
@@ -89,7 +86,7 @@ export class DeckWriter {
 
   /** The slide's title, going by the theme's text style. */
   title(words: string, place: Place = [70, 56, 1000, 76]): this {
-    const look = { ...PLAIN_LOOK, ...USUAL_STYLES.title, style: 'title' as const };
+    const look = { ...PLAIN_LOOK, ...USUAL_STYLES.title, style: 'title' as const, fit: 'shrink' as const };
     return this.add('text', place, { role: 'title', fields: { text: plainText(words), look } });
   }
 
@@ -97,7 +94,9 @@ export class DeckWriter {
   text(words: string | RichText, place: Place, look: Partial<TextLook> = {}): this {
     const text = typeof words === 'string' ? plainText(words) : words;
     const own = styledProperties.filter((property) => property in look);
-    return this.add('text', place, { fields: { text, look: { ...PLAIN_LOOK, style: 'body', own, ...look } } });
+    return this.add('text', place, {
+      fields: { text, look: { ...PLAIN_LOOK, style: 'body', fit: 'shrink', own, ...look } },
+    });
   }
 
   /** An arrow from one item to another, by their ids. */
@@ -111,16 +110,14 @@ export class DeckWriter {
     });
   }
 
-  /** A sign with words that leads somewhere. */
+  /** A button of the theme with words that leads somewhere. */
   sign(words: string, link: Destination, place: Place): this {
     return this.add('shape', place, {
       link,
       fields: {
         text: plainText(words),
-        fill: '#f6ead0',
-        outline: '#6a4d2c',
-        outlineWidth: 4,
-        look: { ...PLAIN_LOOK, color: SIGN_INK, align: 'center', upright: 'middle' },
+        boxStyle: 'button',
+        look: { ...PLAIN_LOOK, size: 26, align: 'center', upright: 'middle', fit: 'shrink' },
       },
     });
   }
@@ -137,8 +134,8 @@ export class DeckWriter {
       loose: true,
       fields: {
         text: plainText(words),
-        fill: 'ground',
-        look: { ...PLAIN_LOOK, size: 22, align: 'center', upright: 'middle' },
+        boxStyle: 'piece',
+        look: { ...PLAIN_LOOK, size: 22, align: 'center', upright: 'middle', fit: 'shrink' },
       },
     });
   }

@@ -36,13 +36,13 @@ export function nightWalk(pictures: PictureIds): Deck {
     })
     .backdrop('dusk at the gate', 'A wooden gate before a boardwalk, the moon over the marsh')
     .title('Dusk at the gate')
-    .text('The warden gives you a lantern and a warning:\nthe tide turns at ten.', [70, 140, 900, 90])
+    .text('The warden gives you a lantern and a warning:\nthe tide turns at ten.', [70, 140, 900, 100])
     .sign('Step onto the boards', toSlide('fork'), [840, 580, 360, 76]);
   deck
     .slide('fork', 'The boardwalk splits', { ...story, background: '#1f4b4a' })
     .backdrop('the fork', 'The boardwalk forks: left to the water, right up the bank')
     .title('The boardwalk splits')
-    .text('Something splashes on the left. A ladder creaks on the right.', [70, 140, 1000, 50])
+    .text('Something splashes on the left. A ladder creaks on the right.', [70, 140, 900, 100])
     .sign('Follow the splash', toSlide('splash'), [130, 360, 300, 76])
     .sign('Climb to the hide', toSlide('hide'), [850, 340, 300, 76]);
   deck
@@ -52,7 +52,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .title('The splash')
     .text(
       sentence('Rings on the water, and on the mud ', 'a fresh trail', toSlide('trail'), ' that leads into the reeds.'),
-      [70, 140, 1000, 50],
+      [70, 140, 900, 100],
     )
     .sign('Follow the trail', toSlide('trail'), [790, 430, 300, 76])
     .sign('Back to the fork', { to: 'back' }, [790, 540, 300, 76]);
@@ -60,7 +60,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .slide('trail', 'What left this trail?', story)
     .backdrop('the tracks', 'Five round prints in the mud')
     .title('What left this trail?')
-    .text('Round pads, five toes, and a line between them.', [70, 140, 1000, 50])
+    .text('Round pads, five toes, and a line between them.', [70, 140, 900, 100])
     .add('choice', [70, 220, 520, 330], {
       id: 'trail-question',
       fields: {
@@ -88,7 +88,7 @@ export function nightWalk(pictures: PictureIds): Deck {
         { to: 'viewpoint', itemId: 'hide-window' },
         '. Nothing moves. Yet.',
       ),
-      [70, 140, 760, 90],
+      [70, 140, 900, 100],
     )
     .sign('Wait', toSlide('owl'), [90, 340, 220, 76])
     .sign('Look up the tide', toSlide('tide-table'), [90, 440, 300, 76])
@@ -98,7 +98,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .slide('lantern', 'Lantern room', { ...story, leftOut: true })
     .backdrop('the lantern', 'A lantern glows in the hide')
     .title('You found the lantern room')
-    .text('Somebody wrote on the wall: “The owl flies at nine.”', [70, 140, 1000, 50])
+    .text('Somebody wrote on the wall: “The owl flies at nine.”', [70, 140, 900, 100])
     .sign('Wait for the owl', toSlide('owl'), [70, 230, 320, 76])
     .sign('Climb down', { to: 'back' }, [70, 330, 320, 76]);
   deck
@@ -106,20 +106,20 @@ export function nightWalk(pictures: PictureIds): Deck {
     .slide('otter', 'The otter', story)
     .backdrop('the otter', 'An otter lifts its head from the creek')
     .title('Right: an otter')
-    .text('It looks at you, dives, and is gone. The water has come closer.', [70, 140, 1000, 50])
+    .text('It looks at you, dives, and is gone. The water has come closer.', [70, 140, 900, 100])
     .sign('Look at the water', toSlide('tide'), [70, 240, 340, 76]);
   deck
     .slide('rail', 'The water rail', story)
     .backdrop('the rail', 'A water rail walks along the reeds')
     .title('Not quite: look at the toes')
-    .text('A water rail has three long toes in front. Listen: it squeals like a small pig.', [70, 140, 1100, 50])
+    .text('A water rail has three long toes in front. Listen: it squeals like a small pig.', [70, 140, 900, 100])
     .sign('Look at the trail again', { to: 'back' }, [70, 240, 380, 76])
     .sign('Look at the water', toSlide('tide'), [70, 340, 340, 76]);
   deck
     .slide('owl', 'Owl flight', story)
     .backdrop('the owl', 'A barn owl with spread wings before the hide')
     .title('Owl flight')
-    .text('White and without a sound, right over your head.', [70, 140, 1000, 50])
+    .text('White and without a sound, right over your head.', [70, 140, 900, 100])
     .sign('Climb down', toSlide('tide'), [70, 560, 240, 76])
     .viewpoint('owl-wings', 'Its wings', [500, 200, 400, 225], 'a0')
     .viewpoint('owl-hide', 'The hide below', [740, 330, 400, 225], 'a1');
@@ -128,7 +128,7 @@ export function nightWalk(pictures: PictureIds): Deck {
     .slide('tide', 'The tide turns', { ...story, notes: 'Stop here and let the class vote before anybody presses.' })
     .backdrop('the flood', 'Water stands over the low boards')
     .title('The tide turns')
-    .text('The low boards are under water. The lantern shows two ways.', [70, 140, 1000, 50])
+    .text('The low boards are under water. The lantern shows two ways.', [70, 140, 900, 100])
     .sign('Straight back, and fast', toSlide('home'), [90, 300, 380, 76])
     .sign('Along the high bank', { ...toSlide('long-way'), gate: KNOWS_THE_TIDE }, [810, 300, 360, 76])
     .sign('Look up the tide', toSlide('tide-table'), [810, 410, 360, 76]);
@@ -142,13 +142,13 @@ export function nightWalk(pictures: PictureIds): Deck {
     .slide('home', 'Ending: wet feet', story)
     .backdrop('back at the gate', 'The gate in the first light')
     .title('Ending: wet feet')
-    .text('You made it, knee-deep. The warden only smiles.', [70, 140, 1000, 50])
+    .text('You made it, knee-deep. The warden only smiles.', [70, 140, 900, 100])
     .sign('Walk again', { to: 'restart' }, [70, 240, 260, 76]);
   deck
     .slide('long-way', 'Ending: the long way', story)
     .backdrop('the long way', 'Dawn over the flooded marsh')
     .title('Ending: the long way')
-    .text('An hour more, and dry. You heard four birds that nobody else did.', [70, 140, 1000, 50])
+    .text('An hour more, and dry. You heard four birds that nobody else did.', [70, 140, 900, 100])
     .sign('Walk again', { to: 'restart' }, [70, 240, 260, 76]);
   return { ...deck.deck, playing: { ...deck.deck.playing, transition: 'melt' } };
 }

@@ -284,7 +284,7 @@ export function nightWatch(pictures: PictureIds): Deck {
     .add('table', [120, 130, 1040, 300], {
       id: 'watch-heard',
       name: 'Who was where',
-      fields: { ...tableFromText(HEARD), headings: 'both' },
+      fields: { ...tableFromText(HEARD), headings: 'both', byTheme: true },
     });
   let turned = 0;
   const { changes } = zonesFromTable(

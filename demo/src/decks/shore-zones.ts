@@ -77,12 +77,12 @@ export function shoreZones(pictures: PictureIds): Deck {
     .add('zone', [350, 230, 280, 150], { id: 'upper-shore', fields: { label: 'Upper shore' } })
     .add('zone', [650, 290, 280, 150], { id: 'middle-shore', fields: { label: 'Middle shore' } })
     .add('zone', [950, 450, 280, 150], { id: 'lower-shore', fields: { label: 'Lower shore' } })
-    .piece('sea-lavender', 'sea lavender', [50, 560, 176, 52])
-    .piece('bladder-wrack', 'bladder wrack', [244, 560, 176, 52])
-    .piece('periwinkle', 'periwinkle', [438, 560, 150, 52])
-    .piece('barnacle', 'barnacle', [50, 632, 150, 52])
-    .piece('kelp', 'kelp', [218, 632, 120, 52])
-    .piece('lugworm', 'lugworm', [356, 632, 150, 52]);
+    .piece('sea-lavender', 'sea lavender', [50, 560, 214, 52])
+    .piece('bladder-wrack', 'bladder wrack', [280, 560, 220, 52])
+    .piece('periwinkle', 'periwinkle', [516, 560, 180, 52])
+    .piece('barnacle', 'barnacle', [50, 632, 156, 52])
+    .piece('kelp', 'kelp', [222, 632, 126, 52])
+    .piece('lugworm', 'lugworm', [364, 632, 160, 52]);
   deck
     .slide('own-find', 'Your own find', { ...numbered, background: '#f3ece0' })
     .title('Your own find', [90, 60, 1000, 80])

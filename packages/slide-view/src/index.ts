@@ -17,7 +17,7 @@ export { beginPointerDrag, breakOffDrags, type DraggedBy, type Dragging } from '
 export { isPressing } from './dragging/press-focus.js';
 export { usePointerDrag } from './dragging/use-pointer-drag.js';
 export { useRecorder } from './items/use-recorder.js';
-export { paint, themeStyle } from './paint.js';
+export { paint } from './paint.js';
 export { PiecePicture } from './piece-picture.js';
 export { outcomeInWords } from './piece-words.js';
 export { alignStyle, RichTextView } from './rich-text-view.js';
@@ -31,7 +31,6 @@ export {
   SurroundingsProvider,
   useSurroundings,
 } from './surroundings.js';
-export { ThemeBackdrop } from './theme-backdrop.js';
 export { fittedWidth, useFittedWidth } from './use-fitted-width.js';
 export { type Room, useRoom } from './use-room.js';
 export { wantsNoMotion } from './use-camera.js';

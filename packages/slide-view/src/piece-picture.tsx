@@ -2,7 +2,8 @@
 import type { Piece, Theme } from '@gobrel/core/deck';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
-import { themeStyle } from './paint.js';
+import { SlideTheme } from './slide-theme.js';
+import { themeClasses, themeStyle } from './theme-style.js';
 
 interface PiecePictureProps {
   readonly piece: Piece;
@@ -23,18 +24,25 @@ export function PiecePicture({ piece, theme, width, height }: PiecePictureProps)
       inert
     >
       <span
-        className="gv-ground"
-        style={{ width: frame.width, height: frame.height, ...themeStyle(theme), transform: `scale(${scale})` }}
+        className={themeClasses(theme, 'blank')}
+        style={{
+          width: frame.width,
+          height: frame.height,
+          ...themeStyle(theme, 'blank'),
+          transform: `scale(${scale})`,
+        }}
       >
-        {items.map((item) => (
-          <span
-            key={item.id}
-            className="gv-item"
-            style={frameStyle({ ...item.frame, x: item.frame.x - frame.x, y: item.frame.y - frame.y })}
-          >
-            <ItemContent item={item} />
-          </span>
-        ))}
+        <SlideTheme.Provider value={theme}>
+          {items.map((item) => (
+            <span
+              key={item.id}
+              className="gv-item"
+              style={frameStyle({ ...item.frame, x: item.frame.x - frame.x, y: item.frame.y - frame.y })}
+            >
+              <ItemContent item={item} />
+            </span>
+          ))}
+        </SlideTheme.Provider>
       </span>
     </span>
   );

@@ -11,6 +11,7 @@ import {
   setHidden,
   setPieceBehaviour,
   type Slide,
+  NOTEBOOK,
 } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { DeckBuilder } from '@gobrel/core/testing';
@@ -311,7 +312,7 @@ describe('looks', () => {
   test('colours by name are the theme’s, which the ground of the slide sets', () => {
     const markup = drawn({ id: 'sign', kind: 'shape', fields: { fill: 'accent', text: plainText('on') } });
     expect(markup).toContain('fill="var(--gv-accent)"');
-    expect(markup).toContain('--gv-accent:#0f5c5a');
+    expect(markup).toContain(`--gv-accent:${NOTEBOOK.colours.accent}`);
     expect(markup).toMatch(/background:var\(--gv-ground\)/);
   });
 

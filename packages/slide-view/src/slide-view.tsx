@@ -21,12 +21,14 @@ import { GroundPictureView, groundOf, hasOwnGround } from './ground.js';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
 import { MarkView } from './mark-view.js';
-import { paint, themeStyle } from './paint.js';
+import { paint } from './paint.js';
 import { PieceHands } from './piece-hands.js';
 import { linkBehaviour } from './rich-text-view.js';
 import { SureView } from './sure-view.js';
 import { useSurroundings } from './surroundings.js';
+import { SlideTheme } from './slide-theme.js';
 import { ThemeBackdrop } from './theme-backdrop.js';
+import { themeClasses, themeStyle } from './theme-style.js';
 
 /** What a slide is drawn from. */
 export interface SlideViewProps {
@@ -123,6 +125,7 @@ interface SlideStageProps {
 export function SlideStage({ deck, slideId, width, label, number, still, children }: SlideStageProps) {
   const size = sizeOf(deck);
   const slide = deck.slides[slideId];
+  const layout = slide?.layout ?? 'blank';
   const scale = width / size.width;
   const role = label === '' ? { 'aria-hidden': true } : { role: still ? 'img' : 'group', 'aria-label': label };
   return (
@@ -134,18 +137,20 @@ export function SlideStage({ deck, slideId, width, label, number, still, childre
       tabIndex={still ? undefined : -1}
     >
       <div
-        className="gv-ground"
+        className={themeClasses(deck.theme, layout)}
         style={{
           width: size.width,
           height: size.height,
-          ...themeStyle(deck.theme),
+          ...themeStyle(deck.theme, layout),
           background: slide ? groundOf(slide) : paint('ground'),
           transform: `scale(${scale})`,
         }}
       >
-        {slide && !hasOwnGround(slide) ? <ThemeBackdrop backdrop={deck.theme.backdrop} {...size} /> : null}
+        {slide && !hasOwnGround(slide) ? (
+          <ThemeBackdrop backdrop={deck.theme.backdrop} layout={layout} {...size} />
+        ) : null}
         {slide?.groundPicture ? <GroundPictureView ground={slide.groundPicture} /> : null}
-        {children}
+        <SlideTheme.Provider value={deck.theme}>{children}</SlideTheme.Provider>
         {number === null ? null : <span className="gv-number">{number}</span>}
       </div>
     </div>

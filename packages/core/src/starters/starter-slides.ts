@@ -3,19 +3,24 @@ import {
   addItem,
   addPlacement,
   addSlide,
+  addSlideFrom,
   addTable,
   applyChanges,
   type Change,
   type Deck,
   emptyDeck,
   type ItemKindName,
+  itemsOf,
+  NOTEBOOK,
   type OwnFields,
   PLAIN_LOOK,
   type PlacementStart,
   type PlacementWords,
   plainText,
+  setText,
   type SlideId,
   tableFromText,
+  themes,
   USUAL_STYLES,
   zonesFromTable,
 } from '../deck/index.js';
@@ -46,6 +51,8 @@ export interface StarterDeck {
   readonly moment: Moment;
   readonly title: string;
   readonly subtitle: string;
+  /** What the theme is called that it wears. */
+  readonly theme: string;
   readonly slides: readonly string[];
 }
 
@@ -65,7 +72,8 @@ export function slideStarter(slide: StarterSlide): Starter {
 /** A starter that is a short deck; slides that there are not are left out. */
 export function deckStarter(spec: StarterDeck, slides: readonly StarterSlide[]): Starter {
   const chosen = spec.slides.flatMap((id) => slides.find((slide) => slide.id === id) ?? []);
-  const opened = withOpening(emptyDeck(spec.name), spec);
+  const theme = themes.find(({ name }) => name === spec.theme) ?? NOTEBOOK;
+  const opened = withOpening({ ...emptyDeck(spec.name), theme }, spec);
   const deck = chosen.reduce((made, slide) => withSlide(made, slide, `${spec.id}-${slide.id}`), opened);
   return {
     id: spec.id,
@@ -78,9 +86,14 @@ export function deckStarter(spec: StarterDeck, slides: readonly StarterSlide[]):
 
 function withOpening(deck: Deck, { id, title, subtitle }: StarterDeck): Deck {
   const slideId = `${id}-opening`;
-  const opened = applyChanges(deck, addSlide(deck, { id: slideId, name: title }));
-  const titled = withText(opened, slideId, `${slideId}-t`, 'title', title, [90, 230, 1100, 120]);
-  return withText(titled, slideId, `${slideId}-s`, 'subtitle', subtitle, [90, 370, 1100, 90]);
+  let count = 0;
+  const createId = () => `${slideId}-${(count += 1)}`;
+  const opened = applyChanges(deck, addSlideFrom(deck, 'title', { id: slideId, name: title, createId }));
+  const said = { title, subtitle } as const;
+  return (['title', 'subtitle'] as const).reduce((made, role) => {
+    const part = itemsOf(made, slideId).find((item) => item.role === role);
+    return part ? applyChanges(made, setText(made, part.id, plainText(said[role]))) : made;
+  }, opened);
 }
 
 function withSlide(deck: Deck, { name, title, text, ask }: StarterSlide, slideId: SlideId): Deck {
@@ -120,11 +133,11 @@ function withText(
   deck: Deck,
   slideId: SlideId,
   id: string,
-  style: 'title' | 'subtitle' | 'body',
+  style: 'title' | 'body',
   words: string,
   [x, y, width, height]: readonly [number, number, number, number],
 ): Deck {
-  const look = { ...PLAIN_LOOK, ...USUAL_STYLES[style], style };
+  const look = { ...PLAIN_LOOK, ...USUAL_STYLES[style], style, fit: 'shrink' as const };
   return applyChanges(
     deck,
     addItem(deck, {

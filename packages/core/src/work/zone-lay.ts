@@ -1,5 +1,5 @@
 /** How pieces lie in a zone: where its slots are, in which order pieces stand, and where each comes to rest. */
-import { type Deck, type Piece, type PieceId, piecesOn, shapeRoom, type ZoneItem } from '../deck/index.js';
+import { type Deck, type Piece, type PieceId, piecesOn, shapeRoom, zoneIn, type ZoneItem } from '../deck/index.js';
 import { type Box, centreOf, type Point, restingPlace, turnPoint } from '../geometry/index.js';
 import { applyWork } from './apply-work.js';
 import type { Work } from './work.js';
@@ -52,7 +52,8 @@ export function slotsOf(zone: ZoneItem): readonly Box[] {
 }
 
 /** The pieces in a zone, in the order in which they stand there. */
-export function standingIn(edition: Deck, work: Work, zone: ZoneItem): readonly Piece[] {
+export function standingIn(edition: Deck, work: Work, item: ZoneItem): readonly Piece[] {
+  const zone = zoneIn(edition.theme, item);
   const inZone = piecesOn(applyWork(edition, work), zone.slideId).filter(
     ({ id }) => work.pieces[id]?.zoneId === zone.id,
   );

@@ -6,6 +6,7 @@ import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 import { lettersStyle } from './letters-style.js';
+import { CardGround } from './question-card.js';
 
 function hasPictures(choices: readonly Choice[]): boolean {
   return choices.some(({ picture }) => picture !== undefined);
@@ -32,7 +33,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
         {choice.picture ? (
           <img className="gv-choice-picture" src={pictureUrl(choice.picture)} alt={choice.text} draggable={false} />
         ) : (
-          <span>{choice.text}</span>
+          <span className="gv-choice-words">{choice.text}</span>
         )}
       </>
     );
@@ -62,6 +63,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
   if (!fillIn) {
     return (
       <div className="gv-question" style={style}>
+        <CardGround frame={item.frame} />
         <p className="gv-prompt">{item.prompt}</p>
         {choices}
       </div>
@@ -69,6 +71,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
   }
   return (
     <fieldset className="gv-question" style={style}>
+      <CardGround frame={item.frame} />
       <legend className="gv-prompt">
         {item.prompt} <small>{item.several ? words.asking.pickSeveral : words.asking.pickOne}</small>
       </legend>

@@ -25,7 +25,7 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
     ['eraser', asking.eraser],
   ];
   return (
-    <QuestionCard prompt={item.prompt}>
+    <QuestionCard item={item}>
       <DrawingArea
         item={{ ...item, ratio: groundRatio(item) }}
         strokes={strokes}

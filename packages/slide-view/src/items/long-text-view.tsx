@@ -13,7 +13,7 @@ export function LongTextView({ item, fillIn }: ItemProps<LongTextItem>) {
   const length = lengthOf(item, fillIn ? wordsGiven(fillIn.work, item.id) : '');
   const wanted = leastWords > 0 || mostWords > 0 ? asking.wordsWanted(leastWords, mostWords) : undefined;
   return (
-    <QuestionCard prompt={item.prompt} note={wanted} letters={22}>
+    <QuestionCard item={item} note={wanted} letters={22}>
       <WrittenAnswer item={item} fillIn={fillIn} most={workLimits.longText} />
       {fillIn ? (
         <p className={length.over > 0 ? 'gv-count gv-wrong' : 'gv-count'} aria-live="off">

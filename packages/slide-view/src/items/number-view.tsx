@@ -12,7 +12,7 @@ export function NumberView({ item, fillIn }: ItemProps<NumberItem>) {
   const [unit] = item.units;
   const shown = unit && !item.unitNeeded && item.units.length === 1 ? unit.name : '';
   return (
-    <QuestionCard prompt={item.prompt}>
+    <QuestionCard item={item}>
       <div className="gv-number-answer">
         {fillIn ? (
           <input

@@ -88,7 +88,7 @@ export function PointView({ item, fillIn, editing }: ItemProps<PointItem>) {
     return asking.onScale(String(Math.round(valueAt(item.axis, dot) * 100) / 100), item.axis.unit);
   };
   return (
-    <QuestionCard prompt={item.prompt}>
+    <QuestionCard item={item}>
       <DrawnGround
         ref={area}
         item={{ ...item, ratio: groundRatio(item) }}

@@ -7,7 +7,7 @@ import { WrittenAnswer } from './written-answer.js';
 
 export function ShortTextView({ item, fillIn }: ItemProps<ShortTextItem>) {
   return (
-    <QuestionCard prompt={item.prompt}>
+    <QuestionCard item={item}>
       <WrittenAnswer item={item} fillIn={fillIn} most={workLimits.words} />
     </QuestionCard>
   );

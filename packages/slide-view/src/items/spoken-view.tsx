@@ -22,7 +22,7 @@ export function SpokenView({ item, fillIn }: ItemProps<SpokenItem>) {
   };
   const label = seconds !== null ? asking.stop : recording ? asking.recordAgain : asking.record;
   return (
-    <QuestionCard prompt={item.prompt}>
+    <QuestionCard item={item}>
       <div className="gv-tools gv-recorder">
         {open || !fillIn ? (
           <button type="button" className={seconds === null ? '' : 'gv-recording'} disabled={!fillIn} onClick={press}>

@@ -2,6 +2,7 @@
 import { type Cell, cellsOf, EMPTY_CELL, lettersOf, linesOf, type TableItem, type TextLook } from '@gobrel/core/deck';
 import type { CSSProperties } from 'react';
 import { paint } from '../paint.js';
+import { ThemedTable } from './themed-table.js';
 import type { ItemProps } from './item-props.js';
 import { outlineStroke } from './outline-stroke.js';
 import { TextBox } from './text-box.js';
@@ -55,6 +56,7 @@ export function withoutCell(item: TableItem, { field }: Cell): TableItem {
 /** Its lines lie within the frame, as those of shapes do. */
 function TableGround({ item }: { item: TableItem }) {
   const { width, height } = item.frame;
+  if (item.drawnAs) return <ThemedTable item={item} look={item.drawnAs} />;
   const weight = Math.min(item.outlineWidth, width / 2, height / 2);
   const within = (at: number, length: number) => Math.min(length - weight / 2, Math.max(weight / 2, at));
   const borders = (lines: readonly { readonly from: number }[], length: number) =>

@@ -14,12 +14,14 @@ export function lookStyle(look: TextLook): CSSProperties {
     lineHeight: look.lineSpacing ?? undefined,
     fontWeight: look.weight ?? undefined,
     fontFamily: look.font ? `var(--gv-font-${look.font})` : undefined,
+    letterSpacing: look.tracking === null ? undefined : `${look.tracking}em`,
   };
 }
 
-/** The classes of a box of words. */
+/** The classes of a box of words. A title in a colour of its own goes without the mark of its theme. */
 export function textClasses(look: TextLook): string {
-  return look.heading ? 'gv-text gv-heading' : 'gv-text';
+  const isTitle = look.style === 'title' && !look.own.includes('color');
+  return `gv-text${look.heading ? ' gv-heading' : ''}${isTitle ? ' gv-titled' : ''}`;
 }
 
 /** Where words stand in a box that is higher than they are. */

@@ -1,6 +1,7 @@
 /** Draws a zone: its outline, its slots, its label. */
-import { nameOf, shapePath, type ZoneItem } from '@gobrel/core/deck';
+import { type BoxLook, nameOf, shapePath, type ZoneItem } from '@gobrel/core/deck';
 import { headerOf, insideOf, slotsOf } from '@gobrel/core/work';
+import { useSlideTheme } from '../slide-theme.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
@@ -8,13 +9,19 @@ export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
   const { pieces } = useSurroundings().words;
   const { x, y, width, height } = item.frame;
   const inside = insideOf(item);
+  const look = useSlideTheme()?.boxes?.zone ?? null;
+  const weight = look?.weight ?? 3;
   const lying = fillIn ? Object.values(fillIn.work.pieces).filter(({ zoneId }) => zoneId === item.id).length : 0;
   const spoken =
     fillIn && nameOf(item) ? { role: 'group', 'aria-label': pieces.zone(nameOf(item), lying, item.capacity) } : {};
   return (
     <div className="gv-zone" data-zone={item.id} {...spoken}>
       <svg className="gv-outline" width={width} height={height} aria-hidden="true">
-        <path d={shapePath(item.shape, width - 3, height - 3)} transform="translate(1.5 1.5)" />
+        <path
+          d={shapePath(item.shape, width - weight, height - weight, look?.corner)}
+          transform={`translate(${weight / 2} ${weight / 2})`}
+          style={look ? zoneStroke(look) : undefined}
+        />
         {slotsOf(item).map((slot, at) => (
           <rect
             key={at}
@@ -37,4 +44,13 @@ export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
       )}
     </div>
   );
+}
+
+/** The edge of a zone as its theme has it; its colours are variables of the theme. */
+function zoneStroke({ weight, dash }: BoxLook) {
+  return {
+    strokeWidth: weight,
+    strokeDasharray: dash.length === 0 ? 'none' : dash.join(' '),
+    strokeLinecap: dash.length === 0 ? 'butt' : 'round',
+  } as const;
 }

@@ -6,6 +6,8 @@ import { PLAIN_LOOK } from '../kinds/kind.js';
 import type { Exits, LayoutName } from '../model/slide.js';
 import { USUAL_STYLES } from '../text/text-style.js';
 import type { TextStyleName } from '../text/text-style-names.js';
+import type { Theme } from './theme.js';
+import { type PageOfItsOwn, pageOf, USUAL_PLACES } from './theme-page.js';
 
 /** One part of a layout. */
 export interface LayoutPart {
@@ -33,11 +35,25 @@ const styleOf: Readonly<Partial<Record<Role, TextStyleName>>> = {
   caption: 'caption',
 };
 
-const words = (role: Role, at: Box, look: Partial<TextLook> = {}): LayoutPart => ({
+const words = (
+  role: Role,
+  at: Box,
+  look: Partial<TextLook> = {},
+  style: TextStyleName | undefined = styleOf[role],
+): LayoutPart => ({
   role,
   kind: 'text',
   place: at,
-  look: { ...PLAIN_LOOK, ...(styleOf[role] ? { style: styleOf[role], ...USUAL_STYLES[styleOf[role]] } : {}), ...look },
+  look: { ...PLAIN_LOOK, ...(style ? { style, ...USUAL_STYLES[style] } : {}), ...look },
+});
+
+/** A slide with little but its title, in large letters that shrink where they have no room. */
+const opened = (page: PageOfItsOwn, style: TextStyleName): Layout => ({
+  exits: 'open',
+  parts: [
+    words('title', USUAL_PLACES[page].title, { upright: 'bottom', fit: 'shrink' }, style),
+    words('subtitle', USUAL_PLACES[page].subtitle),
+  ],
 });
 
 const heading = words('title', place(0.06, 0.07, 0.88, 0.14), { upright: 'middle' });
@@ -45,18 +61,13 @@ const sign = (role: Role, at: Box): LayoutPart => ({
   role,
   kind: 'shape',
   place: at,
-  look: { ...PLAIN_LOOK, align: 'center', upright: 'middle' },
+  look: { ...PLAIN_LOOK, size: 32, align: 'center', upright: 'middle', fit: 'shrink' },
 });
 
 /** Every layout by its name. */
 export const layouts: Readonly<Record<LayoutName, Layout>> = {
-  title: {
-    exits: 'open',
-    parts: [
-      words('title', place(0.09, 0.32, 0.82, 0.2), { size: 64, own: ['size'], upright: 'bottom' }),
-      words('subtitle', place(0.09, 0.54, 0.82, 0.12)),
-    ],
-  },
+  title: opened('title', 'opening'),
+  section: opened('section', 'section'),
   'title-and-text': { exits: 'open', parts: [heading, words('body', place(0.06, 0.25, 0.88, 0.66))] },
   'two-columns': {
     exits: 'open',
@@ -97,6 +108,19 @@ export const layouts: Readonly<Record<LayoutName, Layout>> = {
   },
   blank: { exits: 'open', parts: [] },
 };
+
+/** The parts of a layout in a theme: on title and section slides they stand where the theme leaves room for them. */
+export function partsIn(theme: Theme, layout: LayoutName): readonly LayoutPart[] {
+  const page = pageOf(layout);
+  const { parts } = layouts[layout];
+  if (page === 'text') return parts;
+  const { title, subtitle, align } = theme.pages[page];
+  return parts.map((part) => ({
+    ...part,
+    place: part.role === 'title' ? title : subtitle,
+    ...(part.look ? { look: { ...part.look, align } } : {}),
+  }));
+}
 
 /** Where a part stands on slides of a size, in slide units. */
 export function frameOfPart(part: LayoutPart, slide: { readonly width: number; readonly height: number }): Frame {

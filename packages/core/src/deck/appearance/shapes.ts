@@ -16,7 +16,8 @@ type Stretch = Pair | readonly [Pair, Pair, Pair];
 
 /** How a shape is drawn. */
 interface Outline {
-  readonly path: (width: number, height: number) => string;
+  /** @param corner size of its corners, in slide units; its own where it is not given. Few shapes have any to speak of. */
+  readonly path: (width: number, height: number, corner?: number) => string;
   /** The part of the box in which words have room, in parts of its sides. */
   readonly room: Box;
 }
@@ -67,12 +68,14 @@ function tidy(value: number): number {
 function cornered(radiusOf: (width: number, height: number) => number, room: Box = whole): Outline {
   return {
     room,
-    path: (width, height) => {
-      const radius = Math.min(radiusOf(width, height), width / 2, height / 2);
-      const [rx, ry] = [radius / width, radius / height];
-      return stretched(room, roundedCorners(rx, ry)).path(width, height);
-    },
+    path: (width, height) => roundedPath(radiusOf(width, height), width, height),
   };
+}
+
+/** The outline of a rectangle whose corners have a radius, as far as the box has room for it. */
+function roundedPath(wanted: number, width: number, height: number): string {
+  const radius = Math.min(wanted, width / 2, height / 2);
+  return stretched(whole, roundedCorners(radius / width, radius / height)).path(width, height);
 }
 
 function roundedCorners(rx: number, ry: number): readonly Stretch[] {
@@ -150,8 +153,67 @@ function around(count: number, inner = 1): readonly Pair[] {
   return corners.map(([x, y]): Pair => [(x - across.least) / across.size, (y - down.least) / down.size]);
 }
 
+/** An outline of which two corners that lie across from each other are changed, as far as the box has room for that. */
+function crossCut(contourFor: (x: number, y: number) => readonly Stretch[]): Outline {
+  return {
+    room: box(0.03, 0.02, 0.94, 0.96),
+    path: (width, height, corner) => {
+      const size = Math.min(corner ?? Math.min(width, height) / 4, width / 2, height / 2);
+      return stretched(whole, contourFor(size / width, size / height)).path(width, height);
+    },
+  };
+}
+
+/** As if blown round from one side: top right and bottom left. */
+const blown = crossCut((x, y) => [
+  [0, 0],
+  [1 - x, 0],
+  [
+    [1 - x * (1 - QUARTER), 0],
+    [1, y * (1 - QUARTER)],
+    [1, y],
+  ],
+  [1, 1],
+  [x, 1],
+  [
+    [x * (1 - QUARTER), 1],
+    [0, 1 - y * (1 - QUARTER)],
+    [0, 1 - y],
+  ],
+]);
+
+/** As if sawn off: top left and bottom right. */
+const notched = crossCut((x, y) => [
+  [x, 0],
+  [1, 0],
+  [1, 1 - y],
+  [1 - x, 1],
+  [0, 1],
+  [0, y],
+]);
+
+/** Edges that wobble by this much at the most, in slide units, and by this part of the shorter side. */
+const WOBBLE = { units: 6, part: 0.06 };
+
+/** A rectangle drawn by hand. */
+const chalk: Outline = {
+  room: box(0.03, 0.06, 0.94, 0.88),
+  path: (width, height) => {
+    const a = Math.min(WOBBLE.units, WOBBLE.part * Math.min(width, height));
+    const at = (...places: readonly (readonly [number, number])[]) =>
+      places.map(([x, y]) => `${tidy(x)} ${tidy(y)}`).join(' ');
+    return [
+      `M${at([a, 0.6 * a])}`,
+      `C${at([0.3 * width, -0.4 * a], [0.66 * width, 1.1 * a], [width - 0.4 * a, 0])}`,
+      `C${at([width + 0.2 * a, 0.34 * height], [width - a, 0.7 * height], [width - 0.2 * a, height - 0.4 * a])}`,
+      `C${at([0.68 * width, height - 1.2 * a], [0.32 * width, height + 0.3 * a], [0.3 * a, height - 0.3 * a])}`,
+      `C${at([-0.3 * a, 0.66 * height], [a, 0.3 * height], [a, 0.6 * a])}Z`,
+    ].join('');
+  },
+};
+
 const outlines = {
-  rectangle: cornered(() => CORNER),
+  rectangle: { room: whole, path: (width, height, corner = CORNER) => roundedPath(corner, width, height) },
   'sharp-rectangle': cornered(() => 0),
   'round-rectangle': cornered((width, height) => Math.min(width, height) / 4),
   pill: cornered((width, height) => Math.min(width, height) / 2, box(0.08, 0, 0.84, 1)),
@@ -213,6 +275,17 @@ const outlines = {
     box(0.02, 0.22, 0.96, 0.56),
     '0 0.2, 0.17 -0.02 0.33 -0.02 0.5 0.16, 0.67 0.34 0.83 0.3 1 0.08, 1 0.8, 0.83 1.02 0.67 1.02 0.5 0.84, 0.33 0.66 0.17 0.7 0 0.92',
   ),
+  pebble: stretched(
+    box(0.09, 0.06, 0.82, 0.88),
+    '0.5 0.01, 0.8 -0.03 1 0.12 0.995 0.5, 1 0.86 0.86 1 0.52 0.99, 0.16 1.02 0 0.92 0.004 0.52, -0.004 0.14 0.14 0.02 0.5 0.01',
+  ),
+  lantern: stretched(
+    box(0.06, 0, 0.88, 1),
+    '0.05 0, 0.95 0, 1.014 0.28 1.014 0.72 0.95 1, 0.05 1, -0.014 0.72 -0.014 0.28 0.05 0',
+  ),
+  blown,
+  notched,
+  chalk,
 } as const satisfies Record<string, Outline>;
 
 /** The name of a shape. */
@@ -221,9 +294,12 @@ export type ShapeName = keyof typeof outlines;
 /** Every shape, in the order in which it is offered. */
 export const shapeNames = namesIn(outlines);
 
-/** A shape's outline as SVG path data within a box of the given size, its top left corner at the origin. */
-export function shapePath(name: ShapeName, width: number, height: number): string {
-  return outlines[name].path(Math.max(1, width), Math.max(1, height));
+/**
+ * A shape's outline as SVG path data within a box of the given size, its top left corner at the origin.
+ * @param corner size of its corners, in slide units; the shape's own where it is not given, and of no matter to most
+ */
+export function shapePath(name: ShapeName, width: number, height: number, corner?: number): string {
+  return outlines[name].path(Math.max(1, width), Math.max(1, height), corner);
 }
 
 /** The part of a shape's box in which words have room, in parts of its width and height. */

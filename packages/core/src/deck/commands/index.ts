@@ -15,6 +15,7 @@ export * from './slide-size.js';
 export * from './slides.js';
 export * from './table-zones.js';
 export * from './tables.js';
+export * from './theme.js';
 export * from './viewpoints.js';
 export * from './walks.js';
 export { type ChoiceBlock, choiceBlock } from './choice-places.js';

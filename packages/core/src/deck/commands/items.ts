@@ -12,7 +12,9 @@ import { contentsOf, itemKinds, withoutContents } from '../kinds/item-kinds.js';
 import { lettingGo } from '../lines/line-commands.js';
 import { byRank, ranksAt } from '../model/rank.js';
 import { letGoOf } from '../references/index.js';
+import { ownedFields } from '../text/dressing.js';
 import type { RichText } from '../text/rich-text.js';
+import { fieldsForBox } from './box-style.js';
 import { copyIdsFor, copyItem, orderedLast } from './copying.js';
 
 /** How far a copy is set off from its original, in slide units. */
@@ -49,7 +51,10 @@ export function addItem<K extends ItemKindName>(
     name: options.name ?? '',
     role: options.role ?? null,
   });
-  return item ? [{ type: 'put-item', item }] : [];
+  if (!item) return [];
+  const style = item.loose ? 'piece' : item.link ? 'button' : null;
+  const styled = style === null || 'boxStyle' in (options.fields ?? {}) ? {} : fieldsForBox(deck, item, style);
+  return [{ type: 'put-item', item: { ...item, ...styled } }];
 }
 
 /** A frame of the given size in the middle of the deck's slides. */
@@ -144,16 +149,20 @@ export function withoutPictures(deck: Deck, pictures: readonly string[]): Change
 
 /** Ties an item's link to a destination, or takes the link off. */
 export function setLink(deck: Deck, id: ItemId, link: Destination | null): Change[] {
-  return deck.items[id] ? [{ type: 'set-item', id, fields: { link } }] : [];
+  const item = deck.items[id];
+  if (!item) return [];
+  const styled = link && !item.loose ? fieldsForBox(deck, item, 'button') : {};
+  return [{ type: 'set-item', id, fields: { link, ...styled } }];
 }
 
 /** Sets fields of an item's own kind; what the kind does not know or cannot read is left as it was. */
 export function setItemFields(deck: Deck, id: ItemId, fields: ItemFields): Change[] {
   const item = deck.items[id];
   if (!item) return [];
-  const read = readItem(id, { ...item, ...fields });
+  const owned = ownedFields(item, fields);
+  const read = readItem(id, { ...item, ...owned });
   if (!read) return [];
-  const known = Object.keys(fields).filter((name) => Object.hasOwn(read, name));
+  const known = Object.keys(owned).filter((name) => Object.hasOwn(read, name));
   const fieldsRead: Readonly<Record<string, unknown>> = { ...read };
   return known.length === 0
     ? []

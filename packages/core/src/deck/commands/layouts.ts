@@ -7,7 +7,7 @@ import { itemsOf } from '../model/items-in-order.js';
 import { newId, type SlideId } from '../model/identifiers.js';
 import type { Item, TextLook } from '../model/item.js';
 import { nameOf } from '../kinds/item-kinds.js';
-import { frameOfPart, type LayoutPart, layouts } from '../appearance/layouts.js';
+import { frameOfPart, type LayoutPart, layouts, partsIn } from '../appearance/layouts.js';
 import type { LayoutName } from '../model/slide.js';
 import { addItem, leaveToLayout, removeItems } from './items.js';
 import { addSlide } from './slides.js';
@@ -32,9 +32,9 @@ export function addSlideFrom(
 export function setLayout(deck: Deck, slideId: SlideId, layout: LayoutName, createId: () => string = newId): Change[] {
   const slide = deck.slides[slideId];
   if (!slide) return [];
-  const { parts } = layouts[layout];
+  const parts = partsIn(deck.theme, layout);
   const present = itemsOf(deck, slideId);
-  const before = layouts[slide.layout].parts;
+  const before = partsIn(deck.theme, slide.layout);
   const left = layout === slide.layout ? [] : leaveToLayout(deck, slideId);
   const changes: Change[] = [...left, { type: 'set-slide', id: slideId, fields: { layout } }];
   let next = deck;
@@ -81,7 +81,8 @@ function lookFor(item: Item, before: readonly LayoutPart[], part: LayoutPart): {
 
 function placePart(deck: Deck, slideId: SlideId, part: LayoutPart, id: string): Change[] {
   const frame = frameOfPart(part, sizeOf(deck));
-  const fields = part.look ? { look: { ...part.look } } : {};
+  const byTheme = part.kind === 'shape' ? { boxStyle: 'button' } : {};
+  const fields = part.look ? { look: { ...part.look }, ...byTheme } : byTheme;
   return addItem(deck, { id, slideId, kind: part.kind, role: part.role, frame, fields });
 }
 

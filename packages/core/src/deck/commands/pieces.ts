@@ -9,6 +9,8 @@ import type { ZoneItem } from '../model/question-items.js';
 import { itemKinds } from '../kinds/item-kinds.js';
 import { type PieceId, piecesIn } from '../pieces/pieces.js';
 import { plainText } from '../text/rich-text.js';
+import { zoneIn } from '../text/dressing.js';
+import { fieldsForBox } from './box-style.js';
 import { addItem, removeItems } from './items.js';
 import { freeStrip, GAP, inStrip, WORD_HEIGHT } from './piece-places.js';
 import { shuffled } from '../pieces/shuffled.js';
@@ -21,7 +23,9 @@ export const MOST_NEW_PIECES = 100;
 export function setLoose(deck: Deck, ids: readonly ItemId[], loose: boolean): Change[] {
   return ids.flatMap((id): Change[] => {
     const item = deck.items[id];
-    return item && item.layer === 'slide' && item.loose !== loose ? [{ type: 'set-item', id, fields: { loose } }] : [];
+    return item && item.layer === 'slide' && item.loose !== loose
+      ? [{ type: 'set-item', id, fields: { loose, ...(loose ? fieldsForBox(deck, item, 'piece') : {}) } }]
+      : [];
   });
 }
 
@@ -67,9 +71,9 @@ export function setPlaces(
   });
 }
 
-/** The zones of a slide, from back to front. */
+/** The zones of a slide as they are in the deck's theme, from back to front. */
 export function zonesOn(deck: Deck, slideId: SlideId): readonly ZoneItem[] {
-  return itemsOf(deck, slideId).filter((item): item is ZoneItem => item.kind === 'zone');
+  return itemsOf(deck, slideId).flatMap((item) => (item.kind === 'zone' ? [zoneIn(deck.theme, item)] : []));
 }
 
 function slideOfPiece(deck: Deck, pieceId: PieceId): SlideId | null {

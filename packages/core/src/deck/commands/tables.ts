@@ -27,7 +27,8 @@ function tableOf(deck: Deck, id: ItemId): TableItem | null {
 const ROW_HEIGHT = 72;
 
 /** Places a table in the middle of a slide: an empty one, or one with rows, columns and cells of its own. */
-export function addTable(deck: Deck, id: ItemId, slideId: SlideId, fields: Partial<OwnFields<'table'>> = {}): Change[] {
+export function addTable(deck: Deck, id: ItemId, slideId: SlideId, own: Partial<OwnFields<'table'>> = {}): Change[] {
+  const fields = { byTheme: true, ...own };
   const made = addItem(deck, { id, slideId, kind: 'table', fields });
   const table = tableOf(applyChanges(deck, made), id);
   if (!table) return [];

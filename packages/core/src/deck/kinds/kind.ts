@@ -7,10 +7,10 @@ import type { ItemBase, PixelSize } from '../model/item-base.js';
 import type { WordCare } from '../model/question-items.js';
 import { readColour } from '../appearance/colour.js';
 import { type KindReferences, noReferences } from '../references/reference.js';
-import { type Fields, readBoolean, readFields, readNumber, readOneOf, readStrings } from '../model/reading.js';
+import { type Fields, readBoolean, readFields, readNumber, readNames, readOneOf } from '../model/reading.js';
 import type { RichText } from '../text/rich-text.js';
-import { readWeight } from '../text/text-style.js';
-import { styledProperties, type StyledProperty, textStyleNames } from '../text/text-style-names.js';
+import { readTracking, readWeight } from '../text/text-style.js';
+import { styledProperties, textStyleNames } from '../text/text-style-names.js';
 
 /** An entry of the table of item kinds. */
 export interface ItemKind<K extends ItemKindName> {
@@ -118,6 +118,7 @@ export const PLAIN_LOOK: TextLook = {
   font: null,
   lineSpacing: null,
   weight: null,
+  tracking: null,
   fit: 'leave',
   style: null,
   own: [],
@@ -135,13 +136,12 @@ export function readLook(value: unknown, defaults: TextLook): TextLook {
     font: isFontName(fields?.['font']) ? fields['font'] : defaults.font,
     lineSpacing: readNumber(fields?.['lineSpacing'], 0, 0, 4) || defaults.lineSpacing,
     weight: readWeight(fields?.['weight']) ?? defaults.weight,
+    tracking: readTracking(fields?.['tracking']) ?? defaults.tracking,
     style: readOneOf(fields?.['style'], [...textStyleNames, null], defaults.style),
-    own: readStrings(fields?.['own'], 20, styledProperties.length).filter(isStyled),
+    own: readNames(fields?.['own'], styledProperties),
     fit: readOneOf(fields?.['fit'], ['leave', 'shrink', 'grow'], defaults.fit),
   };
 }
-
-const isStyled = (value: string): value is StyledProperty => styledProperties.some((each) => each === value);
 
 /** How a line is drawn along its length, from untrusted JSON. */
 export function readDash(value: unknown): Dash {

@@ -1,6 +1,7 @@
 /** Shape: an outline, with or without words in it. */
+import { boxProperties, type BoxStyleName, boxStyleNames } from '../appearance/box-look.js';
 import { readColour } from '../appearance/colour.js';
-import { readNumber, readOneOf } from '../model/reading.js';
+import { readNames, readNumber, readOneOf } from '../model/reading.js';
 import { lettersOf, readRichText, scaleLetters } from '../text/rich-text.js';
 import { shapeNames } from '../appearance/shapes.js';
 import {
@@ -30,6 +31,8 @@ export const shapeKind: ItemKind<'shape'> = {
     opacity: readNumber(fields['opacity'], 1, 0, 1),
     text: readRichText(fields['text']),
     look: readLook(fields['look'], { ...PLAIN_LOOK, size: 24, align: 'center', upright: 'middle' }),
+    boxStyle: readOneOf<BoxStyleName | null>(fields['boxStyle'], [...boxStyleNames, null], null),
+    own: readNames(fields['own'], boxProperties),
   }),
   withoutKey: asItIs,
   words: (item) => lettersOf(item.text).trim(),

@@ -1,6 +1,7 @@
 /** Table: rows and columns with words in their cells. */
+import { tableProperties } from '../appearance/theme-table.js';
 import { readColour } from '../appearance/colour.js';
-import { readNumber, readOneOf } from '../model/reading.js';
+import { readBoolean, readNames, readNumber, readOneOf } from '../model/reading.js';
 import { lettersOf, scaleLetters } from '../text/rich-text.js';
 import { cellsOf, readTableFields } from '../tables/table.js';
 import { tableHeadings } from '../tables/table-fields.js';
@@ -32,6 +33,8 @@ export const tableKind: ItemKind<'table'> = {
     outlineWidth: readNumber(fields['outlineWidth'], 2, 0, 40),
     dash: readDash(fields['dash']),
     opacity: readNumber(fields['opacity'], 1, 0, 1),
+    byTheme: readBoolean(fields['byTheme'], false),
+    own: readNames(fields['own'], tableProperties),
   }),
   withoutKey: asItIs,
   words: (item) =>

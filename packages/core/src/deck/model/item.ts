@@ -17,7 +17,9 @@ import type {
   ZoneItem,
 } from './question-items.js';
 import type { RichText, TextAlign } from '../text/rich-text.js';
+import type { BoxFinish, BoxProperty, BoxStyleName } from '../appearance/box-look.js';
 import type { ShapeName } from '../appearance/shapes.js';
+import type { TableLook, TableProperty } from '../appearance/theme-table.js';
 import type { CellField, LineField, TableHeadings, TableLine } from '../tables/table-fields.js';
 import type { StyledProperty, TextStyleName } from '../text/text-style-names.js';
 
@@ -35,6 +37,8 @@ export interface TextLook {
   readonly lineSpacing: number | null;
   /** Weight of the letters, 300 to 800; `null` for the usual one. */
   readonly weight: number | null;
+  /** How much wider letters stand, in letter sizes; narrower when negative, `null` for as their font has it. */
+  readonly tracking: number | null;
   readonly fit: TextFit;
   /** The text style of the theme that it goes by; `null` for none. */
   readonly style: TextStyleName | null;
@@ -70,6 +74,12 @@ export interface ShapeItem extends ItemBase {
   readonly opacity: number;
   readonly text: RichText;
   readonly look: TextLook;
+  /** The look of the theme that it goes by; `null` for none. */
+  readonly boxStyle: BoxStyleName | null;
+  /** What it has of its own, whatever that look says. */
+  readonly own: readonly BoxProperty[];
+  /** What the theme draws of it besides: only in what is about to be drawn, never held. */
+  readonly finish?: BoxFinish;
 }
 
 /** A picture, by the SHA-256 of its stored bytes. */
@@ -106,6 +116,11 @@ export interface TableItem extends ItemBase {
   readonly dash: Dash;
   /** 0 (not to be seen) to 1; of its ground, not of its words. */
   readonly opacity: number;
+  /** Whether it is drawn as the theme draws tables, but for what it has of its own. */
+  readonly byTheme: boolean;
+  readonly own: readonly TableProperty[];
+  /** The theme's table: only in what is about to be drawn, never held. */
+  readonly drawnAs?: TableLook;
   readonly [line: LineField]: TableLine;
   /** A cell that nobody has written in may be missing. */
   readonly [cell: CellField]: RichText;

@@ -55,6 +55,11 @@ export function readOneOf<T extends string | null>(value: unknown, words: readon
   return isOneOf(value, words) ? value : fallback;
 }
 
+/** Those of a closed list of words that a list names, each once, in the order of the closed list. */
+export function readNames<T extends string>(value: unknown, words: readonly T[]): readonly T[] {
+  return Array.isArray(value) ? words.filter((word) => value.includes(word)) : [];
+}
+
 /** The strings of a list, each cut to `longest`, at most `most` of them. */
 export function readStrings(value: unknown, longest = 200, most = 200): readonly string[] {
   if (!Array.isArray(value)) return [];

@@ -11,6 +11,7 @@ export type Exits = 'open' | 'links-only';
 /** The names of the layouts. */
 export const layoutNames = [
   'title',
+  'section',
   'title-and-text',
   'two-columns',
   'picture',

@@ -32,9 +32,9 @@ const withTitle = (fields: Partial<Theme['styles']['title']>): Theme => ({
 
 test('parts of layouts go by the styles of the theme, and follow when one is changed', () => {
   const title = text(deck(), 'title');
-  expect(lookIn(NOTEBOOK, title.look)).toMatchObject({ size: 48, heading: true, color: 'words' });
-  expect(lookIn(withTitle({ size: 60, color: 'accent' }), title.look)).toMatchObject({ size: 60, color: 'accent' });
-  expect(lookIn(withTitle({ size: 60 }), text(deck(), 'body').look)).toMatchObject({ size: 28 });
+  expect(lookIn(NOTEBOOK, title.look)).toMatchObject({ size: 60, heading: true, color: 'words', tracking: -0.012 });
+  expect(lookIn(withTitle({ size: 50, color: 'accent' }), title.look)).toMatchObject({ size: 50, color: 'accent' });
+  expect(lookIn(withTitle({ size: 50 }), text(deck(), 'body').look)).toMatchObject({ size: 36 });
 });
 
 test('what is set by hand is the text’s own, whatever its style says, until it goes by the style again', () => {
@@ -50,7 +50,7 @@ test('what is set by hand is the text’s own, whatever its style says, until it
 test('a text that leaves its style looks as before', () => {
   const { look } = text(deck(), 'title');
   const free = lookGoingBy(NOTEBOOK, look, null);
-  expect(lookIn(withTitle({ size: 60 }), free)).toMatchObject({ size: 48, heading: true, style: null });
+  expect(lookIn(withTitle({ size: 50 }), free)).toMatchObject({ size: 60, heading: true, style: null });
 });
 
 test('an item is dressed once for a theme, and not at all without a style', () => {
@@ -62,16 +62,16 @@ test('an item is dressed once for a theme, and not at all without a style', () =
 
 test('a slide is drawn anew when a text style changes', () => {
   const before = deck();
-  const after = applyChanges(before, [{ type: 'set-deck', fields: { theme: withTitle({ size: 60 }) } }]);
+  const after = applyChanges(before, [{ type: 'set-deck', fields: { theme: withTitle({ size: 50 }) } }]);
   expect(drawingOf(after, 's')).not.toBe(drawingOf(before, 's'));
 });
 
 test('styles grow and shrink with the slides', () => {
   const before = deck();
   const after = applyChanges(before, setSlideSize(before, '4:3', 'scale'));
-  expect(lookIn(after.theme, text(after, 'title').look).size).toBe(36);
+  expect(lookIn(after.theme, text(after, 'title').look).size).toBe(45);
   const kept = applyChanges(before, setSlideSize(before, '4:3', 'keep'));
-  expect(lookIn(kept.theme, text(kept, 'title').look).size).toBe(48);
+  expect(lookIn(kept.theme, text(kept, 'title').look).size).toBe(60);
 });
 
 test('styles and looks are read back as they were, and nonsense as usual', () => {

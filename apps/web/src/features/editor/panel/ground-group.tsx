@@ -1,5 +1,5 @@
 /** The ground of slides: its colour, what that runs into, and a picture on it. */
-import { colourIn, type Deck, type GroundLay, groundLays, type Slide } from '@gobrel/core/deck';
+import { colourIn, type Deck, type GroundLay, groundLays, type Slide, themeOn } from '@gobrel/core/deck';
 import { Image, Trash2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { pictureUrl } from '../../../shared/api';
@@ -19,6 +19,7 @@ interface GroundGroupProps {
 
 export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) {
   const { background, wash, groundPicture } = slide;
+  const theme = themeOn(deck.theme, slide.layout);
   const isEverywhere = Object.values(deck.slides).every(
     (each) =>
       each.background === background &&
@@ -27,7 +28,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
   return (
     <Group title={messages.ground.title}>
       <Colours
-        theme={deck.theme}
+        theme={theme}
         label={messages.editor.ground}
         shown={messages.ground.colour}
         value={background}
@@ -49,7 +50,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
       {wash ? (
         <div className="mt-2 border-l-2 border-rule pl-2">
           <Colours
-            theme={deck.theme}
+            theme={theme}
             label={messages.ground.washTo}
             shown={messages.ground.second}
             value={wash.to}
@@ -59,7 +60,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
             aria-hidden
             className="my-2 h-6 rounded border border-edge"
             style={{
-              background: `linear-gradient(${wash.angle}deg, ${colourIn(deck.theme, background)}, ${colourIn(deck.theme, wash.to)})`,
+              background: `linear-gradient(${wash.angle}deg, ${colourIn(theme, background)}, ${colourIn(theme, wash.to)})`,
             }}
           />
           <NumberField

@@ -18,6 +18,7 @@ import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { OutlineGroup } from './outline-group';
 import { Group, NumberField } from './parts';
+import { themeAt } from './theme-at';
 
 export function LineGroup({ editing, item }: { editing: Editing; item: LineItem }) {
   const { deck, run } = editing;
@@ -67,7 +68,7 @@ export function LineGroup({ editing, item }: { editing: Editing; item: LineItem 
           ))}
         </div>
       </Group>
-      <OutlineGroup theme={deck.theme} item={item} onChange={set} />
+      <OutlineGroup theme={themeAt(deck, item.slideId)} item={item} onChange={set} />
     </>
   );
 }

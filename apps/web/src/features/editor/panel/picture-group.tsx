@@ -10,6 +10,7 @@ import type { Editing } from '../state/editing';
 import { storePicture } from '../contents/use-pictures';
 import { OutlineGroup } from './outline-group';
 import { Group } from './parts';
+import { themeAt } from './theme-at';
 import { ShapeField } from './shape-field';
 
 export function PictureGroup({ editing, item }: { editing: Editing; item: PictureItem }) {
@@ -69,7 +70,7 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
         />
       </Group>
       <ShapeField title={messages.editor.cutOut} value={item.shape} onPick={(shape) => set({ shape })} />
-      <OutlineGroup theme={deck.theme} item={item} onChange={set} />
+      <OutlineGroup theme={themeAt(deck, item.slideId)} item={item} onChange={set} />
       {cropping ? <CropDialog editing={editing} item={item} onClose={() => setCropping(false)} /> : null}
     </>
   );

@@ -5,6 +5,7 @@ import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { Colours } from './colours';
 import { NumberField } from './parts';
+import { themeAt } from './theme-at';
 
 export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; item: SignItem }) {
   const set = (fields: Parameters<typeof setItemFields>[2]) => run(setItemFields(deck, item.id, fields));
@@ -22,7 +23,7 @@ export function SignGroup({ editing: { deck, run }, item }: { editing: Editing; 
       {item.sticker === '' ? (
         <>
           <Colours
-            theme={deck.theme}
+            theme={themeAt(deck, item.slideId)}
             label={messages.signs.color}
             value={item.color}
             onChange={(color) => set({ color })}

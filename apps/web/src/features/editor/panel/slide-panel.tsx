@@ -149,7 +149,7 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
         )}
       </Group>
       <PlayingGroup editing={editing} slide={slide} onSet={set} />
-      {isOne ? <ThemeGroup editing={editing} /> : null}
+      {isOne ? <ThemeGroup editing={editing} slideId={slide.id} /> : null}
       {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
       <Button className="w-full" onClick={onKeep}>
         <Sprout size={18} aria-hidden /> {messages.starters.keep}

@@ -1,10 +1,11 @@
 /** How a text is set: what is marked while typing, else the whole item. */
 import {
+  type ItemFields,
+  lookFields,
   lookGoingBy,
-  lookIn,
-  lookWith,
   setItemFields,
   type ShapeItem,
+  shownLook,
   type TableItem,
   type TextItem,
   type TextLook,
@@ -35,6 +36,7 @@ import { messages } from '../../../shared/messages';
 import { useDesk, withText } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { CharacterPicker } from './character-picker';
+import { themeAt } from './theme-at';
 import { currentCell } from '../table/current-cell';
 import { Colours } from './colours';
 import { FontField } from './font-field';
@@ -76,12 +78,12 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
     editor,
     selector: ({ editor: current }) => marks.filter((mark) => current?.isActive(mark.name)).map((mark) => mark.name),
   });
-  const { theme } = editing.deck;
+  const theme = themeAt(editing.deck, item.slideId);
   const pressed = useDesk((desk) => desk.cell);
   const field = item.kind === 'table' ? currentCell(item, pressed).field : 'text';
-  const look = lookIn(theme, item.look);
-  const keep = (next: TextLook) => editing.run(setItemFields(editing.deck, item.id, { look: next }));
-  const setLook = (fields: Partial<TextLook>) => keep(lookWith(item.look, fields));
+  const look = shownLook(theme, item);
+  const keep = (fields: ItemFields) => editing.run(setItemFields(editing.deck, item.id, fields));
+  const setLook = (fields: Partial<TextLook>) => keep(lookFields(item, fields));
   /** Marked words get their own style; without any, the item does. */
   const setStyle = (style: Partial<TextStyle>, fields: Partial<TextLook>) => {
     if (!editor || editor.state.selection.empty) return setLook(fields);
@@ -131,7 +133,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
       <StyleField
         value={item.look.style}
         isChanged={item.look.own.length > 0}
-        onChange={(style) => keep(lookGoingBy(theme, item.look, style))}
+        onChange={(style) => keep({ look: lookGoingBy(theme, item.look, style) })}
       />
       <div>
         <FontField
@@ -204,7 +206,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
         />
       </div>
       <Colours
-        theme={editing.deck.theme}
+        theme={theme}
         label={messages.editor.textColour}
         value={look.color}
         onChange={(color) => setStyle({ color }, { color })}

@@ -1,19 +1,35 @@
 /** The deck's theme: one that comes along, or its colours and fonts one by one. */
-import { backdropNames, colourNames, contrastOf, type Theme } from '@gobrel/core/deck';
+import {
+  type BackdropName,
+  backdropNames,
+  colourNames,
+  pageOf,
+  type PageOfItsOwn,
+  setTheme,
+  type SlideId,
+  type Theme,
+  themes,
+} from '@gobrel/core/deck';
 import { Palette } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button, Dialog } from '../../../shared/ui';
 import { messages, themeName } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { FontField } from './font-field';
 import { Group } from './parts';
 import { StyleTable } from './style-table';
+import { ThemeColourFields } from './theme-colours';
+import { themeSample } from './theme-sample';
 import { KeepTheme, ThemeShelves } from './theme-shelves';
 
-/** The least contrast of words on their ground (WCAG 2.2, 1.4.3). */
-const READABLE = 4.5;
+interface ThemeDialogProps {
+  readonly editing: Editing;
+  /** The slide that is looked at. */
+  readonly slideId: SlideId;
+  readonly onClose: () => void;
+}
 
-export function ThemeGroup({ editing }: { editing: Editing }) {
+export function ThemeGroup({ editing, slideId }: { editing: Editing; slideId: SlideId }) {
   const [open, setOpen] = useState(false);
   const { theme } = editing.deck;
   return (
@@ -27,7 +43,7 @@ export function ThemeGroup({ editing }: { editing: Editing }) {
         <span className="min-w-0 flex-1 truncate text-left">{themeName(theme)}</span>
         <Dots theme={theme} />
       </Button>
-      {open ? <ThemeDialog editing={editing} onClose={() => setOpen(false)} /> : null}
+      {open ? <ThemeDialog editing={editing} slideId={slideId} onClose={() => setOpen(false)} /> : null}
     </Group>
   );
 }
@@ -46,34 +62,16 @@ function Dots({ theme }: { theme: Theme }) {
   );
 }
 
-function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => void }) {
+function ThemeDialog({ editing, slideId, onClose }: ThemeDialogProps) {
   const { deck, run } = editing;
   const { theme } = deck;
-  const set = (next: Theme) => run([{ type: 'set-deck', fields: { theme: next } }]);
+  const sample = useMemo(() => themeSample(deck, slideId, messages.roles), [deck, slideId]);
+  const set = (next: Theme) => run(setTheme(deck, next));
   const own = (fields: Partial<Theme>) => set({ ...theme, name: messages.editor.ownTheme, ...fields });
   return (
     <Dialog title={messages.editor.themeTitle} open onClose={onClose} wide>
-      <ThemeShelves theme={theme} onPick={set} />
-      <h3 className="mb-1 mt-4 text-base">{messages.editor.themeColours}</h3>
-      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-        {colourNames.map((name) => {
-          const faint = name !== 'ground' && contrastOf(theme.colours[name], theme.colours.ground) < READABLE;
-          return (
-            <label key={name} className="flex min-h-control items-center gap-2 rounded-md border border-edge px-2">
-              <input
-                type="color"
-                value={theme.colours[name]}
-                onChange={(event) => own({ colours: { ...theme.colours, [name]: event.target.value } })}
-                className="size-8 rounded-md border border-edge bg-card p-0.5"
-              />
-              <span>
-                {messages.colours[name]}
-                {faint ? <span className="block text-xs text-amber">{messages.editor.faint}</span> : null}
-              </span>
-            </label>
-          );
-        })}
-      </div>
+      <ThemeShelves theme={theme} sample={sample} onPick={set} />
+      <ThemeColourFields theme={theme} first={pageOf(deck.slides[slideId]?.layout ?? 'blank')} onChange={own} />
       <div className="mt-3 grid gap-2 sm:grid-cols-3">
         {(['headingFont', 'textFont'] as const).map((which) => (
           <FontField
@@ -83,27 +81,37 @@ function ThemeDialog({ editing, onClose }: { editing: Editing; onClose: () => vo
             onChange={(font) => own({ [which]: font })}
           />
         ))}
-        <label className="flex min-h-control items-center gap-2 rounded-md border border-edge bg-card px-2">
-          <span className="text-sm text-soft">{messages.textStyles.backdrop}</span>
-          <select
-            aria-label={messages.textStyles.backdrop}
-            className="min-h-10 min-w-0 flex-1 bg-card font-semibold"
-            value={theme.backdrop}
-            onChange={(event) =>
-              own({ backdrop: backdropNames.find((name) => name === event.target.value) ?? 'plain' })
-            }
-          >
-            {backdropNames.map((name) => (
-              <option key={name} value={name}>
-                {messages.textStyles.backdrops[name]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <BackdropField theme={theme} onChange={own} />
       </div>
       <p className="mt-3 text-sm text-soft">{messages.editor.themeHint}</p>
       <StyleTable theme={theme} onChange={(styles) => own({ styles })} />
       <KeepTheme theme={theme} onKept={set} />
     </Dialog>
+  );
+}
+
+/** What is drawn on the ground of slides; titles go to where that leaves room for them. */
+function BackdropField({ theme, onChange }: { theme: Theme; onChange: (fields: Partial<Theme>) => void }) {
+  const pick = (backdrop: BackdropName) => {
+    const from = themes.find((each) => each.backdrop === backdrop)?.pages ?? null;
+    const placed = (page: PageOfItsOwn) => ({ ...(from ?? theme.pages)[page], colours: theme.pages[page].colours });
+    onChange({ backdrop, pages: { title: placed('title'), section: placed('section') } });
+  };
+  return (
+    <label className="flex min-h-control items-center gap-2 rounded-md border border-edge bg-card px-2">
+      <span className="text-sm text-soft">{messages.textStyles.backdrop}</span>
+      <select
+        aria-label={messages.textStyles.backdrop}
+        className="min-h-8 min-w-0 flex-1 bg-card font-semibold"
+        value={theme.backdrop}
+        onChange={(event) => pick(backdropNames.find((name) => name === event.target.value) ?? 'plain')}
+      >
+        {backdropNames.map((name) => (
+          <option key={name} value={name}>
+            {messages.textStyles.backdrops[name]}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }

@@ -1,16 +1,22 @@
 /** Where themes come from: those that come along, one's own, and those of other decks. */
 import type { OwnThemeView } from '@gobrel/contract';
 import { isSameTheme, type Theme, themes } from '@gobrel/core/deck';
-import { ThemeBackdrop, themeStyle } from '@gobrel/slide-view';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { Thumbnail } from '../../../shared/slides';
 import { ask, decksQuery, messageOf, themesQuery } from '../../../shared/api';
 import { Button, ConfirmDialog, Field, IconButton, Tabs, showToast } from '../../../shared/ui';
 import { messages, themeName } from '../../../shared/messages';
+import type { ThemeSample } from './theme-sample';
+
+/** Width of a slide in a theme, in CSS pixels. */
+const WIDTH = 216;
 
 interface ThemeShelvesProps {
   readonly theme: Theme;
+  /** The slide that is seen in each theme. */
+  readonly sample: ThemeSample;
   readonly onPick: (theme: Theme) => void;
 }
 
@@ -93,9 +99,13 @@ interface ShelfProps extends ThemeShelvesProps {
   readonly onRemove?: (key: string) => void;
 }
 
-function Shelf({ label, entries, theme, onPick, onRemove }: ShelfProps) {
+function Shelf({ label, entries, theme, sample, onPick, onRemove }: ShelfProps) {
   return (
-    <div role="group" aria-label={label} className="grid max-h-72 grid-cols-2 gap-2 overflow-y-auto p-1 sm:grid-cols-5">
+    <div
+      role="group"
+      aria-label={label}
+      className="grid max-h-[26rem] grid-cols-[repeat(auto-fill,minmax(14.3rem,1fr))] gap-2 overflow-y-auto p-1"
+    >
       {entries.map((entry) => {
         const isOn = isSameTheme(entry.theme, theme);
         return (
@@ -104,10 +114,10 @@ function Shelf({ label, entries, theme, onPick, onRemove }: ShelfProps) {
               type="button"
               aria-pressed={isOn}
               onClick={() => onPick(entry.theme)}
-              className={`w-full rounded-md border p-1 text-left ${isOn ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
+              className={`flex w-full flex-col items-center rounded-md border p-1 text-left ${isOn ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
             >
-              <Sample theme={entry.theme} />
-              <span className="block truncate px-1 pt-1 text-sm font-semibold">{entry.name}</span>
+              <Thumbnail deck={sample.in(entry.theme)} slideId={sample.slideId} width={WIDTH} number={null} />
+              <span className="w-full truncate px-1 pt-1 text-sm font-semibold">{entry.name}</span>
             </button>
             {onRemove ? (
               <span className="absolute right-0 top-0">
@@ -124,25 +134,6 @@ function Shelf({ label, entries, theme, onPick, onRemove }: ShelfProps) {
         );
       })}
     </div>
-  );
-}
-
-/** A theme at a glance: a headline, words, and the colours that stand out. */
-function Sample({ theme }: { theme: Theme }) {
-  const { colours, backdrop } = theme;
-  return (
-    <svg viewBox="0 0 160 90" className="block w-full rounded" style={themeStyle(theme)} aria-hidden="true">
-      <rect width="160" height="90" fill={colours.ground} />
-      <g transform="scale(0.125)">
-        <ThemeBackdrop backdrop={backdrop} width={1280} height={720} />
-      </g>
-      <rect x="14" y="16" width="92" height="12" fill={colours.words} />
-      <rect x="14" y="38" width="120" height="5" fill={colours.soft} />
-      <rect x="14" y="48" width="104" height="5" fill={colours.soft} />
-      <rect x="14" y="64" width="36" height="14" rx="3" fill={colours.accent} />
-      <rect x="56" y="64" width="36" height="14" rx="3" fill={colours.second} />
-      <rect x="98" y="64" width="36" height="14" rx="3" fill={colours.third} />
-    </svg>
   );
 }
 

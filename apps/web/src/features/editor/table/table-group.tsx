@@ -3,6 +3,7 @@ import {
   addTableLine,
   type Cell,
   type Change,
+  dressed,
   evenTableLines,
   linesOf,
   MOST_LINES,
@@ -21,7 +22,8 @@ import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Colours } from '../panel/colours';
 import { OutlineGroup } from '../panel/outline-group';
-import { Group } from '../panel/parts';
+import { Group, SwitchRow } from '../panel/parts';
+import { themeAt } from '../panel/theme-at';
 import { CellsAsZones } from './cells-as-zones';
 import { currentCell } from './current-cell';
 
@@ -35,7 +37,9 @@ export function TableGroup({ editing, item }: TableGroupProps) {
   const pressed = useDesk((desk) => desk.cell);
   const cell = currentCell(item, pressed);
   const set = (fields: Partial<OwnFields<'table'>>) => editing.run(setItemFields(editing.deck, item.id, { ...fields }));
-  const { theme } = editing.deck;
+  const theme = themeAt(editing.deck, item.slideId);
+  const dressedItem = dressed(editing.deck.theme, item);
+  const shown = dressedItem.kind === 'table' ? dressedItem : item;
   return (
     <>
       <Group title={says.at({ row: cell.row + 1, column: cell.column + 1 })}>
@@ -51,10 +55,17 @@ export function TableGroup({ editing, item }: TableGroupProps) {
         />
       </Group>
       <CellsAsZones editing={editing} item={item} />
+      {editing.deck.theme.table ? (
+        <SwitchRow
+          label={says.byTheme}
+          on={item.byTheme && item.own.length === 0}
+          onChange={(byTheme) => set({ byTheme, own: [] })}
+        />
+      ) : null}
       <Colours
         theme={theme}
         label={messages.editor.fill}
-        value={item.fill}
+        value={shown.fill}
         canBeNone
         onChange={(fill) => set({ fill })}
       />
@@ -63,19 +74,19 @@ export function TableGroup({ editing, item }: TableGroupProps) {
           <Colours
             theme={theme}
             label={says.headingFill}
-            value={item.headingFill}
+            value={shown.headingFill}
             canBeNone
             onChange={(headingFill) => set({ headingFill })}
           />
           <Colours
             theme={theme}
             label={says.headingColor}
-            value={item.headingColor}
+            value={shown.headingColor}
             onChange={(headingColor) => set({ headingColor })}
           />
         </>
       )}
-      <OutlineGroup theme={theme} item={item} onChange={set} />
+      <OutlineGroup theme={theme} item={shown} onChange={set} />
     </>
   );
 }

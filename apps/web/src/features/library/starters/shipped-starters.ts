@@ -131,20 +131,33 @@ export const shippedSlides: readonly StarterSlide[] = [
   slide('rank-it', 'looking-back', 'order', ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } })),
 ];
 
-const deck = (id: keyof typeof titles, moment: Moment, slides: readonly (keyof typeof says)[]): StarterDeck => ({
+const deck = (
+  id: keyof typeof titles,
+  moment: Moment,
+  theme: string,
+  slides: readonly (keyof typeof says)[],
+): StarterDeck => ({
   id: `deck-${id}`,
   moment,
+  theme,
   slides,
   ...titles[id],
 });
 
 /** Short decks of some of the slides. */
 export const shippedDecks: readonly StarterDeck[] = [
-  deck('warm-up', 'getting-going', ['mood', 'first-word', 'guess']),
-  deck('new-topic', 'getting-going', ['already-know', 'estimate', 'guess', 'open-question']),
-  deck('look-closely', 'finding-out', ['observe', 'find-all', 'sketch', 'label-parts']),
-  deck('field-trip', 'finding-out', ['where-is-it', 'measure', 'interview', 'sketch', 'one-thing']),
-  deck('practice', 'practising', ['true-false', 'pick-one', 'fill-word', 'match-pairs', 'order-steps', 'calculate']),
-  deck('words', 'practising', ['sort-two', 'match-pairs', 'fill-word', 'say-hello']),
-  deck('exit', 'looking-back', ['how-sure', 'one-thing', 'open-question']),
+  deck('warm-up', 'getting-going', 'Rock pool', ['mood', 'first-word', 'guess']),
+  deck('new-topic', 'getting-going', 'Notebook', ['already-know', 'estimate', 'guess', 'open-question']),
+  deck('look-closely', 'finding-out', 'Saltmarsh', ['observe', 'find-all', 'sketch', 'label-parts']),
+  deck('field-trip', 'finding-out', 'Dune', ['where-is-it', 'measure', 'interview', 'sketch', 'one-thing']),
+  deck('practice', 'practising', 'Workshop', [
+    'true-false',
+    'pick-one',
+    'fill-word',
+    'match-pairs',
+    'order-steps',
+    'calculate',
+  ]),
+  deck('words', 'practising', 'Heather', ['sort-two', 'match-pairs', 'fill-word', 'say-hello']),
+  deck('exit', 'looking-back', 'Dusk', ['how-sure', 'one-thing', 'open-question']),
 ];
