@@ -59,7 +59,7 @@ test('what shapes, pictures, layouts and themes are chosen from', async ({ page 
   await expectClean(page);
   await page.getByRole('tab', { name: messages.editor.settings }).click();
   const main = page.getByRole('main');
-  await main.getByRole('button', { name: /^Picture, / }).click({ position: { x: 500, y: 150 } });
+  await main.getByRole('button', { name: /^Picture, / }).click({ position: { x: 500, y: 300 } });
   await page.getByRole('button', { name: messages.editor.crop, exact: true }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await expectClean(page);

@@ -61,7 +61,7 @@ test('a route is drawn as clay on a light casing, from the words that carry it, 
   await page.keyboard.press('Escape');
   await saved(page);
   const words = await boxOf(slide(page).getByText('creek', { exact: true }));
-  const dot = page.locator('main svg circle');
+  const dot = page.locator('main svg:not(.gv-backdrop) circle');
   await expect(dot).toHaveCount(1);
   const at = await boxOf(dot);
   const middle = { x: at.x + at.width / 2, y: at.y + at.height / 2 };
@@ -70,7 +70,7 @@ test('a route is drawn as clay on a light casing, from the words that carry it, 
   expect(Math.abs(middle.y - (words.y + words.height))).toBeLessThan(words.height);
 
   // Clay and casing differ by 3 : 1 and more, so that one of them is seen on whatever lies under them.
-  const drawn = await page.locator('main svg path').evaluateAll((paths) =>
+  const drawn = await page.locator('main svg:not(.gv-backdrop) path').evaluateAll((paths) =>
     paths.map((path) => ({
       colour: getComputedStyle(path).stroke,
       width: parseFloat(getComputedStyle(path).strokeWidth),

@@ -71,8 +71,7 @@ test('a deck begins from a starter; a slide is kept as one, shared, and found by
 }) => {
   await newTeacher(page);
   await page.goto('/');
-  await page.getByRole('button', { name: messages.library.otherSize }).click();
-  await page.getByRole('menuitem', { name: messages.starters.fromStarter }).click();
+  await page.getByRole('button', { name: messages.library.fromTemplate }).click();
   await page.getByRole('dialog').getByRole('radio', { name: messages.starters.moments.practising }).click();
   await page.getByRole('dialog').getByRole('button', { name: messages.starters.doings.match, exact: true }).click();
   await page.getByRole('button', { name: /^Practice round/ }).click();

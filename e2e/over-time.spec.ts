@@ -49,7 +49,7 @@ test('a colleague is let in, edits the deck at the same time, and is let out', a
   await mine.getByRole('button', { name: messages.authors.letIn }).click();
   await expect(mine.getByRole('button', { name: messages.authors.letOut({ name: 'Nadia Quill' }) })).toBeVisible();
   await theirs.reload();
-  await expect(theirs.getByText(messages.authors.sharedBy({ name: 'Odile F.' }))).toBeVisible();
+  await expect(theirs.getByText(messages.library.from({ name: 'Odile F.' }))).toBeVisible();
   await theirs.getByRole('link', { name: /Together/ }).click();
   await theirs.getByLabel(messages.library.deckTitle).fill('Together indeed');
   await expect(mine.getByText(messages.editor.alsoHere({ names: 'Nadia Quill' }))).toBeAttached();

@@ -15,6 +15,9 @@ import { exitReview } from './reviews.js';
 import { exitWork, shoreZonesWork, speciesCardWork } from './student-work.js';
 import { nightWatchWork } from './watch-work.js';
 
+export { drawings } from './pictures/index.js';
+export { nightWalk } from './decks/night-walk.js';
+
 /** The scenario as plain data. */
 export interface DemoScenario {
   readonly teacher: { readonly id: string; readonly name: string; readonly email: string; readonly password: string };

@@ -139,6 +139,12 @@ export interface DeckSummary {
   readonly hasOwnPage: boolean;
   /** The owner's name, when somebody else shares it with whom it is shown to. */
   readonly sharedBy: string | null;
+  /** How many others edit it. */
+  readonly sharedWith: number;
+  /** The unit in which whoever looks keeps it; `null` for none. */
+  readonly unitId: string | null;
+  /** Since when it is in the archive of whoever looks, ISO 8601; `null` where it is not. */
+  readonly archivedAt: string | null;
   /** The part of the deck that draws its first slide. */
   readonly cover: Deck;
 }

@@ -41,6 +41,7 @@ const faultCodes = [
   'terms',
   'theme',
   'too-many-students',
+  'unit-name',
   'version-name',
   'work-mode',
   'wrong-pin',

@@ -3,6 +3,7 @@ export * from './ages.js';
 export * from './accounts.js';
 export * from './classes.js';
 export * from './decks.js';
+export * from './library.js';
 export * from './fault.js';
 export * from './join-code.js';
 export * from './lessons.js';

@@ -17,6 +17,7 @@ export type Missing =
   | 'starter'
   | 'student'
   | 'theme'
+  | 'unit'
   | 'version';
 
 /** The problems that are told with values, and which. */
@@ -30,6 +31,7 @@ export interface ProblemValues {
   readonly 'too-many-pixels': { readonly millions: number; readonly most: number };
   readonly 'too-many-starters': { readonly most: number };
   readonly 'too-many-themes': { readonly most: number };
+  readonly 'too-many-units': { readonly most: number };
   /** The most slides a starter has. */
   readonly 'no-slides': { readonly most: number };
 }
@@ -108,6 +110,7 @@ const filledProblems: Readonly<Record<keyof ProblemValues, true>> = {
   'too-many-pixels': true,
   'too-many-starters': true,
   'too-many-themes': true,
+  'too-many-units': true,
   'no-slides': true,
 };
 

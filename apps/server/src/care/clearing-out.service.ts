@@ -86,6 +86,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
       await this.database.transaction(async (manager) => {
         await manager.query('DELETE FROM deck_version WHERE deck_id = $1', [id]);
         await manager.query('DELETE FROM deck_author WHERE deck_id = $1', [id]);
+        await manager.query('DELETE FROM deck_shelf WHERE deck_id = $1', [id]);
         await manager.query('DELETE FROM deck WHERE id = $1', [id]);
       });
     }

@@ -4,6 +4,7 @@ import { FailedAttemptRow, SessionRow, TeacherRow } from './entities/account.js'
 import {
   DeckAuthorRow,
   DeckRow,
+  DeckShelfRow,
   DeckVersionRow,
   EditionRow,
   OwnThemeRow,
@@ -13,6 +14,7 @@ import {
   StarterRow,
   StarterShareRow,
   StoredFileRow,
+  UnitRow,
 } from './entities/deck.js';
 import {
   AnswerCheckRow,
@@ -36,6 +38,7 @@ import { UpdateLog1764800000000 } from './migrations/9-update-log.js';
 import { KnownDevices1764900000000 } from './migrations/10-known-devices.js';
 import { Care1765000000000 } from './migrations/11-care.js';
 import { ReachedSlides1765100000000 } from './migrations/12-reached-slides.js';
+import { Shelves1765200000000 } from './migrations/13-shelves.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -60,6 +63,8 @@ export const entities = [
   ReviewRow,
   StarterRow,
   StarterShareRow,
+  UnitRow,
+  DeckShelfRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */
@@ -81,6 +86,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       KnownDevices1764900000000,
       Care1765000000000,
       ReachedSlides1765100000000,
+      Shelves1765200000000,
     ],
     synchronize: false,
     logging: false,

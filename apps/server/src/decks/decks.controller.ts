@@ -1,13 +1,26 @@
 /** A teacher's decks. */
-import { DeckCopy, DeckTitle, type DeckSummary, type DeletedDeck, NewDeck } from '@gobrel/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import {
+  DeckCopy,
+  DeckTitle,
+  type DeckSummary,
+  type DeletedDeck,
+  type FoundDeck,
+  NewDeck,
+  Shelving,
+  Sought,
+} from '@gobrel/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Query } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { LibraryService } from './library.service.js';
+import { ShelvesService } from './shelves.service.js';
 
 @Controller('api/decks')
 @Allow('teacher')
 export class DecksController {
-  constructor(private readonly library: LibraryService) {}
+  constructor(
+    private readonly library: LibraryService,
+    private readonly shelves: ShelvesService,
+  ) {}
 
   @Get()
   list(@TeacherId() teacherId: string): Promise<DeckSummary[]> {
@@ -22,6 +35,17 @@ export class DecksController {
   @Get('deleted')
   deleted(@TeacherId() teacherId: string): Promise<DeletedDeck[]> {
     return this.library.deleted(teacherId);
+  }
+
+  @Get('find')
+  find(@TeacherId() teacherId: string, @Query() { words }: Sought): Promise<FoundDeck[]> {
+    return this.library.find(teacherId, words);
+  }
+
+  @Post('shelve')
+  @HttpCode(204)
+  shelve(@TeacherId() teacherId: string, @Body() body: Shelving): Promise<void> {
+    return this.shelves.shelve(teacherId, body);
   }
 
   @Get(':id')

@@ -5,13 +5,15 @@ import { AuthorsController } from './authors.controller.js';
 import { AuthorsService } from './authors.service.js';
 import { DecksController } from './decks.controller.js';
 import { LibraryService } from './library.service.js';
+import { ShelvesService } from './shelves.service.js';
+import { UnitsController } from './units.controller.js';
 import { VersionsController } from './versions.controller.js';
 import { VersionsService } from './versions.service.js';
 
 @Module({
   imports: [PicturesModule],
-  controllers: [DecksController, AuthorsController, VersionsController],
-  providers: [LibraryService, AuthorsService, VersionsService],
+  controllers: [DecksController, UnitsController, AuthorsController, VersionsController],
+  providers: [LibraryService, ShelvesService, AuthorsService, VersionsService],
   exports: [LibraryService],
 })
 export class DecksModule {}

@@ -1,5 +1,5 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import { DAYS_IN_BIN, type DeckSummary, type DeletedDeck, type NewDeck } from '@gobrel/contract';
+import { DAYS_IN_BIN, type DeckSummary, type DeletedDeck, type FoundDeck, type NewDeck } from '@gobrel/contract';
 import {
   addSlideFrom,
   applyChanges,
@@ -14,11 +14,12 @@ import {
 } from '@gobrel/core/deck';
 import { ownPages } from '@gobrel/core/lesson';
 import { firstSlide } from '@gobrel/core/routes';
+import { findInDeck } from '@gobrel/core/search';
 import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, In, IsNull, Not } from 'typeorm';
-import { DeckAuthorRow, DeckRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
+import { DeckAuthorRow, DeckRow, DeckShelfRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
@@ -36,7 +37,20 @@ export class LibraryService {
 
   /** A teacher's decks and those shared with them, the one changed last first. */
   async list(teacherId: string): Promise<DeckSummary[]> {
-    const rows = await this.database
+    return this.summaries(teacherId, await this.rowsOf(teacherId));
+  }
+
+  /** A teacher's decks on whose slides all of some words stand. */
+  async find(teacherId: string, sought: string): Promise<FoundDeck[]> {
+    const decks = await this.decksOf(await this.rowsOf(teacherId));
+    return [...decks].flatMap(([id, deck]) => {
+      const slides = findInDeck(deck, sought);
+      return slides.length === 0 ? [] : [{ id, slides }];
+    });
+  }
+
+  private rowsOf(teacherId: string): Promise<DeckRow[]> {
+    return this.database
       .getRepository(DeckRow)
       .createQueryBuilder('deck')
       .where('deck.deletedAt IS NULL')
@@ -47,7 +61,6 @@ export class LibraryService {
       .orderBy('deck.updatedAt', 'DESC')
       .addOrderBy('deck.id')
       .getMany();
-    return this.summaries(teacherId, rows);
   }
 
   /** One deck of a teacher, or shared with them. */
@@ -130,7 +143,7 @@ export class LibraryService {
         updatedAt: row.updatedAt,
       });
     });
-    return summaryOf(row, deck, null);
+    return summaryOf(row, deck, { sharedBy: null, sharedWith: 0, shelf: null });
   }
 
   /** A deck that a teacher owns; refuses when it is not there. */
@@ -161,24 +174,38 @@ export class LibraryService {
     return summary;
   }
 
-  /** Decks that somebody edits are shown as they are now, the others as they were stored: read all together. */
   private async summaries(teacherId: string, rows: readonly DeckRow[]): Promise<DeckSummary[]> {
     const others = rows.map(({ ownerId }) => ownerId).filter((ownerId) => ownerId !== teacherId);
-    const stored = rows.map(({ id }) => documentOf(id)).filter((name) => !this.sync.readOpen(name));
-    const [owners, documents] = await Promise.all([
+    const [owners, decks, shelves, authors] = await Promise.all([
       this.database.getRepository(TeacherRow).findBy({ id: In([...new Set(others)]) }),
-      this.database.getRepository(SharedDocumentRow).find({
-        where: { name: In(stored) },
-        select: { name: true, snapshot: true },
-      }),
+      this.decksOf(rows),
+      this.database.getRepository(DeckShelfRow).findBy({ teacherId, deckId: In(rows.map(({ id }) => id)) }),
+      this.database.getRepository(DeckAuthorRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
     ]);
+    const shelfOf = new Map(shelves.map((shelf) => [shelf.deckId, shelf]));
     const ownerNames = new Map(owners.map(({ id, name }) => [id, name]));
+    return rows.map((row) =>
+      summaryOf(row, decks.get(row.id) ?? emptyDeck(''), {
+        sharedBy: row.ownerId === teacherId ? null : (ownerNames.get(row.ownerId) ?? null),
+        sharedWith: authors.filter(({ deckId }) => deckId === row.id).length,
+        shelf: shelfOf.get(row.id) ?? null,
+      }),
+    );
+  }
+
+  /** What decks hold, by their ids: of those that somebody edits as they are now, of the others as they were stored. */
+  private async decksOf(rows: readonly DeckRow[]): Promise<ReadonlyMap<string, Deck>> {
+    const stored = rows.map(({ id }) => documentOf(id)).filter((name) => !this.sync.readOpen(name));
+    const documents = await this.database
+      .getRepository(SharedDocumentRow)
+      .find({ where: { name: In(stored) }, select: { name: true, snapshot: true } });
     const snapshots = new Map(documents.map(({ name, snapshot }) => [name, snapshot]));
-    return rows.map((row) => {
-      const open = this.sync.readOpen(documentOf(row.id));
-      const deck = open ? readDeckDocument(open) : readDeck(snapshots.get(documentOf(row.id))).deck;
-      return summaryOf(row, deck, row.ownerId === teacherId ? null : (ownerNames.get(row.ownerId) ?? null));
-    });
+    return new Map(
+      rows.map(({ id }) => {
+        const open = this.sync.readOpen(documentOf(id));
+        return [id, open ? readDeckDocument(open) : readDeck(snapshots.get(documentOf(id))).deck];
+      }),
+    );
   }
 }
 
@@ -192,7 +219,18 @@ export function coverOf(deck: Deck): Deck {
   return onlySlide(deck, firstSlide(deck)?.id ?? '');
 }
 
-function summaryOf(row: Pick<DeckRow, 'id' | 'updatedAt'>, deck: Deck, sharedBy: string | null): DeckSummary {
+/** What is known of a deck besides what is in it. */
+interface Standing {
+  readonly sharedBy: string | null;
+  readonly sharedWith: number;
+  readonly shelf: DeckShelfRow | null;
+}
+
+function summaryOf(
+  row: Pick<DeckRow, 'id' | 'updatedAt'>,
+  deck: Deck,
+  { sharedBy, sharedWith, shelf }: Standing,
+): DeckSummary {
   return {
     id: row.id,
     title: deck.title,
@@ -200,6 +238,9 @@ function summaryOf(row: Pick<DeckRow, 'id' | 'updatedAt'>, deck: Deck, sharedBy:
     slideCount: Object.keys(deck.slides).length,
     hasOwnPage: ownPages(deck).length > 0,
     sharedBy,
+    sharedWith,
+    unitId: shelf?.unitId ?? null,
+    archivedAt: shelf?.archivedAt?.toISOString() ?? null,
     cover: coverOf(deck),
   };
 }

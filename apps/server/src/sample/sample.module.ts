@@ -2,7 +2,13 @@
 import { Module } from '@nestjs/common';
 import { DecksModule } from '../decks/index.js';
 import { PicturesModule } from '../pictures/index.js';
+import { SampleController } from './sample.controller.js';
 import { SampleService } from './sample.service.js';
 
-@Module({ imports: [DecksModule, PicturesModule], providers: [SampleService], exports: [SampleService] })
+@Module({
+  imports: [DecksModule, PicturesModule],
+  controllers: [SampleController],
+  providers: [SampleService],
+  exports: [SampleService],
+})
 export class SampleModule {}

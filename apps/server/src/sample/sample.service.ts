@@ -1,6 +1,7 @@
 /** Loads the sample scenario into an empty database. */
 import { createHash } from 'node:crypto';
-import { type DemoScenario, makeScenario } from '@gobrel/demo';
+import type { DeckSummary } from '@gobrel/contract';
+import { type DemoScenario, drawings, makeScenario, nightWalk } from '@gobrel/demo';
 import { newId } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
@@ -47,6 +48,17 @@ export class SampleService {
     }
     await this.write(makeScenario((name) => pictureIds[name] ?? ''));
     return true;
+  }
+
+  /** The story of the scenario as a deck of somebody's own, to look around in. */
+  async deckFor(teacherId: string): Promise<DeckSummary> {
+    const pictureIds: Record<string, string> = {};
+    for (const [name, drawing] of Object.entries(drawings))
+      pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing), teacherId)).id;
+    return this.library.keep(
+      teacherId,
+      nightWalk((name) => pictureIds[name] ?? ''),
+    );
   }
 
   private async writeTeacher({ teacher: { id, name, email, password } }: DemoScenario): Promise<void> {

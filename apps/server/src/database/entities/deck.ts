@@ -27,6 +27,38 @@ export class DeckAuthorRow {
   teacherId: string;
 }
 
+/** A unit: decks of a library that belong together. */
+@Entity('unit')
+export class UnitRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @Column('text')
+  name: string;
+
+  @Column('timestamptz', { name: 'made_at' })
+  madeAt: Date;
+}
+
+/** Where a teacher keeps a deck in their library; nobody else sees it there. */
+@Entity('deck_shelf')
+export class DeckShelfRow {
+  @PrimaryColumn('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @PrimaryColumn('text', { name: 'deck_id' })
+  deckId: string;
+
+  @Column('text', { name: 'unit_id', nullable: true })
+  unitId: string | null;
+
+  @Column('timestamptz', { name: 'archived_at', nullable: true })
+  archivedAt: Date | null;
+}
+
 /** A deck as it was at some moment; `name` is `null` for those that were kept automatically. */
 @Entity('deck_version')
 export class DeckVersionRow {

@@ -18,7 +18,15 @@ const places = [
   { to: '/classes', name: messages.frame.classes },
 ];
 
-export function TeacherPage({ children }: { children: ReactNode }) {
+interface TeacherPageProps {
+  readonly children: ReactNode;
+  /** What is begun from here, beside the places to go. */
+  readonly actions?: ReactNode;
+  /** Whether the page fills the whole width, with its own edges. */
+  readonly fills?: boolean;
+}
+
+export function TeacherPage({ children, actions, fills = false }: TeacherPageProps) {
   const session = useQuery(sessionQuery);
   // A page loaded anew holds nothing of who was here before, what they copied included.
   const leaving = useLeaving('teacher', () => window.location.assign('/sign-in'));
@@ -42,7 +50,8 @@ export function TeacherPage({ children }: { children: ReactNode }) {
             </NavLink>
           ))}
         </nav>
-        <div className="ml-auto flex items-center gap-1">
+        <div className="ml-auto flex flex-wrap items-center gap-1">
+          {actions}
           <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
           {/* On a phone it is chosen where one signs in. */}
           <span className="hidden sm:block">
@@ -57,7 +66,7 @@ export function TeacherPage({ children }: { children: ReactNode }) {
       {leaving.asked === null ? null : (
         <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
       )}
-      <main className="mx-auto w-full max-w-6xl flex-1 px-4 py-6">{children}</main>
+      <main className={fills ? 'flex flex-1 flex-col' : 'mx-auto w-full max-w-6xl flex-1 px-4 py-6'}>{children}</main>
     </div>
   );
 }

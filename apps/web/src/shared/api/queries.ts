@@ -5,6 +5,7 @@ import type {
   CorrectionView,
   DeckSummary,
   DeletedDeck,
+  FoundDeck,
   GradebookView,
   JoinView,
   LessonReviews,
@@ -18,6 +19,7 @@ import type {
   SessionView,
   VersionView,
   KeptStarterView,
+  UnitView,
 } from '@gobrel/contract';
 import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
@@ -30,6 +32,16 @@ export const decksQuery = queryOptions({
   // Decks change in the editor, whose documents the queries do not see.
   refetchOnMount: 'always',
 });
+/** The units of the library. */
+export const unitsQuery = queryOptions({ queryKey: ['units'], queryFn: () => ask<UnitView[]>('GET', '/units') });
+
+/** The decks on whose slides words stand. */
+export const foundDecksQuery = (words: string) =>
+  queryOptions({
+    queryKey: ['decks', 'found', words],
+    queryFn: () => ask<FoundDeck[]>('GET', `/decks/find?words=${encodeURIComponent(words)}`),
+  });
+
 export const deletedDecksQuery = queryOptions({
   queryKey: ['decks', 'deleted'],
   queryFn: () => ask<DeletedDeck[]>('GET', '/decks/deleted'),

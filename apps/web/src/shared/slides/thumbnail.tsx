@@ -2,7 +2,8 @@
 import { type Deck, drawingOf, numberOf, type SlideId, sizeOf } from '@gobrel/core/deck';
 import type { Work } from '@gobrel/core/work';
 import { SlideView } from '@gobrel/slide-view';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo } from 'react';
+import { useNear } from './use-near';
 
 interface ThumbnailProps {
   readonly deck: Deck;
@@ -16,22 +17,10 @@ interface ThumbnailProps {
   readonly work?: Work;
 }
 
-/** How far outside the screen a picture is drawn already, in CSS pixels. */
-const AHEAD = '300px';
-
 /** A slide drawn `width` wide, once it comes near the screen; decoration beside its name unless `label` is given. */
 export const Thumbnail = memo(function Thumbnail(props: ThumbnailProps) {
   const { deck, slideId, width, number = numberOf(deck, slideId), label = '', work } = props;
-  const element = useRef<HTMLSpanElement>(null);
-  const [isNear, setIsNear] = useState(false);
-  useEffect(() => {
-    // Only the browser knows what is near the screen; a deck may have hundreds of slides.
-    const observer = new IntersectionObserver(([entry]) => setIsNear(entry?.isIntersecting ?? false), {
-      rootMargin: AHEAD,
-    });
-    if (element.current) observer.observe(element.current);
-    return () => observer.disconnect();
-  }, []);
+  const [element, isNear] = useNear<HTMLSpanElement>();
   const size = sizeOf(deck);
   return (
     <span

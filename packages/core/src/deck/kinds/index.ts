@@ -9,6 +9,7 @@ export {
   nameOf,
   takesGate,
   withoutKey,
+  wordsOf,
 } from './item-kinds.js';
 export { PLAIN_LOOK } from './kind.js';
 export { MOST_DOTS } from './point.js';

@@ -63,6 +63,11 @@ export function withoutKey(item: Item): Item {
   return kindOf(item).withoutKey(item);
 }
 
+/** What an item says or shows, in words; '' when it says nothing by itself. */
+export function wordsOf(item: Item): string {
+  return kindOf(item).words(item);
+}
+
 /** What an item is called: the author's name for it, else what it says; '' when neither is there. */
 export function nameOf(item: Item): string {
   return item.name || cutText(kindOf(item).words(item).split('\n', 1)[0] ?? '', 80);

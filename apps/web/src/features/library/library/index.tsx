@@ -1,198 +1,254 @@
-/** The library: a teacher's decks as live pictures. */
-import { DAYS_IN_BIN, type DeckSummary } from '@gobrel/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type Deck, type SlideSizeName, slideSizes, namesIn } from '@gobrel/core/deck';
-import { ChevronDown, Copy, EllipsisVertical, PenLine, Plus, Send, Sprout, Trash2 } from 'lucide-react';
+/** The library: a teacher's decks, by units, found by title and by the words on their slides. */
+import { DAYS_IN_BIN, type DeckSummary, type UnitView } from '@gobrel/contract';
+import { searchWords } from '@gobrel/core/search';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { LayoutGrid, List, Search } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { HandOutDialog } from '../../lessons';
-import { ask, decksQuery, messageOf } from '../../../shared/api';
-import { Cover } from '../../../shared/slides';
+import { decksQuery, deletedDecksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
 import { StarterDialog } from '../starters';
-import {
-  Button,
-  ConfirmDialog,
-  Empty,
-  Failing,
-  IconButton,
-  Loading,
-  Menu,
-  MenuEntry,
-  MenuRule,
-  showToast,
-  usePageTitle,
-} from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
-import { DeletedDecks } from './deleted-decks';
+import { Button, Choose, ConfirmDialog, Empty, Failing, Loading, Select, usePageTitle } from '../../../shared/ui';
+import { language, messages } from '../../../shared/messages';
+import { Bin } from './bin';
+import { DeckList } from './deck-list';
+import type { DeckActions } from './deck-menu';
+import { EmptyLibrary } from './empty-library';
+import { LibraryRail } from './library-rail';
+import { decksFound, decksOn, type Shelf, shelfFrom, sorted, sortings } from './library-view';
+import { MoveDialog } from './move-dialog';
+import { NewDeckButtons } from './new-deck-buttons';
 import { RenameDialog } from './rename-dialog';
+import { SelectionBar } from './selection-bar';
+import { UnitDialog } from './unit-dialog';
+import { useLibrary } from './use-library';
+import { useLibraryLook } from './use-library-look';
+import { useSettled } from './use-settled';
 
-type OpenDialog = { readonly kind: 'rename' | 'hand-out' | 'delete'; readonly deck: DeckSummary } | null;
+type OpenDialog =
+  | { readonly kind: 'rename' | 'hand-out'; readonly deck: DeckSummary }
+  | { readonly kind: 'move' | 'delete'; readonly decks: readonly DeckSummary[] }
+  | { readonly kind: 'unit'; readonly unit: UnitView | null }
+  | { readonly kind: 'delete-unit'; readonly unit: UnitView }
+  | { readonly kind: 'templates' };
+
+const NOTHING: ReadonlySet<string> = new Set();
 
 export function Screen() {
-  usePageTitle(messages.library.title);
+  const says = messages.library;
+  usePageTitle(says.title);
+  const [address, setAddress] = useSearchParams();
+  const shelf = shelfFrom(address.get('shelf'));
+  const [sought, setSought] = useState('');
+  const [look, setLook] = useLibraryLook();
+  const [selected, setSelected] = useState(NOTHING);
+  const [dialog, setDialog] = useState<OpenDialog | null>(null);
+  const library = useLibrary();
   const decks = useQuery(decksQuery);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const [dialog, setDialog] = useState<OpenDialog>(null);
-  const [starting, setStarting] = useState(false);
-  const settled = {
-    onSettled: () => queries.invalidateQueries({ queryKey: ['decks'] }),
-    onError: (error: unknown) => showToast(messageOf(error), { tone: 'trouble' }),
-  };
-  const create = useMutation({
-    ...settled,
-    mutationFn: (begun: { readonly size: SlideSizeName } | { readonly title: string; readonly deck: Deck }) =>
-      ask<DeckSummary>('POST', '/decks', {
-        title: messages.library.untitled,
-        opening: messages.slides.opening,
-        ...begun,
-      }),
-    onSuccess: (deck) => navigate(`/decks/${deck.id}`),
+  const { data: units = [] } = useQuery(unitsQuery);
+  const { data: bin = [] } = useQuery(deletedDecksQuery);
+  const settled = useSettled(sought);
+  const isSeeking = searchWords(sought).length > 0;
+  const { data: found = null } = useQuery({
+    ...foundDecksQuery(settled),
+    enabled: isSeeking && searchWords(settled).length > 0,
+    placeholderData: keepPreviousData,
   });
-  const copy = useMutation({
-    ...settled,
-    mutationFn: ({ id, title }: DeckSummary) =>
-      ask('POST', `/decks/${id}/copy`, { title: messages.library.copyOf({ title }) }),
-  });
-  const restore = useMutation({
-    ...settled,
-    mutationFn: ({ id }: { readonly id: string }) => ask<DeckSummary>('POST', `/decks/${id}/restore`),
-    onSuccess: ({ title }) => showToast(messages.library.restored({ title })),
-  });
-  const remove = useMutation({
-    ...settled,
-    mutationFn: (deck: DeckSummary) => ask('DELETE', `/decks/${deck.id}`),
-    onSuccess: (_answer, deck) => {
-      setDialog(null);
-      showToast(messages.library.deleted({ title: deck.title }), {
-        action: { name: messages.common.undo, run: () => restore.mutate(deck) },
-      });
+  const all = decks.data ?? [];
+  const here = decksOn(shelf, all);
+  const shown = sorted(decksFound(here, sought, isSeeking ? found : null), look.sorting, language);
+  const chosen = shown.filter(({ id }) => selected.has(id));
+  const close = () => setDialog(null);
+  const actions: DeckActions = {
+    handOut: (deck) => setDialog({ kind: 'hand-out', deck }),
+    rename: (deck) => setDialog({ kind: 'rename', deck }),
+    copy: (deck) => library.copy.mutate(deck),
+    move: (moved) => setDialog({ kind: 'move', decks: moved }),
+    archive: (kept, archived) => {
+      setSelected(NOTHING);
+      library.shelve.mutate({ decks: kept, archived });
     },
-  });
-
+    remove: (gone) => setDialog({ kind: 'delete', decks: gone }),
+  };
+  const select = (id: string, isSelected: boolean) =>
+    setSelected((before) => new Set(isSelected ? [...before, id] : [...before].filter((other) => other !== id)));
   return (
-    <TeacherPage>
-      <div className="mb-5 flex items-center justify-between gap-4">
-        <h1 className="text-3xl">{messages.library.title}</h1>
-        <span className="flex">
-          <Button
-            look="main"
-            className="rounded-r-none"
-            onClick={() => create.mutate({ size: '16:9' })}
-            disabled={create.isPending}
-          >
-            <Plus size={18} aria-hidden /> {messages.library.newDeck}
-          </Button>
-          <Menu
-            trigger={
-              <Button
-                look="main"
-                className="rounded-l-none !border-l-on-tide/50 !px-2"
-                aria-label={messages.library.otherSize}
-                disabled={create.isPending}
-              >
-                <ChevronDown size={18} aria-hidden />
-              </Button>
-            }
-          >
-            {namesIn(slideSizes).map((size) => (
-              <MenuEntry key={size} onSelect={() => create.mutate({ size })}>
-                <span aria-hidden className="flex w-9 justify-center">
-                  <span
-                    className="border-2 border-current"
-                    style={{ width: slideSizes[size].width / 40, height: slideSizes[size].height / 40 }}
+    <TeacherPage
+      fills
+      actions={<NewDeckButtons create={library.create} onTemplates={() => setDialog({ kind: 'templates' })} />}
+    >
+      <div className="flex min-w-0 flex-1 flex-col md:flex-row">
+        <LibraryRail
+          shelf={shelf}
+          decks={all}
+          units={units}
+          inBin={bin.length}
+          onNewUnit={() => setDialog({ kind: 'unit', unit: null })}
+          onRenameUnit={(unit) => setDialog({ kind: 'unit', unit })}
+          onDeleteUnit={(unit) => setDialog({ kind: 'delete-unit', unit })}
+          onShelve={(ids, where) =>
+            library.shelve.mutate({ decks: all.filter(({ id }) => ids.includes(id)), ...where })
+          }
+        />
+        <div className="min-w-0 flex-1 px-4 py-3 md:px-6">
+          <div className="mb-4 flex flex-wrap items-center gap-3">
+            <h1 className="mr-auto text-2xl">{titleOf(shelf, units)}</h1>
+            {shelf === 'bin' ? null : (
+              <>
+                <label className="flex min-h-control min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-card px-2.5 sm:max-w-72">
+                  <Search size={18} aria-hidden className="flex-none text-soft" />
+                  <input
+                    type="search"
+                    aria-label={says.search}
+                    placeholder={says.search}
+                    maxLength={200}
+                    className="min-w-0 flex-1 bg-transparent outline-none"
+                    value={sought}
+                    onChange={(event) => setSought(event.target.value)}
                   />
-                </span>
-                {messages.slides.sizeNames[size]}
-              </MenuEntry>
-            ))}
-            <MenuRule />
-            <MenuEntry onSelect={() => setStarting(true)}>
-              <span aria-hidden className="flex w-9 justify-center">
-                <Sprout size={20} />
-              </span>
-              {messages.starters.fromStarter}
-            </MenuEntry>
-          </Menu>
-        </span>
-      </div>
-      {decks.isPending ? <Loading what={messages.library.decks} /> : null}
-      {decks.isError ? <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} /> : null}
-      {decks.data?.length === 0 ? (
-        <Empty title={messages.library.empty}>
-          <p>{messages.library.emptyText}</p>
-        </Empty>
-      ) : null}
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-6">
-        {decks.data?.map((deck) => (
-          <li key={deck.id} className="relative overflow-hidden rounded-md border border-edge bg-card">
-            <Link to={`/decks/${deck.id}`} className="block pb-2 after:absolute after:inset-0 after:content-['']">
-              <Cover deck={deck.cover} />
-              <span className="border-t border-rule px-3.5 pr-14 pt-2.5 font-display text-lg font-bold leading-tight wrap-anywhere line-clamp-3">
-                {deck.title}
-              </span>
-              <span className="block px-3.5 text-sm text-soft">
-                {messages.library.facts({ slides: deck.slideCount, updatedAt: deck.updatedAt })}
-                {deck.sharedBy ? ` · ${messages.authors.sharedBy({ name: deck.sharedBy })}` : ''}
-              </span>
-            </Link>
-            <div className="absolute bottom-2 right-1.5">
-              <Menu
-                trigger={
-                  <IconButton name={messages.library.actions({ title: deck.title })}>
-                    <EllipsisVertical size={20} aria-hidden />
-                  </IconButton>
-                }
+                </label>
+                <Select
+                  label={says.sort}
+                  value={look.sorting}
+                  options={sortings.map((value) => ({ value, name: says.sorts[value] }))}
+                  onChange={(sorting) => setLook({ sorting })}
+                />
+                <div className="w-24">
+                  <Choose
+                    label={says.view}
+                    value={look.view}
+                    options={[
+                      { value: 'grid', name: says.views.grid, icon: <LayoutGrid size={18} aria-hidden /> },
+                      { value: 'list', name: says.views.list, icon: <List size={18} aria-hidden /> },
+                    ]}
+                    onChange={(view) => setLook({ view })}
+                  />
+                </div>
+              </>
+            )}
+          </div>
+          {shelf === 'bin' ? (
+            <Bin onRestore={(ids) => library.restore.mutate(ids)} />
+          ) : decks.isPending ? (
+            <Loading what={says.decks} />
+          ) : decks.isError ? (
+            <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} />
+          ) : all.length === 0 ? (
+            <EmptyLibrary create={library.create} />
+          ) : shown.length > 0 ? (
+            <DeckList
+              decks={shown}
+              units={units}
+              view={look.view}
+              grouped={shelf === 'all' && units.length > 0 && !isSeeking}
+              found={isSeeking ? (found ?? []) : []}
+              selected={selected}
+              actions={actions}
+              onSelect={select}
+            />
+          ) : isSeeking ? (
+            <Empty title={says.notFound({ words: sought.trim() })}>
+              <Button
+                onClick={() => {
+                  setSought('');
+                  setAddress({});
+                }}
               >
-                <MenuEntry onSelect={() => setDialog({ kind: 'hand-out', deck })}>
-                  <Send size={18} aria-hidden /> {messages.handOut.action}
-                </MenuEntry>
-                <MenuEntry onSelect={() => setDialog({ kind: 'rename', deck })}>
-                  <PenLine size={18} aria-hidden /> {messages.library.rename}
-                </MenuEntry>
-                <MenuEntry onSelect={() => copy.mutate(deck)}>
-                  <Copy size={18} aria-hidden /> {messages.library.duplicate}
-                </MenuEntry>
-                {deck.sharedBy ? null : (
-                  <>
-                    <MenuRule />
-                    <MenuEntry danger onSelect={() => setDialog({ kind: 'delete', deck })}>
-                      <Trash2 size={18} aria-hidden /> {messages.library.delete}
-                    </MenuEntry>
-                  </>
-                )}
-              </Menu>
-            </div>
-          </li>
-        ))}
-      </ul>
-      <DeletedDecks onRestore={restore.mutate} />
-      {starting ? (
+                {says.showAll}
+              </Button>
+            </Empty>
+          ) : (
+            <EmptyShelf shelf={shelf} />
+          )}
+          {chosen.length > 0 ? (
+            <SelectionBar
+              selected={chosen}
+              inArchive={shelf === 'archive'}
+              actions={actions}
+              onSelectAll={() => setSelected(new Set(shown.map(({ id }) => id)))}
+              onClear={() => setSelected(NOTHING)}
+            />
+          ) : null}
+        </div>
+      </div>
+      {dialog?.kind === 'templates' ? (
         <StarterDialog
           decksFirst
           onPick={({ name, deck }) => {
-            setStarting(false);
-            create.mutate({ title: name, deck });
+            close();
+            library.create.mutate({ title: name, deck });
           }}
-          onClose={() => setStarting(false)}
+          onClose={close}
         />
       ) : null}
-      {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={() => setDialog(null)} /> : null}
+      {dialog?.kind === 'rename' ? <RenameDialog deck={dialog.deck} onClose={close} /> : null}
+      {dialog?.kind === 'move' ? (
+        <MoveDialog
+          decks={dialog.decks}
+          units={units}
+          library={library}
+          onClose={() => {
+            setSelected(NOTHING);
+            close();
+          }}
+        />
+      ) : null}
+      {dialog?.kind === 'unit' ? <UnitDialog unit={dialog.unit} onClose={close} /> : null}
+      {dialog?.kind === 'delete-unit' ? (
+        <ConfirmDialog
+          title={says.deleteUnitTitle({ name: dialog.unit.name })}
+          action={says.deleteUnit}
+          isPending={library.removeUnit.isPending}
+          onConfirm={() => {
+            library.removeUnit.mutate(dialog.unit);
+            setAddress({});
+            close();
+          }}
+          onClose={close}
+        >
+          {says.deleteUnitText}
+        </ConfirmDialog>
+      ) : null}
       {dialog?.kind === 'delete' ? (
         <ConfirmDialog
-          title={messages.library.deleteTitle({ title: dialog.deck.title })}
-          action={messages.library.delete}
-          isPending={remove.isPending}
-          onConfirm={() => remove.mutate(dialog.deck)}
-          onClose={() => setDialog(null)}
+          title={
+            dialog.decks.length === 1 && dialog.decks[0]
+              ? says.deleteTitle({ title: dialog.decks[0].title })
+              : says.deleteSeveralTitle({ count: dialog.decks.length })
+          }
+          action={says.delete}
+          isPending={library.remove.isPending}
+          onConfirm={() => {
+            setSelected(NOTHING);
+            library.remove.mutate(dialog.decks, { onSuccess: close });
+          }}
+          onClose={close}
         >
-          {messages.library.deleteText({ days: DAYS_IN_BIN })}
+          {says.deleteText({ days: DAYS_IN_BIN })}
         </ConfirmDialog>
       ) : null}
       {dialog?.kind === 'hand-out' ? (
-        <HandOutDialog deckId={dialog.deck.id} hasOwnPage={dialog.deck.hasOwnPage} onClose={() => setDialog(null)} />
+        <HandOutDialog deckId={dialog.deck.id} hasOwnPage={dialog.deck.hasOwnPage} onClose={close} />
       ) : null}
     </TeacherPage>
+  );
+}
+
+/** What the page is called while a part of the library is looked at. */
+function titleOf(shelf: Shelf, units: readonly UnitView[]): string {
+  const says = messages.library;
+  if (typeof shelf !== 'string') return units.find(({ id }) => id === shelf.unitId)?.name ?? says.title;
+  return { all: says.title, shared: says.sharedWithMe, archive: says.archive, bin: says.bin }[shelf];
+}
+
+/** A part of the library that is empty, and what would be in it. */
+function EmptyShelf({ shelf }: { shelf: Shelf }) {
+  const { emptyShelf, emptyShelfText } = messages.library;
+  const which = typeof shelf !== 'string' ? 'unit' : shelf === 'archive' || shelf === 'shared' ? shelf : 'archive';
+  return (
+    <Empty title={emptyShelf[which]}>
+      <p>{emptyShelfText[which]}</p>
+    </Empty>
   );
 }

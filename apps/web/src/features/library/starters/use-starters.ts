@@ -1,6 +1,6 @@
 /** All starters: those that come along, one's own, and those of colleagues. */
 import type { KeptStarterView } from '@gobrel/contract';
-import { deckStarter, slideStarter, type Starter } from '@gobrel/core/starters';
+import { deckStarter, isDeckStarter, slideStarter, type Starter } from '@gobrel/core/starters';
 import { useQuery } from '@tanstack/react-query';
 import { startersQuery } from '../../../shared/api';
 import { shippedDecks, shippedSlides } from './shipped-starters';
@@ -21,6 +21,11 @@ function shippedStarters(): readonly FoundStarter[] {
     }),
   );
   return shipped;
+}
+
+/** The short decks that come along. */
+export function shippedDeckStarters(): readonly FoundStarter[] {
+  return shippedStarters().filter(isDeckStarter);
 }
 
 export function useStarters(): readonly FoundStarter[] {

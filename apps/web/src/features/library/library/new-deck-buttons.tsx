@@ -1,0 +1,54 @@
+/** The ways to begin a deck: empty in a size, from a template, by planning a story. */
+import { namesIn, slideSizes } from '@gobrel/core/deck';
+import { ChevronDown, LayoutTemplate, Plus, ScrollText } from 'lucide-react';
+import { Button, Menu, MenuEntry } from '../../../shared/ui';
+import { messages } from '../../../shared/messages';
+import type { Library } from './use-library';
+
+export function NewDeckButtons({ create, onTemplates }: { create: Library['create']; onTemplates: () => void }) {
+  const says = messages.library;
+  return (
+    <div className="mr-3 flex flex-wrap gap-2 py-1">
+      <Button disabled={create.isPending} onClick={onTemplates}>
+        <LayoutTemplate size={18} aria-hidden /> {says.fromTemplate}
+      </Button>
+      <Button disabled={create.isPending} onClick={() => create.mutate({ size: '16:9', see: 'plan' })}>
+        <ScrollText size={18} aria-hidden /> {says.planStory}
+      </Button>
+      <span className="flex">
+        <Button
+          look="main"
+          className="rounded-r-none"
+          disabled={create.isPending}
+          onClick={() => create.mutate({ size: '16:9' })}
+        >
+          <Plus size={18} aria-hidden /> {says.newDeck}
+        </Button>
+        <Menu
+          trigger={
+            <Button
+              look="main"
+              className="rounded-l-none !border-l-on-tide/50 !px-2"
+              aria-label={says.otherSize}
+              disabled={create.isPending}
+            >
+              <ChevronDown size={18} aria-hidden />
+            </Button>
+          }
+        >
+          {namesIn(slideSizes).map((size) => (
+            <MenuEntry key={size} onSelect={() => create.mutate({ size })}>
+              <span aria-hidden className="flex w-9 justify-center">
+                <span
+                  className="border-2 border-current"
+                  style={{ width: slideSizes[size].width / 40, height: slideSizes[size].height / 40 }}
+                />
+              </span>
+              {messages.slides.sizeNames[size]}
+            </MenuEntry>
+          ))}
+        </Menu>
+      </span>
+    </div>
+  );
+}

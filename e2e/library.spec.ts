@@ -1,0 +1,138 @@
+/** The library: kept in order by units, found by words, several decks at once, and empty. */
+import * as messages from '@gobrel/messages';
+import { expect, type Page, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
+import { newDeck, newTeacher, saved } from './people';
+
+const says = messages.library;
+
+/** Some decks of a new teacher's, and the library. */
+async function withDecks(page: Page, ...titles: string[]): Promise<void> {
+  await newTeacher(page);
+  for (const title of titles) {
+    const made = await page.request.post('/api/decks', { data: { title, opening: messages.slides.opening } });
+    expect(made.ok()).toBe(true);
+  }
+  await page.goto('/');
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(titles.length);
+}
+
+const unit = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
+const part = (page: Page, name: string, count: number) =>
+  page.getByRole('navigation', { name: says.shelves }).getByRole('link', { name: `${name} ${count}`, exact: true });
+const select = (page: Page, title: string) => page.getByLabel(says.select({ title })).check();
+
+test('decks are put into a unit with keys alone, moved on by dragging, and each step is taken back', async ({
+  page,
+}) => {
+  await withDecks(page, 'At the stall', 'Fraction hop', 'The quiet room');
+  await page.getByRole('button', { name: says.newUnit }).press('Enter');
+  await page.getByLabel(says.unitName).fill('Market day');
+  await page.keyboard.press('Enter');
+  await expect(part(page, 'Market day', 0)).toBeVisible();
+  await page.getByLabel(says.select({ title: 'At the stall' })).focus();
+  await page.keyboard.press('Space');
+  await page.getByLabel(says.select({ title: 'Fraction hop' })).focus();
+  await page.keyboard.press('Space');
+  await expectClean(page);
+  await page.getByRole('button', { name: says.moveTo }).press('Enter');
+  await expectClean(page);
+  await page.getByRole('dialog').getByRole('button', { name: 'Market day' }).press('Enter');
+  await expect(unit(page, 'Market day').getByRole('listitem')).toHaveCount(2);
+  await expect(unit(page, says.noUnit)).toContainText('The quiet room');
+  await expect(page.getByRole('toolbar', { name: says.selection })).toBeHidden();
+
+  await page.getByRole('link', { name: /^The quiet room/ }).dragTo(part(page, 'Market day', 2));
+  await expect(part(page, 'Market day', 3)).toBeVisible();
+  await page.getByRole('button', { name: messages.common.undo }).last().click();
+  await expect(part(page, 'Market day', 2)).toBeVisible();
+  await expect(unit(page, says.noUnit)).toContainText('The quiet room');
+
+  await part(page, 'Market day', 2).click();
+  await expect(page.getByRole('heading', { name: 'Market day', level: 1 })).toBeVisible();
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(2);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Market day', level: 1 })).toBeVisible();
+});
+
+test('a deck is found by its title at once, and by the words on its slides', async ({ page }) => {
+  await withDecks(page, 'Pâté and pies', 'The quiet room');
+  await newDeck(page, 'How sound travels');
+  await page.getByRole('button', { name: messages.kinds.text, exact: true }).click();
+  await page.keyboard.type('A drum skin shivers when it is struck.');
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await page.goto('/');
+  const search = page.getByRole('searchbox', { name: says.search });
+  const decks = page.getByRole('main').getByRole('listitem');
+  await search.fill('pate');
+  await expect(decks).toHaveCount(1);
+  await expect(decks).toContainText('Pâté and pies');
+  await search.fill('SHIVERS drum');
+  await expect(decks).toHaveCount(1);
+  await expect(decks).toContainText('How sound travels');
+  await expect(decks).toContainText('A drum skin shivers when it is struck.');
+  await search.fill('zeppelin');
+  await expect(page.getByRole('heading', { name: says.notFound({ words: 'zeppelin' }) })).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('button', { name: says.showAll }).click();
+  await expect(decks).toHaveCount(3);
+});
+
+test('a list sorted by title stays so; several decks go to the archive and the bin, and come back', async ({
+  page,
+}) => {
+  await withDecks(page, 'Week 10', 'Week 9', 'Apples');
+  await page.getByRole('radio', { name: says.views.list }).click();
+  await page.getByLabel(says.sort).selectOption({ label: says.sorts.title });
+  await page.reload();
+  const titles = page.getByRole('rowheader');
+  await expect(titles).toHaveText(['Apples', 'Week 9', 'Week 10']);
+  await expectClean(page);
+  await select(page, 'Week 9');
+  await select(page, 'Week 10');
+  await page.getByRole('toolbar').getByRole('button', { name: says.toArchive }).click();
+  await expect(titles).toHaveText(['Apples']);
+  await part(page, says.archive, 2).click();
+  await expect(titles).toHaveText(['Week 9', 'Week 10']);
+  await select(page, 'Week 9');
+  await page.getByRole('button', { name: says.selectAll }).click();
+  await page.getByRole('toolbar').getByRole('button', { name: says.delete }).click();
+  await expect(page.getByRole('dialog')).toContainText(says.deleteSeveralTitle({ count: 2 }));
+  await page.getByRole('dialog').getByRole('button', { name: says.delete, exact: true }).click();
+  await part(page, says.bin, 2).click();
+  await page.getByRole('button', { name: says.restoreDeck({ title: 'Week 10' }) }).click();
+  await expect(part(page, says.bin, 1)).toBeVisible();
+  // What was in the archive is there again.
+  await part(page, says.archive, 1).click();
+  await expect(titles).toHaveText(['Week 10']);
+});
+
+test('an empty library offers templates as pictures, a story, and a deck to look around in', async ({ page }) => {
+  await newTeacher(page);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: says.empty })).toBeVisible();
+  const templates = page.getByRole('main').getByRole('listitem');
+  await expect(templates).toHaveCount(6);
+  await expect(templates.locator('.gv-backdrop')).toHaveCount(6);
+  await expectClean(page);
+  await templates.first().getByRole('button').click();
+  await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Warm-up');
+  await page.goto('/');
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: says.planStory }).click();
+  await expect(page.getByRole('radio', { name: messages.order.sees.plan })).toBeChecked();
+});
+
+test('at 1280 × 800 two rows of five decks are in sight, with 40 in the library, and none is drawn out of sight', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await withDecks(page, ...Array.from({ length: 40 }, (_, at) => `Deck ${at + 1}`));
+  const decks = page.getByRole('main').getByRole('listitem');
+  const boxes = await decks.evaluateAll((all) => all.map((deck) => deck.getBoundingClientRect()));
+  const inSight = boxes.filter(({ bottom }) => bottom <= 800);
+  expect(inSight.length).toBeGreaterThanOrEqual(10);
+  await expect.poll(() => page.locator('main .gv-slide').count()).toBeGreaterThanOrEqual(inSight.length);
+  expect(await page.locator('main .gv-slide').count()).toBeLessThan(40);
+});
