@@ -83,7 +83,7 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   await dialog.getByRole('button', { name: messages.ownThemes.keep }).click();
   await expect(page.getByText(messages.ownThemes.kept({ name: 'Harbour blue' })).first()).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('color', 'rgb(15, 92, 90)');
+  await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('color', 'rgb(11, 95, 92)');
   await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('font-size', '80px');
   await saved(page);
   await page.goto('/');
@@ -102,7 +102,8 @@ test('a text style is changed once for all; the theme is kept, and worn by anoth
   await dialog.getByRole('tab', { name: messages.ownThemes.others }).click();
   await dialog.getByRole('button', { name: 'Harbour', exact: true }).click();
   await page.keyboard.press('Escape');
-  await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('color', 'rgb(15, 92, 90)');
+  await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
+  await expect(ground(page).locator('.gv-heading').first()).toHaveCSS('color', 'rgb(11, 95, 92)');
 });
 
 test('a text has something of its own beside its style, and goes by the style again', async ({ page }) => {
@@ -111,21 +112,23 @@ test('a text has something of its own beside its style, and goes by the style ag
   await text(page).first().dblclick();
   await page.keyboard.type('Low water');
   await page.keyboard.press('Escape');
-  await expect(page.getByLabel(messages.textStyles.field, { exact: true })).toHaveValue('title');
+  await expect(page.getByLabel(messages.textStyles.field, { exact: true })).toHaveValue('opening');
   await pickColour(page, messages.editor.textColour, messages.colours.second);
   await page
     .getByLabel(messages.textStyles.weight, { exact: true })
     .selectOption({ label: messages.textStyles.weights['300'] });
   const heading = ground(page).locator('.gv-heading').first();
   await expect(heading).toHaveCSS('font-weight', '300');
-  await page.getByRole('button', { name: messages.textStyles.backTo({ style: 'Title' }) }).click();
-  await expect(heading).toHaveCSS('font-weight', '700');
+  await page
+    .getByRole('button', { name: messages.textStyles.backTo({ style: messages.textStyles.names.opening }) })
+    .click();
+  await expect(heading).toHaveCSS('font-weight', '800');
   await page
     .getByLabel(messages.textStyles.field, { exact: true })
     .selectOption({ label: messages.textStyles.names.caption });
   await expect(ground(page).getByText('Low water').locator('xpath=ancestor::*[contains(@class,"gv-text")]')).toHaveCSS(
     'font-size',
-    '24px',
+    '26px',
   );
 });
 

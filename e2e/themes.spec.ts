@@ -37,12 +37,11 @@ test('a shape with a link is a button of the theme, in each theme as that has th
 }) => {
   await newTeacher(page);
   await newDeck(page, 'The boardwalk splits');
-  await page.getByRole('button', { name: messages.editor.palette.rectangle, exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.rectangle, exact: true }).click();
   await page.keyboard.press('Control+k');
   await page.getByRole('dialog').getByRole('button', { name: messages.links.stepsShort.back, exact: true }).click();
-  await page.keyboard.press('Escape');
-  const style = page.getByLabel(messages.editor.boxStyle, { exact: true });
-  await expect(style.first()).toHaveValue('button');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(page.getByLabel(messages.editor.boxStyle, { exact: true })).toHaveValue('button');
   const outline = item(page, /^Shape/)
     .locator('svg path')
     .first();

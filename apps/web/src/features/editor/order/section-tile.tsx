@@ -5,6 +5,7 @@ import { messages } from '../../../shared/messages';
 import { fold } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { SectionMenu } from './section-actions';
+import { cellStyle, type GridPlace } from './grid-places';
 import { DropMarker, useDragged } from './sortable-order';
 
 interface SectionTileProps {
@@ -13,15 +14,21 @@ interface SectionTileProps {
   readonly tellDone: Editing['tellDone'];
   readonly section: Section;
   readonly isFolded: boolean;
+  /** Where it stands in a grid; over its whole width where it is not given. */
+  readonly place?: GridPlace | undefined;
 }
 
-export function SectionTile({ deck, run, tellDone, section, isFolded }: SectionTileProps) {
+export function SectionTile({ deck, run, tellDone, section, isFolded, place }: SectionTileProps) {
   const dragged = useDragged(section.id);
   const title = section.title || messages.order.unnamedSection;
   const count = slidesWithin(deck, section.id).length;
   const Sign = isFolded ? ChevronRight : ChevronDown;
   return (
-    <li ref={dragged.setNodeRef} style={dragged.style} className="relative col-span-full flex items-center">
+    <li
+      ref={dragged.setNodeRef}
+      style={{ ...(place ? cellStyle(place) : { gridColumn: '1 / -1' }), ...dragged.style }}
+      className="relative flex min-w-0 items-center"
+    >
       <DropMarker side={dragged.marker} />
       <button
         type="button"
@@ -30,14 +37,14 @@ export function SectionTile({ deck, run, tellDone, section, isFolded }: SectionT
         aria-label={messages.order.sectionLabel({ title, slides: count, folded: isFolded })}
         aria-expanded={!isFolded}
         onClick={() => fold(section.id, !isFolded)}
-        className="flex min-h-11 items-center gap-1.5 rounded-md px-1 font-display text-lg font-bold hover:bg-card"
+        className="flex min-h-11 min-w-0 items-center gap-1.5 rounded-md px-1 text-left font-display text-lg font-bold hover:bg-card"
         data-section={section.id}
       >
         <span aria-hidden className="inline-block" style={{ width: section.depth * 20 }} />
-        <span>
+        <span className="min-w-0 truncate">
           <Sign size={20} aria-hidden className="inline flex-none align-[-0.15em]" /> {title}
         </span>{' '}
-        <span className="text-sm font-normal text-soft">{messages.order.slidesIn({ count })}</span>
+        <span className="flex-none text-sm font-normal text-soft">{messages.order.slidesIn({ count })}</span>
       </button>
       <SectionMenu
         deck={deck}

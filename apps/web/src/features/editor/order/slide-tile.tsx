@@ -5,6 +5,7 @@ import { Check, EyeOff } from 'lucide-react';
 import { type CSSProperties, type KeyboardEvent, memo, type MouseEvent, useEffect, useRef } from 'react';
 import { Thumbnail } from '../../../shared/slides';
 import { listed, messages } from '../../../shared/messages';
+import { cellStyle, type GridPlace } from './grid-places';
 import { DropMarker, useDragged } from './sortable-order';
 
 interface SlideTileProps {
@@ -24,6 +25,8 @@ interface SlideTileProps {
   readonly width: number;
   /** Where it stands, in a list that places its entries by itself; in CSS pixels. */
   readonly at?: { readonly left: number; readonly top: number };
+  /** Where it stands in a grid. */
+  readonly cell?: GridPlace | undefined;
   /** Whether it can be chosen by a box of its own, as on a touch screen. */
   readonly withBox?: boolean;
   readonly onPress: (
@@ -45,7 +48,7 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
     if (isCurrent && focused !== button.current && focused?.closest('[data-slide]')) button.current?.focus();
   }, [isCurrent]);
   const exits = linksFrom(drawing, slide.id).length;
-  const placed: CSSProperties = at ? { position: 'absolute', ...at } : {};
+  const placed: CSSProperties = at ? { position: 'absolute', ...at } : props.cell ? cellStyle(props.cell) : {};
   const frame = isCurrent
     ? 'outline-3 outline-offset-1 outline-dusk'
     : isChosen
