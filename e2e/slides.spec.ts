@@ -55,7 +55,7 @@ test('the slide size is changed with the content scaled, and back', async ({ pag
 
 test('the theme is switched over the whole deck, one of its colours changed, and both taken back', async ({ page }) => {
   const canvas = page.locator('[data-canvas] .gv-ground');
-  const second = page.locator('[data-slide]').nth(1).locator('.gv-ground');
+  const second = page.locator('[data-slide]').last().locator('.gv-ground');
   await page.getByRole('button', { name: messages.editor.rectangle }).click();
   await pickColour(page, messages.editor.fill, messages.colours.accent);
   const shape = page.locator('[data-canvas] .gv-outline path');

@@ -96,7 +96,7 @@ export function Screen() {
             <h1 className="mr-auto text-2xl">{titleOf(shelf, units)}</h1>
             {shelf === 'bin' ? null : (
               <>
-                <label className="flex min-h-control min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-card px-2.5 sm:max-w-72">
+                <label className="flex min-h-control min-w-0 flex-1 basis-full items-center gap-2 rounded-md border border-edge bg-card px-2.5 sm:max-w-72 sm:basis-40">
                   <Search size={18} aria-hidden className="flex-none text-soft" />
                   <input
                     type="search"

@@ -100,7 +100,7 @@ function RailEntry({ to, name, count, icon, isOn, menu, onDrop }: RailEntryProps
         className={`flex min-h-control min-w-0 flex-1 items-center gap-2.5 px-2.5 font-semibold ${menu ? 'pointer-coarse:pr-11' : ''}`}
       >
         {icon ? <span className="flex-none text-soft">{icon}</span> : null}
-        <span className="max-w-40 truncate md:max-w-none">{name}</span>
+        <span className="line-clamp-2 max-w-40 leading-tight wrap-anywhere md:max-w-none">{name}</span>
         {icon ? (
           <span className="flex-1" />
         ) : (

@@ -1,7 +1,7 @@
 /** The ways to begin a deck: empty in a size, from a template, by planning a story. */
 import { namesIn, slideSizes } from '@gobrel/core/deck';
 import { ChevronDown, LayoutTemplate, Plus, ScrollText } from 'lucide-react';
-import { Button, Menu, MenuEntry } from '../../../shared/ui';
+import { Button, Menu, MenuEntry, MenuRule } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Library } from './use-library';
 
@@ -9,10 +9,15 @@ export function NewDeckButtons({ create, onTemplates }: { create: Library['creat
   const says = messages.library;
   return (
     <div className="mr-3 flex flex-wrap gap-2 py-1">
-      <Button disabled={create.isPending} onClick={onTemplates}>
+      {/* On a phone they are among the other ways to start. */}
+      <Button className="max-sm:hidden" disabled={create.isPending} onClick={onTemplates}>
         <LayoutTemplate size={18} aria-hidden /> {says.fromTemplate}
       </Button>
-      <Button disabled={create.isPending} onClick={() => create.mutate({ size: '16:9', see: 'plan' })}>
+      <Button
+        className="max-sm:hidden"
+        disabled={create.isPending}
+        onClick={() => create.mutate({ size: '16:9', see: 'plan' })}
+      >
         <ScrollText size={18} aria-hidden /> {says.planStory}
       </Button>
       <span className="flex">
@@ -47,6 +52,19 @@ export function NewDeckButtons({ create, onTemplates }: { create: Library['creat
               {messages.slides.sizeNames[size]}
             </MenuEntry>
           ))}
+          <MenuRule />
+          <MenuEntry onSelect={onTemplates}>
+            <span aria-hidden className="flex w-9 justify-center">
+              <LayoutTemplate size={18} />
+            </span>
+            {says.fromTemplate}
+          </MenuEntry>
+          <MenuEntry onSelect={() => create.mutate({ size: '16:9', see: 'plan' })}>
+            <span aria-hidden className="flex w-9 justify-center">
+              <ScrollText size={18} />
+            </span>
+            {says.planStory}
+          </MenuEntry>
         </Menu>
       </span>
     </div>
