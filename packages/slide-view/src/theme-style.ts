@@ -37,6 +37,7 @@ function boxStyles(theme: Theme): Readonly<Record<string, string>> {
   const colour = (name: string) => colourIn(theme, name);
   return {
     '--gv-card-ground': colour(card.fill),
+    '--gv-card-outline': colour(card.outline),
     '--gv-card-words': theme.colours.words,
     '--gv-card-soft': theme.colours.soft,
     '--gv-card-accent': theme.colours.accent,

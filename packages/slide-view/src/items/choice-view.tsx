@@ -33,7 +33,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
         {choice.picture ? (
           <img className="gv-choice-picture" src={pictureUrl(choice.picture)} alt={choice.text} draggable={false} />
         ) : (
-          <span className="gv-choice-words">{choice.text}</span>
+          <span>{choice.text}</span>
         )}
       </>
     );
