@@ -191,7 +191,7 @@ describe('the clipboard', () => {
       .item('words', 'text').deck;
     const red = deck.items['red'];
     if (!red) throw new Error('no item');
-    const after = applyChanges(deck, applyFormat(deck, ['plain', 'words'], formatOf(red)));
+    const after = applyChanges(deck, applyFormat(deck, ['plain', 'words'], formatOf(deck.theme, red)));
     expect(after.items['plain']).toMatchObject({ fill: '#9b2242', outlineWidth: 9, text: plainText('stay') });
     expect(after.items['words']).not.toHaveProperty('fill');
   });

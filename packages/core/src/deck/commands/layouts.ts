@@ -9,6 +9,7 @@ import type { Item, TextLook } from '../model/item.js';
 import { nameOf } from '../kinds/item-kinds.js';
 import { frameOfPart, type LayoutPart, layouts, partsIn } from '../appearance/layouts.js';
 import type { LayoutName } from '../model/slide.js';
+import { USUAL_STYLES } from '../text/text-style.js';
 import { addItem, leaveToLayout, removeItems } from './items.js';
 import { addSlide } from './slides.js';
 
@@ -71,11 +72,24 @@ function coversSomething(deck: Deck, slideId: SlideId, part: LayoutPart): boolea
   );
 }
 
+/** How titles of title slides were set before text styles had one for them. */
+const FIRST_OPENING = {
+  ...USUAL_STYLES.title,
+  style: 'title',
+  size: 64,
+  own: ['size'],
+  align: 'left',
+  fit: 'leave',
+} as const;
+
 /** The new part's look for words that had the look of their old part; an author's own look stays. */
 function lookFor(item: Item, before: readonly LayoutPart[], part: LayoutPart): { look?: TextLook } {
   if (!isWordBox(item) || !part.look) return {};
   const old = before.find((other) => other.role === item.role)?.look;
-  const isUsual = old !== undefined && JSON.stringify({ ...item.look, ...old }) === JSON.stringify(item.look);
+  const earlier = old?.style === 'opening' ? [{ ...old, ...FIRST_OPENING }] : [];
+  const isUsual = [...(old ? [old] : []), ...earlier].some(
+    (look) => JSON.stringify({ ...item.look, ...look }) === JSON.stringify(item.look),
+  );
   return isUsual ? { look: { ...item.look, ...part.look } } : {};
 }
 

@@ -5,9 +5,11 @@ import {
   addSlideFrom,
   addTable,
   applyChanges,
+  applyFormat,
   boxGoingBy,
   type Deck,
   dressed,
+  formatOf,
   frameOfPart,
   type Item,
   type ItemFields,
@@ -16,7 +18,9 @@ import {
   lookFields,
   moveItems,
   partsIn,
+  PLAIN_LOOK,
   setItemFields,
+  setLayout,
   setLink,
   setLoose,
   setTheme,
@@ -25,6 +29,7 @@ import {
   type TableItem,
   themeOn,
   themes,
+  USUAL_STYLES,
   zonesOn,
 } from '../index.js';
 
@@ -74,6 +79,15 @@ test('words that somebody moved stay where they are', () => {
   const after = applyChanges(moved, setTheme(moved, theme('Rock pool')));
   expect(part(after, 't', 'title').frame).toEqual(part(moved, 't', 'title').frame);
   expect(part(after, 't', 'subtitle').frame).not.toEqual(part(moved, 't', 'subtitle').frame);
+});
+
+test('the title of a title slide from before goes by the styles of a new layout too', () => {
+  const deck = opened();
+  const title = part(deck, 't', 'title');
+  const look = { ...PLAIN_LOOK, ...USUAL_STYLES.title, style: 'title', size: 64, own: ['size'], upright: 'bottom' };
+  const before = applyChanges(deck, [{ type: 'set-item', id: title.id, fields: { look } }]);
+  const after = part(applyChanges(before, setLayout(before, 't', 'title-and-text')), 't', 'title');
+  expect(after.kind === 'text' && after.look).toMatchObject({ style: 'title', own: [], upright: 'middle' });
 });
 
 test('only title and section slides have colours of their own', () => {
@@ -135,6 +149,25 @@ test('a button that leaves its look looks as before', () => {
   const { shape, fill, outline, outlineWidth } = before;
   expect(worn(free)).toMatchObject({ boxStyle: null, shape, fill, outline, outlineWidth });
   expect(worn(free).finish).toBeUndefined();
+});
+
+test('the look of a button is given to a shape as a button, to a table as it is seen', () => {
+  const button = withShape({ boxStyle: 'button' });
+  const other = applyChanges(button, addItem(button, { id: 'other', slideId: 'a', kind: 'shape' }));
+  const deck = applyChanges(other, addTable(other, 'table', 'a'));
+  const given = applyChanges(deck, applyFormat(deck, ['other', 'table'], formatOf(deck.theme, shapeIn(deck))));
+  expect(given.items['other']).toMatchObject({ boxStyle: 'button', own: [] });
+  const elsewhere = applyChanges(given, setTheme(given, theme('Dune')));
+  expect(dressed(elsewhere.theme, elsewhere.items['other'] as Item)).toMatchObject({ shape: 'blown' });
+  expect(dressed(given.theme, given.items['table'] as Item)).toMatchObject({ fill: '#fbf3dc' });
+  // A plain shape’s look makes a button plain.
+  const plain = withShape();
+  const mixed = applyChanges(
+    plain,
+    addItem(plain, { id: 'b', slideId: 'a', kind: 'shape', fields: { boxStyle: 'button' } }),
+  );
+  const made = applyChanges(mixed, applyFormat(mixed, ['b'], formatOf(mixed.theme, shapeIn(mixed))));
+  expect(made.items['b']).toMatchObject({ boxStyle: null, fill: 'ground' });
 });
 
 test('nothing that only a drawing has is held', () => {

@@ -181,10 +181,13 @@ const selectionKeys: Readonly<
   q: ({ deck }, [first = '']) => {
     const item = deck.items[first];
     if (!item) return;
-    useDesk.setState({ format: formatOf(item) });
+    useDesk.setState({ format: formatOf(deck.theme, item) });
     showToast(messages.editor.lookPickedUp);
   },
-  w: ({ deck, run }, selected) => run(applyFormat(deck, selected, useDesk.getState().format ?? {})),
+  w: ({ deck, run }, selected) => {
+    const { format } = useDesk.getState();
+    if (format) run(applyFormat(deck, selected, format));
+  },
 };
 
 function resized(deck: Editing['deck'], ids: readonly string[], dx: number, dy: number) {

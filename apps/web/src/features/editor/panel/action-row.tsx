@@ -53,7 +53,7 @@ export function ActionRow({ editing, ids }: { editing: Editing; ids: readonly It
           <IconButton
             name={messages.editor.pickUpLook}
             onClick={() => {
-              useDesk.setState({ format: formatOf(first) });
+              useDesk.setState({ format: formatOf(deck.theme, first) });
               showToast(messages.editor.lookPickedUp);
             }}
           >
