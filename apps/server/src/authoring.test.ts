@@ -1,5 +1,5 @@
 import type { AuthorView, DeckSummary, OwnThemeView, VersionView } from '@gobrel/contract';
-import { addItem, type Deck, NOTEBOOK, slidesInOrder } from '@gobrel/core/deck';
+import { addItem, type Deck, NOTEBOOK, readTheme, slidesInOrder } from '@gobrel/core/deck';
 import { readDeckDocument, writeChanges } from '@gobrel/core/shared-doc';
 import sharp from 'sharp';
 import { DataSource } from 'typeorm';
@@ -130,7 +130,9 @@ describe('authoring together and over time', () => {
     const theme = { ...NOTEBOOK, name: 'Harbour', colours: { ...NOTEBOOK.colours, accent: 'javascript:alert(1)' } };
     const { body } = await odile.ask<OwnThemeView[]>('POST', '/api/themes', { theme });
     const [kept] = body;
-    expect(kept?.theme).toEqual({ ...NOTEBOOK, name: 'Harbour' });
+    // What is no colour becomes that of the first version.
+    const { accent } = readTheme({}).colours;
+    expect(kept?.theme).toEqual({ ...NOTEBOOK, name: 'Harbour', colours: { ...NOTEBOOK.colours, accent } });
     expect((await stranger.ask<OwnThemeView[]>('GET', '/api/themes')).body).toEqual([]);
     expect((await stranger.ask('DELETE', `/api/themes/${kept?.id}`)).status).toBe(404);
     expect((await odile.ask('DELETE', `/api/themes/${kept?.id}`)).status).toBe(204);

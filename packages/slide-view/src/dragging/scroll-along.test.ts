@@ -16,6 +16,8 @@ test('it scrolls backward at the beginning and forward at the end, faster the ne
 });
 
 test('both ends are alike', () => {
+  // Half a pixel a frame is rounded to the same number at both.
+  expect(scrollStep(180, 192)).toBe(-scrollStep(12, 192));
   fc.assert(
     fc.property(size, fc.integer({ min: -100, max: 2100 }), (whole, place) => {
       expect(scrollStep(place, whole) + scrollStep(whole - place, whole)).toBeCloseTo(0);

@@ -22,7 +22,9 @@ export interface ScrollAlong {
 export function scrollStep(place: number, size: number): number {
   const near = Math.min(NEAR, size / 4);
   const within = (distance: number) => (near <= 0 ? 0 : Math.min(1, Math.max(0, (near - distance) / near)));
-  return Math.round(FASTEST * (within(size - place) - within(place)));
+  const pull = within(size - place) - within(place);
+  // Halves are rounded away from 0, so that both ends are alike.
+  return Math.sign(pull) * Math.round(FASTEST * Math.abs(pull));
 }
 
 /**
