@@ -79,6 +79,27 @@ test('a deck is found by its title at once, and by the words on its slides', asy
   await expect(decks).toHaveCount(3);
 });
 
+test('until the server has answered nobody is told that nothing is found; where it cannot, that is said', async ({
+  page,
+}) => {
+  await withDecks(page, 'The quiet room');
+  let answer = () => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/decks/find?*', async (route) => {
+    await held;
+    await route.abort();
+  });
+  await page.getByRole('searchbox', { name: says.search }).fill('shivers');
+  const main = page.getByRole('main');
+  await expect(main.getByRole('status')).toHaveText(messages.common.loading({ what: says.decks }));
+  await expect(page.getByRole('heading', { name: says.notFound({ words: 'shivers' }) })).toBeHidden();
+  answer();
+  await expect(main.getByRole('alert')).toBeVisible();
+  await page.unroute('**/api/decks/find?*');
+  await main.getByRole('button', { name: messages.common.tryAgain }).click();
+  await expect(page.getByRole('heading', { name: says.notFound({ words: 'shivers' }) })).toBeVisible();
+});
+
 test('a list sorted by title stays so; several decks go to the archive and the bin, and come back', async ({
   page,
 }) => {

@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
-import { item, newDeck, newTeacher, saved } from './people';
+import { item, newDeck, newTeacher, pickColour, saved } from './people';
 
 const themesDialog = async (page: Page) => {
   await page.getByRole('button', { name: new RegExp(`^${messages.editor.theme}:`) }).click();
@@ -51,5 +51,13 @@ test('a shape with a link is a button of the theme, in each theme as that has th
   await dialog.getByRole('button', { name: messages.themes.Dusk }).click();
   await page.keyboard.press('Escape');
   await expect(outline).toHaveAttribute('fill', '#ffc76a');
+  await item(page, /^Shape/).click();
+  await pickColour(page, messages.editor.fill, messages.colours.second);
+  await expect(outline).toHaveAttribute('fill', 'var(--gv-second)');
+  await page.keyboard.press('Escape');
+  await themesDialog(page);
+  await dialog.getByRole('button', { name: messages.themes.Dune }).click();
+  await page.keyboard.press('Escape');
+  await expect(outline).toHaveAttribute('fill', 'var(--gv-second)');
   await saved(page);
 });

@@ -1,11 +1,33 @@
 /** How a theme reaches what is drawn: as CSS variables on the slide's ground. */
-import { type BoxLook, colourIn, colourNames, type LayoutName, pageOf, type Theme, themeOn } from '@gobrel/core/deck';
+import {
+  type BoxLook,
+  colourIn,
+  colourNames,
+  type LayoutName,
+  type PageName,
+  pageOf,
+  type Theme,
+  themeOn,
+} from '@gobrel/core/deck';
 import type { CSSProperties } from 'react';
 import { bulletImage } from './bullets.js';
 import { chalkImage } from './title-mark.js';
 
-/** The variables that a theme sets on the ground of a slide of a layout. */
+const styles = new WeakMap<Theme, Map<PageName, CSSProperties>>();
+
+/** The variables that a theme sets on the ground of a slide of a layout; worked out once for each of its pages. */
 export function themeStyle(theme: Theme, layout: LayoutName): CSSProperties {
+  const ofTheme = styles.get(theme) ?? new Map<PageName, CSSProperties>();
+  styles.set(theme, ofTheme);
+  const page = pageOf(layout);
+  const known = ofTheme.get(page);
+  if (known) return known;
+  const made = pageStyle(theme, layout);
+  ofTheme.set(page, made);
+  return made;
+}
+
+function pageStyle(theme: Theme, layout: LayoutName): CSSProperties {
   const { colours } = themeOn(theme, layout);
   // React’s styles have no names for variables.
   // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion

@@ -1,5 +1,5 @@
 /** A deck: an immutable, JSON-safe value with maps of slides and items by id. */
-import { NOTEBOOK } from '../appearance/notebook.js';
+import { NOTEBOOK } from '../appearance/themes/notebook.js';
 import type { Theme } from '../appearance/theme.js';
 import type { ItemId, SectionId, SlideId } from './identifiers.js';
 import type { Item } from './item.js';

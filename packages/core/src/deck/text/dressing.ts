@@ -44,7 +44,7 @@ export function lookFields(item: TextItem | ShapeItem | TableItem, fields: Parti
   return { look, own: mine };
 }
 
-/** The fields of a shape that goes by a look of the theme in everything; `null` leaves it as it is seen just now. */
+/** The fields that give a shape one of the theme's looks, with nothing of its own; `null` takes it out of the theme and keeps what is seen. */
 export function boxGoingBy(theme: Theme, item: ShapeItem, style: BoxStyleName | null): ItemFields {
   if (style !== null) return { boxStyle: style, own: [] };
   const shown = dressed(theme, item);

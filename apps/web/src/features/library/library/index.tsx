@@ -50,11 +50,14 @@ export function Screen() {
   const { data: bin = [] } = useQuery(deletedDecksQuery);
   const settled = useSettled(sought);
   const isSeeking = searchWords(sought).length > 0;
-  const { data: found = null } = useQuery({
+  const search = useQuery({
     ...foundDecksQuery(settled),
     enabled: isSeeking && searchWords(settled).length > 0,
     placeholderData: keepPreviousData,
   });
+  const found = search.data ?? null;
+  // Until the answer is there, nobody knows that nothing is found.
+  const isAsking = isSeeking && (settled !== sought || search.isFetching);
   const all = decks.data ?? [];
   const here = decksOn(shelf, all);
   const shown = sorted(decksFound(here, sought, isSeeking ? found : null), look.sorting, language);
@@ -143,10 +146,14 @@ export function Screen() {
               view={look.view}
               grouped={shelf === 'all' && units.length > 0 && !isSeeking}
               found={isSeeking ? (found ?? []) : []}
-              selected={selected}
+              selected={new Set(chosen.map(({ id }) => id))}
               actions={actions}
               onSelect={select}
             />
+          ) : isAsking ? (
+            <Loading what={says.decks} />
+          ) : isSeeking && search.isError ? (
+            <Failing message={messageOf(search.error)} onRetry={() => void search.refetch()} />
           ) : isSeeking ? (
             <Empty title={says.notFound({ words: sought.trim() })}>
               <Button

@@ -1,11 +1,11 @@
 /** Writing a theme down in short, as those that come along are. */
-import type { Box } from '../../geometry/index.js';
-import type { FontName } from '../text/fonts.js';
-import { plainStyle, SECTION_TITLE, type StyledLook, type TextStyles } from '../text/text-style.js';
-import type { TextStyleName } from '../text/text-style-names.js';
-import { type BoxLook, PLAIN_BOX } from './box-look.js';
-import { readTheme, type Theme } from './theme.js';
-import type { ThemeColours, ThemePage } from './theme-page.js';
+import type { Box } from '../../../geometry/index.js';
+import type { FontName } from '../../text/fonts.js';
+import { plainStyle, SECTION_TITLE, type StyledLook, type TextStyles } from '../../text/text-style.js';
+import type { TextStyleName } from '../../text/text-style-names.js';
+import { type BoxLook, PLAIN_BOX } from '../box-look.js';
+import { readTheme, type Theme } from '../theme.js';
+import type { ThemeColours, ThemePage } from '../theme-page.js';
 
 /** Ground, words, soft, accent, second, third. */
 type SixColours = readonly [string, string, string, string, string, string];

@@ -1,0 +1,75 @@
+/** Heather: a jumper in heather, moss and bracken, with stitched seams. */
+import { box, theme } from './theme-making.js';
+
+/** Heather: a jumper in heather, moss and bracken, with stitched seams. */
+export const HEATHER = theme({
+  name: 'Heather',
+  backdrop: 'heather',
+  headingFont: 'heading',
+  textFont: 'rounded',
+  bullet: 'stitch',
+  titleMark: null,
+  colours: ['#f4eef7', '#2c1939', '#5a4768', '#7a2787', '#1f6655', '#a03f10'],
+  title: {
+    colours: ['#41194f', '#fdf3fa', '#e3cbe8', '#f0a9e6', '#9edbbc', '#f8b67c'],
+    title: [0.09, 0.16, 0.82, 0.3],
+    subtitle: [0.12, 0.48, 0.76, 0.12],
+    align: 'center',
+  },
+  section: {
+    colours: ['#e6d6ea', '#291537', '#4c3a5a', '#6d1f7a', '#195646', '#8a340b'],
+    title: [0.07, 0.3, 0.6, 0.26],
+    subtitle: [0.07, 0.58, 0.58, 0.14],
+    align: 'left',
+  },
+  styles: {
+    title: { size: 60, weight: 800, lineSpacing: 1.05, tracking: -0.018, color: 'accent' },
+    opening: { size: 96, weight: 800, lineSpacing: 0.98, tracking: -0.025 },
+    subtitle: { size: 36, weight: 600, lineSpacing: 1.28, tracking: null },
+    body: { size: 36, weight: 500, lineSpacing: 1.38, tracking: null },
+    caption: { size: 26, weight: 500, lineSpacing: 1.3, tracking: null },
+  },
+  boxes: {
+    button: box({
+      shape: 'rectangle',
+      corner: 24,
+      fill: 'accent',
+      words: '#ffffff',
+      outline: '#ffffff',
+      weight: 3,
+      dash: [12, 9],
+      inset: 9,
+    }),
+    piece: box({
+      shape: 'rectangle',
+      corner: 18,
+      fill: 'second',
+      words: '#ffffff',
+      outline: '#ffffff',
+      weight: 2.5,
+      dash: [9, 7],
+      inset: 7,
+    }),
+    card: box({
+      shape: 'rectangle',
+      corner: 26,
+      fill: '#fffafe',
+      outline: 'accent',
+      weight: 3,
+      dash: [12, 9],
+      inset: 9,
+    }),
+    choice: box({ shape: 'rectangle', corner: 18, fill: '#f2e7f5', outline: '#f2e7f5' }),
+    choiceLetter: 'bare',
+    zone: box({ shape: 'rectangle', corner: 26, fill: '#eadcee', outline: 'accent', weight: 3, dash: [12, 9] }),
+  },
+  table: {
+    headFill: 'second',
+    headWords: '#ffffff',
+    ground: '#fffafe',
+    stripe: 'transparent',
+    line: '#cdb7d4',
+    weight: 2,
+    rules: 'rows',
+  },
+});
