@@ -9,8 +9,9 @@ import { SlideTile } from './slide-tile';
 import { SortableOrder } from './sortable-order';
 import { type OrderProps, useTiles } from './use-tiles';
 
-/** Width of a picture, and of the gap beside it, in CSS pixels. */
-const PICTURE = 212;
+/** The least width of a picture, its edges, and the gap beside it, in CSS pixels; pictures grow until they fill the row. */
+const LEAST = 176;
+const EDGES = 2;
 const GAP = 20;
 
 interface GridProps extends OrderProps {
@@ -22,7 +23,8 @@ export function Grid({ deck, run, tellDone, others, current, actions, onGo, onOp
   const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions, onOpen });
   const list = useRef<HTMLOListElement>(null);
   const [around, { width }] = useRoom<HTMLDivElement>();
-  const columns = Math.max(1, Math.floor((width + GAP) / (PICTURE + 2 + GAP)));
+  const columns = Math.max(1, Math.floor((width + GAP) / (LEAST + EDGES + GAP)));
+  const picture = Math.max(LEAST, Math.floor((width + GAP) / columns) - GAP - EDGES);
   const placeOf = useMemo(
     () => new Map(gridPlaces(entries, columns).map((place) => [place.id, place])),
     [entries, columns],
@@ -38,7 +40,7 @@ export function Grid({ deck, run, tellDone, others, current, actions, onGo, onOp
           <ol
             ref={list}
             className="grid justify-start gap-y-4"
-            style={{ gridTemplateColumns: `repeat(${columns}, ${PICTURE + 2}px)`, columnGap: GAP }}
+            style={{ gridTemplateColumns: `repeat(${columns}, ${picture + EDGES}px)`, columnGap: GAP }}
           >
             {entries.map((entry) =>
               isSection(entry) ? (
@@ -55,7 +57,7 @@ export function Grid({ deck, run, tellDone, others, current, actions, onGo, onOp
                 <SlideTile
                   key={entry.id}
                   {...tileOf(entry)}
-                  width={PICTURE}
+                  width={picture}
                   cell={placeOf.get(entry.id)}
                   withBox
                   onOpen={onOpen}
