@@ -7,7 +7,7 @@ import { graphlib, layout } from '@dagrejs/dagre';
 import type { Point } from '../geometry/index.js';
 
 /** Width and height of a slide's card on the map, and the room between cards, in units of the map. */
-export const CARD = { width: 168, height: 146, between: 36, layers: 124 } as const;
+export const CARD = { width: 168, height: 160, between: 36, layers: 124 } as const;
 
 /** What a map is laid out from; slides by id, in running order. */
 export interface MapSketch {

@@ -40,3 +40,16 @@ test('bends are taken in the direction of the way', () => {
   expect(there.indexOf('150 400')).toBeLessThan(there.indexOf('250 500'));
   expect(back.indexOf('250 500')).toBeLessThan(back.indexOf('150 400'));
 });
+
+test('a place on a way is at its ends and in its middle where the path says it is', () => {
+  const point = fc.record({ x: fc.integer({ min: -2000, max: 2000 }), y: fc.integer({ min: -2000, max: 2000 }) });
+  fc.assert(
+    fc.property(point, point, fc.array(point, { maxLength: 4 }), fc.nat({ max: 3 }), (a, b, bends, place) => {
+      const course = wayCourse(a, b, bends, place);
+      expect([course.at(0), course.at(1)]).toEqual([a, b]);
+      expect([course.at(-1), course.at(2)]).toEqual([a, b]);
+    }),
+  );
+  expect(wayCourse(from, to, [], 0).at(0.5)).toEqual(wayCourse(from, to, [], 0).middle);
+  expect(wayCourse(to, from, [], 1).at(0.5)).toEqual(wayCourse(to, from, [], 1).middle);
+});

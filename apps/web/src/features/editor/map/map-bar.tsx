@@ -60,14 +60,14 @@ export function MapBar(props: MapBarProps) {
       <FindSlide {...props} />
       {asTable ? null : (
         <>
-          <label className="flex min-h-11 items-center gap-1 rounded-md border border-edge bg-card pl-2 text-sm">
+          <label className="flex min-h-control items-center gap-1 rounded-md border border-edge bg-card pl-2 text-sm">
             <span aria-hidden className="text-soft">
               {messages.routes.look}
             </span>
             <select
               aria-label={messages.routes.look}
               value={typeof look === 'object' ? look.walk : look}
-              className="min-h-11 max-w-36 xl:max-w-52 rounded-md bg-card pr-1 font-semibold"
+              className="min-h-control max-w-36 xl:max-w-52 rounded-md bg-card pr-1 font-semibold"
               onChange={({ target }) => onLook(looks.find((each) => each === target.value) ?? { walk: target.value })}
             >
               {looks.map((each) => (
@@ -151,7 +151,7 @@ function FindSlide({ deck, onFind }: Pick<MapBarProps, 'deck' | 'onFind'>) {
       aria-label={messages.routes.find}
       placeholder={messages.routes.findHint}
       value={sought}
-      className="min-h-11 w-36 xl:w-44 rounded-md border border-edge bg-card px-2"
+      className="min-h-control w-36 xl:w-44 rounded-md border border-edge bg-card px-2"
       onChange={(event) => {
         setSought(event.target.value);
         setTurn(0);

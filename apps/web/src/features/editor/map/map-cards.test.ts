@@ -30,7 +30,7 @@ const layout = layOutMap({
   before: {},
 });
 const edges = (options: Partial<Parameters<typeof wayEdges>[2]> = {}) =>
-  wayEdges(deck, ways, { shown: null, selected: null, bends: layout.bends, figures: null, walk: null, ...options });
+  wayEdges(deck, ways, { shown: null, selected: null, layout, figures: null, walk: null, ...options });
 
 test('each way is named by what carries it, what it waits for and for which answer it is', () => {
   expect(edges().map(({ ariaLabel }) => ariaLabel)).toEqual([

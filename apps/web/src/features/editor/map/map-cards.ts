@@ -10,7 +10,7 @@ import {
   slidesWithin,
   type SlideId,
 } from '@gobrel/core/deck';
-import type { Point } from '@gobrel/core/geometry';
+import type { Box, Point } from '@gobrel/core/geometry';
 import {
   bendKey,
   CARD,
@@ -27,6 +27,7 @@ import type { SectionNode } from './section-area';
 import type { SlideNode } from './slide-card';
 import type { DeckFigures } from '../routes-worker/use-route-figures';
 import type { WayEdge } from './way-line';
+import { MIDDLE, placesOfWords, type WayToName } from './way-words';
 
 /** What of the map can be shown whatever the deck. */
 export const looks = ['all', 'onward', 'back', 'route'] as const;
@@ -109,6 +110,8 @@ export function slideNodes(deck: Deck, { places, current, chosen, shown, figures
 
 /** Room of an area around its cards, in units of the map. */
 const AROUND = { side: 24, top: 46 };
+/** The most room that the title of an area takes: for each letter, and in height. */
+const TITLE = { letter: 16, height: 42 };
 
 /** An area behind the slides of each section that has some. */
 export function sectionNodes(deck: Deck, places: Readonly<Record<SlideId, Point>>): SectionNode[] {
@@ -135,24 +138,33 @@ export function sectionNodes(deck: Deck, places: Readonly<Record<SlideId, Point>
   });
 }
 
+/** The room that the titles of sections take, in units of the map. */
+export function titlesOfSections(deck: Deck, places: MapLayout['places']): readonly Box[] {
+  return sectionNodes(deck, places).map(({ position, width = 0, data }) => ({
+    ...position,
+    width: Math.min(width, TITLE.letter * data.title.length + 12),
+    height: TITLE.height,
+  }));
+}
+
 interface EdgesOptions extends Pick<CardsOptions, 'shown'> {
   /** The way that is selected, by its key. */
   readonly selected: string | null;
-  readonly bends: MapLayout['bends'];
+  readonly layout: MapLayout;
   readonly figures: DeckFigures | null;
   readonly walk: KeptWalk | null;
 }
 
 /** A line for each way between two slides that are shown. */
 export function wayEdges(deck: Deck, ways: readonly MapWay[], options: EdgesOptions): WayEdge[] {
-  const { shown, selected, bends, figures, walk } = options;
+  const { shown, selected, layout, figures, walk } = options;
   const walked = new Set(walk?.slides.map((slide, place) => bendKey(walk.slides[place - 1] ?? '', slide)));
-  const beside = new Map<string, number>();
-  return ways.map((way): WayEdge => {
+  const named = waysToName(deck, ways);
+  const places = placesOfWords(named, layout, titlesOfSections(deck, layout.places));
+  return ways.map((way, at): WayEdge => {
     const [from, to] = [slideName(deck, way.from), slideName(deck, way.to)];
     const pair = bendKey(way.from, way.to);
-    const turn = beside.get(pair) ?? 0;
-    beside.set(pair, turn + 1);
+    const { turn = 0, words = '' } = named[at] ?? {};
     return {
       id: way.key,
       type: 'way',
@@ -164,15 +176,28 @@ export function wayEdges(deck: Deck, ways: readonly MapWay[], options: EdgesOpti
       ariaLabel: wayLabel(deck, way, from, to),
       ...(way.link ? { markerEnd: { type: MarkerType.ArrowClosed, color: 'var(--clay)', width: 18, height: 18 } } : {}),
       data: {
-        carrier: [way.link?.carrier ?? '', branchWords(deck, way)].filter(Boolean).join(' '),
+        words,
+        wordsAt: places.get(way.key) ?? MIDDLE,
         isLink: way.link !== null,
         isGated: way.link?.destination.gate !== undefined,
         isShut: way.link !== null && (figures?.isShut(way.link.itemId, way.to) ?? false),
         isWalked: walked.has(pair),
-        bends: bends[pair] ?? [],
+        bends: layout.bends[pair] ?? [],
         turn,
       },
     };
+  });
+}
+
+/** What stands on each way, and how many between its two slides come before it. */
+export function waysToName(deck: Deck, ways: readonly MapWay[]): readonly WayToName[] {
+  const beside = new Map<string, number>();
+  return ways.map((way) => {
+    const pair = bendKey(way.from, way.to);
+    const turn = beside.get(pair) ?? 0;
+    beside.set(pair, turn + 1);
+    const words = [way.link?.carrier ?? '', branchWords(deck, way)].filter(Boolean).join(' ');
+    return { key: way.key, from: way.from, to: way.to, turn, words };
   });
 }
 

@@ -5,7 +5,8 @@ import { bendKey, CARD, type MapLayout, type MapWay } from '@gobrel/core/route-m
 import { SlideView, type Surroundings, SurroundingsProvider } from '@gobrel/slide-view';
 import { renderToStaticMarkup } from 'react-dom/server.browser';
 import { messages, slideName } from '../../../shared/messages';
-import { wayCourse } from '../../../shared/slides';
+import { titlesOfSections, waysToName } from './map-cards';
+import { courseBetween, MIDDLE, placesOfWords } from './way-words';
 
 /** Colours of a drawing on white paper, whatever the scheme of the screen. */
 const PAPER = { ground: '#fffcf5', ink: '#1d2b2a', edge: '#7d735f', clay: '#a84226', area: '#eaf1ef' } as const;
@@ -99,22 +100,20 @@ function areas(deck: Deck, places: MapLayout['places']): string {
 }
 
 function lines({ deck, ways, layout }: MapToDraw): string {
-  const beside = new Map<string, number>();
+  const named = waysToName(deck, ways);
+  const places = placesOfWords(named, layout, titlesOfSections(deck, layout.places));
   return ways
-    .flatMap(({ from, to, link }) => {
+    .flatMap(({ key, from, to, link }, at) => {
       const [a, b] = [layout.places[from], layout.places[to]];
+      const { turn = 0, words = '' } = named[at] ?? {};
       if (!a || !b || !deck.slides[from]) return [];
-      const pair = bendKey(from, to);
-      const place = beside.get(pair) ?? 0;
-      beside.set(pair, place + 1);
-      const start = { x: a.x + CARD.width, y: a.y + CARD.height / 2 };
-      const end = { x: b.x - 4, y: b.y + CARD.height / 2 };
-      const { path, middle } = wayCourse(start, end, layout.bends[pair] ?? [], place);
-      if (!link) return [`<path d="${path}" fill="none" stroke="${PAPER.edge}" stroke-dasharray="2 6"/>`];
-      const label = escaped(short(link.carrier, 22));
+      const course = courseBetween(a, b, layout.bends[bendKey(from, to)] ?? [], turn);
+      if (!link) return [`<path d="${course.path}" fill="none" stroke="${PAPER.edge}" stroke-dasharray="2 6"/>`];
+      const { share, aside } = places.get(key) ?? MIDDLE;
+      const { x, y } = course.at(share);
       return [
-        `<path d="${path}" fill="none" stroke="${PAPER.clay}" stroke-width="2" marker-end="url(#end)"/>`,
-        `<text x="${middle.x}" y="${middle.y + 4}" font-size="12" font-weight="600" text-anchor="middle" fill="${PAPER.clay}" stroke="${PAPER.ground}" stroke-width="4" paint-order="stroke">${label}</text>`,
+        `<path d="${course.path}" fill="none" stroke="${PAPER.clay}" stroke-width="2" marker-end="url(#end)"/>`,
+        `<text x="${x}" y="${y + aside + 4}" font-size="12" font-weight="600" text-anchor="middle" fill="${PAPER.clay}" stroke="${PAPER.ground}" stroke-width="4" paint-order="stroke">${escaped(short(words, 22))}</text>`,
       ];
     })
     .join('');

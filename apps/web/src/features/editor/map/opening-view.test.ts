@@ -1,5 +1,5 @@
 import { CARD } from '@gobrel/core/route-map';
-import { openingView } from './opening-view';
+import { LEGIBLE, openingView } from './opening-view';
 
 const room = { width: 1000, height: 600 };
 /** Where a place of the map is in the room. */
@@ -23,9 +23,18 @@ test('a map that fits is opened whole, in the middle, and never larger than it i
 test('one too large to be read is opened around the slide that is worked on', () => {
   const places = Object.fromEntries(Array.from({ length: 200 }, (_, at) => [`s${at}`, { x: 0, y: at * 180 }]));
   const view = openingView(places, 's150', room);
-  expect(view.zoom).toBeGreaterThan(0.3);
+  expect(view.zoom).toBeGreaterThanOrEqual(LEGIBLE);
   const card = places['s150'] ?? { x: 0, y: 0 };
   expect(seen(view, { x: card.x + CARD.width / 2, y: card.y + CARD.height / 2 })).toEqual({ x: 500, y: 300 });
+});
+
+test('at its edge it is not opened half empty', () => {
+  const places = Object.fromEntries(Array.from({ length: 40 }, (_, at) => [`s${at}`, { x: at * 292, y: at * 200 }]));
+  const first = openingView(places, 's0', room);
+  const last = openingView(places, 's39', room);
+  expect(seen(first, { x: 0, y: 0 }).x).toBeLessThan(100);
+  expect(seen(first, { x: 0, y: 0 }).y).toBeLessThan(100);
+  expect(seen(last, { x: 39 * 292 + CARD.width, y: 0 }).x).toBeGreaterThan(room.width - 100);
 });
 
 test('an empty map, and one whose slide has no card, are opened all the same', () => {

@@ -4,11 +4,13 @@ import type { Point } from '@gobrel/core/geometry';
 import { CARD } from '@gobrel/core/route-map';
 
 /** Farther off than this nobody can read a name: then the map opens around the slide that is worked on. */
-const LEGIBLE = 0.3;
+export const LEGIBLE = 0.46;
 /** How near the map is then. */
 const AROUND = 0.6;
+/** How much is seen beyond the outermost cards then, in units of the map: the title of a section has room there. */
+const EDGE = 80;
 /** The share of the map's size that stays free around it when it is seen whole. */
-export const RIM = 0.08;
+export const RIM = 0.05;
 
 /** Where the map lies in its room, in CSS pixels, and how large it is drawn. */
 interface MapView {
@@ -31,7 +33,19 @@ export function openingView(
   const fitting = Math.min(1, Math.min(room.width / (right - left), room.height / (bottom - top)) / (1 + RIM));
   const card = places[current];
   if (fitting >= LEGIBLE || !card) return centredOn((left + right) / 2, (top + bottom) / 2, fitting, room);
-  return centredOn(card.x + CARD.width / 2, card.y + CARD.height / 2, AROUND, room);
+  // At the edge of the map it is not half empty.
+  const [across, down] = [room.width / AROUND / 2, room.height / AROUND / 2];
+  return centredOn(
+    within(card.x + CARD.width / 2, left + across - EDGE, right - across + EDGE),
+    within(card.y + CARD.height / 2, top + down - EDGE, bottom - down + EDGE),
+    AROUND,
+    room,
+  );
+}
+
+/** A number between two others; their middle where they leave no room. */
+function within(wanted: number, least: number, most: number): number {
+  return least > most ? (least + most) / 2 : Math.min(most, Math.max(least, wanted));
 }
 
 function reachOf(places: Readonly<Record<SlideId, Point>>, along: (place: Point) => number, size: number) {

@@ -29,7 +29,9 @@ import { TakeOutMenu } from './take-out-menu';
 import { useMapActs } from './use-map-acts';
 import { useMapLayout } from './use-map-layout';
 import { useRouteFigures } from '../routes-worker/use-route-figures';
+import { useMapLetters } from './use-map-letters';
 import { WayLine } from './way-line';
+import { pointAtWay, selectWay, useWaysInHand } from './ways-in-hand';
 
 const nodeTypes = { slide: SlideCard, section: SectionArea };
 const edgeTypes = { way: WayLine };
@@ -72,7 +74,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   const [heat, setHeat] = useState(false);
   const [asTable, setAsTable] = useState(false);
   const [bringing, setBringing] = useState(false);
-  const [selectedWay, setSelectedWay] = useState<string | null>(null);
+  const selectedWay = useWaysInHand((ways) => ways.selected);
   const [drawingFrom, setDrawingFrom] = useState<SlideId | null>(null);
   const flow = useReactFlow<SlideNode | SectionNode>();
   const shown = useMemo(() => slidesInLook(deck, ways, look, current), [deck, ways, look, current]);
@@ -95,13 +97,9 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   }, [nodes, look, flow]);
   const edges = useMemo(
     () =>
-      wayEdges(deck, ways, {
-        shown,
-        selected: selectedWay,
-        bends: layout?.bends ?? {},
-        figures,
-        walk: walkShown(deck, look),
-      }),
+      layout
+        ? wayEdges(deck, ways, { shown, selected: selectedWay, layout, figures, walk: walkShown(deck, look) })
+        : [],
     [deck, ways, shown, selectedWay, layout, figures, look],
   );
   const onNodesChange = useCallback(
@@ -116,19 +114,21 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
   );
   const main = useRef<HTMLElement>(null);
   const [around, room] = useRoom<HTMLDivElement>();
+  const letters = useMapLetters();
   const keys = (event: KeyboardEvent) => {
     const { target } = event;
     if (!(target instanceof Element) || target.closest('input, select, [role=dialog]')) return;
     if (moveView(event.key, target)) return event.preventDefault();
     const slideId = target.closest<HTMLElement>('.react-flow__node')?.dataset['id'];
-    const way = ways.find(({ key }) => key === target.closest<SVGElement>('.react-flow__edge')?.dataset['id']);
+    const wayKey = wayAround(target);
+    const way = ways.find(({ key }) => key === wayKey);
     if (slideId && event.key === 'Enter') {
       if (slideId === current) onOpen(slideId);
       else onGo(slideId);
     } else if (slideId && (event.key === 'w' || event.key === 'W')) setDrawingFrom(slideId);
     else if (slideId && event.key === 'Delete') actions.remove(chosenSlides(deck, slideId, chosen));
     else if (way && event.key === 'Delete') acts.removeWay(way);
-    else if (way && event.key === 'Enter') setSelectedWay(way.key);
+    else if (way && event.key === 'Enter') selectWay(way.key);
     else return;
     event.preventDefault();
     event.stopPropagation();
@@ -162,6 +162,8 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
       aria-label={asTable ? messages.routes.table : messages.routes.map}
       className="flex min-w-0 flex-1 flex-col"
       onKeyDownCapture={keys}
+      onFocus={({ target }) => pointAtWay(wayAround(target))}
+      onBlur={() => pointAtWay(null)}
     >
       <MapBar
         deck={deck}
@@ -186,7 +188,7 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
       {asTable ? (
         <FiguresTable deck={deck} figures={figures} current={current} onGo={onGo} onOpen={onOpen} />
       ) : (
-        <div ref={around} className="route-map dotted-ground relative min-h-0 flex-1">
+        <div ref={around} style={letters} className="route-map dotted-ground relative min-h-0 flex-1">
           {places && room.width > 0 ? (
             <ReactFlow
               nodes={nodes}
@@ -196,14 +198,16 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
               onNodesChange={onNodesChange}
               onNodeClick={(event, node) => {
                 if (node.type !== 'slide') return;
-                setSelectedWay(null);
+                selectWay(null);
                 if (event.shiftKey || event.ctrlKey || event.metaKey)
                   useDesk.setState({ chosen: toggled(current, chosen, node.id) });
                 else onGo(node.id);
               }}
               onNodeDoubleClick={(_event, node) => (node.type === 'slide' ? onOpen(node.id) : undefined)}
-              onEdgeClick={(_event, edge) => setSelectedWay(edge.id)}
-              onPaneClick={() => setSelectedWay(null)}
+              onEdgeClick={(_event, edge) => selectWay(edge.id)}
+              onEdgeMouseEnter={(_event, edge) => pointAtWay(edge.id)}
+              onEdgeMouseLeave={() => pointAtWay(null)}
+              onPaneClick={() => selectWay(null)}
               onConnect={({ source, target }) => acts.drawWay(source, target)}
               onConnectEnd={endDrawing}
               onReconnect={(edge, { target }) => {
@@ -252,4 +256,9 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
       ) : null}
     </main>
   );
+}
+
+/** The way whose line an element of the map belongs to, by its key. */
+function wayAround(element: Element): string | null {
+  return element.closest<SVGElement>('.react-flow__edge')?.dataset['id'] ?? null;
 }

@@ -1,11 +1,9 @@
 /** A section on the map: an area behind its slides, with its title in front of the ways that cross it. */
-import { type Node, type NodeProps, useStore, ViewportPortal } from '@xyflow/react';
-import { FAR } from './slide-card';
+import { type Node, type NodeProps, ViewportPortal } from '@xyflow/react';
 
 export type SectionNode = Node<{ readonly title: string }, 'section'>;
 
 export function SectionArea({ data, width = 0, height, positionAbsoluteX, positionAbsoluteY }: NodeProps<SectionNode>) {
-  const isFar = useStore((store) => store.transform[2] < FAR);
   return (
     <div
       style={{ width, height }}
@@ -16,7 +14,7 @@ export function SectionArea({ data, width = 0, height, positionAbsoluteX, positi
         <span
           aria-hidden
           style={{ left: positionAbsoluteX + 6, top: positionAbsoluteY + 5, maxWidth: width - 12 }}
-          className={`pointer-events-none absolute truncate rounded bg-paper/85 px-1 font-bold text-soft ${isFar ? 'text-[25px] leading-8' : 'text-lg'}`}
+          className="map-title pointer-events-none absolute truncate rounded bg-paper/85 px-1 font-bold text-soft"
         >
           {data.title}
         </span>

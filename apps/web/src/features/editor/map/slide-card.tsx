@@ -28,20 +28,17 @@ export type SlideNode = Node<SlideCardData, 'slide'>;
 
 /** Width of the picture, in units of the map. */
 const PICTURE = 160;
-/** Farther off than this names are written larger. */
-export const FAR = 0.62;
 /** Nearer than this pictures are drawn; from farther off only names can be told apart. */
 const NEAR = 0.22;
 
 export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
   const isDrawing = useConnection((connection) => connection.inProgress);
   const isNear = useStore((store) => store.transform[2] > NEAR);
-  const isFar = useStore((store) => store.transform[2] < FAR);
   const { figures, heat } = data;
   const share = heat && figures && Number.isFinite(figures.seen) ? figures.seen : null;
   return (
     <div
-      className={`relative h-[146px] w-[168px] rounded-md border-2 bg-card p-0.5 text-ink ${data.isCurrent ? 'border-dusk outline-3 outline-dusk' : selected ? 'border-dusk outline-3 outline-dashed outline-dusk' : figures?.troubles.length ? 'border-berry' : 'border-edge'}`}
+      className={`map-card relative min-h-[160px] w-[168px] rounded-md border-2 bg-card p-0.5 text-ink ${data.isCurrent ? 'border-dusk outline-3 outline-dusk' : selected ? 'border-dusk outline-3 outline-dashed outline-dusk' : figures?.troubles.length ? 'border-berry' : 'border-edge'}`}
       style={share === null ? undefined : { background: `color-mix(in srgb, var(--clay) ${share * 26}%, var(--card))` }}
     >
       {share === null ? null : (
@@ -52,11 +49,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         />
       )}
       {share === null ? null : (
-        <span
-          className={`absolute right-1 top-1 z-[1] rounded bg-card px-1 font-bold ${isFar ? 'text-[22px] leading-7' : 'text-[13px] leading-4'}`}
-        >
-          {percent(share)}
-        </span>
+        <span className="map-words absolute right-1 top-1 z-[1] rounded bg-card px-1 font-bold">{percent(share)}</span>
       )}
       <Handle
         type="target"
@@ -64,30 +57,33 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         className={isDrawing ? 'map-port map-port-wide' : 'map-port'}
         aria-label={messages.routes.port.in}
       />
-      <span className={`block h-[90px] overflow-hidden rounded ${data.leftOut ? 'opacity-55' : ''}`}>
+      <span className={`relative block h-[90px] overflow-hidden rounded ${data.leftOut ? 'opacity-55' : ''}`}>
         {isNear ? <Thumbnail deck={data.drawing} slideId={data.slideId} width={PICTURE} number={data.number} /> : null}
       </span>
-      <span
-        className={`flex h-[48px] items-center gap-1 px-1 font-semibold ${isFar ? 'text-[20px] leading-6' : 'text-[14px] leading-[17px]'}`}
-      >
-        {data.isEnding ? <Flag size={13} aria-hidden className="flex-none text-reed" /> : null}
-        {figures?.troubles.length ? <TriangleAlert size={14} aria-hidden className="flex-none text-berry" /> : null}
-        <span className="line-clamp-2 min-w-0 flex-1 break-words">
+      <Marks data={data} />
+      <span className="map-name flex min-h-[62px] items-center px-1 font-semibold">
+        <span className="map-name-words min-w-0 flex-1 break-words">
           {data.place} {data.name}
         </span>
-        {data.looseEnds.slice(0, 3).map((end) => {
-          const Icon = destinationIcons[end.destination.to];
-          return (
-            <Icon
-              key={end.key}
-              size={14}
-              aria-hidden
-              className={`flex-none ${end.destination.to === 'slide' ? 'text-berry' : 'text-clay'}`}
-            />
-          );
-        })}
       </span>
       <Handle type="source" position={Position.Right} className="map-port" aria-label={messages.routes.port.out} />
     </div>
+  );
+}
+
+/** What is so of a slide, on the lower edge of its picture: that it is an ending, what is wrong, where it leads besides. */
+function Marks({ data: { isEnding, figures, looseEnds } }: { data: SlideCardData }) {
+  const isFaulty = figures !== null && figures.troubles.length > 0;
+  if (!isEnding && !isFaulty && looseEnds.length === 0) return null;
+  return (
+    <span className="map-words absolute left-1 top-[64px] z-[1] flex items-center gap-0.5 rounded bg-card p-0.5">
+      {isEnding ? <Flag aria-hidden className="size-[1em] flex-none text-reed" /> : null}
+      {isFaulty ? <TriangleAlert aria-hidden className="size-[1em] flex-none text-berry" /> : null}
+      {looseEnds.slice(0, 3).map(({ key, destination }) => {
+        const Icon = destinationIcons[destination.to];
+        const colour = destination.to === 'slide' ? 'text-berry' : 'text-clay';
+        return <Icon key={key} aria-hidden className={`size-[1em] flex-none ${colour}`} />;
+      })}
+    </span>
   );
 }

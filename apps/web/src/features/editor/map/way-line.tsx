@@ -1,13 +1,16 @@
 /** A way on the map: a link with the words it is tied to, or the running order as a faint line. */
 import type { Point } from '@gobrel/core/geometry';
+import { BaseEdge, type Edge, EdgeLabelRenderer, type EdgeProps } from '@xyflow/react';
 import { LockKeyhole } from 'lucide-react';
-import { BaseEdge, type Edge, EdgeLabelRenderer, type EdgeProps, useStore } from '@xyflow/react';
-import { FAR } from './slide-card';
 import { wayCourse } from '../../../shared/slides';
+import { MIDDLE, type WordsPlace } from './way-words';
+import { pointAtWay, selectWay, useWaysInHand } from './ways-in-hand';
 
 export type WayEdge = Edge<
   {
-    readonly carrier: string;
+    /** What stands on it; '' for the running order. */
+    readonly words: string;
+    readonly wordsAt: WordsPlace;
     readonly isLink: boolean;
     /** Whether it waits for something, and whether it never opens. */
     readonly isGated: boolean;
@@ -23,34 +26,47 @@ export type WayEdge = Edge<
 >;
 
 export function WayLine({ id, sourceX, sourceY, targetX, targetY, data, selected, markerEnd }: EdgeProps<WayEdge>) {
-  const isFar = useStore((store) => store.transform[2] < FAR);
+  const isPointed = useWaysInHand((ways) => ways.pointed === id);
   const from = { x: sourceX, y: sourceY };
   const to = { x: targetX, y: targetY };
-  const { path, middle } = wayCourse(from, to, data?.bends ?? [], data?.turn ?? 0);
-  const { isLink = false, isGated = false, isShut = false, isWalked = false } = data ?? {};
+  const course = wayCourse(from, to, data?.bends ?? [], data?.turn ?? 0);
+  const {
+    words = '',
+    wordsAt = MIDDLE,
+    isLink = false,
+    isGated = false,
+    isShut = false,
+    isWalked = false,
+  } = data ?? {};
+  const isMarked = selected === true || isWalked || isPointed;
+  const isWhole = selected === true || isPointed;
+  const at = course.at(wordsAt.share);
   return (
     <>
       <BaseEdge
         id={id}
-        path={path}
+        path={course.path}
         interactionWidth={24}
         {...(markerEnd === undefined ? {} : { markerEnd })}
         style={{
-          stroke:
-            selected || isWalked ? 'var(--dusk)' : isShut ? 'var(--berry)' : isLink ? 'var(--clay)' : 'var(--edge)',
-          strokeWidth: selected || isWalked ? 3.5 : isLink ? 2 : 1.5,
+          stroke: isMarked ? 'var(--dusk)' : isShut ? 'var(--berry)' : isLink ? 'var(--clay)' : 'var(--edge)',
+          strokeWidth: isMarked ? 3.5 : isLink ? 2 : 1.5,
           strokeDasharray: isShut ? '8 5' : isLink ? undefined : '2 6',
         }}
       />
-      {isLink && (data?.carrier || isGated) ? (
+      {isLink && (words !== '' || isGated) ? (
         <EdgeLabelRenderer>
+          {/* What it says is said by its line, which is what the keys come to. */}
           <span
             aria-hidden
-            className={`pointer-events-none absolute flex items-center gap-0.5 rounded bg-paper px-1 font-semibold ${isFar ? 'max-w-[112px] text-[19px] leading-6' : 'max-w-[116px] text-[12px] leading-4'} ${isShut ? 'text-berry' : 'text-clay'}`}
-            style={{ transform: `translate(-50%, -50%) translate(${middle.x}px, ${middle.y}px)` }}
+            className={`map-words pointer-events-auto nopan absolute flex cursor-pointer items-center gap-0.5 rounded bg-paper px-1 text-center font-semibold ${isWhole ? 'z-10 w-max max-w-[260px] outline-2 outline-dusk' : 'max-w-[112px]'} ${isMarked ? 'text-dusk' : isShut ? 'text-berry' : 'text-clay'}`}
+            style={{ transform: `translate(-50%, -50%) translate(${at.x}px, ${at.y + wordsAt.aside}px)` }}
+            onPointerEnter={() => pointAtWay(id)}
+            onPointerLeave={() => pointAtWay(null)}
+            onClick={() => selectWay(id)}
           >
-            {isGated ? <LockKeyhole size={11} className="flex-none" /> : null}
-            <span className="truncate">{data?.carrier}</span>
+            {isGated ? <LockKeyhole className="size-[0.9em] flex-none" /> : null}
+            <span className={isWhole ? '' : 'line-clamp-3'}>{words}</span>
           </span>
         </EdgeLabelRenderer>
       ) : null}
