@@ -89,6 +89,7 @@ test('every screen speaks the language it is built in, for teacher and student',
   await page.keyboard.press('Escape');
   for (const view of ['grid', 'outline', 'map', 'plan'] as const) {
     await page.getByRole('radio', { name: says.order.sees[view] }).click();
+    if (view === 'map' || view === 'plan') await expect(page.locator('.react-flow__node').first()).toBeVisible();
     await expectTranslated(page);
   }
   await page.getByRole('radio', { name: says.order.sees.slide }).click();

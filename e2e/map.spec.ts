@@ -234,3 +234,46 @@ test('the map is there again after the table was looked at, and the table after 
     await expect(map(page).locator('.react-flow__node').first()).toBeVisible();
   }
 });
+
+test('when the map opens nothing on it is written smaller than 12 px, and words that are pointed at are whole', async ({
+  page,
+}) => {
+  await odile(page);
+  await page.goto('/');
+  await page
+    .getByRole('link', { name: /Night walk/ })
+    .first()
+    .click();
+  await page.getByRole('radio', { name: messages.order.sees.map, exact: true }).click();
+  await expect(card(page, 'Dusk at the gate')).toBeVisible();
+  await expect(card(page, 'Ending: wet feet')).toBeVisible();
+  /** The sizes of what is written on cards, ways and sections, as they are seen. */
+  const sizes = await map(page)
+    .locator('.map-words, .map-name, .map-title')
+    .evaluateAll((written) =>
+      written.map((each) => {
+        const zoom = each.getBoundingClientRect().height / (each as HTMLElement).offsetHeight;
+        return parseFloat(getComputedStyle(each).fontSize) * zoom;
+      }),
+    );
+  expect(sizes.length).toBeGreaterThan(30);
+  expect(Math.min(...sizes)).toBeGreaterThanOrEqual(11.95);
+  const words = map(page).locator('.map-words').filter({ hasText: 'Along the high bank' });
+  const isCut = () =>
+    words.evaluate(
+      (each) => (each.lastElementChild?.scrollHeight ?? 0) > (each.lastElementChild?.clientHeight ?? 0) + 1,
+    );
+  expect(await isCut()).toBe(true);
+  await words.hover();
+  await expect.poll(isCut).toBe(false);
+  await page.mouse.move(5, 5);
+  await expect.poll(isCut).toBe(true);
+  // By keys it is the line that is come to.
+  await way(page, /via “Along the high bank”/).focus();
+  await expect.poll(isCut).toBe(false);
+  const name = card(page, 'The boardwalk splits').locator('.map-name-words');
+  const isNameCut = () => name.evaluate((each) => each.scrollHeight > each.clientHeight + 1);
+  expect(await isNameCut()).toBe(true);
+  await card(page, 'The boardwalk splits').hover();
+  await expect.poll(isNameCut).toBe(false);
+});

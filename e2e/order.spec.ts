@@ -158,6 +158,53 @@ test('in the outline titles and texts are typed straight down, and new slides be
   await expect(slide.getByText('Twice a day')).toBeVisible();
 });
 
+test('the outline says where links lead, leads them elsewhere, ties new ones, and goes along them', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'Tied in the outline');
+  const see = (what: 'outline' | 'plan') =>
+    page.getByRole('radio', { name: messages.order.sees[what], exact: true }).click();
+  await see('plan');
+  await page
+    .getByRole('textbox', { name: messages.plan.title })
+    .fill('1. Gate\nDusk over the marsh.\n- On -> Fork\n- Home -> end\n\n2. Fork\nTwo ways.\n- Back -> back\n');
+  await page.getByRole('button', { name: messages.plan.follow }).click();
+  await see('outline');
+  const outline = page.getByRole('main', { name: messages.order.outline });
+  const leads = (carrier: string, leadsTo: string) =>
+    outline.getByRole('button', { name: messages.order.linkLeads({ carrier, leadsTo }) });
+  await expect(leads('On', 'Fork')).toBeVisible();
+  await expect(leads('Home', messages.destinations.steps.end)).toBeVisible();
+  // Elsewhere.
+  await leads('On', 'Fork').press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: messages.links.stepsShort.last }).click();
+  await expect(leads('On', messages.destinations.steps.last)).toBeVisible();
+  await page.getByLabel(messages.common.undo, { exact: true }).click();
+  await expect(leads('On', 'Fork')).toBeVisible();
+  // A new one, on a whole text.
+  await outline.getByRole('button', { name: messages.order.tieTo({ label: 'Two ways.' }) }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: /Gate/ }).click();
+  await expect(leads('Two ways.', 'Gate')).toBeVisible();
+  // And on the words that are marked while one types.
+  await outline.getByRole('textbox').filter({ hasText: 'Dusk over' }).click();
+  // As whoever marks words does: until they are marked.
+  await expect(async () => {
+    await page.keyboard.press('Home');
+    for (let letter = 0; letter < 4; letter += 1) await page.keyboard.press('Shift+ArrowRight');
+    expect(await page.evaluate(() => String(getSelection()))).toBe('Dusk');
+  }).toPass();
+  await outline.getByRole('button', { name: messages.order.tieTo({ label: 'Dusk over the marsh.' }) }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /Fork/ }).click();
+  await expect(leads('Dusk', 'Fork')).toBeVisible();
+  await leads('Dusk', 'Fork').click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.editor.removeLink }).click();
+  await expect(leads('Dusk', 'Fork')).toHaveCount(0);
+  await outline.getByRole('button', { name: messages.editor.goThere({ name: 'Fork' }) }).click();
+  await expect(page.getByLabel(messages.editor.slideName)).toHaveValue('Fork');
+});
+
 test('numbers are shown on one slide or all, and a ground goes on all slides', async ({ page }) => {
   await fiveSlides(page);
   await tile(page, 'Two').click();

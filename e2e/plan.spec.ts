@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
-import { newDeck, newTeacher, odile, ownCopy, saved } from './people';
+import { boxOf, newDeck, newTeacher, odile, ownCopy, saved } from './people';
 import { asSaid } from './as-said';
 
 const plan = (page: Page) => page.getByRole('textbox', { name: messages.plan.title });
@@ -64,9 +64,9 @@ test('a plan becomes slides with texts, choices and a map in one press, and stay
   await page.getByLabel(messages.editor.notes).fill('Lights off.');
   await see(page, 'Plan');
   const text = await plan(page).inputValue();
-  expect(text).toContain('- Climb to the hide -> ?');
+  expect(text).toContain('- Climb to the hide → ?');
   await plan(page).fill(
-    text.replace('the hide -> ?', 'the hide -> The hide').replace('gives you a lantern', 'hands you a lamp'),
+    text.replace('the hide → ?', 'the hide -> The hide').replace('gives you a lantern', 'hands you a lamp'),
   );
   await page.getByRole('button', { name: messages.plan.follow }).click();
   await see(page, messages.order.sees.slide);
@@ -181,4 +181,39 @@ test('the map is taken along as a drawing, a picture and text, and a graph is br
   ).toBeAttached();
   await page.getByLabel(messages.common.undo, { exact: true }).click();
   await expect(card(page, 'Cellar')).toHaveCount(0);
+});
+
+test('the map beside the plan shows what is typed, and faults stand at their lines', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Beside the plan');
+  await see(page, 'Plan');
+  await plan(page).fill(walk);
+  const map = page.getByRole('region', { name: messages.plan.map });
+  const planned = (name: string) => map.getByRole('button', { name: new RegExp(`^\\d+ ${name}`) });
+  await expect(planned('Dusk at the gate')).toBeVisible();
+  // One line names a slide that is not there, and one slide is led to by nothing.
+  const marks = page.getByRole('main').locator('.plan-fault');
+  await expect(marks).toHaveText([/^- Climb to the hide/, /^4\. The cellar/]);
+  await expect(
+    marks.first().getByTitle(messages.plan.noPassage({ words: 'Climb to the hide', named: 'The hid' })),
+  ).toBeAttached();
+  // A mark stands at the very line it is about.
+  const [mark, area] = [await boxOf(marks.first()), await boxOf(plan(page))];
+  const line = walk.split('\n').indexOf('- Climb to the hide -> The hid') + 1;
+  const top = await plan(page).evaluate((field) => parseFloat(getComputedStyle(field).paddingTop));
+  const high = await plan(page).evaluate((field) => parseFloat(getComputedStyle(field).lineHeight));
+  expect(Math.abs(mark.y + mark.height / 2 - (area.y + top + (line - 0.5) * high))).toBeLessThan(6);
+  await plan(page).fill(`${walk}- Up -> The hide\n\n5. The hide\n`.replace('-> The hid\n', '-> The hide\n'));
+  await expect(marks).toHaveText([/^4\. The cellar/]);
+  // Nothing was made yet, and pressing on a slide leads to its text.
+  await planned('The boardwalk splits').click();
+  await expect(plan(page)).toBeFocused();
+  const chosen = () =>
+    plan(page).evaluate((field: HTMLTextAreaElement) => field.value.slice(field.selectionStart, field.selectionEnd));
+  expect(await chosen()).toBe('2. The boardwalk splits');
+  await planned('The splash').focus();
+  await page.keyboard.press('Enter');
+  await expect.poll(chosen).toBe('3. The splash');
+  await see(page, 'Map');
+  await expect(card(page, 'The boardwalk splits')).toHaveCount(0);
 });

@@ -49,6 +49,8 @@ import { retold } from './retelling.js';
 /** What following a plan would change, by the names of slides. */
 export interface PlanEffect {
   readonly changes: readonly Change[];
+  /** The slide of each passage, in the order of the plan. */
+  readonly slides: readonly SlideId[];
   readonly added: readonly string[];
   readonly renamed: readonly { readonly from: string; readonly to: string }[];
   readonly removed: readonly string[];
@@ -130,6 +132,7 @@ export function followPlan(
   const order = inPlanOrder(applyChanges(next, removal), ids);
   return {
     changes: [...changes, ...removal, ...order],
+    slides: ids,
     added,
     renamed,
     removed: unspoken.map(({ name }) => name),

@@ -3,11 +3,11 @@
  *
  *     1. Dusk at the gate
  *     The warden gives you a lantern.
- *     - Step onto the boards -> The boardwalk splits
- *     - Go home -> end
+ *     - Step onto the boards → The boardwalk splits
+ *     - Go home → end
  *
  * A passage begins with a number (`1.`, `1)`), a name after `#`, or both; its text follows line by line; a choice begins
- * with a dash, a star or a bullet and says after an arrow, or in brackets at its end, which passage it leads to.
+ * with a dash, a star or a bullet and says after an arrow (`→`, also typed `->`), or in brackets at its end, which passage it leads to.
  */
 import type { Step } from '../deck/index.js';
 

@@ -142,7 +142,7 @@ describe('following a plan', () => {
     ]);
     const plan = writePlan(designed)
       .replace('1. Dusk at the gate', '1. Dusk')
-      .replace('Step onto the boards -> The boardwalk splits', 'Step on -> The splash')
+      .replace('Step onto the boards → The boardwalk splits', 'Step on → The splash')
       .replace('Mind the tide.', 'Mind the mud.');
     const effect = followPlan(designed, readPlan(plan));
     expect(effect).toMatchObject({
@@ -172,7 +172,7 @@ describe('following a plan', () => {
     const after = applyChanges(deck, effect.changes);
     expect(said(after).map(({ choices }) => choices[0]?.[1])).toEqual(['Buns', 'Buns', 'Gate']);
     // The new name is taken as well, and one that is given to another passage means that one.
-    expect(said(follow(deck, plan.replaceAll('-> Rolls', '-> Buns')))).toEqual(said(after));
+    expect(said(follow(deck, plan.replaceAll('→ Rolls', '→ Buns')))).toEqual(said(after));
     const given = follow(deck, plan.replace('2. Shop', '2. Rolls'));
     expect(said(given)[0]?.choices[0]).toEqual(['On', 'Rolls']);
   });
@@ -212,7 +212,7 @@ describe('following a plan', () => {
 
   test('links that the plan does not mention are listed, and kept where that is wished', () => {
     const deck = linked();
-    const plan = writePlan(deck).replace('Go to the old hide now.', 'Stay.').replace('- old hide -> Hide\n', '');
+    const plan = writePlan(deck).replace('Go to the old hide now.', 'Stay.').replace('- old hide → Hide\n', '');
     const listed = [{ on: 'Gate', words: 'old hide' }];
     expect(followPlan(deck, readPlan(plan)).cut).toEqual(listed);
     const keeping = followPlan(deck, readPlan(plan), undefined, { keepLinks: true, keepSlides: false });
@@ -220,7 +220,7 @@ describe('following a plan', () => {
     const kept = applyChanges(deck, keeping.changes);
     expect(linksFrom(kept, 'gate').map(({ destination }) => destination)).toEqual([{ to: 'slide', slideId: 'hide' }]);
     const signs = fromPlan('1. Gate\n- On -> Hide\n- Off -> end\n\n2. Hide\n');
-    const shorter = writePlan(signs).replace('- Off -> end\n', '');
+    const shorter = writePlan(signs).replace('- Off → end\n', '');
     const staying = followPlan(signs, readPlan(shorter), undefined, { keepLinks: true, keepSlides: false });
     expect([staying.cut, staying.changes]).toEqual([[{ on: 'Gate', words: 'Off' }], []]);
   });
@@ -264,7 +264,7 @@ describe('following a plan', () => {
     const gated = applyChanges(deck, [
       { type: 'set-item', id: follows?.itemId ?? '', fields: { link: { ...follows?.destination, gate } } },
     ]);
-    const after = follow(gated, writePlan(gated).replace('- Go home -> end\n', '').replace('-> The splash', '-> 1'));
+    const after = follow(gated, writePlan(gated).replace('- Go home → end\n', '').replace('→ The splash', '→ 1'));
     expect(linksFrom(after, fork).map(({ destination }) => destination)).toEqual([
       { to: 'slide', slideId: slidesInOrder(deck)[0]?.id, gate },
     ]);
@@ -286,8 +286,8 @@ describe('following a plan', () => {
       linksFrom(deck, slidesInOrder(deck)[0]?.id ?? '').map(({ destination }) => isDangling(deck, destination)),
     ).toEqual([true, true]);
     const plan = writePlan(deck);
-    expect(plan).toContain('- On -> ?\n- Off -> ?');
-    const after = follow(deck, `${plan.replace('On -> ?', 'On -> The hide')}\n2. The hide\n`);
+    expect(plan).toContain('- On → ?\n- Off → ?');
+    const after = follow(deck, `${plan.replace('On → ?', 'On -> The hide')}\n2. The hide\n`);
     expect(said(after)[0]?.choices[0]).toEqual(['On', 'The hide']);
   });
 
@@ -301,9 +301,9 @@ describe('following a plan', () => {
       .item('on', 'shape', { fields: { text: plainText('On') }, link: { to: 'slide', slideId: 'fork' } })
       .slide('fork', { name: 'Gate' });
     const plan = writePlan(deck);
-    expect(plan).toContain('- Tides -> …');
+    expect(plan).toContain('- Tides → …');
     // Two slides of one name are told apart by their numbers.
-    expect(plan).toContain('- On -> 2');
+    expect(plan).toContain('- On → 2');
     expect(followPlan(deck, readPlan(plan)).changes).toEqual([]);
   });
 

@@ -20,7 +20,7 @@ export function writePlan(deck: Deck): string {
       const body = bodyOf(deck, id);
       const text = body ? lettersOf(body.text).trim() : '';
       const lines = text === '' ? [] : text.split('\n').map(escaped);
-      const choices = choicesOf(deck, id).map(({ said, destination }) => `- ${said} -> ${target(destination, called)}`);
+      const choices = choicesOf(deck, id).map(({ said, destination }) => `- ${said} → ${target(destination, called)}`);
       return [`${place + 1}. ${name}`.trim(), ...lines, ...choices].join('\n');
     })
     .join('\n\n')

@@ -89,7 +89,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const [dialog, setDialog] = useState<EditorDialog | null>(null);
   const [trying, setTrying] = useState(false);
   const others = usePresence(document, slideId);
-  const { linking, begin, end } = useLinking(editing, selected);
+  const { linking, begin, beginWith, end } = useLinking(editing, selected);
   const [placePictures, underWay] = usePictures(editing, slideId);
   const onPictures = useCallback((files: readonly File[]) => void placePictures(files), [placePictures]);
   const go = useCallback(
@@ -163,10 +163,17 @@ function Editor({ deckId, document, editing }: EditorProps) {
           </Suspense>
         ) : seeing === 'plan' ? (
           <Suspense fallback={<Loading what={messages.plan.title} />}>
-            <PlanView editing={editing} />
+            <PlanView editing={editing} current={slideId} onGo={go} />
           </Suspense>
         ) : seeing === 'outline' ? (
-          <Outline editing={editing} current={slideId} onGo={go} onOpen={open} />
+          <Outline
+            editing={editing}
+            current={slideId}
+            onGo={go}
+            onOpen={open}
+            onPickLink={onLink}
+            onLinking={beginWith}
+          />
         ) : slide ? (
           <Middle
             others={others}
@@ -261,7 +268,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {linking ? (
         <LinkDialog
           deck={deck}
-          slideId={slideId}
+          slideId={linking.slideId}
           carrier={linking.carrier}
           present={linking.present}
           onPick={linking.tie}

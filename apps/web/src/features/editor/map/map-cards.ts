@@ -53,6 +53,9 @@ export function walkShown(deck: Deck, look: Look): KeptWalk | null {
   return typeof look === 'object' ? (deck.walks.find((walk) => walk.id === look.walk) ?? null) : null;
 }
 
+/** Cards and lines say themselves what they are: the package would call them a node and an edge. */
+const UNDESCRIBED = { 'aria-roledescription': undefined };
+
 interface CardsOptions {
   readonly places: Readonly<Record<SlideId, Point>>;
   readonly current: SlideId;
@@ -87,6 +90,7 @@ export function slideNodes(deck: Deck, { places, current, chosen, shown, figures
         selected: chosen.length > 1 ? chosen.includes(slide.id) : slide.id === current,
         hidden: shown !== null && !shown.has(slide.id),
         domAttributes: {
+          ...UNDESCRIBED,
           'aria-label': listed([`${index + 1} ${name}`, ...notes]),
           'aria-current': slide.id === current,
         },
@@ -132,6 +136,7 @@ export function sectionNodes(deck: Deck, places: Readonly<Record<SlideId, Point>
         draggable: false,
         selectable: false,
         focusable: false,
+        domAttributes: UNDESCRIBED,
         data: { title: entry.title || messages.order.unnamedSection },
       },
     ];
@@ -174,6 +179,7 @@ export function wayEdges(deck: Deck, ways: readonly MapWay[], options: EdgesOpti
       selected: way.key === selected,
       reconnectable: way.link ? 'target' : false,
       ariaLabel: wayLabel(deck, way, from, to),
+      domAttributes: UNDESCRIBED,
       ...(way.link ? { markerEnd: { type: MarkerType.ArrowClosed, color: 'var(--clay)', width: 18, height: 18 } } : {}),
       data: {
         words,

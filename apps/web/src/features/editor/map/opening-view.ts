@@ -19,28 +19,43 @@ interface MapView {
   readonly zoom: number;
 }
 
+/** What the map lies in, in CSS pixels. */
+interface Room {
+  readonly width: number;
+  readonly height: number;
+}
+
 /**
  * @param places the top left corners of the cards, in units of the map
- * @param room in CSS pixels
  */
-export function openingView(
-  places: Readonly<Record<SlideId, Point>>,
-  current: SlideId,
-  room: { readonly width: number; readonly height: number },
-): MapView {
-  const [left, right] = reachOf(places, (place) => place.x, CARD.width);
-  const [top, bottom] = reachOf(places, (place) => place.y, CARD.height);
+export function openingView(places: Readonly<Record<SlideId, Point>>, current: SlideId, room: Room): MapView {
+  const { left, right, top, bottom } = reachOfAll(places);
   const fitting = Math.min(1, Math.min(room.width / (right - left), room.height / (bottom - top)) / (1 + RIM));
   const card = places[current];
   if (fitting >= LEGIBLE || !card) return centredOn((left + right) / 2, (top + bottom) / 2, fitting, room);
-  // At the edge of the map it is not half empty.
-  const [across, down] = [room.width / AROUND / 2, room.height / AROUND / 2];
+  return viewAround(places, card, room, AROUND);
+}
+
+/**
+ * The map around one of its cards; at its edge it is not half empty.
+ * @param card its top left corner, in units of the map
+ * @param zoom CSS pixels to a unit of the map
+ */
+export function viewAround(places: Readonly<Record<SlideId, Point>>, card: Point, room: Room, zoom: number): MapView {
+  const { left, right, top, bottom } = reachOfAll(places);
+  const [across, down] = [room.width / zoom / 2, room.height / zoom / 2];
   return centredOn(
     within(card.x + CARD.width / 2, left + across - EDGE, right - across + EDGE),
     within(card.y + CARD.height / 2, top + down - EDGE, bottom - down + EDGE),
-    AROUND,
+    zoom,
     room,
   );
+}
+
+function reachOfAll(places: Readonly<Record<SlideId, Point>>) {
+  const [left, right] = reachOf(places, (place) => place.x, CARD.width);
+  const [top, bottom] = reachOf(places, (place) => place.y, CARD.height);
+  return { left, right, top, bottom };
 }
 
 /** A number between two others; their middle where they leave no room. */
@@ -57,6 +72,6 @@ function reachOf(places: Readonly<Record<SlideId, Point>>, along: (place: Point)
   return from <= to ? [from, to] : ([0, size] as const);
 }
 
-function centredOn(x: number, y: number, zoom: number, room: { readonly width: number; readonly height: number }) {
+function centredOn(x: number, y: number, zoom: number, room: Room) {
   return { x: room.width / 2 - x * zoom, y: room.height / 2 - y * zoom, zoom };
 }

@@ -6,8 +6,11 @@ import { useDesk } from '../state/desk';
 import { askRoutes } from '../routes-worker/ask-worker';
 import { useAnswer } from '../routes-worker/use-answer';
 
-/** Where everything stands on the map; `null` until it is known for the first time. */
-export function useMapLayout(deck: Deck, ways: readonly MapWay[]): MapLayout | null {
+/**
+ * Where everything stands on the map; `null` until it is known for the first time.
+ * @param isKept whether the next layout, also after the map was left, keeps as near as it can to this one
+ */
+export function useMapLayout(deck: Deck, ways: readonly MapWay[], isKept = true): MapLayout | null {
   const { slides, sections } = deck;
   const sketch = useMemo((): Omit<MapSketch, 'before'> => {
     const ordered = slidesInOrder({ slides });
@@ -26,8 +29,7 @@ export function useMapLayout(deck: Deck, ways: readonly MapWay[]): MapLayout | n
   const key = useMemo(() => JSON.stringify(sketch), [sketch]);
   const layout = useAnswer(key, () => askRoutes('lay-out', { ...sketch, before: useDesk.getState().mapPlaces }));
   useEffect(() => {
-    // The next layout keeps as near as it can to this one, also after the map was left.
-    if (layout) useDesk.setState({ mapPlaces: layout.places });
-  }, [layout]);
+    if (layout && isKept) useDesk.setState({ mapPlaces: layout.places });
+  }, [layout, isKept]);
   return layout;
 }

@@ -1,7 +1,6 @@
 /** What following a plan would change, and what is wrong with it; each row leads to its line. */
-import { type PlanProblem, type PlanWishes, readPlan } from '@gobrel/core/story-plan';
+import type { PlanWishes } from '@gobrel/core/story-plan';
 import { TriangleAlert } from 'lucide-react';
-import { useDeferredValue, useMemo } from 'react';
 import { messages } from '../../../shared/messages';
 import {
   addedInWords,
@@ -13,14 +12,13 @@ import {
   renamedInWords,
 } from './effect-words';
 import { Tick } from '../panel/questions/fields';
-import type { Planned } from '../routes-worker/routes-worker';
+import { problemInWords } from './problem-words';
+import type { PlanOutcome } from './use-planned';
 
 interface PlanFindingsProps {
-  readonly text: string;
-  /** Whether it says something else than the slides. */
+  /** Whether the plan says something else than the slides. */
   readonly isChanged: boolean;
-  /** What following it would change; `null` while it says what the slides say, or is being read. */
-  readonly planned: Planned | null;
+  readonly outcome: PlanOutcome;
   /** What is to stay though the plan does not speak of it. */
   readonly wishes: PlanWishes;
   readonly onWishes: (wishes: PlanWishes) => void;
@@ -30,12 +28,8 @@ interface PlanFindingsProps {
 /** More rows of one kind than this are not listed. */
 const MOST = 60;
 
-export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLine }: PlanFindingsProps) {
-  const lately = useDeferredValue(text);
-  // A plan that the slides already follow is read here; one that is typed was read by the worker.
-  const own = useMemo(() => (isChanged ? null : readPlan(lately).problems), [isChanged, lately]);
-  const problems = own ?? planned?.problems ?? [];
-  const effect = planned?.effect;
+export function PlanFindings({ isChanged, outcome, wishes, onWishes, onLine }: PlanFindingsProps) {
+  const { problems, effect } = outcome;
   const rows = effect
     ? [
         addedInWords(effect.added),
@@ -104,19 +98,4 @@ export function PlanFindings({ text, isChanged, planned, wishes, onWishes, onLin
       ) : null}
     </>
   );
-}
-
-function problemInWords(problem: PlanProblem): string {
-  switch (problem.kind) {
-    case 'no-passage':
-      return messages.plan.noPassage({ words: problem.words, named: problem.named });
-    case 'no-target':
-      return messages.plan.noTarget({ words: problem.words });
-    case 'unchosen':
-      return messages.plan.unchosen({ name: problem.name });
-    case 'same-name':
-      return messages.plan.sameName({ name: problem.name });
-    case 'unclosed':
-      return messages.plan.unclosed({ words: problem.words });
-  }
 }

@@ -1,29 +1,42 @@
-/** The story plan: the deck as passages and choices in plain text, typed or pasted, and followed by the slides in one press. */
-import { newId } from '@gobrel/core/deck';
+/**
+ * The story plan: the deck as passages and choices in plain text, typed or pasted, with the map it comes to beside it,
+ * and followed by the slides in one press.
+ */
+import { newId, type SlideId } from '@gobrel/core/deck';
 import { followPlan, type PlanWishes, readPlan, writePlan } from '@gobrel/core/story-plan';
 import { RotateCcw, Wand } from 'lucide-react';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
-import { askRoutes } from '../routes-worker/ask-worker';
-import { useAnswer } from '../routes-worker/use-answer';
 import { PlanFindings } from './plan-findings';
+import { passageAt } from './plan-lines';
+import { PlanMap } from './plan-map';
+import { PlanText, type SoughtLine } from './plan-text';
+import { faultsByLine } from './problem-words';
 import { usePlanDraft } from './use-plan-draft';
+import { usePlanned } from './use-planned';
 
-export function PlanView({ editing }: { editing: Editing }) {
+interface PlanViewProps {
+  readonly editing: Editing;
+  readonly current: SlideId;
+  readonly onGo: (slideId: SlideId) => void;
+}
+
+export function PlanView({ editing, current, onGo }: PlanViewProps) {
   const { deckId = '' } = useParams();
   const deck = useDeferredValue(editing.deck);
   const written = useMemo(() => writePlan(deck), [deck]);
   const [draft, setDraft] = usePlanDraft(deckId);
   const text = draft ?? written;
-  const lately = useDeferredValue(text);
-  const planned = useAnswer(lately === written ? '' : `${lately}\u0000${written}`, () =>
-    askRoutes('plan', { deck, text: lately }),
-  );
   const [wishes, setWishes] = useState<PlanWishes>({ keepLinks: false, keepSlides: false });
-  const field = useRef<HTMLTextAreaElement>(null);
+  const outcome = usePlanned({ deck, text, written, wishes });
+  const faults = useMemo(() => faultsByLine(outcome.problems), [outcome.problems]);
+  // The slide in hand may be one that the plan is only about to make.
+  const [inHand, setInHand] = useState<SlideId>(current);
+  const shown = inHand in outcome.deck.slides ? inHand : (outcome.slides[0] ?? current);
+  const [sought, setSought] = useState<SoughtLine | null>(null);
   const isChanged = draft !== null && draft !== written;
   const follow = () => {
     const effect = followPlan(editing.deck, readPlan(text), newId, wishes);
@@ -32,53 +45,57 @@ export function PlanView({ editing }: { editing: Editing }) {
     const removed = wishes.keepSlides ? 0 : effect.removed.length;
     editing.tellDone(messages.plan.followed({ added: effect.added.length, changed: effect.changed.length, removed }));
   };
-  const goToLine = (line: number) => {
-    const area = field.current;
-    if (!area) return;
-    const start =
-      text
-        .split('\n')
-        .slice(0, line - 1)
-        .join('\n').length + (line > 1 ? 1 : 0);
-    const end = text.indexOf('\n', start);
-    area.focus();
-    area.setSelectionRange(start, end < 0 ? text.length : end);
+  /** The passage that somebody is in is the slide they find everywhere else. */
+  const hold = (slideId: SlideId | undefined) => {
+    if (slideId === undefined || slideId === inHand) return;
+    setInHand(slideId);
+    if (slideId in editing.deck.slides) onGo(slideId);
+  };
+  const goToLine = (line: number) => setSought({ line });
+  const goToSlide = (slideId: SlideId) => {
+    hold(slideId);
+    const line = outcome.lines[outcome.slides.indexOf(slideId)];
+    if (line !== undefined) goToLine(line);
   };
   return (
-    <main aria-label={messages.plan.title} className="flex min-w-0 flex-1 flex-col gap-3 p-3 lg:flex-row">
-      <label className="flex min-h-72 min-w-0 flex-[3] flex-col gap-1 font-semibold">
-        {messages.plan.title}
-        <textarea
-          ref={field}
-          value={text}
-          spellCheck
-          aria-describedby="plan-how"
-          placeholder={messages.plan.placeholder}
-          className="min-h-0 w-full flex-1 resize-none rounded-md border border-edge bg-card p-4 text-[17px] leading-relaxed font-normal"
-          onChange={(event) => setDraft(event.target.value)}
-        />
-      </label>
-      <section aria-label={messages.plan.findings} className="flex min-w-64 flex-[2] flex-col gap-3 overflow-auto">
-        <div className="flex flex-wrap gap-2">
-          <Button look="main" disabled={!isChanged} onClick={follow}>
-            <Wand size={18} aria-hidden /> {messages.plan.follow}
-          </Button>
-          <Button disabled={draft === null} onClick={() => setDraft(null)}>
-            <RotateCcw size={18} aria-hidden /> {messages.plan.asItIs}
-          </Button>
-        </div>
-        <PlanFindings
+    <main
+      aria-label={messages.plan.title}
+      className="flex min-w-0 flex-1 flex-col gap-3 overflow-y-auto p-3 lg:flex-row lg:overflow-hidden"
+    >
+      <div className="flex min-h-96 min-w-0 flex-1 flex-col gap-2">
+        <PlanText
           text={text}
-          isChanged={isChanged}
-          planned={isChanged ? planned : null}
-          wishes={wishes}
-          onWishes={setWishes}
-          onLine={goToLine}
+          faults={faults}
+          sought={sought}
+          onType={setDraft}
+          onLine={(line) => hold(outcome.slides[passageAt(outcome.lines, line)])}
         />
-        <p id="plan-how" className="mt-auto whitespace-pre-line text-sm text-soft">
+        <p id="plan-how" className="whitespace-pre-line text-sm text-soft">
           {messages.plan.how}
         </p>
-      </section>
+      </div>
+      <div className="flex min-h-96 min-w-0 flex-1 flex-col gap-3">
+        <section aria-label={messages.plan.findings} className="flex max-h-[45%] flex-none flex-col gap-2">
+          <div className="flex flex-wrap items-center gap-2">
+            <Button look="main" disabled={!isChanged} onClick={follow}>
+              <Wand size={18} aria-hidden /> {messages.plan.follow}
+            </Button>
+            <Button disabled={draft === null} onClick={() => setDraft(null)}>
+              <RotateCcw size={18} aria-hidden /> {messages.plan.asItIs}
+            </Button>
+          </div>
+          <div className="min-h-0 overflow-y-auto">
+            <PlanFindings
+              isChanged={isChanged}
+              outcome={outcome}
+              wishes={wishes}
+              onWishes={setWishes}
+              onLine={goToLine}
+            />
+          </div>
+        </section>
+        <PlanMap deck={outcome.deck} current={shown} onGo={goToSlide} />
+      </div>
     </main>
   );
 }
