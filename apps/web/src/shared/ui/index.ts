@@ -2,6 +2,7 @@
 export * from './button';
 export * from './choose';
 export * from './coarse-pointer';
+export * from './small-screens';
 export * from './confirm-dialog';
 export * from './dialog';
 export * from './field';

@@ -40,7 +40,11 @@ export function Tabs({ label, tabs, start, onChange, beside, fill = false }: Tab
         <Radix.Content
           key={tab.id}
           value={tab.id}
-          className={fill ? 'pt-2 lg:min-h-0 lg:flex-1 lg:overflow-auto lg:data-[state=inactive]:hidden' : 'pt-3'}
+          className={
+            fill
+              ? 'pt-2 max-[700px]:overflow-x-auto lg:min-h-0 lg:flex-1 lg:overflow-auto lg:data-[state=inactive]:hidden'
+              : 'pt-3'
+          }
         >
           {tab.content}
         </Radix.Content>

@@ -36,7 +36,7 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
     <div
       role="toolbar"
       aria-label={messages.leading.title}
-      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1.5"
+      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1.5 low:flex-nowrap low:overflow-x-auto low:*:flex-none"
     >
       <span className="w-60">
         <Choose

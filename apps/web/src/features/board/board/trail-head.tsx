@@ -29,7 +29,11 @@ export function TrailHead({ edition, on: { slide, asks }, done, students, pictur
   return (
     <th scope="col" className="px-1 pb-1 align-bottom text-xs font-semibold">
       <span className="mx-auto flex w-[66px] flex-col items-center gap-0.5">
-        {pictured ? <Thumbnail deck={edition} slideId={slide.id} width={PICTURE} /> : null}
+        {pictured ? (
+          <span className="low:hidden">
+            <Thumbnail deck={edition} slideId={slide.id} width={PICTURE} />
+          </span>
+        ) : null}
         <span
           aria-hidden
           className={`flex h-[5px] w-[62px] overflow-hidden rounded-full ${asks ? 'bg-rule' : ''}`}

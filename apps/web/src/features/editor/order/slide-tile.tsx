@@ -23,6 +23,8 @@ interface SlideTileProps {
   readonly isChosen: boolean;
   /** Width of the picture, in CSS pixels. */
   readonly width: number;
+  /** Whether its picture is drawn; else it is only named. */
+  readonly withPicture?: boolean;
   /** Where it stands, in a list that places its entries by itself; in CSS pixels. */
   readonly at?: { readonly left: number; readonly top: number };
   /** Where it stands in a grid. */
@@ -39,7 +41,7 @@ interface SlideTileProps {
 }
 
 export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
-  const { drawing, name, slide, number, place, count, here, isCurrent, isChosen, width, at } = props;
+  const { drawing, name, slide, place, count, here, isCurrent, isChosen, width, at, withPicture = true } = props;
   const { attributes, listeners, setNodeRef, style, isDragging, marker } = useDragged(slide.id);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -86,37 +88,10 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
         onKeyDown={keys}
         className="block w-full text-left"
       >
-        <span className={`relative block rounded ${frame}`}>
-          <span className={`block ${slide.leftOut ? 'opacity-50' : ''}`}>
-            <Thumbnail deck={drawing} slideId={slide.id} width={width} number={number} />
-          </span>
-          {here ? (
-            <span
-              aria-hidden
-              className="absolute bottom-1 left-1 max-w-[96px] truncate rounded bg-[#3d4e8a] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
-            >
-              {here}
-            </span>
-          ) : null}
-          {slide.leftOut ? (
-            <span
-              aria-hidden
-              title={messages.editor.leftOut}
-              className="absolute left-1 top-1 rounded bg-[#fffcf5] px-0.5 text-[#1d2b2a]"
-            >
-              <EyeOff size={14} />
-            </span>
-          ) : null}
-          {exits > 0 ? (
-            <span
-              aria-hidden
-              className="absolute right-1 top-1 rounded bg-[#a84226] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
-            >
-              {exits}→
-            </span>
-          ) : null}
-        </span>
-        <span className={`block truncate pt-1.5 text-xs ${isCurrent ? 'font-bold' : ''}`}>
+        {withPicture ? <Picture {...props} exits={exits} frame={frame} /> : null}
+        <span
+          className={`block truncate text-xs ${withPicture ? 'pt-1.5' : `rounded ${frame}`} ${isCurrent ? 'font-bold' : ''}`}
+        >
           {place} {name}
         </span>
       </button>
@@ -139,3 +114,46 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
     </li>
   );
 });
+
+interface PictureProps extends SlideTileProps {
+  /** How many links leave the slide. */
+  readonly exits: number;
+  /** How it is outlined. */
+  readonly frame: string;
+}
+
+/** The slide's picture, with what is so of it at its edges. */
+function Picture({ drawing, slide, number, here, width, exits, frame }: PictureProps) {
+  return (
+    <span className={`relative block rounded ${frame}`}>
+      <span className={`block ${slide.leftOut ? 'opacity-50' : ''}`}>
+        <Thumbnail deck={drawing} slideId={slide.id} width={width} number={number} />
+      </span>
+      {here ? (
+        <span
+          aria-hidden
+          className="absolute bottom-1 left-1 max-w-[96px] truncate rounded bg-[#3d4e8a] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
+        >
+          {here}
+        </span>
+      ) : null}
+      {slide.leftOut ? (
+        <span
+          aria-hidden
+          title={messages.editor.leftOut}
+          className="absolute left-1 top-1 rounded bg-[#fffcf5] px-0.5 text-[#1d2b2a]"
+        >
+          <EyeOff size={14} />
+        </span>
+      ) : null}
+      {exits > 0 ? (
+        <span
+          aria-hidden
+          className="absolute right-1 top-1 rounded bg-[#a84226] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
+        >
+          {exits}→
+        </span>
+      ) : null}
+    </span>
+  );
+}

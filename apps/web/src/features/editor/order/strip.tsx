@@ -3,7 +3,7 @@ import { type Deck, type Entry, isSection, type LayoutName, sizeOf } from '@gobr
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { isCoarsePointer, Popover } from '../../../shared/ui';
+import { isCoarsePointer, Popover, useLowScreen } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { LayoutPicker } from '../palette/layout-picker';
 import { SectionLine } from './section-line';
@@ -45,6 +45,8 @@ export const Strip = memo(function Strip(props: StripProps) {
     if (at >= 0) tiles.scrollToIndex(at, { align: 'auto' });
   }, [at, tiles]);
   const size = sizeOf(deck);
+  const isLow = useLowScreen();
+  const picture = isLow ? 0 : (STRIP.picture * size.height) / size.width;
   const hasSections = entries.some(isSection);
   const row = hasSections ? TILE.sections[isCoarsePointer() ? 'coarse' : 'fine'] : TILE.rims;
   const shown = inSight(
@@ -53,7 +55,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   );
   return (
     <section aria-label={messages.editor.strip} className="flex border-t border-rule pl-3">
-      <AddButtons size={deck.size} onAdd={onAdd} onStarters={onStarters} />
+      <AddButtons isLow={isLow} size={deck.size} onAdd={onAdd} onStarters={onStarters} />
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <div
           ref={scroller}
@@ -63,7 +65,7 @@ export const Strip = memo(function Strip(props: StripProps) {
             className="relative"
             style={{
               width: tiles.getTotalSize(),
-              height: row + (STRIP.picture * size.height) / size.width + TILE.words + TILE.rims,
+              height: row + picture + TILE.words + TILE.rims,
             }}
           >
             {shown.map((index) => {
@@ -84,6 +86,7 @@ export const Strip = memo(function Strip(props: StripProps) {
                   key={entry.id}
                   {...tileOf(entry)}
                   width={STRIP.picture}
+                  withPicture={!isLow}
                   at={{ left: place.start, top: row }}
                 />
               );
@@ -102,12 +105,15 @@ function inSight(near: readonly number[], entries: readonly Entry[]): readonly n
   return around < 0 ? near : [around, ...near];
 }
 
-type AddButtonsProps = Pick<StripProps, 'onAdd' | 'onStarters'> & { readonly size: Deck['size'] };
+type AddButtonsProps = Pick<StripProps, 'onAdd' | 'onStarters'> & {
+  readonly size: Deck['size'];
+  readonly isLow: boolean;
+};
 
-function AddButtons({ size, onAdd, onStarters }: AddButtonsProps) {
+function AddButtons({ size, isLow, onAdd, onStarters }: AddButtonsProps) {
   const [choosing, setChoosing] = useState(false);
   return (
-    <div className="flex flex-none flex-col py-1.5">
+    <div className={`flex flex-none py-1.5 ${isLow ? '' : 'flex-col'}`}>
       <button
         type="button"
         aria-label={messages.editor.addSlide}

@@ -1,12 +1,12 @@
 /** The panel beside the slides, which folds away so that the slide has its room. */
 import { PanelRightClose, PanelRightOpen } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { IconButton } from '../../../shared/ui';
+import { IconButton, isNarrowScreen } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { togglePanel, useDesk } from '../state/desk';
 
 export function SidePanel({ children }: { children: ReactNode }) {
-  const isHidden = useDesk((desk) => desk.panelHidden);
+  const isHidden = useDesk((desk) => desk.panelHidden) ?? isNarrowScreen();
   if (isHidden)
     return (
       <aside aria-label={messages.editor.panel} className="flex-none border-l border-rule bg-card p-1">

@@ -3,6 +3,7 @@ import type { CellField, Format, GroupId, ItemId, SectionId, SlideId, TextField 
 import type { Point } from '@gobrel/core/geometry';
 import type { Editor } from '@tiptap/core';
 import { create } from 'zustand';
+import { isNarrowScreen } from '../../../shared/ui';
 import type { View } from '../canvas/view';
 
 interface Desk {
@@ -23,8 +24,8 @@ interface Desk {
   readonly view: View | null;
   /** Whether the next drag on the slide draws a viewpoint. */
   readonly drawing: boolean;
-  /** Whether the panel is folded away. */
-  readonly panelHidden: boolean;
+  /** Whether the panel is folded away; `null` while nobody has said so: then it is where there is no room for it. */
+  readonly panelHidden: boolean | null;
   /** Whether items fall on a grid. */
   readonly grid: boolean;
   /** The look that was picked up, to be given to other items. */
@@ -52,7 +53,7 @@ export const useDesk = create<Desk>(() => ({
   entered: null,
   view: null,
   drawing: false,
-  panelHidden: false,
+  panelHidden: null,
   grid: false,
   format: null,
   chosen: [],
@@ -110,5 +111,5 @@ export function fold(id: SectionId, folded: boolean): void {
 
 /** Folds the panel away, or shows it again. */
 export function togglePanel(): void {
-  useDesk.setState(({ panelHidden }) => ({ panelHidden: !panelHidden }));
+  useDesk.setState(({ panelHidden }) => ({ panelHidden: !(panelHidden ?? isNarrowScreen()) }));
 }
