@@ -42,7 +42,7 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
             <button
               key={ink}
               type="button"
-              className="gv-ink"
+              className="gv-ink says-by-colour"
               style={{ background: ink }}
               aria-label={asking.colours[ink]}
               title={asking.colours[ink]}

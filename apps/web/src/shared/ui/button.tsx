@@ -11,7 +11,7 @@ const looks: Readonly<Record<ButtonLook, string>> = {
   plain: 'bg-card text-ink border-edge hover:border-ink',
   quiet: 'bg-transparent text-ink border-transparent hover:bg-rule/50',
   danger: 'bg-card text-berry border-berry hover:bg-berry hover:text-card',
-  lasting: 'bg-amber/15 text-amber border-amber hover:bg-amber/25',
+  lasting: 'bg-amber/15 text-amber border-amber hover:bg-amber/25 forced-colors:border-3 forced-colors:border-dashed',
 };
 
 /** Classes of a button, also for links that look like one. */

@@ -29,7 +29,7 @@ export function CountRow({ letter, count, of, isRight, children }: CountRowProps
         </span>
         <span aria-hidden className="mt-[0.2em] block h-[0.9em] overflow-hidden rounded-sm border border-rule bg-paper">
           <span
-            className={`block h-full ${tellsRight ? 'bg-reed' : 'bg-soft'}`}
+            className={`says-by-length block h-full ${tellsRight ? 'bg-reed' : 'bg-soft'}`}
             style={{ width: `${of === 0 ? 0 : (100 * count) / of}%` }}
           />
         </span>

@@ -40,7 +40,11 @@ export function TrailHead({ edition, on: { slide, asks }, done, students, pictur
           title={messages.board.classDid(done)}
         >
           {parts.map(([part, look]) => (
-            <span key={part} className={look} style={{ width: `${(100 * done[part]) / Math.max(1, students)}%` }} />
+            <span
+              key={part}
+              className={`says-by-colour ${look}`}
+              style={{ width: `${(100 * done[part]) / Math.max(1, students)}%` }}
+            />
           ))}
         </span>
         <span className="block w-full truncate text-center text-ink" title={name}>

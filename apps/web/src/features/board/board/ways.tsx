@@ -170,7 +170,7 @@ function ChoicesAt({ edition, walked, slideId }: { edition: Deck; walked: WaysWa
         {steps.map(({ to, students }) => (
           <li key={to} className="grid grid-cols-[10rem_minmax(0,1fr)_auto] items-center gap-3 py-1">
             <span className="truncate font-semibold">{slideName(edition, to)}</span>
-            <span className="h-4 rounded-sm bg-clay" style={{ width: `${(students / all) * 100}%` }} />
+            <span className="h-4 rounded-sm bg-clay says-by-length" style={{ width: `${(students / all) * 100}%` }} />
             <span className="tabular-nums">{messages.watching.walked({ count: students })}</span>
           </li>
         ))}

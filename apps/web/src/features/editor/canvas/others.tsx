@@ -58,7 +58,7 @@ export function Others({ deck, slideId, others, scale }: OthersProps) {
 function Tag({ name, colour, className }: { name: string; colour: string; className: string }) {
   return (
     <span
-      className={`absolute whitespace-nowrap rounded px-1 text-xs font-semibold text-[#fffcf5] ${className}`}
+      className={`says-by-colour absolute whitespace-nowrap rounded px-1 text-xs font-semibold text-[#fffcf5] ${className}`}
       style={{ background: colour }}
     >
       {name}

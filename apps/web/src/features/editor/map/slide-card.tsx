@@ -44,7 +44,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
       {share === null ? null : (
         <span
           aria-hidden
-          className="absolute bottom-0.5 left-0 w-2 rounded-sm bg-clay"
+          className="absolute bottom-0.5 left-0 w-2 rounded-sm bg-clay says-by-length"
           style={{ height: `${share * 96}%` }}
         />
       )}

@@ -61,7 +61,7 @@ export function Colours({ label, shown = label, theme, value, canBeNone = false,
           >
             <span
               aria-hidden
-              className="size-5 flex-none rounded border border-edge"
+              className="size-5 flex-none rounded border border-edge says-by-colour"
               style={{ background: value === 'transparent' ? NONE : colour }}
             />
             <span className="min-w-0 flex-1 truncate">{called}</span>
@@ -121,7 +121,7 @@ function Swatches({ label, theme, value, colours, onPick }: SwatchesProps) {
           aria-label={names[colour]}
           title={names[colour]}
           onMouseDown={(event) => event.preventDefault()}
-          className="size-8 rounded-md border border-edge data-[state=on]:border-dusk data-[state=on]:outline-2 data-[state=on]:outline-dusk pointer-coarse:size-11"
+          className="size-8 rounded-md border border-edge data-[state=on]:border-dusk data-[state=on]:outline-2 data-[state=on]:outline-dusk pointer-coarse:size-11 says-by-colour"
           style={{ background: colour === 'transparent' ? NONE : colourIn(theme, colour) }}
         />
       ))}

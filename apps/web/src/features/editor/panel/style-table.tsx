@@ -79,7 +79,7 @@ export function StyleTable({ theme, onChange }: StyleTableProps) {
               <span className="flex items-center gap-1.5">
                 <span
                   aria-hidden
-                  className="size-6 flex-none rounded border border-edge"
+                  className="size-6 flex-none rounded border border-edge says-by-colour"
                   style={{ background: colourIn(theme, style.color) }}
                 />
                 <select

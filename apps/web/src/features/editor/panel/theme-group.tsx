@@ -54,7 +54,7 @@ function Dots({ theme }: { theme: Theme }) {
       {colourNames.map((name) => (
         <span
           key={name}
-          className="-ml-1 size-4 rounded-full border border-edge"
+          className="-ml-1 size-4 rounded-full border border-edge says-by-colour"
           style={{ background: theme.colours[name] }}
         />
       ))}

@@ -39,7 +39,7 @@ export function OverviewDialog({
         <>
           <p className="text-soft">{messages.student.answered({ filled, asked, missing: asked - filled })}</p>
           <div aria-hidden className="mt-2 h-2 overflow-hidden rounded-full bg-rule">
-            <div className="h-full bg-reed" style={{ width: `${(100 * filled) / asked}%` }} />
+            <div className="h-full bg-reed says-by-length" style={{ width: `${(100 * filled) / asked}%` }} />
           </div>
         </>
       )}

@@ -162,7 +162,7 @@ function Progress({ done, all }: { done: number; all: number }) {
   return (
     <span className="flex items-center gap-2">
       <span aria-hidden className="h-2 w-28 overflow-hidden rounded-full bg-rule">
-        <span className="block h-full bg-reed" style={{ width: `${(100 * done) / all}%` }} />
+        <span className="block h-full bg-reed says-by-length" style={{ width: `${(100 * done) / all}%` }} />
       </span>
       <span className="tabular-nums">{messages.reviewing.reviewed({ done, all })}</span>
     </span>
