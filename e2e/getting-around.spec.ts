@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { lessonOf, student } from './handed-out';
-import { odile } from './people';
+import { boxOf, newDeck, newTeacher, odile } from './people';
 
 test('every page is called what is on it, and has one first-level heading', async ({ page }) => {
   await odile(page);
@@ -63,6 +63,43 @@ test('the first stop of the Tab key leads past the head; F6 goes from region to 
   ]);
   await page.keyboard.press('Shift+F6');
   expect(await region(page)).toBe(`div ${messages.editor.palette}`);
+});
+
+test('the palette is one stop of the Tab key; arrows go through it, and move what was just placed', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'By arrows');
+  const palette = page.getByRole('toolbar', { name: messages.editor.palette });
+  const tool = (name: string) => palette.getByRole('button', { name, exact: true });
+  await tool(messages.kinds.text).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(tool(messages.kinds.viewpoint)).toBeFocused();
+  await page.keyboard.press('Home');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(tool(messages.editor.rectangle)).toBeFocused();
+  // Tab leaves it, and comes back to where one was.
+  await page.keyboard.press('Tab');
+  await expect(palette.locator(':focus')).toHaveCount(0);
+  await page.keyboard.press('Shift+Tab');
+  await expect(tool(messages.editor.rectangle)).toBeFocused();
+  await page.keyboard.press('Enter');
+  const shape = page.locator('[data-canvas]').getByRole('button', { name: /^Shape/ });
+  const before = await boxOf(shape);
+  for (let press = 0; press < 8; press += 1) await page.keyboard.press('ArrowDown');
+  await expect.poll(async () => (await boxOf(shape)).y).toBeGreaterThan(before.y + 2);
+  await expect(tool(messages.editor.rectangle)).toBeFocused();
+  // Once it is let go, arrows go through the palette again; also after something was chosen beside a button.
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('ArrowDown');
+  await expect(tool(messages.editor.shapes)).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.getByRole('dialog', { name: messages.editor.shapes }).getByRole('button').nth(1).press('Enter');
+  await expect(tool(messages.editor.shapes)).toBeFocused();
+  const second = await boxOf(shape.last());
+  for (let press = 0; press < 8; press += 1) await page.keyboard.press('ArrowDown');
+  await expect.poll(async () => (await boxOf(shape.last())).y).toBeGreaterThan(second.y + 2);
 });
 
 test('a student sees what is missing by name and goes there; on the last slide one submits', async ({

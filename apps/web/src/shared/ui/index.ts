@@ -3,6 +3,7 @@ export * from './button';
 export * from './choose';
 export * from './coarse-pointer';
 export * from './small-screens';
+export { useOneStop } from './use-one-stop';
 export * from './confirm-dialog';
 export * from './dialog';
 export * from './field';

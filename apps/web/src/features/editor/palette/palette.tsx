@@ -4,6 +4,7 @@ import {
   addTable,
   applyChanges,
   type Deck,
+  type ItemId,
   type ItemKindName,
   type LineEnd,
   type LineHead,
@@ -43,7 +44,7 @@ import {
   useRef,
   useState,
 } from 'react';
-import { Popover } from '../../../shared/ui';
+import { Popover, useOneStop } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
@@ -136,6 +137,7 @@ function PaletteButton({ entry, ...trigger }: { entry: Entry } & ComponentProps<
   return (
     <button
       type="button"
+      data-stop-name={entry.name}
       onClick={entry.run}
       {...trigger}
       className="flex min-h-[36px] flex-none flex-col items-center justify-center gap-0.5 rounded-md text-xs font-semibold leading-tight hover:bg-rule/50 data-[state=open]:bg-rule/50 pointer-coarse:min-h-[44px]"
@@ -149,12 +151,22 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
   const [picking, setPicking] = useState<Choosing | null>(null);
+  /** What was placed last, while the focus has not left the palette since: arrows move it. */
+  const placed = useRef<ItemId | null>(null);
+  const stops = useOneStop(messages.kinds.text, () => {
+    const { selected } = useDesk.getState();
+    return selected.length === 1 && selected[0] === placed.current;
+  });
   const place = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>> = {}, loose = false) => {
     const id = newId();
     const start = { ...(startFields(deck, kind) as Partial<OwnFields<K>>), ...fields };
     run(addItem(deck, { id, slideId, kind, loose, fields: start }));
     if (kind === 'text' || loose) typeIn(id);
-    else select(id);
+    else selectPlaced(id);
+  };
+  const selectPlaced = (id: ItemId) => {
+    select(id);
+    placed.current = id;
   };
   /** A table, with its first heading to be typed. */
   const placeTable = (rows: number, columns: number) => {
@@ -242,13 +254,19 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       aria-label={messages.editor.palette}
       aria-orientation="vertical"
       className="flex w-[72px] flex-none flex-col overflow-y-auto border-r border-rule py-1"
+      onFocus={stops.onFocus}
+      onKeyDown={stops.onKeyDown}
+      onBlur={({ currentTarget, target }) => {
+        // What is chosen from beside a button is no part of the palette.
+        if (currentTarget.contains(target)) placed.current = null;
+      }}
     >
       {groups.map((entries, index) => (
         <Fragment key={entries[0]?.name}>
           {index > 0 ? <hr className="mx-3 my-1 border-rule" /> : null}
           {entries.map((entry) => {
             const content = besides(entry.choosing);
-            const button = <PaletteButton key={entry.name} entry={entry} />;
+            const button = <PaletteButton key={entry.name} entry={entry} tabIndex={stops.tabIndexOf(entry.name)} />;
             return content ? (
               <Popover
                 key={entry.name}
@@ -274,7 +292,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
             setPicking(null);
             const { changes, itemId } = placeQuestion(deck, slideId, start);
             run(changes);
-            select(itemId);
+            selectPlaced(itemId);
           }}
         />
       ) : null}
