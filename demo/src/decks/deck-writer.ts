@@ -50,7 +50,8 @@ export class DeckWriter {
     theme = '',
   ) {
     const known = themes.find((each) => each.name === theme);
-    this.deck = known ? { ...emptyDeck(title), theme: known } : emptyDeck(title);
+    const empty: Deck = { ...emptyDeck(title), language: 'en-GB' };
+    this.deck = known ? { ...empty, theme: known } : empty;
   }
 
   /** A new slide at the end; what follows is placed on it. */

@@ -34,6 +34,12 @@ export class NewDeck extends DeckTitle {
   @MaxLength(80, fault('other'))
   opening?: string;
 
+  /** The language it is in, as pages name it (BCP 47); not said when it is left out. */
+  @Optional()
+  @IsString()
+  @MaxLength(35, fault('other'))
+  language?: string;
+
   /** Slides to begin with; what of them cannot be read is left out. */
   @Optional()
   @IsObject(fault('slides'))

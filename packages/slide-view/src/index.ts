@@ -2,6 +2,7 @@
 export { FieldBelow } from './field-below.js';
 export { type FieldsBelow, type FillIn, type FollowLink, canAnswer, readingHands } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';
+export { inLanguage } from './language.js';
 export {
   cellStyle,
   ItemContent,

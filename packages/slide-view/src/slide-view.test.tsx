@@ -479,6 +479,17 @@ describe('a show', () => {
     expect(markup).toMatch(/class="gv-hotspot"[^>]*><path[^>]*d="M100 0L200 70L100 140L0 70Z"/);
   });
 
+  test('says which language it is in, and which texts are in another; says nothing where nobody has', () => {
+    const view = (deck: Deck) => draw(<SlideView deck={deck} slideId="s" width={640} label="Creek" />);
+    expect(view(base)).not.toContain('lang=');
+    const arabic = view({ ...base, language: 'ar' });
+    expect(arabic).toMatch(/^<div class="gv-slide"[^>]*lang="ar" dir="rtl"/);
+    const [id = ''] = Object.keys(base.items);
+    const mixed = applyChanges({ ...base, language: 'ar' }, [{ type: 'set-item', id, fields: { language: 'fr' } }]);
+    expect(view(mixed)).toMatch(/class="gv-item[^>]*lang="fr" dir="ltr"/);
+    expect(view(mixed).match(/lang=/g)).toHaveLength(2);
+  });
+
   test('stands on its stage under its name', () => {
     const stop = { slideId: 's', viewpointId: null, appeared: 0 };
     const markup = draw(<ShowStage deck={base} stop={stop} room={room} label="Creek" follow={() => undefined} />);

@@ -20,6 +20,7 @@ import { type FillIn, type FollowLink, readingHands } from './hands.js';
 import { GroundPictureView, groundOf, hasOwnGround } from './ground.js';
 import { frameStyle } from './item-frame.js';
 import { ItemContent } from './items/index.js';
+import { inLanguage } from './language.js';
 import { MarkView } from './mark-view.js';
 import { paint } from './paint.js';
 import { PieceHands } from './piece-hands.js';
@@ -133,6 +134,7 @@ export function SlideStage({ deck, slideId, width, label, number, still, childre
       className="gv-slide"
       style={{ width, height: size.height * scale }}
       {...role}
+      {...inLanguage(deck.language)}
       inert={still}
       tabIndex={still ? undefined : -1}
     >
@@ -210,6 +212,7 @@ function DrawnItem({ item, mark, follow, fillIn, around }: DrawnItemProps) {
         .filter(Boolean)
         .join(' ')}
       style={frameStyle(within ?? frame)}
+      {...inLanguage(item.language)}
       {...(item.link && linked
         ? { ...linkBehaviour(item.link, follow), 'aria-label': nameOf(item) || words.hotspot }
         : {})}

@@ -9,6 +9,7 @@ import {
   onlySlide,
   contentsIn,
   readDeck,
+  readLanguage,
   type SlideSizeName,
   withoutPictures,
 } from '@gobrel/core/deck';
@@ -69,11 +70,12 @@ export class LibraryService {
   }
 
   /** A new deck; of slides it begins with, pictures that are somebody else's are left out. */
-  async create(ownerId: string, { title, size, opening, deck }: NewDeck): Promise<DeckSummary> {
-    if (!deck) return this.keep(ownerId, startDeck(title, size, opening));
+  async create(ownerId: string, { title, size, opening, language, deck }: NewDeck): Promise<DeckSummary> {
+    if (!deck) return this.keep(ownerId, { ...startDeck(title, size, opening), language: readLanguage(language) });
     const { deck: read } = readDeck(deck);
     const refused = await this.pictures.keepFor(ownerId, contentsIn(read));
-    return this.keep(ownerId, { ...applyChanges(read, withoutPictures(read, refused)), title });
+    const begun = { ...applyChanges(read, withoutPictures(read, refused)), title };
+    return this.keep(ownerId, { ...begun, language: begun.language ?? readLanguage(language) });
   }
 
   /** A copy of a deck under another title, with its pictures. */

@@ -79,7 +79,10 @@ const item = (id: string, slideId: string, kind: string, text: unknown): Item =>
   return made;
 };
 const changes: fc.Arbitrary<Change> = fc.oneof(
-  fc.record({ type: fc.constant('set-deck' as const), fields: fc.record({ title: fc.string() }) }),
+  fc.record({
+    type: fc.constant('set-deck' as const),
+    fields: fc.record({ title: fc.string(), language: fc.constantFrom(null, 'en-GB', 'ar') }),
+  }),
   slideIds.map((id): Change => ({ type: 'put-slide', slide: readSlide(id, { name: id, rank: 'a0' }) })),
   fc.record({
     type: fc.constant('set-slide' as const),

@@ -4,6 +4,7 @@ export { direction, language, languages, locale } from '@gobrel/messages';
 export { branchCalled, destinationIn } from './destinations';
 export { gateMissing, openWhen } from './gates';
 export { itemCalled } from './in-sentences';
+export { languageName } from './language-name';
 export { lossInWords } from './losses';
 export { duration, inFull, listed, percent, someOf, withUnit } from './phrases';
 export { pointsInWords } from './points';

@@ -4,6 +4,7 @@ import type { Theme } from '../appearance/theme.js';
 import type { ItemId, SectionId, SlideId } from './identifiers.js';
 import type { Item } from './item.js';
 import type { KeptWalk } from './kept-walk.js';
+import type { Language } from './language.js';
 import { type Playing, readPlaying } from './playing.js';
 import { byRank } from './rank.js';
 import type { Section } from './section.js';
@@ -47,6 +48,8 @@ export interface Deck {
   /** One of the usual sizes, or one of its own. */
   readonly size: SlideSizeName | SlideSize;
   readonly theme: Theme;
+  /** The language it is in; `null` while nobody has said: then it is read as the page around it. */
+  readonly language: Language | null;
   /** How it is played where its slides do not say otherwise. */
   readonly playing: Playing;
   /** Walks that its authors kept, the oldest first. */
@@ -72,6 +75,7 @@ export function emptyDeck(title: string): Deck {
     title,
     size: '16:9',
     theme: NOTEBOOK,
+    language: null,
     playing: readPlaying(null),
     walks: [],
     slides: {},

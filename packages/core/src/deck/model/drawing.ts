@@ -23,6 +23,7 @@ export function drawingOf(deck: Deck, slideId: SlideId): Deck {
     known &&
     isSameSize(known.deck, deck) &&
     isSameList(known.items, items) &&
+    known.deck.language === deck.language &&
     isSameTheme(known.deck.theme, deck.theme)
   )
     return known.deck;

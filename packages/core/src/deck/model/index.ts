@@ -10,6 +10,7 @@ export * from './item-base.js';
 export * from './item.js';
 export * from './items-in-order.js';
 export * from './kept-walk.js';
+export * from './language.js';
 export * from './playing.js';
 export * from './question-items.js';
 export * from './rank.js';

@@ -1,6 +1,7 @@
 /** The fields that all items share, and what several kinds have in common. */
 import type { Frame } from '../../geometry/index.js';
 import type { Destination } from '../links/destination.js';
+import type { Language } from './language.js';
 import type { GroupId, ItemId, SlideId } from './identifiers.js';
 
 /** `backdrop` items stay put for everybody; `slide` items are the author's to move. */
@@ -33,6 +34,8 @@ export interface ItemBase {
   readonly appears: number;
   /** The part it plays in its slide's layout; `null` for what was placed freely. */
   readonly role: Role | null;
+  /** The language its words are in; `null` when it is the deck's. */
+  readonly language: Language | null;
 }
 
 /** How a loose piece behaves in students' hands. */

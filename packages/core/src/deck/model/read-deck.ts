@@ -7,6 +7,7 @@ import { readFrame } from './frame-reading.js';
 import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.js';
 import type { Item } from './item.js';
 import { type ItemBase, LAST_APPEARANCE, type PieceBehaviour, type Role, roles } from './item-base.js';
+import { readLanguage } from './language.js';
 import { readWalks } from './kept-walk.js';
 import { readPlaying } from './playing.js';
 import {
@@ -60,6 +61,7 @@ export function readDeckFields(fields: Fields): DeckFields {
     title: readString(fields['title'], '', 200),
     size: readSize(fields['size']),
     theme: readTheme(fields['theme']),
+    language: readLanguage(fields['language']),
     playing: readPlaying(fields['playing']),
     walks: readWalks(fields['walks']),
   };
@@ -94,6 +96,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     hidden: readBoolean(fields['hidden'], false),
     appears: Math.round(readNumber(fields['appears'], 0, 0, LAST_APPEARANCE)),
     role: readOneOf<Role | null>(fields['role'], [...roles, null], null),
+    language: readLanguage(fields['language']),
   };
   return itemKinds[kind].make(base, fields);
 }

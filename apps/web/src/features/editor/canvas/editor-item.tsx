@@ -24,6 +24,7 @@ import {
   textClasses,
   uprightStyle,
   withoutCell,
+  inLanguage,
 } from '@gobrel/slide-view';
 import type { Frame } from '@gobrel/core/geometry';
 import { type CSSProperties, memo, useCallback, useEffect } from 'react';
@@ -90,6 +91,7 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
       aria-label={label}
       aria-pressed={isSelected}
       tabIndex={0}
+      {...inLanguage(item.language)}
       className={`gv-item ${item.kind === 'line' || item.kind === 'viewpoint' ? 'gv-through' : ''} ${item.loose ? 'gv-loose outline-3 outline-dashed outline-offset-4 outline-[#3d4e8a]' : ''} ${isMovable(item) ? 'cursor-move' : ''}`}
       style={frameStyle((line ?? { frame: preview ?? item.frame }).frame)}
       onFocus={(event) => {

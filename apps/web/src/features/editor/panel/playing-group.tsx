@@ -12,6 +12,7 @@ import { readingTime } from '@gobrel/core/show';
 import { ChevronRight } from 'lucide-react';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
+import { LanguageField } from './language-field';
 import { Group, NumberField, PickField } from './parts';
 
 interface PlayingGroupProps {
@@ -66,6 +67,12 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
         >
           <Transitions />
         </PickField>
+        <LanguageField
+          label={`${messages.editor.deckPlaying}: ${messages.editor.language}`}
+          value={deck.language}
+          none={messages.editor.noLanguage}
+          onChange={(language) => run([{ type: 'set-deck', fields: { language } }])}
+        />
         {(['byItself', 'overAndOver'] as const).map((name) => (
           <label key={name} className="flex min-h-control items-center gap-2">
             <input

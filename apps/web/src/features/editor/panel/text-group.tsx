@@ -40,6 +40,7 @@ import { themeAt } from './theme-at';
 import { currentCell } from '../table/current-cell';
 import { Colours } from './colours';
 import { FontField } from './font-field';
+import { LanguageField } from './language-field';
 import { Group, NumberField, POINTS } from './parts';
 import { StyleField, WeightField } from './style-fields';
 
@@ -210,6 +211,12 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
         label={messages.editor.textColour}
         value={look.color}
         onChange={(color) => setStyle({ color }, { color })}
+      />
+      <LanguageField
+        label={messages.editor.language}
+        value={item.language}
+        none={messages.editor.languageOfDeck}
+        onChange={(language) => keep({ language })}
       />
     </Group>
   );

@@ -1,4 +1,5 @@
 /** The plan as text to type in, with a mark at each line that something is wrong with. */
+import type { Language } from '@gobrel/core/deck';
 import { TriangleAlert } from 'lucide-react';
 import { useLayoutEffect, useMemo, useRef } from 'react';
 import { messages } from '../../../shared/messages';
@@ -12,6 +13,8 @@ export interface SoughtLine {
 
 interface PlanTextProps {
   readonly text: string;
+  /** The language it is spelled in; `null` when it is the page's. */
+  readonly language: Language | null;
   /** What is wrong with lines, in words; lines are counted from 1. */
   readonly faults: ReadonlyMap<number, string>;
   /** The line to go to; a new one each time somebody wants to. */
@@ -24,7 +27,7 @@ interface PlanTextProps {
 /** What is typed and what is marked lie on one another, letter by letter. */
 const LETTERS = 'col-start-1 row-start-1 py-4 ps-10 pe-4 text-[16px]/[27px] whitespace-pre-wrap break-words';
 
-export function PlanText({ text, faults, sought, onType, onLine }: PlanTextProps) {
+export function PlanText({ text, language, faults, sought, onType, onLine }: PlanTextProps) {
   const pieces = useMemo(
     () => piecesByFaults(text, [...faults.keys(), ...(sought ? [sought.line] : [])]),
     [text, faults, sought],
@@ -73,6 +76,7 @@ export function PlanText({ text, faults, sought, onType, onLine }: PlanTextProps
           ref={field}
           value={text}
           spellCheck
+          lang={language ?? undefined}
           aria-label={messages.plan.title}
           aria-describedby="plan-how"
           placeholder={messages.plan.placeholder}

@@ -65,6 +65,7 @@ export function PlanView({ editing, current, onGo }: PlanViewProps) {
       <div className="flex min-h-96 min-w-0 flex-1 flex-col gap-2">
         <PlanText
           text={text}
+          language={deck.language}
           faults={faults}
           sought={sought}
           onType={setDraft}

@@ -5,7 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { ask, messageOf, unitsQuery } from '../../../shared/api';
 import { showToast } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { locale, messages } from '../../../shared/messages';
 
 /** Where decks are put; what is not said stays as it is. */
 export interface Shelved {
@@ -33,7 +33,7 @@ export function useLibrary() {
     ...settled,
     mutationFn: (begun: Begun) => {
       if (begun === 'sample') return ask<DeckSummary>('POST', '/decks/sample');
-      const usual = { title: says.untitled, opening: messages.slides.opening };
+      const usual = { title: says.untitled, opening: messages.slides.opening, language: locale };
       return ask<DeckSummary>(
         'POST',
         '/decks',

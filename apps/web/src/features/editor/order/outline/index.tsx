@@ -117,6 +117,7 @@ export function Outline({ editing, current, onGo, onOpen, onPickLink, onLinking 
                 key={entry.id}
                 doc={doc}
                 slide={entry}
+                language={deck.language}
                 name={slideName(deck, entry.id)}
                 texts={texts}
                 links={linksRead(deck, entry.id, texts)}

@@ -1,5 +1,5 @@
 /** A slide in the outline: its texts, typed where they stand, and its links beside what carries them. */
-import { lettersOf, type Slide, type SlideId } from '@gobrel/core/deck';
+import { type Language, lettersOf, type Slide, type SlideId } from '@gobrel/core/deck';
 import { RichTextView } from '@gobrel/slide-view';
 import { Presentation } from 'lucide-react';
 import { memo, useRef } from 'react';
@@ -20,6 +20,7 @@ export interface PointOnScreen {
 interface OutlineSlideProps {
   readonly doc: Y.Doc;
   readonly slide: Slide;
+  readonly language: Language | null;
   readonly name: string;
   readonly texts: readonly Read[];
   readonly links: readonly LinkRead[];
@@ -54,6 +55,7 @@ export const OutlineSlide = memo(
     return (
       <li
         data-outline={slide.id}
+        lang={props.language ?? undefined}
         className={`flex gap-3 border-s-4 py-1.5 ps-3 ${isCurrent ? 'border-dusk' : 'border-transparent'}`}
         aria-current={isCurrent ? 'true' : undefined}
       >
@@ -127,6 +129,7 @@ export const OutlineSlide = memo(
     a.place === b.place &&
     a.isCurrent === b.isCurrent &&
     a.name === b.name &&
+    a.language === b.language &&
     a.texts.length === b.texts.length &&
     a.texts.every(({ item, isTitle }, at) => item === b.texts[at]?.item && isTitle === b.texts[at].isTitle) &&
     a.links.length === b.links.length &&
@@ -148,7 +151,10 @@ function OutlineText({ doc, item, isTitle, label, onWrite, onKey }: OutlineTextP
   const look = isTitle ? 'font-display text-lg font-bold' : '';
   if (isTypedIn) {
     return (
-      <div className={`gv-words rounded-md border border-dusk bg-card px-2 py-1.5 ${look}`}>
+      <div
+        lang={item.language ?? undefined}
+        className={`gv-words rounded-md border border-dusk bg-card px-2 py-1.5 ${look}`}
+      >
         <TextEditor doc={doc} itemId={item.id} label={label} onKey={onKey} />
       </div>
     );
@@ -160,6 +166,7 @@ function OutlineText({ doc, item, isTitle, label, onWrite, onKey }: OutlineTextP
       aria-label={label}
       aria-multiline={!isTitle}
       tabIndex={0}
+      lang={item.language ?? undefined}
       onPointerDown={({ clientX, clientY }) => {
         pressed.current = { left: clientX, top: clientY };
       }}
