@@ -75,3 +75,24 @@ test('a language is chosen on the page, whatever the browser wants, and stays', 
   await page.getByLabel(english.frame.language).selectOption('es');
   await expect(page.getByRole('heading', { name: says.signIn.title })).toBeVisible();
 });
+
+test('a teacher finds the language they chose on every device', async ({ page, browser }) => {
+  await page.goto('/sign-in');
+  const made = await page.request.post('/api/accounts', {
+    data: { name: 'Ula Reed', email: 'ula.reed@marrambay.example', password: 'mudflats at noon' },
+  });
+  expect(made.ok()).toBe(true);
+  await page.goto('/');
+  await page.getByLabel(says.frame.language).selectOption('en');
+  await expect(page.getByRole('heading', { level: 1, name: english.library.title })).toBeAttached();
+  // Another device, whose browser wants Spanish.
+  const other = await browser.newContext({ locale: 'es-ES' });
+  const there = await other.newPage();
+  await there.goto('/sign-in');
+  await there.getByLabel(says.signIn.email).fill('ula.reed@marrambay.example');
+  await there.getByLabel(says.signIn.password).fill('mudflats at noon');
+  await there.getByRole('button', { name: says.signIn.title, exact: true }).click();
+  await expect(there.getByRole('heading', { level: 1, name: english.library.title })).toBeAttached();
+  expect(await languageOf(there)).toBe('en-GB');
+  await other.close();
+});

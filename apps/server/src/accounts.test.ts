@@ -32,6 +32,20 @@ describe('accounts', () => {
     expect((await visitor.ask('GET', '/api/decks')).status).toBe(401);
   });
 
+  test('the language a teacher chose is theirs on every device; what is none is refused', async () => {
+    const visitor = server.visitor();
+    const { email, password } = account;
+    await visitor.ask('POST', '/api/session', { email, password });
+    expect((await visitor.ask('GET', '/api/session')).body).toMatchObject({ teacher: { language: null } });
+    expect((await visitor.ask('PUT', '/api/accounts/language', { language: 'es' })).status).toBe(204);
+    for (const language of ['', 'Español', 7, null, '"><b>', 'a'.repeat(40)])
+      expect((await visitor.ask('PUT', '/api/accounts/language', { language })).status).toBe(422);
+    const elsewhere = server.visitor();
+    await elsewhere.ask('POST', '/api/session', { email, password });
+    expect((await elsewhere.ask('GET', '/api/session')).body).toMatchObject({ teacher: { language: 'es' } });
+    expect((await server.visitor().ask('PUT', '/api/accounts/language', { language: 'es' })).status).toBe(401);
+  });
+
   test('guessing a password is slowed down, and says for how long', async () => {
     const visitor = server.visitor();
     const guess = () => visitor.ask('POST', '/api/session', { email: 'guess@marrambay.example', password: 'guess' });

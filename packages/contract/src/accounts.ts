@@ -1,5 +1,5 @@
 /** Accounts and sessions: what is sent and what comes back. */
-import { IsEmail, IsString, Length, MaxLength } from 'class-validator';
+import { IsEmail, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
@@ -39,8 +39,21 @@ export class NewAccount {
   toll?: string;
 }
 
+/** The language in which a teacher wants the interface. */
+export class AccountLanguage {
+  @IsString()
+  @Matches(/^[a-z-]{2,12}$/, fault('other'))
+  language: string;
+}
+
 /** Who is signed in on this device. */
 export interface SessionView {
-  readonly teacher: { readonly id: string; readonly name: string; readonly email: string } | null;
+  readonly teacher: {
+    readonly id: string;
+    readonly name: string;
+    readonly email: string;
+    /** The language they want the interface in; `null` while they have chosen none. */
+    readonly language: string | null;
+  } | null;
   readonly participant: { readonly id: string; readonly lessonId: string; readonly name: string } | null;
 }

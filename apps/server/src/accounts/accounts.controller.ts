@@ -1,9 +1,9 @@
 /** Creating an account, signing in and out, and who is signed in, over HTTP. */
-import { NewAccount, type SessionView, SignIn } from '@gobrel/contract';
-import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Req, Res } from '@nestjs/common';
+import { AccountLanguage, NewAccount, type SessionView, SignIn } from '@gobrel/contract';
+import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Put, Req, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { AuditService } from '../audit/index.js';
-import { Allow, type IdentifiedRequest } from './access.js';
+import { Allow, type IdentifiedRequest, TeacherId } from './access.js';
 import { AccountsService } from './accounts.service.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -38,6 +38,13 @@ export class AccountsController {
     const teacherId = await this.accounts.prove(body, request.headers.cookie, response);
     await this.audit.note({ act: 'teacher signed in', by: teacherId });
     await this.sessions.start(response, 'teacher', teacherId);
+  }
+
+  @Put('accounts/language')
+  @HttpCode(204)
+  @Allow('teacher')
+  speak(@TeacherId() teacherId: string, @Body() { language }: AccountLanguage): Promise<void> {
+    return this.accounts.speak(teacherId, language);
   }
 
   @Delete('session')

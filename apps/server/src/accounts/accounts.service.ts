@@ -75,6 +75,11 @@ export class AccountsService {
     return teacher.id;
   }
 
+  /** Keeps the language in which a teacher wants the interface, on whatever device. */
+  async speak(teacherId: string, language: string): Promise<void> {
+    await this.database.getRepository(TeacherRow).update({ id: teacherId }, { language });
+  }
+
   /** Who is signed in, with their names. */
   async whoIs({ teacherId, participant }: Identity): Promise<SessionView> {
     const teacher = teacherId ? await this.database.getRepository(TeacherRow).findOneBy({ id: teacherId }) : null;
@@ -87,7 +92,7 @@ export class AccountsService {
           .getOne()
       : null;
     return {
-      teacher: teacher && { id: teacher.id, name: teacher.name, email: teacher.email },
+      teacher: teacher && { id: teacher.id, name: teacher.name, email: teacher.email, language: teacher.language },
       participant: participant && student && { ...participant, name: student.name },
     };
   }

@@ -39,6 +39,7 @@ import { KnownDevices1764900000000 } from './migrations/10-known-devices.js';
 import { Care1765000000000 } from './migrations/11-care.js';
 import { ReachedSlides1765100000000 } from './migrations/12-reached-slides.js';
 import { Shelves1765200000000 } from './migrations/13-shelves.js';
+import { AccountLanguage1765300000000 } from './migrations/14-account-language.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -87,6 +88,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Care1765000000000,
       ReachedSlides1765100000000,
       Shelves1765200000000,
+      AccountLanguage1765300000000,
     ],
     synchronize: false,
     logging: false,

@@ -29,6 +29,7 @@ export const routeTable: readonly RouteCase[] = [
   { route: 'GET /api/session', expected: anyone(200) },
   { route: 'POST /api/accounts', body: account, expected: anyone(409) },
   { route: 'POST /api/session', body: { email: 'x@y.example', password: 'z' }, expected: anyone(401) },
+  { route: 'PUT /api/accounts/language', body: { language: 'en' }, expected: teachers(204) },
   { route: 'GET /api/picture-library', path: '/api/picture-library?find=crab', expected: signedIn(200) },
   { route: 'GET /api/picture-library/:name', path: '/api/picture-library/crab', expected: signedIn(200) },
   { route: 'GET /api/picture-library/:name/small', path: '/api/picture-library/none/small', expected: signedIn(404) },

@@ -14,6 +14,10 @@ export class TeacherRow {
 
   @Column('text', { name: 'password_hash' })
   passwordHash: string;
+
+  /** The language they want the interface in; `null` while they have chosen none. */
+  @Column('text', { nullable: true })
+  language: string | null;
 }
 
 /** A session; the browser holds the token, the database only its hash. */

@@ -1,22 +1,27 @@
-/** The language of the interface, chosen for this device; each is called what it calls itself. */
+/** The language of the interface, chosen for this device and, where somebody is signed in, for their account. */
+import { useMutation } from '@tanstack/react-query';
+import { ask, messageOf } from '../../shared/api';
 import { language, languages, messages } from '../../shared/messages';
-import { Select } from '../../shared/ui';
+import { Select, showToast } from '../../shared/ui';
+import { speak } from './language';
 
-/** How long a choice is kept, in seconds. */
-const A_YEAR = 365 * 24 * 60 * 60;
-
-export function LanguageChoice() {
+export function LanguageChoice({ inAccount = false }: { readonly inAccount?: boolean }) {
+  const choose = useMutation({
+    mutationFn: async (chosen: string) => {
+      if (inAccount) await ask('PUT', '/accounts/language', { language: chosen });
+      return chosen;
+    },
+    onSuccess: speak,
+    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
+  });
   return (
     <Select
       label={messages.frame.language}
       bare
       value={language}
+      // Each is called what it calls itself.
       options={languages.map((each) => ({ value: each.language, name: each.name }))}
-      onChange={(chosen) => {
-        // The server sends the page in it: a page of another language is another page.
-        document.cookie = `language=${chosen}; path=/; max-age=${A_YEAR}; samesite=lax`;
-        window.location.reload();
-      }}
+      onChange={(chosen) => choose.mutate(chosen)}
     />
   );
 }

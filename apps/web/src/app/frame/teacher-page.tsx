@@ -55,7 +55,7 @@ export function TeacherPage({ children, actions, fills = false }: TeacherPagePro
           <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
           {/* On a phone it is chosen where one signs in. */}
           <span className="hidden sm:block">
-            <LanguageChoice />
+            <LanguageChoice inAccount />
           </span>
           <SchemeButton />
           <IconButton name={messages.frame.signOut} onClick={() => void leaving.leave()}>
