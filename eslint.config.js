@@ -52,6 +52,19 @@ export default tseslint.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
+    // The pages turn round where one reads from the right: classes name the start and the end, not the left and the right.
+    files: ['apps/web/src/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['Literal[value=', 'TemplateElement[value.raw='].map((piece) => ({
+          selector: `${piece}/(^|[\\s:])-?(?:[mp][lr]-(?:auto|\\d|\\[)|(?:border|rounded)-[lr](?:-|\\s|$)|text-(?:left|right)(?:\\s|$))/]`,
+          message: 'Name the start or the end (ms-, pe-, border-s, text-end), not the left or the right.',
+        })),
+      ],
+    },
+  },
+  {
     files: ['**/*.mjs', '*.js'],
     languageOptions: {
       globals: {

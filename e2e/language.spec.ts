@@ -4,6 +4,7 @@
  */
 import * as says from '@gobrel/messages/compiled/pseudo/index.js';
 import { expect, type Page, test } from '@playwright/test';
+import { boxOf } from './people';
 
 test.use({ baseURL: process.env['GOBREL_PSEUDO_ADDRESS'] });
 
@@ -93,6 +94,16 @@ test('every screen speaks the language it is built in, for teacher and student',
     await expectTranslated(page);
   }
   await page.getByRole('radio', { name: says.order.sees.slide }).click();
+  // What means a direction of reading points the other way.
+  await expect(page.locator('header .lucide-undo-2')).toHaveCSS('scale', '-1 1');
+  // The panel stands at the end of the line, which is on the left, and arrows go through its tabs as they stand.
+  const panel = await boxOf(page.getByRole('complementary', { name: says.editor.panel }));
+  expect(panel.x).toBe(0);
+  const tabs = page.getByRole('tab');
+  await tabs.first().focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(tabs.nth(1)).toBeFocused();
+  expect((await boxOf(tabs.nth(1))).x).toBeLessThan((await boxOf(tabs.first())).x);
 
   await page.getByRole('button', { name: says.handOut.action }).click();
   const dialog = page.getByRole('dialog');

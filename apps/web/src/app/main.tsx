@@ -2,6 +2,7 @@
 import './index.css';
 import { SurroundingsProvider } from '@gobrel/slide-view';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { Direction } from 'radix-ui';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import './frame/scheme';
@@ -11,7 +12,7 @@ import { withRetries } from './retry';
 import { router } from './router';
 import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
 import { focusMain, listenForRegionKeys, Tips, Toasts } from '../shared/ui';
-import { messages, slideWords } from '../shared/messages';
+import { direction, messages, slideWords } from '../shared/messages';
 
 followLeaving();
 listenForRegionKeys();
@@ -37,18 +38,20 @@ if (!root) throw new Error('the page has no root element');
 createRoot(root).render(
   <QueryClientProvider client={queries}>
     <SurroundingsProvider value={surroundings}>
-      <Tips>
-        {/* The first stop of the Tab key, seen only while it has the focus. */}
-        <button
-          type="button"
-          onClick={focusMain}
-          className="fixed -top-20 left-2 z-50 rounded-md border border-edge bg-card px-4 py-2 font-semibold focus:top-2"
-        >
-          {messages.frame.skip}
-        </button>
-        <RouterProvider router={router} />
-        <Toasts />
-      </Tips>
+      <Direction.Provider dir={direction}>
+        <Tips>
+          {/* The first stop of the Tab key, seen only while it has the focus. */}
+          <button
+            type="button"
+            onClick={focusMain}
+            className="fixed -top-20 start-2 z-50 rounded-md border border-edge bg-card px-4 py-2 font-semibold focus:top-2"
+          >
+            {messages.frame.skip}
+          </button>
+          <RouterProvider router={router} />
+          <Toasts />
+        </Tips>
+      </Direction.Provider>
     </SurroundingsProvider>
   </QueryClientProvider>,
 );

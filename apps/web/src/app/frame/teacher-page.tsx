@@ -50,9 +50,9 @@ export function TeacherPage({ children, actions, fills = false }: TeacherPagePro
             </NavLink>
           ))}
         </nav>
-        <div className="ml-auto flex flex-wrap items-center gap-1">
+        <div className="ms-auto flex flex-wrap items-center gap-1">
           {actions}
-          <span className="mr-2 hidden sm:inline">{session.data?.teacher?.name}</span>
+          <span className="me-2 hidden sm:inline">{session.data?.teacher?.name}</span>
           {/* On a phone it is chosen where one signs in. */}
           <span className="hidden sm:block">
             <LanguageChoice inAccount />

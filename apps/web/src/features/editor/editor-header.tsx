@@ -67,7 +67,7 @@ export function EditorHeader(props: EditorHeaderProps) {
         ) : null}
       </span>
       <SeeSwitch value={seeing} onChange={onSee} />
-      <span className="ml-auto flex items-center gap-1">
+      <span className="ms-auto flex items-center gap-1">
         <IconButton name={messages.common.undo} disabled={!editing.canUndo} onClick={editing.undo}>
           <Undo2 size={20} aria-hidden />
         </IconButton>

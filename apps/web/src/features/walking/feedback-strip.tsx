@@ -64,7 +64,7 @@ export function FeedbackStrip({ edition, slideId, work, feedback, locked, checki
           <ul>
             {hints.slice(0, given).map(({ hint, item }, at) => (
               <li key={at}>
-                <Lightbulb size={16} aria-hidden className="mr-1 inline" />
+                <Lightbulb size={16} aria-hidden className="me-1 inline" />
                 <span className="spoken">{messages.telling.hint}: </span>
                 {called(item) ? <strong>{called(item)}: </strong> : null}
                 {hint}

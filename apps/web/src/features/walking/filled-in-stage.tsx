@@ -89,10 +89,10 @@ export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, o
       </div>
     ) : null;
   const tools = isNarrow ? (
-    <div className="flex min-h-control items-center gap-2 pl-4 pr-1">
+    <div className="flex min-h-control items-center gap-2 ps-4 pe-1">
       {here.asked > 0 ? <span className="whitespace-nowrap text-soft">{messages.student.progress(here)}</span> : null}
       <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} isShort={hasFields} />
-      <Button look="quiet" className="ml-auto" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
+      <Button look="quiet" className="ms-auto" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
         {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
         {isLarge ? messages.student.wholeSlide : messages.student.larger}
       </Button>

@@ -36,10 +36,10 @@ export function WalkFooter({ edition, walk, fillIn, isFixed, instead = null, ove
         <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} />
       </span>
       {instead ? (
-        <span className="ml-auto sm:ml-0">{instead}</span>
+        <span className="ms-auto sm:ms-0">{instead}</span>
       ) : (
         <Button
-          className="ml-auto sm:ml-0"
+          className="ms-auto sm:ms-0"
           look={edition.slides[walk.at]?.exits === 'links-only' ? 'plain' : 'main'}
           onClick={() => walk.step({ type: 'next' })}
         >

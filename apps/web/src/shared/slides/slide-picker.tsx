@@ -42,7 +42,7 @@ export function SlidePicker(props: SlidePickerProps) {
             <button
               type="button"
               aria-pressed={present === undefined ? undefined : present === slide.id}
-              className="w-full text-left text-sm aria-pressed:text-clay"
+              className="w-full text-start text-sm aria-pressed:text-clay"
               onClick={() => onPick(slide.id)}
             >
               <Thumbnail deck={deck} slideId={slide.id} width={120} />

@@ -29,7 +29,7 @@ export function Choose<T extends string>({ label, value, options, onChange, name
           value={option.value}
           aria-label={option.icon ? option.name : undefined}
           title={option.icon ? option.name : undefined}
-          className="inline-flex min-h-control flex-1 items-center justify-center gap-1.5 border-r border-edge bg-card px-2 font-semibold last:border-r-0 focus-visible:relative focus-visible:z-10 data-[state=on]:bg-ink data-[state=on]:text-card"
+          className="inline-flex min-h-control flex-1 items-center justify-center gap-1.5 border-e border-edge bg-card px-2 font-semibold last:border-e-0 focus-visible:relative focus-visible:z-10 data-[state=on]:bg-ink data-[state=on]:text-card"
         >
           {option.icon ?? option.name}
           {option.icon && named ? <span className="hidden text-sm xl:inline">{option.name}</span> : null}

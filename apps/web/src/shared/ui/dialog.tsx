@@ -25,7 +25,7 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
             <Radix.Title className="text-xl">{title}</Radix.Title>
             <Radix.Close
               aria-label={messages.common.close}
-              className="-mr-2 -mt-2 inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
+              className="-me-2 -mt-2 inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
             >
               <X size={20} aria-hidden />
             </Radix.Close>

@@ -56,7 +56,7 @@ export function MenuSwitch({
       className="flex min-h-11 items-center gap-2.5 rounded px-3 outline-none data-[highlighted]:bg-dusk-wash"
     >
       {children}
-      <DropdownMenu.ItemIndicator className="ml-auto">
+      <DropdownMenu.ItemIndicator className="ms-auto">
         <Check size={18} aria-hidden />
       </DropdownMenu.ItemIndicator>
     </DropdownMenu.CheckboxItem>

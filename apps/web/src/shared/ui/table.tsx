@@ -16,7 +16,7 @@ interface TableProps<T> {
 
 export function Table<T>({ caption, columns, rows, rowKey, rowClass }: TableProps<T>) {
   return (
-    <table className="w-full border-collapse text-left">
+    <table className="w-full border-collapse text-start">
       <caption className="spoken">{caption}</caption>
       <thead>
         <tr className="border-b border-rule text-sm text-soft">

@@ -34,7 +34,7 @@ export function Tabs({ label, tabs, start, onChange, beside, fill = false }: Tab
             </Radix.Trigger>
           ))}
         </Radix.List>
-        {beside ? <div className="ml-auto flex flex-wrap items-center gap-2 py-1">{beside}</div> : null}
+        {beside ? <div className="ms-auto flex flex-wrap items-center gap-2 py-1">{beside}</div> : null}
       </div>
       {tabs.map((tab) => (
         <Radix.Content

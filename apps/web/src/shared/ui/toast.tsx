@@ -47,7 +47,7 @@ export function Toasts() {
         <Radix.Root
           key={note.id}
           onOpenChange={(open) => (open ? undefined : drop(note.id))}
-          className={`flex items-center gap-3 rounded-md border bg-card py-1.5 pl-4 pr-1.5 ${note.tone === 'trouble' ? 'border-berry' : 'border-edge'}`}
+          className={`flex items-center gap-3 rounded-md border bg-card py-1.5 ps-4 pe-1.5 ${note.tone === 'trouble' ? 'border-berry' : 'border-edge'}`}
         >
           <Radix.Description className={note.tone === 'trouble' ? 'flex-1 text-berry' : 'flex-1'}>
             {note.text}

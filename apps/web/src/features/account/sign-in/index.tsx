@@ -34,7 +34,7 @@ export function Screen() {
         <div className="rounded-md border border-edge bg-card p-6">
           {isNew ? <NewAccountForm /> : <SignInForm />}
           <p className="mt-4 border-t border-rule pt-3">
-            <Button look="quiet" className="-ml-3.5" onClick={() => setIsNew(!isNew)}>
+            <Button look="quiet" className="-ms-3.5" onClick={() => setIsNew(!isNew)}>
               {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
             </Button>
           </p>

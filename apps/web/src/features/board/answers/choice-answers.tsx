@@ -21,7 +21,7 @@ export function ChoiceAnswers({ item, works }: AnswersProps<ChoiceItem>) {
                 <img
                   src={pictureUrl(picture)}
                   alt={isLarge ? text : ''}
-                  className="mr-[0.6em] inline-block h-[2.6em] rounded border border-rule object-cover"
+                  className="me-[0.6em] inline-block h-[2.6em] rounded border border-rule object-cover"
                 />
               ) : null}
               {/* What a picture is called is its answer: the class is to look. */}

@@ -34,7 +34,7 @@ export function CountRow({ letter, count, of, isRight, children }: CountRowProps
           />
         </span>
       </span>
-      <span className="min-w-[2ch] text-right text-[1.4em] font-bold tabular-nums">{count}</span>
+      <span className="min-w-[2ch] text-end text-[1.4em] font-bold tabular-nums">{count}</span>
     </li>
   );
 }

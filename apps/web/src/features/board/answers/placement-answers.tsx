@@ -25,21 +25,21 @@ export function PlacementAnswers({ item, edition, works }: PlacementAnswersProps
         aria-label={messages.board.placements({ slide: name })}
         tabIndex={0}
       >
-        <table className="w-full border-collapse text-left">
+        <table className="w-full border-collapse text-start">
           <thead>
             <tr className="border-b border-rule text-soft">
               <th scope="col" className="px-2 py-1 font-semibold">
                 {messages.board.piece}
               </th>
               {zones.map((zone, at) => (
-                <th key={zone.id} scope="col" className="px-2 py-1 text-right font-semibold">
+                <th key={zone.id} scope="col" className="px-2 py-1 text-end font-semibold">
                   {zone.name || messages.pieces.unnamedZone({ place: at + 1 })}
                   {zone.place === null ? null : (
                     <span className="block">{messages.board.place({ place: zone.place })}</span>
                   )}
                 </th>
               ))}
-              <th scope="col" className="px-2 py-1 text-right font-semibold">
+              <th scope="col" className="px-2 py-1 text-end font-semibold">
                 {messages.board.outside}
               </th>
             </tr>
@@ -53,7 +53,7 @@ export function PlacementAnswers({ item, edition, works }: PlacementAnswersProps
                 {piece.counts.map((count, at) => (
                   <td
                     key={zones[at]?.id}
-                    className={`px-2 py-1 text-right tabular-nums ${isRight(piece.right[at]) ? 'font-bold' : count === 0 ? 'text-soft' : ''}`}
+                    className={`px-2 py-1 text-end tabular-nums ${isRight(piece.right[at]) ? 'font-bold' : count === 0 ? 'text-soft' : ''}`}
                     style={{
                       background: `color-mix(in srgb, ${isRight(piece.right[at]) ? 'var(--reed)' : 'var(--clay)'} ${answered === 0 ? 0 : Math.round((count / answered) * 28)}%, transparent)`,
                     }}
@@ -62,7 +62,7 @@ export function PlacementAnswers({ item, edition, works }: PlacementAnswersProps
                     {count}
                   </td>
                 ))}
-                <td className="px-2 py-1 text-right tabular-nums text-soft">{piece.outside}</td>
+                <td className="px-2 py-1 text-end tabular-nums text-soft">{piece.outside}</td>
               </tr>
             ))}
           </tbody>

@@ -42,7 +42,7 @@ export function PointAnswers({ item, works }: AnswersProps<PointItem>) {
           {dots.map((dot, at) => (
             <span
               key={at}
-              className="absolute -ml-1 -mt-1 size-2 rounded-full border border-[#fffcf5] bg-[#1d2b2a]"
+              className="absolute -ms-1 -mt-1 size-2 rounded-full border border-[#fffcf5] bg-[#1d2b2a]"
               style={{ left: share(dot.x), top: share(axis ? 0.3 + ((at * 7) % 5) * 0.1 : dot.y) }}
             />
           ))}

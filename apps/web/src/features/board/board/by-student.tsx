@@ -113,7 +113,7 @@ export function ByStudent({ lesson, edition, marks, everybody, seen, change, pic
   const rows = all.filter((row) => fits[filter](row)).sort(compare(order, edition));
   return (
     <>
-      <table className="w-full border-collapse text-left">
+      <table className="w-full border-collapse text-start">
         <caption className="spoken">{messages.board.byStudent}</caption>
         <thead className="sticky top-0 z-10 bg-paper">
           <tr className="text-sm text-soft shadow-[inset_0_-1px_var(--edge)]">
@@ -133,7 +133,7 @@ export function ByStudent({ lesson, edition, marks, everybody, seen, change, pic
                 pictured={slides.length <= PICTURED}
               />
             ))}
-            <th scope="col" className="px-2 pb-1 text-right align-bottom text-xs font-semibold">
+            <th scope="col" className="px-2 pb-1 text-end align-bottom text-xs font-semibold">
               {messages.board.marks}
             </th>
             <th scope="col" className="p-0">
@@ -248,13 +248,13 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
       <th scope="row" className="px-2">
         <button
           type="button"
-          className="min-h-6 text-left font-semibold hover:underline pointer-coarse:min-h-11"
+          className="min-h-6 text-start font-semibold hover:underline pointer-coarse:min-h-11"
           aria-pressed={isPicked}
           onClick={() => onPick(participant)}
         >
           {participant.name}{' '}
           {participant.isGuest ? (
-            <span className="ml-1.5 rounded border border-edge px-1.5 text-xs font-normal text-soft">
+            <span className="ms-1.5 rounded border border-edge px-1.5 text-xs font-normal text-soft">
               {messages.seats.guest}
             </span>
           ) : null}
@@ -278,10 +278,10 @@ const StudentRow = memo(function StudentRow(props: StudentRowProps) {
           after={index === slides.length - 1 ? null : isReached(index + 1)}
         />
       ))}
-      <td className="px-2 text-right whitespace-nowrap tabular-nums">
+      <td className="px-2 text-end whitespace-nowrap tabular-nums">
         <PointsSum sum={marks} short />
       </td>
-      <td className="p-0 text-right">
+      <td className="p-0 text-end">
         <IconButton
           name={messages.board.toTurnList({ name: participant.name })}
           className="!h-6 !w-7 pointer-coarse:!size-11"

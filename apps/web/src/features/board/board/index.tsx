@@ -76,7 +76,7 @@ function Board({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
         <span className="text-soft">
           {messages.board.counts({ joined: joined.length, students: lesson.participants.length, submitted })}
         </span>
-        <span className="ml-auto flex flex-wrap items-center gap-2">
+        <span className="ms-auto flex flex-wrap items-center gap-2">
           <SchemeButton />
           {lesson.closedAt ? (
             <span className="font-semibold text-amber">{messages.lessons.isClosed}</span>

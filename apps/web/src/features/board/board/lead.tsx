@@ -75,8 +75,8 @@ function Leading({ edition, live: { state, change }, everybody, lead }: LeadProp
       </div>
       <div className="flex items-center gap-1">
         <StepButtons walk={walk} press={IconButton} />
-        <strong className="ml-2">{slideName(edition, walk.at)}</strong>
-        <span role="status" className="ml-2 font-semibold text-clay">
+        <strong className="ms-2">{slideName(edition, walk.at)}</strong>
+        <span role="status" className="ms-2 font-semibold text-clay">
           {walk.notice}
         </span>
       </div>

@@ -81,7 +81,7 @@ export function StudentPanel({ lesson, edition, watched, marked, live }: Student
             return (
               <div key={item.id} className="col-span-2 grid grid-cols-subgrid border-t border-rule py-1.5">
                 <dt className="text-soft">{nameOf(item) || messages.onSlides.blank}</dt>
-                <dd className="text-right tabular-nums">
+                <dd className="text-end tabular-nums">
                   {mark && mark.verdict !== 'unmarked'
                     ? messages.onSlides.points({ points: mark.points, outOf: mark.outOf })
                     : ''}

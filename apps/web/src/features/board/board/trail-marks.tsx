@@ -57,8 +57,8 @@ export function TrailCell({ before, after, ...mark }: TrailCellProps) {
   );
   return (
     <td className="relative p-0 text-center align-middle">
-      {before === null ? null : line('left-0 right-1/2', before)}
-      {after === null ? null : line('left-1/2 right-0', after)}
+      {before === null ? null : line('start-0 end-1/2', before)}
+      {after === null ? null : line('start-1/2 end-0', after)}
       <span className="inline-flex h-[22px] items-center align-middle" title={says}>
         <Mark {...mark} />
       </span>

@@ -181,7 +181,7 @@ function Turn({ name, edition, reached, state, change, nameOf }: TurnProps) {
   const order = slidesInOrder(edition).map(({ id }) => id);
   const place = steeredTo ? order.indexOf(steeredTo.slideId) : -1;
   return (
-    <div className="mt-2 rounded-md bg-dusk-wash py-1 pl-3 pr-1 text-dusk">
+    <div className="mt-2 rounded-md bg-dusk-wash py-1 ps-3 pe-1 text-dusk">
       <div className="flex items-center justify-between gap-2">
         <strong>{messages.board.shows({ name })}</strong>
         {state.turnTime ? <TimeLeft time={state.turnTime} className="font-semibold" /> : null}

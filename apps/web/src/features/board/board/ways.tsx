@@ -27,7 +27,7 @@ export function Ways({ edition, everybody }: { edition: Deck; everybody: readonl
         <WalkedMap edition={edition} walked={walked} chosen={slideId} onChoose={setChosen} />
       ) : null}
       <ChoicesAt edition={edition} walked={walked} slideId={slideId} />
-      <table className="w-full border-collapse text-left">
+      <table className="w-full border-collapse text-start">
         <caption className="spoken">{messages.watching.ways}</caption>
         <thead>
           <tr className="border-b border-rule text-sm text-soft">
@@ -121,7 +121,7 @@ function WalkedMap({ edition, walked, chosen, onChoose }: MapProps) {
               key={id}
               type="button"
               aria-pressed={id === chosen}
-              className="absolute rounded-md border border-edge bg-card p-1 text-left aria-pressed:outline aria-pressed:outline-[3px] aria-pressed:outline-dusk"
+              className="absolute rounded-md border border-edge bg-card p-1 text-start aria-pressed:outline aria-pressed:outline-[3px] aria-pressed:outline-dusk"
               style={{ left: place.x, top: place.y, width: CARD.width, height: CARD.height }}
               onClick={() => onChoose(id)}
             >

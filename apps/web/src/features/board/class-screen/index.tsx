@@ -86,7 +86,7 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
         {state.applause > 0 && shown ? <span>{messages.turns.applause({ count: state.applause })}</span> : null}
         {state.countdown ? <TimeLeft time={state.countdown} className="text-[3.4vw] font-bold" /> : null}
         {lesson.held && !lesson.closedAt ? <span className="text-amber">{messages.board.isHeld}</span> : null}
-        <span className="ml-auto flex items-center gap-3">
+        <span className="ms-auto flex items-center gap-3">
           {lesson.closedAt || (!stop && !shown && !state.answersShown && !state.chartShown) ? null : (
             <SmallWayIn code={lesson.code} />
           )}
@@ -104,7 +104,7 @@ function SmallWayIn({ code }: { code: string }) {
   const qr = useQr(joinAddress(code));
   return (
     <>
-      <span className="text-right">
+      <span className="text-end">
         <span className="block text-soft">{messages.board.goTo({ address: joinPlace() })}</span>
         <strong className="font-display">{readableCode(code)}</strong>
       </span>

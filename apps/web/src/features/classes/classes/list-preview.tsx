@@ -37,7 +37,7 @@ function PreviewLine({ line: { line, text, student, note } }: { line: ListedLine
   const says = messages.classList;
   return (
     <li className="flex gap-2 border-b border-rule px-2 py-1">
-      <span className="w-7 flex-none text-right text-sm tabular-nums text-soft">{line}</span>
+      <span className="w-7 flex-none text-end text-sm tabular-nums text-soft">{line}</span>
       <span className="min-w-0 flex-1 wrap-anywhere">
         {student ? (
           <>

@@ -63,7 +63,7 @@ function Gradebook({ book }: { book: GradebookView }) {
           </div>
           {/* A wide table is scrolled by keys too. */}
           <div className="overflow-x-auto" role="region" aria-label={says.title} tabIndex={0}>
-            <table className="w-full border-collapse text-left">
+            <table className="w-full border-collapse text-start">
               <caption className="spoken">{says.of({ className })}</caption>
               <thead>
                 <tr className="border-b border-rule text-sm text-soft">
@@ -95,7 +95,7 @@ function Gradebook({ book }: { book: GradebookView }) {
                         type="button"
                         aria-pressed={id === studentId}
                         aria-label={says.pick({ name })}
-                        className="min-h-11 text-left font-semibold hover:underline"
+                        className="min-h-11 text-start font-semibold hover:underline"
                         onClick={() => setStudentId(id)}
                       >
                         {name}

@@ -91,14 +91,14 @@ interface VersionListProps {
 
 function VersionList({ versions, chosen, onChoose }: VersionListProps) {
   return (
-    <ul aria-label={messages.versions.title} className="max-h-[52vh] overflow-y-auto pr-1">
+    <ul aria-label={messages.versions.title} className="max-h-[52vh] overflow-y-auto pe-1">
       {versions.map((version) => (
         <li key={version.id}>
           <button
             type="button"
             aria-pressed={version.id === chosen}
             onClick={() => onChoose(version.id)}
-            className={`mb-1 w-full rounded-md border px-2.5 py-1.5 text-left ${version.id === chosen ? 'border-dusk bg-dusk-wash' : 'border-edge hover:border-ink'}`}
+            className={`mb-1 w-full rounded-md border px-2.5 py-1.5 text-start ${version.id === chosen ? 'border-dusk bg-dusk-wash' : 'border-edge hover:border-ink'}`}
           >
             <span className="block font-semibold wrap-anywhere">{version.name ?? messages.versions.automatic}</span>
             <span className="block text-sm text-soft">
@@ -157,7 +157,7 @@ function SideBySide({ before, now, onRestore }: SideBySideProps) {
       </p>
       <table className="w-full">
         <thead>
-          <tr className="text-left text-sm text-soft">
+          <tr className="text-start text-sm text-soft">
             <th scope="col">{messages.versions.then}</th>
             <th scope="col">{messages.versions.now}</th>
           </tr>

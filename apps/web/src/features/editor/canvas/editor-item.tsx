@@ -140,7 +140,7 @@ function PlacedItem({ item, doc, onTextHeight, onCellKey, line }: EditorItemProp
         </span>
       ) : null}
       {runsOver && !isTypedIn ? (
-        <span className="absolute inset-x-0 top-full border-t-4 border-dashed border-[#8a5a00] text-right text-[18px] leading-none font-semibold text-[#8a5a00]">
+        <span className="absolute inset-x-0 top-full border-t-4 border-dashed border-[#8a5a00] text-end text-[18px] leading-none font-semibold text-[#8a5a00]">
           <span className="bg-[#fffcf5] px-2">{messages.editor.runsOver}</span>
         </span>
       ) : null}

@@ -137,7 +137,7 @@ function ArrivingCard({ deck, way: { from, byOrder }, card, flat, onGo }: CardPr
     <button
       type="button"
       data-slide={from}
-      className={`absolute text-left text-xs font-semibold hover:border-edge ${flat ? `${FLAT_CARD} px-1` : 'rounded bg-paper hover:underline'}`}
+      className={`absolute text-start text-xs font-semibold hover:border-edge ${flat ? `${FLAT_CARD} px-1` : 'rounded bg-paper hover:underline'}`}
       style={flat ? boxStyle(card) : { left: card.x, top: card.y, width: card.width }}
       onClick={() => onGo(from)}
     >
@@ -168,7 +168,7 @@ function LeavingCard({ deck, way, card, flat, onGo }: CardProps<Departure>) {
           <button
             type="button"
             data-slide={target}
-            className="block max-w-full text-left text-xs font-semibold hover:underline"
+            className="block max-w-full text-start text-xs font-semibold hover:underline"
             onClick={() => onGo(target)}
           >
             <Thumbnail deck={deck} slideId={target} width={CARD.beside.picture} />
@@ -183,7 +183,7 @@ function LeavingCard({ deck, way, card, flat, onGo }: CardProps<Departure>) {
       <button
         type="button"
         data-slide={target}
-        className={`absolute px-1 text-left ${FLAT_CARD}`}
+        className={`absolute px-1 text-start ${FLAT_CARD}`}
         style={boxStyle(card)}
         onClick={() => onGo(target)}
       >
@@ -217,7 +217,7 @@ function LeavingCard({ deck, way, card, flat, onGo }: CardProps<Departure>) {
           <button
             type="button"
             data-slide={target}
-            className="min-h-6 truncate text-left text-sm font-semibold hover:underline"
+            className="min-h-6 truncate text-start text-sm font-semibold hover:underline"
             onClick={() => onGo(target)}
           >
             {slideName(deck, target)}
@@ -237,7 +237,7 @@ function Carrier({ deck, way }: { deck: Deck; way: Departure }) {
     <button
       type="button"
       // By touch all of the card that does nothing else takes the press.
-      className="block min-h-6 max-w-full text-left text-xs font-semibold text-clay hover:underline pointer-coarse:after:absolute pointer-coarse:after:inset-x-0 pointer-coarse:after:bottom-0 pointer-coarse:after:h-11"
+      className="block min-h-6 max-w-full text-start text-xs font-semibold text-clay hover:underline pointer-coarse:after:absolute pointer-coarse:after:inset-x-0 pointer-coarse:after:bottom-0 pointer-coarse:after:h-11"
       aria-label={listed([
         messages.editor.by({ carrier: carrierName(deck, link) }),
         destination.gate ? openWhen(deck, destination.gate) : '',
@@ -256,7 +256,7 @@ function CarrierName({ deck, way: { link, destination, answer } }: { deck: Deck;
   return (
     <>
       <span className="block truncate">
-        <Sign size={12} aria-hidden className="mr-0.5 inline" />
+        <Sign size={12} aria-hidden className="me-0.5 inline" />
         {carrierName(deck, link)}
         {answer && destination.to === 'by-answer' ? ` ${branchCalled(deck.items[destination.questionId], answer)}` : ''}
       </span>

@@ -60,7 +60,7 @@ export function ZoomBar({ inRow, scale, onZoom, onFit, onTry }: ZoomBarProps) {
       <button
         type="button"
         onClick={onTry}
-        className="flex min-h-8 items-center gap-1.5 rounded-md border-l border-rule px-3 text-sm font-semibold hover:bg-rule/50 pointer-coarse:min-h-11"
+        className="flex min-h-8 items-center gap-1.5 rounded-md border-s border-rule px-3 text-sm font-semibold hover:bg-rule/50 pointer-coarse:min-h-11"
       >
         <Hand size={16} aria-hidden /> {messages.questions.tryHere}
       </button>

@@ -41,7 +41,7 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
           {read.unread.length > 0 ? (
             <>
               <p className="mt-2 font-semibold text-amber">{messages.routes.notUnderstood}</p>
-              <ul className="max-h-40 list-disc overflow-auto pl-5 text-sm">
+              <ul className="max-h-40 list-disc overflow-auto ps-5 text-sm">
                 {read.unread.slice(0, MOST).map((row, index) => (
                   <li key={index}>{unreadInWords(row)}</li>
                 ))}

@@ -58,7 +58,7 @@ export function FiguresTable({ deck, figures, current, onGo, onOpen }: FiguresTa
       <Button look="plain" className="mb-2" onClick={() => saveAsCsv(deck.title, rows)}>
         <Download size={18} aria-hidden /> {messages.routes.download}
       </Button>
-      <table className="w-full border-collapse text-left text-sm">
+      <table className="w-full border-collapse text-start text-sm">
         <caption className="spoken">{messages.routes.table}</caption>
         <thead>
           <tr className="border-b border-rule text-soft">
@@ -93,7 +93,7 @@ export function FiguresTable({ deck, figures, current, onGo, onOpen }: FiguresTa
                 <button
                   type="button"
                   aria-current={row.id === current}
-                  className="min-h-11 text-left hover:underline"
+                  className="min-h-11 text-start hover:underline"
                   onClick={() => onGo(row.id)}
                   onDoubleClick={() => onOpen(row.id)}
                 >

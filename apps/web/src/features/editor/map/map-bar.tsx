@@ -60,14 +60,14 @@ export function MapBar(props: MapBarProps) {
       <FindSlide {...props} />
       {asTable ? null : (
         <>
-          <label className="flex min-h-control items-center gap-1 rounded-md border border-edge bg-card pl-2 text-sm">
+          <label className="flex min-h-control items-center gap-1 rounded-md border border-edge bg-card ps-2 text-sm">
             <span aria-hidden className="text-soft">
               {messages.routes.look}
             </span>
             <select
               aria-label={messages.routes.look}
               value={typeof look === 'object' ? look.walk : look}
-              className="min-h-control max-w-36 xl:max-w-52 rounded-md bg-card pr-1 font-semibold"
+              className="min-h-control max-w-36 xl:max-w-52 rounded-md bg-card pe-1 font-semibold"
               onChange={({ target }) => onLook(looks.find((each) => each === target.value) ?? { walk: target.value })}
             >
               {looks.map((each) => (

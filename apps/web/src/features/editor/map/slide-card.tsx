@@ -49,7 +49,7 @@ export function SlideCard({ data, selected }: NodeProps<SlideNode>) {
         />
       )}
       {share === null ? null : (
-        <span className="map-words absolute right-1 top-1 z-[1] rounded bg-card px-1 font-bold">{percent(share)}</span>
+        <span className="map-words absolute end-1 top-1 z-[1] rounded bg-card px-1 font-bold">{percent(share)}</span>
       )}
       <Handle
         type="target"
@@ -76,7 +76,7 @@ function Marks({ data: { isEnding, figures, looseEnds } }: { data: SlideCardData
   const isFaulty = figures !== null && figures.troubles.length > 0;
   if (!isEnding && !isFaulty && looseEnds.length === 0) return null;
   return (
-    <span className="map-words absolute left-1 top-[64px] z-[1] flex items-center gap-0.5 rounded bg-card p-0.5">
+    <span className="map-words absolute start-1 top-[64px] z-[1] flex items-center gap-0.5 rounded bg-card p-0.5">
       {isEnding ? <Flag aria-hidden className="size-[1em] flex-none text-reed" /> : null}
       {isFaulty ? <TriangleAlert aria-hidden className="size-[1em] flex-none text-berry" /> : null}
       {looseEnds.slice(0, 3).map(({ key, destination }) => {

@@ -20,7 +20,7 @@ export function RemoveDialog({ deck, ids, links, onRemove, onClose }: RemoveDial
   const resting = slidesInOrder(deck).filter((slide) => !ids.includes(slide.id));
   return (
     <Dialog title={messages.routes.removeTitle({ links: links.length })} open onClose={onClose}>
-      <ul className="mb-3 max-h-48 list-disc overflow-auto pl-5">
+      <ul className="mb-3 max-h-48 list-disc overflow-auto ps-5">
         {links.map((link, index) => (
           <li key={index}>
             {messages.routes.openLink({

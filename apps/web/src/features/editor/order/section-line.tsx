@@ -26,13 +26,13 @@ export function SectionLine({ deck, run, tellDone, section, isFolded, place }: S
     <li
       ref={dragged.setDraggableNodeRef}
       className="pointer-events-none absolute inset-y-0"
-      style={{ left: place.start, width: place.line - 8, ...dragged.style }}
+      style={{ insetInlineStart: place.start, width: place.line - 8, ...dragged.style }}
     >
       {/* Where it begins is what others are dropped before or behind, not the middle of its line. */}
-      <span ref={dragged.setDroppableNodeRef} aria-hidden className="absolute -left-2 top-0 h-6 w-2" />
+      <span ref={dragged.setDroppableNodeRef} aria-hidden className="absolute -start-2 top-0 h-6 w-2" />
       <DropMarker side={dragged.marker} />
       <span className="pointer-events-auto flex h-[25px] items-center border-b border-edge text-xs pointer-coarse:h-11">
-        <span className="sticky left-0 flex h-full min-w-0 items-center bg-paper">
+        <span className="sticky start-0 flex h-full min-w-0 items-center bg-paper">
           <button
             type="button"
             {...dragged.attributes}

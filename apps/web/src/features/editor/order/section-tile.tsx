@@ -37,7 +37,7 @@ export function SectionTile({ deck, run, tellDone, section, isFolded, place }: S
         aria-label={messages.order.sectionLabel({ title, slides: count, folded: isFolded })}
         aria-expanded={!isFolded}
         onClick={() => fold(section.id, !isFolded)}
-        className="flex min-h-11 min-w-0 items-center gap-1.5 rounded-md px-1 text-left font-display text-lg font-bold hover:bg-card"
+        className="flex min-h-11 min-w-0 items-center gap-1.5 rounded-md px-1 text-start font-display text-lg font-bold hover:bg-card"
         data-section={section.id}
       >
         <span aria-hidden className="inline-block" style={{ width: section.depth * 20 }} />

@@ -1,7 +1,7 @@
 /** A slide in the running order: its picture, its name, who else is there; to go to, choose and drag. */
 import { type Deck, type Slide, type SlideId } from '@gobrel/core/deck';
 import { linksFrom } from '@gobrel/core/routes';
-import { Check, EyeOff } from 'lucide-react';
+import { ArrowRight, Check, EyeOff } from 'lucide-react';
 import { type CSSProperties, type KeyboardEvent, memo, type MouseEvent, useEffect, useRef } from 'react';
 import { Thumbnail } from '../../../shared/slides';
 import { listed, messages } from '../../../shared/messages';
@@ -26,7 +26,7 @@ interface SlideTileProps {
   /** Whether its picture is drawn; else it is only named. */
   readonly withPicture?: boolean;
   /** Where it stands, in a list that places its entries by itself; in CSS pixels. */
-  readonly at?: { readonly left: number; readonly top: number };
+  readonly at?: { readonly start: number; readonly top: number };
   /** Where it stands in a grid. */
   readonly cell?: GridPlace | undefined;
   /** Whether it can be chosen by a box of its own, as on a touch screen. */
@@ -50,7 +50,11 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
     if (isCurrent && focused !== button.current && focused?.closest('[data-slide]')) button.current?.focus();
   }, [isCurrent]);
   const exits = linksFrom(drawing, slide.id).length;
-  const placed: CSSProperties = at ? { position: 'absolute', ...at } : props.cell ? cellStyle(props.cell) : {};
+  const placed: CSSProperties = at
+    ? { position: 'absolute', insetInlineStart: at.start, top: at.top }
+    : props.cell
+      ? cellStyle(props.cell)
+      : {};
   const frame = isCurrent
     ? 'outline-3 outline-offset-1 outline-dusk'
     : isChosen
@@ -86,7 +90,7 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
         onClick={(event: MouseEvent) => props.onPress(slide.id, event)}
         onDoubleClick={() => props.onOpen?.(slide.id)}
         onKeyDown={keys}
-        className="block w-full text-left"
+        className="block w-full text-start"
       >
         {withPicture ? <Picture {...props} exits={exits} frame={frame} /> : null}
         <span
@@ -102,7 +106,7 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
           aria-checked={isChosen}
           aria-label={messages.order.pick({ name: `${place} ${name}` })}
           onClick={() => props.onPick(slide.id)}
-          className={`absolute left-0 top-0 flex size-11 items-start justify-start p-1 group-focus-within:opacity-100 group-hover:opacity-100 focus-visible:opacity-100 pointer-coarse:opacity-100 ${isChosen ? '' : 'opacity-0'}`}
+          className={`absolute start-0 top-0 flex size-11 items-start justify-start p-1 group-focus-within:opacity-100 group-hover:opacity-100 focus-visible:opacity-100 pointer-coarse:opacity-100 ${isChosen ? '' : 'opacity-0'}`}
         >
           <span
             className={`flex size-6 items-center justify-center rounded border-2 ${isChosen ? 'border-dusk bg-dusk text-card' : 'border-ink/70 bg-card/85'}`}
@@ -132,7 +136,7 @@ function Picture({ drawing, slide, number, here, width, exits, frame }: PictureP
       {here ? (
         <span
           aria-hidden
-          className="absolute bottom-1 left-1 max-w-[96px] truncate rounded bg-[#3d4e8a] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
+          className="absolute bottom-1 start-1 max-w-[96px] truncate rounded bg-[#3d4e8a] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
         >
           {here}
         </span>
@@ -141,7 +145,7 @@ function Picture({ drawing, slide, number, here, width, exits, frame }: PictureP
         <span
           aria-hidden
           title={messages.editor.leftOut}
-          className="absolute left-1 top-1 rounded bg-[#fffcf5] px-0.5 text-[#1d2b2a]"
+          className="absolute start-1 top-1 rounded bg-[#fffcf5] px-0.5 text-[#1d2b2a]"
         >
           <EyeOff size={14} />
         </span>
@@ -149,9 +153,10 @@ function Picture({ drawing, slide, number, here, width, exits, frame }: PictureP
       {exits > 0 ? (
         <span
           aria-hidden
-          className="absolute right-1 top-1 rounded bg-[#a84226] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
+          className="absolute end-1 top-1 flex items-center rounded bg-[#a84226] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
         >
-          {exits}→
+          {exits}
+          <ArrowRight size={11} strokeWidth={3} />
         </span>
       ) : null}
     </span>

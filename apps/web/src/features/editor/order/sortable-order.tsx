@@ -63,7 +63,7 @@ export function DropMarker({ side }: { side: 'before' | 'after' | null }) {
   return (
     <span
       aria-hidden
-      className={`absolute inset-y-0 w-1 rounded bg-dusk ${side === 'before' ? '-left-2' : '-right-2'}`}
+      className={`absolute inset-y-0 w-1 rounded bg-dusk ${side === 'before' ? '-start-2' : '-end-2'}`}
     />
   );
 }

@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { LayoutTemplate, Plus } from 'lucide-react';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { isCoarsePointer, Popover, useLowScreen } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { direction, messages } from '../../../shared/messages';
 import { LayoutPicker } from '../palette/layout-picker';
 import { SectionLine } from './section-line';
 import { SlideTile } from './slide-tile';
@@ -29,6 +29,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   const places = useMemo(() => stripPlaces(entries), [entries]);
   const tiles = useVirtualizer({
     horizontal: true,
+    isRtl: direction === 'rtl',
     count: entries.length,
     getScrollElement: () => scroller.current,
     // Known by their ids: the places are looked up anew whenever other entries are there.
@@ -54,12 +55,12 @@ export const Strip = memo(function Strip(props: StripProps) {
     entries,
   );
   return (
-    <section aria-label={messages.editor.strip} className="flex border-t border-rule pl-3">
+    <section aria-label={messages.editor.strip} className="flex border-t border-rule ps-3">
       <AddButtons isLow={isLow} size={deck.size} onAdd={onAdd} onStarters={onStarters} />
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <div
           ref={scroller}
-          className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden pl-2 pt-1 [scrollbar-width:thin]"
+          className="min-w-0 flex-1 overflow-x-auto overflow-y-hidden ps-2 pt-1 [scrollbar-width:thin]"
         >
           <ol
             className="relative"
@@ -87,7 +88,7 @@ export const Strip = memo(function Strip(props: StripProps) {
                   {...tileOf(entry)}
                   width={STRIP.picture}
                   withPicture={!isLow}
-                  at={{ left: place.start, top: row }}
+                  at={{ start: place.start, top: row }}
                 />
               );
             })}

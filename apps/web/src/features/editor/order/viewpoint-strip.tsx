@@ -84,7 +84,7 @@ function Tile({ deck, viewpoint, place, count, onMove }: TileProps) {
         {...listeners}
         aria-label={`${place + 1} ${name}`}
         aria-pressed={isSelected}
-        className={`rounded text-left text-xs ${isSelected ? 'outline-3 outline-offset-1 outline-dusk' : ''}`}
+        className={`rounded text-start text-xs ${isSelected ? 'outline-3 outline-offset-1 outline-dusk' : ''}`}
         onClick={() => select(id)}
       >
         <span aria-hidden className="pointer-events-none block overflow-hidden rounded border border-ink/70">

@@ -253,7 +253,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       role="toolbar"
       aria-label={messages.editor.palette}
       aria-orientation="vertical"
-      className="flex w-[72px] flex-none flex-col overflow-y-auto border-r border-rule py-1"
+      className="flex w-[72px] flex-none flex-col overflow-y-auto border-e border-rule py-1"
       onFocus={stops.onFocus}
       onKeyDown={stops.onKeyDown}
       onBlur={({ currentTarget, target }) => {

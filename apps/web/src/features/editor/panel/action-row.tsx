@@ -67,7 +67,7 @@ export function ActionRow({ editing, ids }: { editing: Editing; ids: readonly It
         ) : null}
         <IconButton
           name={messages.editor.removeItem}
-          className="ml-auto text-berry"
+          className="ms-auto text-berry"
           disabled={isLocked}
           onClick={() => removeSelected(editing, ids)}
         >

@@ -57,7 +57,7 @@ export function Colours({ label, shown = label, theme, value, canBeNone = false,
             type="button"
             aria-label={messages.editor.colourIs({ label, colour: called })}
             onMouseDown={(event) => event.preventDefault()}
-            className="flex min-h-control min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-card px-2 text-left hover:border-ink"
+            className="flex min-h-control min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-card px-2 text-start hover:border-ink"
           >
             <span
               aria-hidden

@@ -48,7 +48,7 @@ export function GroundGroup({ deck, slide, onSet, onSetAll }: GroundGroupProps) 
         />
       </div>
       {wash ? (
-        <div className="mt-2 border-l-2 border-rule pl-2">
+        <div className="mt-2 border-s-2 border-rule ps-2">
           <Colours
             theme={theme}
             label={messages.ground.washTo}
@@ -138,7 +138,7 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
         }}
       />
       {groundPicture ? (
-        <div className="mt-2 space-y-2 border-l-2 border-rule pl-2">
+        <div className="mt-2 space-y-2 border-s-2 border-rule ps-2">
           <Choose<GroundLay>
             label={messages.ground.lay}
             value={groundPicture.lay}
@@ -158,7 +158,7 @@ function PictureOnGround({ slide: { groundPicture }, onSet }: Pick<GroundGroupPr
               }
               className="min-w-0 flex-1 accent-dusk"
             />
-            <span className="w-10 text-right tabular-nums">{Math.round(groundPicture.faded * 100)} %</span>
+            <span className="w-10 text-end tabular-nums">{Math.round(groundPicture.faded * 100)} %</span>
           </label>
         </div>
       ) : null}

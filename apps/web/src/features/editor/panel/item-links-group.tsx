@@ -41,7 +41,7 @@ function ItemLink({ editing, item }: { editing: Editing; item: Item }) {
             ? messages.routes.itemLink({ name, leadsTo: destinationIn(editing.deck, item.link) })
             : messages.routes.itemLinkNowhere({ name })
         }
-        className="flex min-h-control w-full cursor-grab touch-none items-center gap-2 rounded-md border border-rule bg-card px-2 text-left hover:border-clay"
+        className="flex min-h-control w-full cursor-grab touch-none items-center gap-2 rounded-md border border-rule bg-card px-2 text-start hover:border-clay"
         {...handlers}
       >
         <Link2 size={16} aria-hidden className={item.link ? 'flex-none text-clay' : 'flex-none text-soft'} />

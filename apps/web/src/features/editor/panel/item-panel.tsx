@@ -53,7 +53,7 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
   ];
   return (
     <>
-      <h2 className="pr-8 text-lg">{nameOf(item) || messages.kinds[item.kind]}</h2>
+      <h2 className="pe-8 text-lg">{nameOf(item) || messages.kinds[item.kind]}</h2>
       <p className="mb-1 text-sm text-soft empty:hidden">{nameOf(item) ? messages.kinds[item.kind] : ''}</p>
       {item.layer === 'slide' ? <ActionRow editing={editing} ids={[item.id]} /> : null}
       {canCarryLink(item) || item.link ? (

@@ -79,7 +79,7 @@ function Row({ editing, item }: { editing: Editing; item: Item }) {
         </IconButton>
       </div>
       {isSelected ? (
-        <div className="flex items-center justify-between pl-1">
+        <div className="flex items-center justify-between ps-1">
           <span className="text-sm text-soft">
             {messages.kinds[item.kind]}
             {item.layer === 'backdrop' ? `, ${messages.editor.backdrop}` : ''}

@@ -60,7 +60,7 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
   const isSplit = destination.to === 'by-answer';
   const Icon = destinationIcons[destination.to];
   return (
-    <div className={`rounded-md border py-1 pl-2 ${gone ? 'border-berry text-berry' : 'border-clay'}`}>
+    <div className={`rounded-md border py-1 ps-2 ${gone ? 'border-berry text-berry' : 'border-clay'}`}>
       <div className="flex items-center gap-1">
         <span className="flex min-w-0 flex-1 flex-col">
           {isSplit || branches.length === 0 ? (
@@ -73,7 +73,7 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
             <button
               key={index}
               type="button"
-              className="flex min-h-control items-center gap-2 text-left hover:underline"
+              className="flex min-h-control items-center gap-2 text-start hover:underline"
               aria-label={messages.editor.goThere({ name: slideName(deck, branch.slideId) })}
               onClick={() => onGo(branch.slideId)}
             >
@@ -96,7 +96,7 @@ function LinkRow({ editing: { deck }, slideId, destination, onGo, onRemove }: Li
         </IconButton>
       </div>
       {destination.gate ? (
-        <p className="flex items-start gap-1.5 pr-2 pb-1 text-sm text-soft">
+        <p className="flex items-start gap-1.5 pe-2 pb-1 text-sm text-soft">
           <LockKeyhole size={15} aria-hidden className="mt-0.5 flex-none" />
           {openWhen(deck, destination.gate)}
         </p>

@@ -22,7 +22,7 @@ export function OpenLinks({ deck, onGo }: OpenLinksProps) {
           <li key={`${link.itemId} ${index}`}>
             <button
               type="button"
-              className="flex min-h-control w-full items-center gap-2 rounded-md px-2 text-left text-sm text-berry hover:bg-paper"
+              className="flex min-h-control w-full items-center gap-2 rounded-md px-2 text-start text-sm text-berry hover:bg-paper"
               onClick={() => onGo(link.from, link.itemId)}
             >
               <Unlink size={16} aria-hidden className="flex-none" />

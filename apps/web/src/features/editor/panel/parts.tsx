@@ -35,10 +35,10 @@ export function FoldedGroup({ id, title, says, children }: FoldedGroupProps) {
           type="button"
           aria-expanded={isOpen}
           onClick={() => toggleGroup(id)}
-          className="-mx-1 flex min-h-control w-[calc(100%+8px)] items-center gap-1.5 rounded-md px-1 text-left hover:bg-rule/50"
+          className="-mx-1 flex min-h-control w-[calc(100%+8px)] items-center gap-1.5 rounded-md px-1 text-start hover:bg-rule/50"
         >
           <span className="font-semibold">{title}</span>
-          <span className="min-w-0 flex-1 truncate text-right text-soft tabular-nums">{says}</span>
+          <span className="min-w-0 flex-1 truncate text-end text-soft tabular-nums">{says}</span>
           <Sign size={16} aria-hidden className="flex-none" />
         </button>
       </h3>
@@ -100,7 +100,7 @@ export function NumberField({ label, shown = label, value, least, most, step = 1
           const typed = event.target.valueAsNumber;
           if (Number.isFinite(typed)) onChange(typed);
         }}
-        className="w-12 min-w-0 bg-transparent text-right tabular-nums outline-offset-4"
+        className="w-12 min-w-0 bg-transparent text-end tabular-nums outline-offset-4"
       />
     </label>
   );

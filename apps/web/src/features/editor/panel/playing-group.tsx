@@ -56,7 +56,11 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
       ) : null}
       <details className="group">
         <summary className="flex min-h-control cursor-pointer items-center gap-1 text-sm font-semibold">
-          <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
+          <ChevronRight
+            size={16}
+            aria-hidden
+            className="transition-transform group-open:rotate-90 rtl:group-open:-rotate-90"
+          />
           {messages.editor.deckPlaying}
         </summary>
         <PickField

@@ -28,7 +28,7 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
   const isOnePiece = isGroup && piece?.items.length === ids.length;
   return (
     <>
-      <h2 className="mb-1 pr-8 text-lg">
+      <h2 className="mb-1 pe-8 text-lg">
         {isGroup ? messages.links.groupOf({ count: ids.length }) : messages.editor.several({ count: ids.length })}
       </h2>
       <ActionRow editing={editing} ids={ids} />

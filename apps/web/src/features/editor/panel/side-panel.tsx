@@ -9,7 +9,7 @@ export function SidePanel({ children }: { children: ReactNode }) {
   const isHidden = useDesk((desk) => desk.panelHidden) ?? isNarrowScreen();
   if (isHidden)
     return (
-      <aside aria-label={messages.editor.panel} className="flex-none border-l border-rule bg-card p-1">
+      <aside aria-label={messages.editor.panel} className="flex-none border-s border-rule bg-card p-1">
         <IconButton name={messages.editor.showPanel} onClick={togglePanel}>
           <PanelRightOpen size={18} aria-hidden />
         </IconButton>
@@ -18,9 +18,9 @@ export function SidePanel({ children }: { children: ReactNode }) {
   return (
     <aside
       aria-label={messages.editor.panel}
-      className="relative w-64 flex-none overflow-y-auto border-l border-rule bg-card px-3.5 pb-4 pointer-coarse:w-72"
+      className="relative w-64 flex-none overflow-y-auto border-s border-rule bg-card px-3.5 pb-4 pointer-coarse:w-72"
     >
-      <IconButton name={messages.editor.hidePanel} className="!absolute right-1 top-1" onClick={togglePanel}>
+      <IconButton name={messages.editor.hidePanel} className="!absolute end-1 top-1" onClick={togglePanel}>
         <PanelRightClose size={18} aria-hidden />
       </IconButton>
       {children}

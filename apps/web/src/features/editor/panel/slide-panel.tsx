@@ -48,7 +48,7 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
   const later = stepEntries(deck, ids, 'later');
   return (
     <>
-      <h2 className="mb-1 pr-8 text-lg">
+      <h2 className="mb-1 pe-8 text-lg">
         {isOne ? messages.editor.thisSlide : messages.order.severalSlides({ count: slides.length })}
       </h2>
       <div className="-mx-1.5 mb-2 flex flex-wrap" role="group" aria-label={messages.editor.order}>
@@ -81,7 +81,7 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
           name={isOne ? messages.editor.removeSlide : messages.order.remove}
           disabled={slides.length >= all.length}
           onClick={() => actions.remove(ids)}
-          className="ml-auto text-berry"
+          className="ms-auto text-berry"
         >
           <Trash2 size={18} aria-hidden />
         </IconButton>

@@ -40,7 +40,7 @@ export function ThemeGroup({ editing, slideId }: { editing: Editing; slideId: Sl
         onClick={() => setOpen(true)}
       >
         <Palette size={18} aria-hidden />
-        <span className="min-w-0 flex-1 truncate text-left">{themeName(theme)}</span>
+        <span className="min-w-0 flex-1 truncate text-start">{themeName(theme)}</span>
         <Dots theme={theme} />
       </Button>
       {open ? <ThemeDialog editing={editing} slideId={slideId} onClose={() => setOpen(false)} /> : null}
@@ -54,7 +54,7 @@ function Dots({ theme }: { theme: Theme }) {
       {colourNames.map((name) => (
         <span
           key={name}
-          className="-ml-1 size-4 rounded-full border border-edge says-by-colour"
+          className="-ms-1 size-4 rounded-full border border-edge says-by-colour"
           style={{ background: theme.colours[name] }}
         />
       ))}

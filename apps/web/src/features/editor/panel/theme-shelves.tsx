@@ -114,13 +114,13 @@ function Shelf({ label, entries, theme, sample, onPick, onRemove }: ShelfProps) 
               type="button"
               aria-pressed={isOn}
               onClick={() => onPick(entry.theme)}
-              className={`flex w-full flex-col items-center rounded-md border p-1 text-left ${isOn ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
+              className={`flex w-full flex-col items-center rounded-md border p-1 text-start ${isOn ? 'border-dusk outline-2 outline-dusk' : 'border-edge'}`}
             >
               <Thumbnail deck={sample.in(entry.theme)} slideId={sample.slideId} width={WIDTH} number={null} />
               <span className="w-full truncate px-1 pt-1 text-sm font-semibold">{entry.name}</span>
             </button>
             {onRemove ? (
-              <span className="absolute right-0 top-0">
+              <span className="absolute end-0 top-0">
                 <IconButton
                   name={messages.ownThemes.remove({ name: entry.name })}
                   className="bg-card/85 text-berry"

@@ -62,7 +62,7 @@ export function PlanFindings({ isChanged, outcome, wishes, onWishes, onLine }: P
         ) : !effect ? (
           <p className="text-soft">{messages.plan.reading}</p>
         ) : (
-          <ul className="list-disc pl-5">
+          <ul className="list-disc ps-5">
             {rows.length === 0 ? <li>{messages.plan.nothing}</li> : null}
             {rows.map((row) => (
               <li key={row} className={losses.includes(row) ? 'font-semibold text-berry' : ''}>
@@ -82,7 +82,7 @@ export function PlanFindings({ isChanged, outcome, wishes, onWishes, onLine }: P
               <li key={index}>
                 <button
                   type="button"
-                  className="min-h-11 w-full rounded-md px-2 text-left hover:bg-rule/50"
+                  className="min-h-11 w-full rounded-md px-2 text-start hover:bg-rule/50"
                   onClick={() => onLine(problem.line)}
                 >
                   <span className="text-soft">{messages.plan.line({ line: problem.line })}</span>{' '}

@@ -1,5 +1,6 @@
 /** The plan as text to type in, with a mark at each line that something is wrong with. */
 import type { Language } from '@gobrel/core/deck';
+import { inLanguage } from '@gobrel/slide-view';
 import { TriangleAlert } from 'lucide-react';
 import { useLayoutEffect, useMemo, useRef } from 'react';
 import { messages } from '../../../shared/messages';
@@ -48,7 +49,7 @@ export function PlanText({ text, language, faults, sought, onType, onLine }: Pla
   }, [sought]);
   return (
     <div className="min-h-0 flex-1 overflow-y-auto rounded-md border border-edge bg-card focus-within:outline-2 focus-within:outline-dusk">
-      <div className="relative grid min-h-full">
+      <div {...inLanguage(language)} className="relative grid min-h-full">
         {/* Read from the list of what is wrong; here it is seen. */}
         <div aria-hidden className={`${LETTERS} text-transparent`}>
           {pieces.map(({ text: piece, faulty }, at) =>
@@ -61,7 +62,7 @@ export function PlanText({ text, language, faults, sought, onType, onLine }: Pla
                 className={`relative bg-transparent text-transparent ${faults.has(faulty) ? 'plan-fault' : ''}`}
               >
                 {faults.has(faulty) ? (
-                  <span title={faults.get(faulty)} className="absolute top-0 z-[1] text-amber ltr:-left-7 rtl:-right-7">
+                  <span title={faults.get(faulty)} className="absolute top-0 z-[1] text-amber -start-7">
                     <TriangleAlert size={18} />
                   </span>
                 ) : null}
@@ -76,7 +77,6 @@ export function PlanText({ text, language, faults, sought, onType, onLine }: Pla
           ref={field}
           value={text}
           spellCheck
-          lang={language ?? undefined}
           aria-label={messages.plan.title}
           aria-describedby="plan-how"
           placeholder={messages.plan.placeholder}

@@ -74,7 +74,7 @@ export function BringQuestionsIn({ editing, slideId, onGo, onClose }: BringQuest
             {says.found({ count: read.questions.length })}
           </p>
           <ul
-            className="max-h-48 list-disc overflow-auto pl-5"
+            className="max-h-48 list-disc overflow-auto ps-5"
             tabIndex={0}
             aria-label={says.found({ count: read.questions.length })}
           >

@@ -10,7 +10,7 @@ export function NotCarriedList({ title, left }: { title: string; left: readonly 
   return (
     <div role="status" className="mt-3">
       <p className="font-semibold text-amber">{title}</p>
-      <ul className="max-h-48 list-disc overflow-auto pl-5 text-sm" tabIndex={0} aria-label={title}>
+      <ul className="max-h-48 list-disc overflow-auto ps-5 text-sm" tabIndex={0} aria-label={title}>
         {left.slice(0, MOST).map(({ name, row, why }, at) => (
           <li key={at}>
             {name || row ? <strong>{name || (row && messages.losses.row({ row }))}: </strong> : null}

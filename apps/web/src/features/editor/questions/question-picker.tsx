@@ -79,7 +79,7 @@ export function QuestionPicker({ onPick, onExchange, onClose }: QuestionPickerPr
                   key={start}
                   type="button"
                   onClick={() => onPick(start)}
-                  className="flex min-h-11 w-full items-center gap-3 rounded-md px-2 py-1 text-left hover:bg-rule/50"
+                  className="flex min-h-11 w-full items-center gap-3 rounded-md px-2 py-1 text-start hover:bg-rule/50"
                 >
                   <Icon size={20} aria-hidden className="flex-none text-tide" />
                   <span className="leading-tight">

@@ -102,7 +102,7 @@ function Border({ editing, item, scale, axis, at, lineId }: BorderProps) {
       {dragged === null ? null : (
         <span
           aria-hidden
-          className={`absolute border-dusk ${isRow ? 'inset-x-0 border-t-2' : 'inset-y-0 border-l-2'}`}
+          className={`absolute border-dusk ${isRow ? 'inset-x-0 border-t-2' : 'inset-y-0 border-s-2'}`}
           style={isRow ? { top: along } : { left: along }}
         />
       )}

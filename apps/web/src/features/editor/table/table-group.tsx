@@ -147,7 +147,7 @@ function LinesGroup({
         <IconButton
           name={says.remove[axis]}
           disabled={count < 2}
-          className="ml-auto"
+          className="ms-auto"
           {...act(removeTableLine(deck, item.id, axis, lineId))}
         >
           <Trash2 size={18} aria-hidden />

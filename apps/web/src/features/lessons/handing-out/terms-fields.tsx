@@ -84,7 +84,7 @@ function Check({ label, hint, checked, onChange }: CheckProps) {
         {label}
       </label>
       {hint ? (
-        <p id={hintId} className="ml-8 text-sm text-soft">
+        <p id={hintId} className="ms-8 text-sm text-soft">
           {hint}
         </p>
       ) : null}

@@ -42,12 +42,12 @@ export function DeckCard(props: ShownDeck) {
           <SharingNote deck={deck} />
           <FoundNote found={props.found} />
         </div>
-        <div className="relative -mr-1.5">
+        <div className="relative -me-1.5">
           <DeckMenu deck={deck} actions={props.actions} />
         </div>
       </div>
       <span
-        className={`absolute left-1.5 top-1.5 ${isSelected || isSelecting ? '' : 'opacity-0 focus-within:opacity-100 group-hover:opacity-100 pointer-coarse:opacity-100'}`}
+        className={`absolute start-1.5 top-1.5 ${isSelected || isSelecting ? '' : 'opacity-0 focus-within:opacity-100 group-hover:opacity-100 pointer-coarse:opacity-100'}`}
       >
         <SelectBox {...props} />
       </span>
@@ -71,7 +71,7 @@ export function DeckRow(props: ShownDeck & { readonly unit: string }) {
           <Cover deck={deck.cover} />
         </span>
       </td>
-      <th scope="row" className="py-1 pl-2 text-left">
+      <th scope="row" className="py-1 ps-2 text-start">
         <Link to={`/decks/${deck.id}`} className="line-clamp-2 hover:underline wrap-anywhere">
           {deck.title}
         </Link>
@@ -80,7 +80,7 @@ export function DeckRow(props: ShownDeck & { readonly unit: string }) {
         </span>
       </th>
       <td className="hidden px-2 py-1 text-soft md:table-cell">{props.unit}</td>
-      <td className="hidden px-2 py-1 text-right tabular-nums sm:table-cell">{deck.slideCount}</td>
+      <td className="hidden px-2 py-1 text-end tabular-nums sm:table-cell">{deck.slideCount}</td>
       <td className="hidden whitespace-nowrap px-2 py-1 text-soft sm:table-cell">
         {deck.archivedAt ? says.archivedOn({ date: deck.archivedAt }) : says.edited({ date: deck.updatedAt })}
       </td>

@@ -59,17 +59,17 @@ function DeckTable({ decks, shown, unitOf }: DeckTableProps) {
   const { columns } = messages.library;
   return (
     <table className="w-full">
-      <thead className="text-left text-sm text-soft">
+      <thead className="text-start text-sm text-soft">
         <tr className="border-b border-edge">
           <td />
           <td />
-          <th scope="col" className="py-1 pl-2 font-semibold">
+          <th scope="col" className="py-1 ps-2 font-semibold">
             {columns.title}
           </th>
           <th scope="col" className="hidden px-2 font-semibold md:table-cell">
             {columns.unit}
           </th>
-          <th scope="col" className="hidden px-2 text-right font-semibold sm:table-cell">
+          <th scope="col" className="hidden px-2 text-end font-semibold sm:table-cell">
             {columns.slides}
           </th>
           <th scope="col" className="hidden px-2 font-semibold sm:table-cell">

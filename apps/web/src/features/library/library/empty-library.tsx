@@ -33,7 +33,7 @@ export function EmptyLibrary({ create }: { create: Library['create'] }) {
               <button
                 type="button"
                 disabled={create.isPending}
-                className="block w-full text-left hover:underline"
+                className="block w-full text-start hover:underline"
                 onClick={() => create.mutate({ title: name, deck })}
               >
                 <Thumbnail deck={deck} slideId={slidesInOrder(deck)[0]?.id ?? ''} width={SHOWN.width} />

@@ -96,7 +96,7 @@ export function Screen() {
         />
         <div className="min-w-0 flex-1 px-4 py-3 md:px-6">
           <div className="mb-4 flex flex-wrap items-center gap-3">
-            <h1 className="mr-auto text-2xl">{titleOf(shelf, units)}</h1>
+            <h1 className="me-auto text-2xl">{titleOf(shelf, units)}</h1>
             {shelf === 'bin' ? null : (
               <>
                 <label className="flex min-h-control min-w-0 flex-1 basis-full items-center gap-2 rounded-md border border-edge bg-card px-2.5 sm:max-w-72 sm:basis-40">

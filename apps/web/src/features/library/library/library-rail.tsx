@@ -33,7 +33,7 @@ export function LibraryRail(props: LibraryRailProps) {
   return (
     <nav
       aria-label={says.shelves}
-      className="flex flex-none gap-x-1 overflow-x-auto border-b border-rule p-2 md:w-54 md:flex-col md:overflow-visible md:border-b-0 md:border-r md:p-3"
+      className="flex flex-none gap-x-1 overflow-x-auto border-b border-rule p-2 md:w-54 md:flex-col md:overflow-visible md:border-b-0 md:border-e md:p-3"
     >
       <RailEntry {...entry('all', says.allDecks, on('all'), <Layers size={18} aria-hidden />)} />
       <RailEntry {...entry('shared', says.sharedWithMe, on('shared'), <Users size={18} aria-hidden />)} />
@@ -97,7 +97,7 @@ function RailEntry({ to, name, count, icon, isOn, menu, onDrop }: RailEntryProps
       <Link
         to={to === 'all' ? '/' : `/?shelf=${shelfAddress(to)}`}
         aria-current={isOn ? 'page' : undefined}
-        className={`flex min-h-control min-w-0 flex-1 items-center gap-2.5 px-2.5 font-semibold ${menu ? 'pointer-coarse:pr-11' : ''}`}
+        className={`flex min-h-control min-w-0 flex-1 items-center gap-2.5 px-2.5 font-semibold ${menu ? 'pointer-coarse:pe-11' : ''}`}
       >
         {icon ? <span className="flex-none text-soft">{icon}</span> : null}
         <span className="line-clamp-2 max-w-40 leading-tight wrap-anywhere md:max-w-none">{name}</span>
@@ -113,7 +113,7 @@ function RailEntry({ to, name, count, icon, isOn, menu, onDrop }: RailEntryProps
         </span>
       </Link>
       {menu ? (
-        <span className="flex-none bg-inherit opacity-0 focus-within:opacity-100 group-hover:opacity-100 md:absolute md:right-0 pointer-coarse:opacity-100">
+        <span className="flex-none bg-inherit opacity-0 focus-within:opacity-100 group-hover:opacity-100 md:absolute md:end-0 pointer-coarse:opacity-100">
           {menu}
         </span>
       ) : null}

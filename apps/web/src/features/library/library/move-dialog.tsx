@@ -28,7 +28,7 @@ export function MoveDialog({ decks, units, library, onClose }: MoveDialogProps) 
             <button
               type="button"
               aria-pressed={unit.id === present}
-              className={`min-h-11 w-full rounded-md px-3 text-left font-semibold hover:bg-rule/50 ${unit.id === present ? 'bg-dusk-wash' : ''}`}
+              className={`min-h-11 w-full rounded-md px-3 text-start font-semibold hover:bg-rule/50 ${unit.id === present ? 'bg-dusk-wash' : ''}`}
               onClick={() => move(unit.id)}
             >
               {unit.name}

@@ -8,7 +8,7 @@ import type { Library } from './use-library';
 export function NewDeckButtons({ create, onTemplates }: { create: Library['create']; onTemplates: () => void }) {
   const says = messages.library;
   return (
-    <div className="mr-3 flex flex-wrap gap-2 py-1">
+    <div className="me-3 flex flex-wrap gap-2 py-1">
       {/* On a phone they are among the other ways to start. */}
       <Button className="max-sm:hidden" disabled={create.isPending} onClick={onTemplates}>
         <LayoutTemplate size={18} aria-hidden /> {says.fromTemplate}
@@ -23,7 +23,7 @@ export function NewDeckButtons({ create, onTemplates }: { create: Library['creat
       <span className="flex">
         <Button
           look="main"
-          className="rounded-r-none"
+          className="rounded-e-none"
           disabled={create.isPending}
           onClick={() => create.mutate({ size: '16:9' })}
         >
@@ -33,7 +33,7 @@ export function NewDeckButtons({ create, onTemplates }: { create: Library['creat
           trigger={
             <Button
               look="main"
-              className="rounded-l-none !border-l-on-tide/50 !px-2"
+              className="rounded-s-none !border-s-on-tide/50 !px-2"
               aria-label={says.otherSize}
               disabled={create.isPending}
             >

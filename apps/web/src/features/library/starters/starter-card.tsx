@@ -30,12 +30,12 @@ export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick
       <button
         type="button"
         onClick={() => onPick(starter)}
-        className="block w-full rounded-md p-1 text-left hover:bg-rule/50"
+        className="block w-full rounded-md p-1 text-start hover:bg-rule/50"
       >
         {/* The opening of a deck says little about it. */}
         <Thumbnail deck={deck} slideId={slides[slides.length > 1 ? 1 : 0]?.id ?? ''} width={WIDTH} />
-        <strong className="mt-1 block pr-9 leading-tight">{name}</strong>
-        {facts.length > 0 ? <span className="block pr-9 text-sm text-soft">{facts.join(' · ')}</span> : null}
+        <strong className="mt-1 block pe-9 leading-tight">{name}</strong>
+        {facts.length > 0 ? <span className="block pe-9 text-sm text-soft">{facts.join(' · ')}</span> : null}
       </button>
       {kept ? <KeptMenu starter={starter} /> : null}
     </li>
@@ -53,7 +53,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
     onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
   });
   return (
-    <div className="absolute bottom-0 right-0">
+    <div className="absolute bottom-0 end-0">
       <Menu
         trigger={
           <IconButton name={says.actions({ name })}>

@@ -28,7 +28,7 @@ export function Clock() {
         >
           {duration(passed)}
         </span>
-        <span className="text-right">
+        <span className="text-end">
           <span role="timer" aria-label={messages.show.clock} className="block text-xl font-bold tabular-nums">
             {messages.common.timeOfDay({ at: now })}
           </span>

@@ -78,7 +78,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
       <header className="flex flex-wrap items-center gap-x-3 border-b border-rule px-3 py-1">
         <Brand />
         <h1 className="min-w-0 truncate text-lg">{deck.title}</h1>
-        <span className="ml-auto flex items-center gap-2">
+        <span className="ms-auto flex items-center gap-2">
           <SchemeButton />
           <Button look={shared.black ? 'lasting' : 'plain'} onClick={() => set({ black: !shared.black })}>
             <Moon size={18} aria-hidden /> {shared.black ? messages.show.showAgain : messages.show.black}
@@ -123,7 +123,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
         </main>
         <aside
           aria-label={messages.show.desk}
-          className="flex flex-none flex-col border-t border-rule bg-card lg:min-h-0 lg:w-[36%] lg:min-w-80 lg:border-l lg:border-t-0"
+          className="flex flex-none flex-col border-t border-rule bg-card lg:min-h-0 lg:w-[36%] lg:min-w-80 lg:border-s lg:border-t-0"
         >
           <Clock />
           <Notes notes={deck.slides[walk.at]?.notes ?? ''} />

@@ -45,7 +45,7 @@ function LinkCard({ deck, link, digit, onFollow }: LinkCardProps) {
   return (
     <button
       type="button"
-      className={`flex h-full min-h-18 w-full items-center gap-2 rounded-md border bg-card p-1.5 text-left hover:border-clay ${
+      className={`flex h-full min-h-18 w-full items-center gap-2 rounded-md border bg-card p-1.5 text-start hover:border-clay ${
         gate ? 'border-dashed border-edge' : 'border-rule'
       }`}
       onClick={() => onFollow(destination)}
@@ -59,7 +59,7 @@ function LinkCard({ deck, link, digit, onFollow }: LinkCardProps) {
         {digit === null ? null : (
           <kbd
             aria-hidden
-            className="absolute left-1 top-1 rounded border border-edge bg-card px-1.5 text-sm font-bold"
+            className="absolute start-1 top-1 rounded border border-edge bg-card px-1.5 text-sm font-bold"
           >
             {digit}
           </kbd>

@@ -19,7 +19,7 @@ export function Notes({ notes }: { readonly notes: string }) {
   return (
     <section aria-label={messages.show.notes} className="flex min-h-0 flex-1 flex-col px-4 py-3">
       <div className="flex items-center gap-1">
-        <h2 className="mr-auto font-sans text-base">{messages.show.notes}</h2>
+        <h2 className="me-auto font-sans text-base">{messages.show.notes}</h2>
         <IconButton name={messages.show.smallerNotes} disabled={size === 0} onClick={() => change(-1)}>
           <AArrowDown size={20} aria-hidden />
         </IconButton>

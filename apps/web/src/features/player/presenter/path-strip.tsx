@@ -45,7 +45,7 @@ export function PathStrip({ deck, state, walk }: PathStripProps) {
                 <button
                   type="button"
                   aria-current={isHere ? 'step' : undefined}
-                  className={`rounded p-0.5 text-left ${isHere ? 'ring-2 ring-inset ring-clay' : 'hover:bg-rule/50'}`}
+                  className={`rounded p-0.5 text-start ${isHere ? 'ring-2 ring-inset ring-clay' : 'hover:bg-rule/50'}`}
                   onClick={() => walk.step({ type: 'back-to', place })}
                 >
                   <Thumbnail deck={deck} slideId={slideId} width={PICTURE} />

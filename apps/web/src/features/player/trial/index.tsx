@@ -34,7 +34,7 @@ function Trial({ deckId, whole, start }: { deckId: string; whole: Deck; start: S
         <Brand />
         <h1 className="text-lg">{edition.title}</h1>
         <p className="text-soft">{messages.show.trying}</p>
-        <span className="ml-auto flex items-center gap-2">
+        <span className="ms-auto flex items-center gap-2">
           <SchemeButton />
           <Link to={`/decks/${deckId}?slide=${walk.at}`} className={buttonClasses('main')}>
             {messages.show.tryEnd}

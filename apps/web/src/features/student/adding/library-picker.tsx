@@ -39,7 +39,7 @@ export function LibraryPicker({ onPick }: LibraryPickerProps) {
               <li key={picture.name}>
                 <button
                   type="button"
-                  className="flex h-full w-full flex-col rounded-md border border-edge bg-card p-1 text-left hover:border-ink"
+                  className="flex h-full w-full flex-col rounded-md border border-edge bg-card p-1 text-start hover:border-ink"
                   onClick={() => onPick(picture)}
                 >
                   <img

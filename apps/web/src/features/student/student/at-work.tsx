@@ -160,7 +160,7 @@ function Working({ lesson, edition, beyond, document, status, work, start, lesso
           <OverviewButton {...overview} />
         </span>
         {lessonState.countdown ? <TimeLeft time={lessonState.countdown} className="text-lg font-bold" /> : null}
-        <span className="ml-auto flex items-center gap-2">
+        <span className="ms-auto flex items-center gap-2">
           <KeptNote kept={status.kept} />
           <SchemeButton />
           <OthersButton lesson={lesson} edition={edition} />

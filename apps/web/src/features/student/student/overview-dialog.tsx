@@ -49,7 +49,7 @@ export function OverviewDialog({
             <button
               type="button"
               aria-current={slide.slideId === at ? 'true' : undefined}
-              className={`flex min-h-20 w-full items-center gap-3 px-2 py-2 text-left hover:bg-rule/40 ${slide.slideId === at ? 'shadow-[inset_4px_0_var(--clay)]' : ''}`}
+              className={`flex min-h-20 w-full items-center gap-3 px-2 py-2 text-start hover:bg-rule/40 ${slide.slideId === at ? 'shadow-[inset_4px_0_var(--clay)]' : ''}`}
               onClick={() => {
                 onClose();
                 onGo(slide.slideId);

@@ -105,7 +105,7 @@ function StillEmpty({ edition, slides, onGo }: Pick<SubmitProps, 'edition' | 'sl
         <li key={slideId} className="border-t border-rule">
           <button
             type="button"
-            className="flex min-h-11 w-full items-center gap-2 rounded-md px-1 text-left hover:bg-rule/50"
+            className="flex min-h-11 w-full items-center gap-2 rounded-md px-1 text-start hover:bg-rule/50"
             onClick={() => onGo(slideId)}
           >
             <span className="flex-1">

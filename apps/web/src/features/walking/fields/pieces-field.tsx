@@ -76,7 +76,7 @@ function PieceButton({ piece, zones, edition, fillIn, isOpen, onPress }: PieceBu
       aria-expanded={isOpen}
       disabled={fillIn.locked}
       onClick={onPress}
-      className={`flex min-h-14 min-w-0 items-center gap-2 rounded-md border-2 px-2.5 py-1.5 text-left ${
+      className={`flex min-h-14 min-w-0 items-center gap-2 rounded-md border-2 px-2.5 py-1.5 text-start ${
         isOpen ? 'border-dusk bg-dusk/10' : zone < 0 ? 'border-dashed border-edge bg-card' : 'border-edge bg-card'
       }`}
     >

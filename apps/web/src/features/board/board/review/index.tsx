@@ -180,7 +180,7 @@ function ReleaseButton({ lesson }: { lesson: LessonView }) {
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
   return (
-    <Button className="ml-auto" look="main" disabled={release.isPending} onClick={() => release.mutate()}>
+    <Button className="ms-auto" look="main" disabled={release.isPending} onClick={() => release.mutate()}>
       {messages.reviewing.release}
     </Button>
   );

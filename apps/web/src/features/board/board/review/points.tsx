@@ -71,7 +71,7 @@ export function Points({ item, edition, work, mark, overruled, onGive, onGiveAnd
         </span>
         <span className="pb-2 text-soft">{says.outOf({ points: outOf })}</span>
         {overruled ? (
-          <Button className="ml-auto" onClick={onKey}>
+          <Button className="ms-auto" onClick={onKey}>
             {says.byTheKey}
           </Button>
         ) : null}

@@ -52,7 +52,7 @@ export function Queue({ groups, order, here, unfolded, onUnfold, onGo }: QueuePr
               <button
                 type="button"
                 aria-expanded={isUnfolded}
-                className="flex min-h-8 w-full items-center justify-between gap-2 text-left text-sm text-soft hover:text-ink"
+                className="flex min-h-8 w-full items-center justify-between gap-2 text-start text-sm text-soft hover:text-ink"
                 onClick={() => onUnfold(group.id)}
               >
                 {passedInWords(passed)}
@@ -99,12 +99,12 @@ function Row({ place, order, isHere, onGo }: RowProps) {
       <button
         type="button"
         aria-current={isHere ? 'true' : undefined}
-        className={`flex min-h-8 w-full items-center gap-2 px-1 text-left text-sm pointer-coarse:min-h-11 ${
+        className={`flex min-h-8 w-full items-center gap-2 px-1 text-start text-sm pointer-coarse:min-h-11 ${
           isHere ? 'bg-card font-bold shadow-[inset_3px_0_var(--clay)]' : 'hover:bg-rule/40'
         }`}
         onClick={() => onGo(place)}
       >
-        <span aria-hidden className={`size-2.5 flex-none rounded-full ${DOTS[state]} ${isHere ? 'ml-1' : ''}`} />
+        <span aria-hidden className={`size-2.5 flex-none rounded-full ${DOTS[state]} ${isHere ? 'ms-1' : ''}`} />
         <span className="min-w-0 flex-1 truncate">
           {order === 'byQuestion' ? participant.name : nameOf(item) || messages.kinds[item.kind]}
         </span>

@@ -1,6 +1,6 @@
 /** The links of a text in the outline: where each leads, a press away from being led elsewhere, and one more to be tied. */
 import type { SlideId } from '@gobrel/core/deck';
-import { ArrowRight, Link2, Unlink } from 'lucide-react';
+import { ArrowDown, ArrowRight, Link2, Unlink } from 'lucide-react';
 import { IconButton } from '../../../../shared/ui';
 import { messages } from '../../../../shared/messages';
 import { destinationIcons } from '../../links/destination-icons';
@@ -33,12 +33,12 @@ export function OutlineLinks({ links, onChange, onGo }: OutlineLinksProps) {
               onClick={() => onChange(read)}
             >
               {link.run === null ? null : <span className="min-w-0 text-soft">{carrier}</span>}
-              <Icon size={16} aria-hidden className={`flex-none ${isBroken ? '' : 'rtl:-scale-x-100'}`} />
+              <Icon size={16} aria-hidden className="flex-none" />
               <span className="min-w-0 font-semibold">{leadsTo}</span>
             </button>
             {slideId === null ? null : (
               <IconButton name={messages.editor.goThere({ name: leadsTo })} onClick={() => onGo(slideId)}>
-                <ArrowRight size={16} aria-hidden className="rotate-90" />
+                <ArrowDown size={16} aria-hidden />
               </IconButton>
             )}
           </li>

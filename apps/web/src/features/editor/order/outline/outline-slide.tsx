@@ -1,6 +1,6 @@
 /** A slide in the outline: its texts, typed where they stand, and its links beside what carries them. */
 import { type Language, lettersOf, type Slide, type SlideId } from '@gobrel/core/deck';
-import { RichTextView } from '@gobrel/slide-view';
+import { inLanguage, RichTextView } from '@gobrel/slide-view';
 import { Presentation } from 'lucide-react';
 import { memo, useRef } from 'react';
 import type * as Y from 'yjs';
@@ -55,7 +55,7 @@ export const OutlineSlide = memo(
     return (
       <li
         data-outline={slide.id}
-        lang={props.language ?? undefined}
+        {...inLanguage(props.language)}
         className={`flex gap-3 border-s-4 py-1.5 ps-3 ${isCurrent ? 'border-dusk' : 'border-transparent'}`}
         aria-current={isCurrent ? 'true' : undefined}
       >
@@ -152,7 +152,7 @@ function OutlineText({ doc, item, isTitle, label, onWrite, onKey }: OutlineTextP
   if (isTypedIn) {
     return (
       <div
-        lang={item.language ?? undefined}
+        {...inLanguage(item.language)}
         className={`gv-words rounded-md border border-dusk bg-card px-2 py-1.5 ${look}`}
       >
         <TextEditor doc={doc} itemId={item.id} label={label} onKey={onKey} />
@@ -166,7 +166,7 @@ function OutlineText({ doc, item, isTitle, label, onWrite, onKey }: OutlineTextP
       aria-label={label}
       aria-multiline={!isTitle}
       tabIndex={0}
-      lang={item.language ?? undefined}
+      {...inLanguage(item.language)}
       onPointerDown={({ clientX, clientY }) => {
         pressed.current = { left: clientX, top: clientY };
       }}

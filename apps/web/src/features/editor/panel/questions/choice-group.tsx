@@ -66,7 +66,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
                 onChange={(event) => change(choice.id, { ...choice, text: event.target.value })}
                 className="min-h-control w-full min-w-0 flex-1 rounded-md border border-edge bg-card px-2 pointer-coarse:basis-3/4"
               />
-              <span className="flex flex-none pointer-coarse:ml-auto">
+              <span className="flex flex-none pointer-coarse:ms-auto">
                 {choice.picture ? (
                   <IconButton
                     className="!w-8 pointer-coarse:!w-11"

@@ -41,7 +41,7 @@ export function KeyField({ item, set }: { item: NumberItem; set: SetFields }) {
       {other !== undefined && draft !== null ? (
         <Button
           look="quiet"
-          className="-ml-3.5"
+          className="-ms-3.5"
           // The field would close over what it reads first, and with it this choice.
           onMouseDown={(event) => event.preventDefault()}
           onClick={() => {
