@@ -13,7 +13,7 @@ describe('starters of one’s own', () => {
   });
   afterAll(() => server.stop());
 
-  const list = async (who: Visitor) => (await who.ask<KeptStarterView[]>('GET', '/api/starters')).body;
+  const list = async (who: Visitor) => (await who.ask<KeptStarterView[]>('GET', '/api/templates')).body;
   const emailOf = async (who: Visitor) =>
     (await who.ask<{ teacher: { email: string } }>('GET', '/api/session')).body.teacher.email;
   const withPicture = (picture: string) => {
@@ -21,7 +21,7 @@ describe('starters of one’s own', () => {
     return applyChanges(begun, addItem(begun, { id: 'p', slideId: 's', kind: 'picture', fields: { picture } }));
   };
   const keep = (who: Visitor, deck: object) =>
-    who.ask<KeptStarterView[]>('POST', '/api/starters', { name: 'Owl', moment: 'finding-out', does: ['point'], deck });
+    who.ask<KeptStarterView[]>('POST', '/api/templates', { name: 'Owl', moment: 'finding-out', does: ['point'], deck });
   const someOf = async (who: Visitor) => {
     const { body } = await who.ask<Deck>('GET', '/api/lessons/watch-lesson/edition');
     return picturesIn(body)[0] ?? '';
@@ -35,15 +35,15 @@ describe('starters of one’s own', () => {
     expect(body[0]).toMatchObject({ name: 'Owl', moment: 'finding-out', does: ['point'], by: null, sharedWith: [] });
     expect(await list(nadia)).toEqual([]);
     expect((await nadia.ask('GET', `/api/pictures/${picture}`)).status).toBe(404);
-    await odile.ask('POST', `/api/starters/${id}/shares`, { email: (await emailOf(nadia)).toUpperCase() });
+    await odile.ask('POST', `/api/templates/${id}/shares`, { email: (await emailOf(nadia)).toUpperCase() });
     expect(await list(nadia)).toMatchObject([{ id, by: 'Odile Farrow', sharedWith: [] }]);
     expect((await list(odile))[0]?.sharedWith).toHaveLength(1);
     expect((await nadia.ask('GET', `/api/pictures/${picture}`)).status).toBe(200);
-    expect((await nadia.ask('POST', `/api/starters/${id}/shares`, { email: 'x@y.example' })).status).toBe(404);
-    await odile.ask('DELETE', `/api/starters/${id}/shares/${(await list(odile))[0]?.sharedWith[0]?.id ?? ''}`);
+    expect((await nadia.ask('POST', `/api/templates/${id}/shares`, { email: 'x@y.example' })).status).toBe(404);
+    await odile.ask('DELETE', `/api/templates/${id}/shares/${(await list(odile))[0]?.sharedWith[0]?.id ?? ''}`);
     expect(await list(nadia)).toEqual([]);
-    expect((await nadia.ask('DELETE', `/api/starters/${id}`)).status).toBe(404);
-    expect((await odile.ask('DELETE', `/api/starters/${id}`)).status).toBe(204);
+    expect((await nadia.ask('DELETE', `/api/templates/${id}`)).status).toBe(404);
+    expect((await odile.ask('DELETE', `/api/templates/${id}`)).status).toBe(204);
     expect(await list(odile)).toEqual([]);
   });
 
@@ -52,7 +52,7 @@ describe('starters of one’s own', () => {
     const stranger = await server.teacher();
     const { body } = await keep(stranger, withPicture(picture));
     expect(body[0]?.deck).toMatchObject({ slides: { s: { name: 'Owl' } }, items: {} });
-    const shared = await stranger.ask('POST', `/api/starters/${body[0]?.id}/shares`, { email: 'nobody@x.example' });
+    const shared = await stranger.ask('POST', `/api/templates/${body[0]?.id}/shares`, { email: 'nobody@x.example' });
     expect(shared).toMatchObject({ status: 404, body: { code: 'no-such-account' } });
   });
 

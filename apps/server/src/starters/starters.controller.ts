@@ -4,7 +4,7 @@ import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/co
 import { Allow, TeacherId } from '../accounts/index.js';
 import { StartersService } from './starters.service.js';
 
-@Controller('api/starters')
+@Controller('api/templates')
 @Allow('teacher')
 export class StartersController {
   constructor(private readonly starters: StartersService) {}

@@ -103,7 +103,7 @@ export const versionQuery = (deckId: string, versionId: string | null) =>
   });
 export const startersQuery = queryOptions({
   queryKey: ['starters'],
-  queryFn: () => ask<KeptStarterView[]>('GET', '/starters'),
+  queryFn: () => ask<KeptStarterView[]>('GET', '/templates'),
 });
 export const themesQuery = queryOptions({
   queryKey: ['themes'],

@@ -3,6 +3,7 @@ export * as messages from '@gobrel/messages';
 export { direction, language, languages, locale } from '@gobrel/messages';
 export { branchCalled, destinationIn } from './destinations';
 export { gateMissing, openWhen } from './gates';
+export { byName, inOrder } from './in-order';
 export { itemCalled } from './in-sentences';
 export { languageName } from './language-name';
 export { lossInWords } from './losses';

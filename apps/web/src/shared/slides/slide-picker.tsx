@@ -1,5 +1,6 @@
 /** Picks a slide by its picture, found by a part of its name; Enter takes the first that fits. */
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
+import { folded } from '@gobrel/core/search';
 import { type ReactNode, useState } from 'react';
 import { Field } from '../ui';
 import { messages, slideName } from '../messages';
@@ -21,7 +22,7 @@ interface SlidePickerProps {
 export function SlidePicker(props: SlidePickerProps) {
   const { deck, label, present, onPick, height = 'max-h-[50vh]', alsoFound } = props;
   const [sought, setSought] = useState('');
-  const fits = (name: string) => name.toLowerCase().includes(sought.trim().toLowerCase());
+  const fits = (name: string) => folded(name).includes(folded(sought));
   const found = slidesInOrder(deck).filter((slide) => fits(slideName(deck, slide.id)));
   return (
     <>

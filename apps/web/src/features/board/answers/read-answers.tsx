@@ -2,7 +2,7 @@
 import type { LongTextItem, SpokenItem } from '@gobrel/core/deck';
 import { countWords, wordsGiven } from '@gobrel/core/questions';
 import { soundUrl } from '../../../shared/api';
-import { locale, messages } from '../../../shared/messages';
+import { inOrder, messages } from '../../../shared/messages';
 import { AnswersCard, type AnswersProps } from './answers-card';
 import { useChartPlace } from './chart-place';
 
@@ -42,7 +42,7 @@ export function ReadAnswers({ item, works, lessonId, people }: ReadAnswersProps)
         <ul>
           {given
             .flatMap(({ text }) => text ?? [])
-            .sort((a, b) => a.localeCompare(b, locale))
+            .sort(inOrder)
             .map((text) => (
               <li key={text} className="whitespace-pre-wrap border-b border-rule py-[0.4em]">
                 {text}

@@ -10,7 +10,7 @@ import type { LiveLesson } from '../../../shared/sync';
 import { PointsSum } from '../../../shared/reviewing';
 import { IconButton, Select } from '../../../shared/ui';
 import { useNow, type Watched } from '../../../shared/watching';
-import { messages } from '../../../shared/messages';
+import { inOrder, messages } from '../../../shared/messages';
 import { classOn, type ClassOnSlide, ClassTrails, type TrailSlide, trailSlides } from './class-trail';
 import { RemovedSeats } from './seat-menu';
 import { TrailHead } from './trail-head';
@@ -196,7 +196,7 @@ const fits: Readonly<Record<Filter, (row: Row) => boolean>> = {
 function compare(order: Order, edition: Deck): (a: Row, b: Row) => number {
   switch (order) {
     case 'byName':
-      return () => 0;
+      return (a, b) => inOrder(a.participant.name, b.participant.name);
     case 'byNeed':
       return (a, b) => byNeed(a.attention, b.attention);
     case 'byProgress':

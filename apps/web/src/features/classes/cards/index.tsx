@@ -6,7 +6,7 @@ import { useParams } from 'react-router';
 import { joinAddress, madePins, useNewPins, useQr } from '../../lessons';
 import { classesQuery, lessonsQuery, messageOf } from '../../../shared/api';
 import { Button, Failing, Loading, usePageTitle } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { byName, messages } from '../../../shared/messages';
 
 export function Screen() {
   const { classId = '' } = useParams();
@@ -34,7 +34,7 @@ export function Screen() {
       </div>
       {pins ? (
         <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          {schoolClass.students.map(({ id, name }) => (
+          {byName(schoolClass.students).map(({ id, name }) => (
             <li key={id} className="break-inside-avoid rounded-md border border-dashed border-[#7d735f] p-3">
               <Card name={name} className={schoolClass.name} pin={pins[id]} code={code} />
             </li>

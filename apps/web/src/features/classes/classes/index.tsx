@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { TeacherPage } from '../../../app/frame';
 import { classesQuery, messageOf } from '../../../shared/api';
 import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { byName, messages } from '../../../shared/messages';
 import { ClassMenu } from './class-menu';
 import { NewClassDialog } from './new-class-dialog';
 import { StudentEntry } from './student-entry';
@@ -70,7 +70,7 @@ function ClassRoster({ schoolClass, others }: { schoolClass: ClassView; others: 
         <ClassMenu schoolClass={schoolClass} />
       </div>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(19rem,1fr))] gap-x-6">
-        {schoolClass.students.map((student) => (
+        {byName(schoolClass.students).map((student) => (
           <StudentEntry key={student.id} schoolClass={schoolClass} student={student} classes={others} />
         ))}
       </ul>

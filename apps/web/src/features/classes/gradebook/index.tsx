@@ -11,7 +11,7 @@ import { saveText } from '../../../shared/downloads';
 import { gradebookQuery, messageOf } from '../../../shared/api';
 import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { PointsSum } from '../../../shared/reviewing';
-import { messages } from '../../../shared/messages';
+import { byName, messages } from '../../../shared/messages';
 import { LessonChart, StudentChart } from './charts';
 
 export function Screen() {
@@ -88,7 +88,7 @@ function Gradebook({ book }: { book: GradebookView }) {
                 </tr>
               </thead>
               <tbody>
-                {students.map(({ id, name }) => (
+                {byName(students).map(({ id, name }) => (
                   <tr key={id} className={`border-b border-rule ${id === studentId ? 'bg-card' : ''}`}>
                     <th scope="row" className="px-2">
                       <button

@@ -5,7 +5,7 @@ import { ArrowDownWideNarrow, ArrowUpNarrowWide, Download } from 'lucide-react';
 import Papa from 'papaparse';
 import { useState } from 'react';
 import { Button } from '../../../shared/ui';
-import { destinationIn, messages, percent, slideName } from '../../../shared/messages';
+import { destinationIn, inOrder, messages, percent, slideName } from '../../../shared/messages';
 import { saveText } from '../../../shared/downloads';
 import type { DeckFigures } from '../routes-worker/use-route-figures';
 
@@ -150,7 +150,7 @@ function sorted(rows: readonly Row[], column: Column, falling: boolean): readonl
   return [...rows].sort((one, other) => {
     const [a, b] = [valueOf(one), valueOf(other)];
     if (a === null || b === null) return a === b ? one.place - other.place : a === null ? 1 : -1;
-    const way = typeof a === 'number' && typeof b === 'number' ? a - b : String(a).localeCompare(String(b));
+    const way = typeof a === 'number' && typeof b === 'number' ? a - b : inOrder(String(a), String(b));
     return (falling ? -way : way) || one.place - other.place;
   });
 }

@@ -1,5 +1,6 @@
 /** The bar over the map: the sums, finding a slide, what is shown and how. */
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
+import { folded } from '@gobrel/core/search';
 import { useReactFlow } from '@xyflow/react';
 import { LayoutDashboard, Maximize, Minus, Percent, Plus, SquarePlus, Table2, Trash2, Waypoints } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
@@ -142,9 +143,7 @@ function Sums({ figures }: { figures: DeckFigures }) {
 function FindSlide({ deck, onFind }: Pick<MapBarProps, 'deck' | 'onFind'>) {
   const [sought, setSought] = useState('');
   const [turn, setTurn] = useState(0);
-  const found = slidesInOrder(deck).filter((slide) =>
-    slideName(deck, slide.id).toLowerCase().includes(sought.trim().toLowerCase()),
-  );
+  const found = slidesInOrder(deck).filter((slide) => folded(slideName(deck, slide.id)).includes(folded(sought)));
   return (
     <input
       type="search"

@@ -1,6 +1,6 @@
 /** Choosing the language of a deck or of one text: for spelling, breaking words, and reading aloud. */
 import { type Language, offeredLanguages, readLanguage } from '@gobrel/core/deck';
-import { languageName, locale, messages } from '../../../shared/messages';
+import { byName, languageName, messages } from '../../../shared/messages';
 import { PickField } from './parts';
 
 interface LanguageFieldProps {
@@ -13,9 +13,7 @@ interface LanguageFieldProps {
 
 export function LanguageField({ label, value, none, onChange }: LanguageFieldProps) {
   const known = value === null || offeredLanguages.includes(value) ? offeredLanguages : [...offeredLanguages, value];
-  const named = known
-    .map((language) => ({ language, name: languageName(language) }))
-    .sort((a, b) => a.name.localeCompare(b.name, locale));
+  const named = byName(known.map((language) => ({ language, name: languageName(language) })));
   return (
     <PickField
       label={label}

@@ -1,7 +1,7 @@
 /** Chooses some students of a class, one by one or by their groups. */
 import type { ClassView } from '@gobrel/contract';
 import { Button } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { byName, inOrder, messages } from '../../../shared/messages';
 
 interface SomeStudentsProps {
   readonly schoolClass: ClassView;
@@ -12,7 +12,7 @@ interface SomeStudentsProps {
 
 export function SomeStudents({ schoolClass: { students }, chosen, onChange }: SomeStudentsProps) {
   const says = messages.handOut;
-  const groups = [...new Set(students.map(({ group }) => group).filter(Boolean))].sort();
+  const groups = [...new Set(students.map(({ group }) => group).filter(Boolean))].sort(inOrder);
   const toggle = (id: string) =>
     onChange(chosen?.includes(id) ? chosen.filter((each) => each !== id) : [...(chosen ?? []), id]);
   const addGroup = (name: string) =>
@@ -41,7 +41,7 @@ export function SomeStudents({ schoolClass: { students }, chosen, onChange }: So
             </p>
           ) : null}
           <div className="grid max-h-56 grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] overflow-auto">
-            {students.map(({ id, name }) => (
+            {byName(students).map(({ id, name }) => (
               <label key={id} className="flex min-h-11 items-center gap-2">
                 <input
                   type="checkbox"

@@ -36,7 +36,7 @@ export function KeepStarterDialog({ deck, ids, onClose }: KeepStarterDialogProps
   const [moment, setMoment] = useState<Moment>('practising');
   const keep = useMutation({
     mutationFn: () =>
-      ask<KeptStarterView[]>('POST', '/starters', {
+      ask<KeptStarterView[]>('POST', '/templates', {
         name,
         moment,
         does: doneOn(deck, ids),

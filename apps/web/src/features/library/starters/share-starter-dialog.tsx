@@ -12,7 +12,7 @@ export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterV
   const queries = useQueryClient();
   const [email, setEmail] = useState('');
   const share = useMutation({
-    mutationFn: () => ask<KeptStarterView[]>('POST', `/starters/${starter.id}/shares`, { email }),
+    mutationFn: () => ask<KeptStarterView[]>('POST', `/templates/${starter.id}/shares`, { email }),
     onSuccess: (starters) => {
       const known = new Set(starter.sharedWith.map(({ id }) => id));
       const added = starters.find(({ id }) => id === starter.id)?.sharedWith.find(({ id }) => !known.has(id));
@@ -22,7 +22,7 @@ export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterV
     },
   });
   const unshare = useMutation({
-    mutationFn: ({ id }: Colleague) => ask('DELETE', `/starters/${starter.id}/shares/${id}`),
+    mutationFn: ({ id }: Colleague) => ask('DELETE', `/templates/${starter.id}/shares/${id}`),
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
     onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
   });

@@ -48,7 +48,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
   const [sharing, setSharing] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const remove = useMutation({
-    mutationFn: () => ask('DELETE', `/starters/${id}`),
+    mutationFn: () => ask('DELETE', `/templates/${id}`),
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
     onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
   });

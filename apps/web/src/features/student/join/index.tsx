@@ -10,7 +10,7 @@ import { Brand, LanguageChoice, LeavingDialog, SchemeButton, useLeaving } from '
 import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
 import { ask, askPaying, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
 import { Button, buttonClasses, Field, Loading, showToast, usePageTitle } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { byName, messages } from '../../../shared/messages';
 
 type Student = JoinView['students'][number];
 
@@ -107,7 +107,7 @@ function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPic
       {lesson.closed ? <p className="mt-2">{messages.join.isClosed}</p> : null}
       {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{messages.join.whoAreYou}</h2> : null}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
-        {lesson.students.map((student) => (
+        {byName(lesson.students).map((student) => (
           <li key={student.id}>
             <Button className="w-full justify-start" onClick={() => onPick(student)}>
               {student.name}
