@@ -20,21 +20,18 @@ import type { SlideActions } from '../order/use-slide-actions';
 import { BringInDialog } from './bring-in-dialog';
 import { DestinationDialog } from './destination-dialog';
 import { FiguresTable } from './figures-table';
+import { flowDefaults } from './flow-defaults';
 import { MapBar } from './map-bar';
 import { type Look, sectionNodes, slideNodes, slidesInLook, walkShown, wayEdges } from './map-cards';
 import { openingView, RIM } from './opening-view';
-import { SectionArea, type SectionNode } from './section-area';
-import { SlideCard, type SlideNode } from './slide-card';
+import type { SectionNode } from './section-area';
+import type { SlideNode } from './slide-card';
 import { TakeOutMenu } from './take-out-menu';
 import { useMapActs } from './use-map-acts';
 import { useMapLayout } from './use-map-layout';
 import { useRouteFigures } from '../routes-worker/use-route-figures';
 import { useMapLetters } from './use-map-letters';
-import { WayLine } from './way-line';
 import { pointAtWay, selectWay, useWaysInHand } from './ways-in-hand';
-
-const nodeTypes = { slide: SlideCard, section: SectionArea };
-const edgeTypes = { way: WayLine };
 
 /** How far an arrow key moves what is in sight, in CSS pixels, and which way each goes. */
 const PAN = 90;
@@ -191,10 +188,9 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
         <div ref={around} style={letters} className="route-map dotted-ground relative min-h-0 flex-1">
           {places && room.width > 0 ? (
             <ReactFlow
+              {...flowDefaults}
               nodes={nodes}
               edges={edges}
-              nodeTypes={nodeTypes}
-              edgeTypes={edgeTypes}
               onNodesChange={onNodesChange}
               onNodeClick={(event, node) => {
                 if (node.type !== 'slide') return;
@@ -205,8 +201,6 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
               }}
               onNodeDoubleClick={(_event, node) => (node.type === 'slide' ? onOpen(node.id) : undefined)}
               onEdgeClick={(_event, edge) => selectWay(edge.id)}
-              onEdgeMouseEnter={(_event, edge) => pointAtWay(edge.id)}
-              onEdgeMouseLeave={() => pointAtWay(null)}
               onPaneClick={() => selectWay(null)}
               onConnect={({ source, target }) => acts.drawWay(source, target)}
               onConnectEnd={endDrawing}
@@ -216,16 +210,8 @@ function Map({ editing, current, actions, onGo, onOpen }: RouteMapProps) {
               }}
               onMoveEnd={(_event, view) => useDesk.setState({ mapView: view })}
               defaultViewport={useDesk.getState().mapView ?? openingView(places, current, room)}
-              minZoom={0.01}
-              maxZoom={2}
-              deleteKeyCode={null}
-              selectionKeyCode={null}
-              multiSelectionKeyCode={null}
-              zoomOnDoubleClick={false}
-              onlyRenderVisibleElements
               elevateEdgesOnSelect
               nodeDragThreshold={4}
-              proOptions={{ hideAttribution: true }}
               ariaLabelConfig={{
                 'node.a11yDescription.default': messages.routes.cardHint,
                 'node.a11yDescription.keyboardDisabled': messages.routes.cardHint,

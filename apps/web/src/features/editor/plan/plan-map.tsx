@@ -8,18 +8,12 @@ import { Maximize } from 'lucide-react';
 import { type KeyboardEvent, useEffect, useMemo } from 'react';
 import { IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { flowDefaults } from '../map/flow-defaults';
 import { sectionNodes, slideNodes, wayEdges } from '../map/map-cards';
 import { RIM, viewAround } from '../map/opening-view';
-import { SectionArea } from '../map/section-area';
-import { SlideCard } from '../map/slide-card';
 import { useMapLayout } from '../map/use-map-layout';
 import { useMapLetters } from '../map/use-map-letters';
-import { WayLine } from '../map/way-line';
-import { pointAtWay } from '../map/ways-in-hand';
 import { useRouteFigures } from '../routes-worker/use-route-figures';
-
-const nodeTypes = { slide: SlideCard, section: SectionArea };
-const edgeTypes = { way: WayLine };
 
 /** How near the map is: names are read, and the slides around the one in hand are in sight. */
 const NEARNESS = 0.5;
@@ -86,25 +80,14 @@ function Map({ deck, current, onGo }: PlanMapProps) {
       {layout && room.width > 0 ? (
         <>
           <ReactFlow
+            {...flowDefaults}
             nodes={nodes}
             edges={edges}
-            nodeTypes={nodeTypes}
-            edgeTypes={edgeTypes}
             onNodeClick={(_event, node) => (node.type === 'slide' ? onGo(node.id) : undefined)}
-            onEdgeMouseEnter={(_event, edge) => pointAtWay(edge.id)}
-            onEdgeMouseLeave={() => pointAtWay(null)}
             nodesDraggable={false}
             nodesConnectable={false}
             edgesReconnectable={false}
             edgesFocusable={false}
-            minZoom={0.01}
-            maxZoom={2}
-            deleteKeyCode={null}
-            selectionKeyCode={null}
-            multiSelectionKeyCode={null}
-            zoomOnDoubleClick={false}
-            onlyRenderVisibleElements
-            proOptions={{ hideAttribution: true }}
             ariaLabelConfig={{ 'node.a11yDescription.keyboardDisabled': messages.plan.cardHint }}
           />
           <span className="absolute end-1 top-1 z-10 rounded-md bg-card">
