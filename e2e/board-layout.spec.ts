@@ -21,6 +21,12 @@ test('eighteen students are in sight at 1280 × 800, and all of a class of thirt
   await page.goto('/lessons/shore-lesson');
   await expect(page.getByRole('row', { name: /Amaro Finch/ })).toBeVisible();
   await expect.poll(() => rowsInSight(page)).toBeGreaterThanOrEqual(18);
+  // Names begin at the start of their column, as its head does.
+  for (const head of [
+    page.getByRole('rowheader', { name: /Amaro Finch/ }),
+    page.getByRole('columnheader', { name: messages.board.student, exact: true }),
+  ])
+    await expect(head).toHaveCSS('text-align', 'start');
 
   const students = Array.from({ length: 30 }, (_, place) => `Student ${place + 1}`);
   const made = await page.request.post('/api/classes', { data: { name: '30 Heron', students } });
