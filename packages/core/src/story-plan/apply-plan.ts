@@ -33,14 +33,7 @@ import {
   type SlideId,
   slidesInOrder,
 } from '../deck/index.js';
-import {
-  type Passage,
-  PassageIndex,
-  type Plan,
-  type PlanChoice,
-  type PlanProblem,
-  type PlanTarget,
-} from './plan.js';
+import { type Passage, PassageIndex, type Plan, type PlanChoice, type PlanProblem, type PlanTarget } from './plan.js';
 import { bodyOf, choicesOf, titleOf } from './plan-parts.js';
 import { matchPassages, ranksFor } from './passage-slides.js';
 import { problemsOf } from './read-plan.js';
