@@ -15,7 +15,7 @@ test('a version is kept by hand, seen beside today’s, gone back to, and that i
   await dialog.getByLabel(messages.versions.name).fill('Before the walk');
   await dialog.getByRole('button', { name: messages.versions.keep }).click();
   await expect(dialog.getByRole('button', { name: /^Before the walk/ })).toBeVisible();
-  await expect(dialog.getByText('The deck is the same today.')).toBeVisible();
+  await expect(dialog.getByText(messages.versions.differ({ same: true, count: 0 }))).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByLabel(messages.library.deckTitle).fill('After');
   await page.getByRole('button', { name: messages.editor.addSlide, exact: true }).click();
@@ -23,7 +23,7 @@ test('a version is kept by hand, seen beside today’s, gone back to, and that i
   await saved(page);
   await fromMenu(page, messages.versions.title);
   await dialog.getByRole('button', { name: /^Before the walk/ }).click();
-  await expect(dialog.getByText('1 slide differs.')).toBeVisible();
+  await expect(dialog.getByText(messages.versions.differ({ same: false, count: 1 }))).toBeVisible();
   await expect(dialog.getByText(messages.versions.differences.added)).toBeVisible();
   await dialog.getByRole('button', { name: messages.versions.restore }).click();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Before');

@@ -1,29 +1,31 @@
 /** For addresses where nothing is, and for a screen that broke. */
 import { Link, useRouteError } from 'react-router';
-import { Brand } from './frame';
-import { buttonClasses, Failing, usePageTitle } from '../shared/ui';
+import { Button, buttonClasses, DeadEnd } from '../shared/ui';
 import { messages } from '../shared/messages';
 
 export function NotHere() {
-  usePageTitle(messages.elsewhere.title);
+  const says = messages.elsewhere;
   return (
-    <main className="flex flex-col items-center gap-4 p-12 text-center">
-      <Brand />
-      <h1 className="text-2xl">{messages.elsewhere.title}</h1>
-      <p>{messages.elsewhere.text}</p>
+    <DeadEnd title={says.title} text={says.text}>
       <Link to="/" className={buttonClasses('main')}>
-        {messages.elsewhere.home}
+        {says.home}
       </Link>
-    </main>
+      <Link to="/join" className={buttonClasses()}>
+        {messages.signIn.toLesson}
+      </Link>
+    </DeadEnd>
   );
 }
 
 export function Broken() {
   const error = useRouteError();
   console.error(error);
+  const says = messages.elsewhere;
   return (
-    <main>
-      <Failing message={messages.elsewhere.broken} onRetry={() => window.location.reload()} />
-    </main>
+    <DeadEnd title={says.brokenTitle} text={says.broken}>
+      <Button look="main" onClick={() => window.location.reload()}>
+        {says.reload}
+      </Button>
+    </DeadEnd>
   );
 }

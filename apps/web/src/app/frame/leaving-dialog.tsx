@@ -1,5 +1,5 @@
 /** Asks before somebody leaves a device on which changes of theirs are kept that nobody else has. */
-import { Button, Dialog } from '../../shared/ui';
+import { Button, Dialog, DialogActions } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 
 interface LeavingProps {
@@ -14,14 +14,14 @@ export function LeavingDialog({ unsaved, onLeave, onStay }: LeavingProps) {
   return (
     <Dialog title={says.leavingTitle} open onClose={onStay}>
       <p>{says.leavingText({ unsaved })}</p>
-      <div className="mt-5 flex justify-end gap-2">
+      <DialogActions>
         <Button look="main" onClick={onStay}>
           {says.stay}
         </Button>
         <Button look="danger" onClick={onLeave}>
           {says.leaveAnyway}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -41,7 +41,7 @@ export function TeacherPage({ children, actions, fills = false }: TeacherPagePro
             <NavLink
               key={place.to}
               to={place.to}
-              end
+              end={place.to === '/'}
               className={({ isActive }) =>
                 `inline-flex min-h-13 items-center border-b-[3px] px-3 font-semibold ${isActive ? 'border-ink' : 'border-transparent text-soft hover:text-ink'}`
               }

@@ -3,7 +3,7 @@ import type { DeckSummary } from '@gobrel/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { ask, deckQuery, messageOf, Refusal } from '../../shared/api';
-import { Button, buttonClasses, Failing, Loading, showToast } from '../../shared/ui';
+import { Button, buttonClasses, DeadEnd, Loading, showToast } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 
 export function NotOpen({ deckId }: { deckId: string }) {
@@ -22,18 +22,18 @@ export function NotOpen({ deckId }: { deckId: string }) {
   const code = deck.error instanceof Refusal ? deck.error.problem.code : null;
   const isDeleted = code === 'deck-deleted' || code === 'deck-deleted-by-owner';
   return (
-    <>
-      <Failing message={isDeleted ? messageOf(deck.error) : messages.elsewhere.notYours} />
-      <p className="flex justify-center gap-3">
-        {code === 'deck-deleted' ? (
-          <Button look="main" disabled={restore.isPending} onClick={() => restore.mutate()}>
-            {messages.library.restore}
-          </Button>
-        ) : null}
-        <Link to="/" className={buttonClasses()}>
-          {messages.elsewhere.home}
-        </Link>
-      </p>
-    </>
+    <DeadEnd
+      title={messages.elsewhere.deckTitle}
+      text={isDeleted ? messageOf(deck.error) : messages.elsewhere.notYours}
+    >
+      {code === 'deck-deleted' ? (
+        <Button look="main" disabled={restore.isPending} onClick={() => restore.mutate()}>
+          {messages.library.restore}
+        </Button>
+      ) : null}
+      <Link to="/" className={buttonClasses()}>
+        {messages.elsewhere.home}
+      </Link>
+    </DeadEnd>
   );
 }

@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import { messages } from '../messages';
 import { Button } from './button';
-import { Dialog } from './dialog';
+import { Dialog, DialogActions } from './dialog';
 
 interface ConfirmProps {
   /** The question. */
@@ -21,12 +21,12 @@ export function ConfirmDialog({ title, children, action, open = true, isPending,
   return (
     <Dialog title={title} open={open} onClose={onClose}>
       <div>{children}</div>
-      <div className="mt-5 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="danger" disabled={isPending} onClick={onConfirm}>
           {action}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -8,13 +8,22 @@ interface SelectProps<T extends string> {
   readonly onChange: (value: T) => void;
   /** Whether its label is only spoken, as what is chosen says enough. */
   readonly bare?: boolean;
+  /** Whether its label stands over it, as that of a field, and it fills the width it has. */
+  readonly stacked?: boolean;
 }
 
-export function Select<T extends string>({ label, value, options, onChange, bare = false }: SelectProps<T>) {
+export function Select<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  bare = false,
+  stacked = false,
+}: SelectProps<T>) {
   const id = useId();
   return (
-    <span className="inline-flex min-w-0 items-center gap-2">
-      <label htmlFor={id} className={bare ? 'spoken' : 'text-sm text-soft'}>
+    <span className={stacked ? 'flex min-w-0 flex-col gap-1' : 'inline-flex min-w-0 items-center gap-2'}>
+      <label htmlFor={id} className={bare ? 'spoken' : stacked ? 'font-semibold' : 'text-sm text-soft'}>
         {label}
       </label>
       <select

@@ -6,6 +6,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Brand, LanguageChoice, SchemeButton } from '../../../app/frame';
 import { forgetWhatIsSaved } from '../../../shared/sync';
 import { askPaying, faultsOf } from '../../../shared/api';
+import { DividingRoute } from '../../../shared/drawings';
 import { Button, buttonClasses, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
@@ -23,6 +24,9 @@ export function Screen() {
           <div className="flex items-center gap-3">
             <Brand />
             <span className="font-display text-3xl font-bold">Gobrel</span>
+          </div>
+          <div className="hidden md:block">
+            <DividingRoute />
           </div>
           <p className="max-w-sm text-lg">{messages.signIn.about}</p>
           <p>

@@ -5,7 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ask, correctionQuery, lessonQuery, messageOf } from '../../../shared/api';
 import { Thumbnail } from '../../../shared/slides';
-import { Button, Dialog, Failing, Loading, showToast } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Failing, Loading, showToast } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 
 interface CorrectionProps {
@@ -71,12 +71,12 @@ export function CorrectionDialog({ lesson, edition, onClose }: CorrectionProps) 
           </ul>
         </>
       ) : null}
-      <div className="mt-5 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={changed.length === 0 || send.isPending} onClick={() => send.mutate()}>
           {says.sendCorrection}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

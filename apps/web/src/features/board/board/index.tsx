@@ -17,6 +17,7 @@ import { ByStudent, SeenFields, seenAtFirst } from './by-student';
 import { Lead } from './lead';
 import { LeadBar } from './lead-bar';
 import { LessonMenu } from './lesson-menu';
+import { LessonNotOpen } from '../lesson-not-open';
 import { Review } from './review';
 import { SideBySide } from './side-by-side';
 import { StudentPanel } from './student-panel';
@@ -32,9 +33,7 @@ export function Screen() {
   const failed = lesson.error ?? edition.error;
   if (lesson.data && edition.data) return <Board lesson={lesson.data} edition={edition.data} />;
   if (failed)
-    return (
-      <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
-    );
+    return <LessonNotOpen error={failed} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />;
   return <Loading what={messages.lessons.lesson} />;
 }
 

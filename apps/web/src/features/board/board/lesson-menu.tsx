@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { TermsDialog, UseAgainDialog } from '../../lessons';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { CorrectionDialog } from './correction-dialog';
 
@@ -92,21 +92,21 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
       {open === 'again' ? <UseAgainDialog lesson={lesson} onClose={close} /> : null}
       <Dialog title={messages.board.closeTitle} open={open === 'close'} onClose={close}>
         <p>{messages.board.closeText}</p>
-        <div className="mt-5 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={close}>{messages.common.cancel}</Button>
           <Button look="danger" onClick={() => setClosed.mutate(true)} disabled={setClosed.isPending}>
             {messages.board.close}
           </Button>
-        </div>
+        </DialogActions>
       </Dialog>
       <Dialog title={says.deleteTitle} open={open === 'delete'} onClose={close}>
         <p>{says.deleteText}</p>
-        <div className="mt-5 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={close}>{messages.common.cancel}</Button>
           <Button look="danger" onClick={() => remove.mutate()} disabled={remove.isPending}>
             {says.delete}
           </Button>
-        </div>
+        </DialogActions>
       </Dialog>
     </>
   );

@@ -9,11 +9,12 @@ import { useEffect, useRef } from 'react';
 import { useParams } from 'react-router';
 import { JoinCard, joinAddress, joinPlace, useQr } from '../../lessons';
 import { useLesson } from '../../../shared/sync';
-import { editionQuery, lessonQuery, messageOf } from '../../../shared/api';
+import { editionQuery, lessonQuery } from '../../../shared/api';
 import { useFullScreen } from '../../player';
-import { Failing, IconButton, Loading, usePageTitle } from '../../../shared/ui';
+import { IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
 import { messages, slideName } from '../../../shared/messages';
+import { LessonNotOpen } from '../lesson-not-open';
 import { AnswersStage } from './answers-stage';
 import { ChartStage } from './chart-stage';
 import { LessonStage } from './lesson-stage';
@@ -27,7 +28,7 @@ export function Screen() {
   const { refetch } = lesson;
   useEffect(() => document?.onNews(() => void refetch()), [document, refetch]);
   const failed = lesson.error ?? edition.error;
-  if (failed && !lesson.data) return <Failing message={messageOf(failed)} />;
+  if (failed && !lesson.data) return <LessonNotOpen error={failed} onRetry={() => void refetch()} />;
   if (!lesson.data || !edition.data || !document) return <Loading what={messages.board.classScreen} />;
   return <ClassScreen lesson={lesson.data} edition={edition.data} state={state} />;
 }

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useNewPins } from '../../lessons';
 import { ask, messageOf } from '../../../shared/api';
-import { Button, buttonClasses, Dialog, Field, Menu, MenuEntry, showToast } from '../../../shared/ui';
+import { Button, buttonClasses, Dialog, DialogActions, Field, Menu, MenuEntry, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { NewClassDialog } from './new-class-dialog';
 
@@ -74,17 +74,17 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
           }}
         >
           <Field label={says.name} value={name} autoFocus onChange={({ target }) => setName(target.value)} />
-          <div className="mt-4 flex justify-end gap-2">
+          <DialogActions>
             <Button onClick={() => setOpen(null)}>{messages.common.cancel}</Button>
             <Button type="submit" look="main">
               {messages.common.keep}
             </Button>
-          </div>
+          </DialogActions>
         </form>
       </Dialog>
       <Dialog title={says.cardsTitle} open={open === 'cards'} onClose={() => setOpen(null)}>
         <p>{says.cardsText}</p>
-        <div className="mt-5 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={() => setOpen(null)}>{messages.common.cancel}</Button>
           <Button
             look="main"
@@ -93,7 +93,7 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
           >
             {says.cardsAction}
           </Button>
-        </div>
+        </DialogActions>
       </Dialog>
     </span>
   );

@@ -1,7 +1,7 @@
 /** A teacher's classes: who is in them, their groups and PINs, cards, and what is put away. */
 import type { ClassView } from '@gobrel/contract';
 import { useQuery } from '@tanstack/react-query';
-import { Plus } from 'lucide-react';
+import { ChevronDown, ChevronRight, Plus, Users } from 'lucide-react';
 import { useState } from 'react';
 import { TeacherPage } from '../../../app/frame';
 import { classesQuery, messageOf } from '../../../shared/api';
@@ -11,6 +11,9 @@ import { ClassMenu } from './class-menu';
 import { NewClassDialog } from './new-class-dialog';
 import { StudentEntry } from './student-entry';
 
+/** So many classes have their students in sight; of more, those that are opened. */
+const UNFOLDED = 2;
+
 export function Screen() {
   usePageTitle(messages.frame.classes);
   const says = messages.classes;
@@ -18,23 +21,26 @@ export function Screen() {
   const [adding, setAdding] = useState(false);
   const open = classes.data?.filter(({ archivedAt }) => archivedAt === null) ?? [];
   const archived = classes.data?.filter(({ archivedAt }) => archivedAt !== null) ?? [];
+  const begin = (
+    <Button look="main" onClick={() => setAdding(true)}>
+      <Plus size={18} aria-hidden /> {says.newClass}
+    </Button>
+  );
   return (
     <TeacherPage>
       <div className="mb-5 flex items-center justify-between gap-4">
         <h1 className="text-3xl">{says.title}</h1>
-        <Button look="main" onClick={() => setAdding(true)}>
-          <Plus size={18} aria-hidden /> {says.newClass}
-        </Button>
+        {classes.data?.length === 0 ? null : begin}
       </div>
       {classes.isPending ? <Loading what={says.title} /> : null}
       {classes.isError ? <Failing message={messageOf(classes.error)} onRetry={() => void classes.refetch()} /> : null}
       {classes.data?.length === 0 ? (
-        <Empty title={says.empty}>
-          <p>{says.emptyText}</p>
+        <Empty icon={Users} title={says.empty} text={says.emptyText}>
+          {begin}
         </Empty>
       ) : null}
       {open.map((entry) => (
-        <ClassRoster key={entry.id} schoolClass={entry} others={open} />
+        <ClassRoster key={entry.id} schoolClass={entry} others={open} startsOpen={open.length <= UNFOLDED} />
       ))}
       {archived.length > 0 ? (
         <section>
@@ -57,19 +63,36 @@ export function Screen() {
   );
 }
 
-function ClassRoster({ schoolClass, others }: { schoolClass: ClassView; others: readonly ClassView[] }) {
+interface ClassRosterProps {
+  readonly schoolClass: ClassView;
+  readonly others: readonly ClassView[];
+  readonly startsOpen: boolean;
+}
+
+function ClassRoster({ schoolClass, others, startsOpen }: ClassRosterProps) {
+  const [isOpen, setOpen] = useState(startsOpen);
+  const Sign = isOpen ? ChevronDown : ChevronRight;
   return (
-    <section className="mb-8">
-      <div className="mb-2 flex items-center justify-between gap-3">
+    <section className="mb-4">
+      <div className="flex items-center justify-between gap-3 border-b border-edge pb-2">
         <h2 className="text-xl">
-          {schoolClass.name}{' '}
-          <span className="font-sans text-base font-normal text-soft">
-            {messages.classes.count({ students: schoolClass.students.length })}
-          </span>
+          <button
+            type="button"
+            aria-expanded={isOpen}
+            className="-mx-1 flex min-h-control flex-wrap items-center gap-x-2 rounded-md px-1 text-start hover:bg-rule/50"
+            onClick={() => setOpen(!isOpen)}
+          >
+            <Sign size={18} aria-hidden className="flex-none" />
+            {schoolClass.name}{' '}
+            <span className="font-sans text-base font-normal text-soft">
+              {messages.classes.count({ students: schoolClass.students.length })}
+            </span>
+          </button>
         </h2>
         <ClassMenu schoolClass={schoolClass} />
       </div>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(19rem,1fr))] gap-x-6">
+      {isOpen && schoolClass.students.length === 0 ? <p className="py-4 text-soft">{messages.classes.nobody}</p> : null}
+      <ul hidden={!isOpen} className="grid grid-cols-[repeat(auto-fill,minmax(19rem,1fr))] gap-x-6">
         {byName(schoolClass.students).map((student) => (
           <StudentEntry key={student.id} schoolClass={schoolClass} student={student} classes={others} />
         ))}

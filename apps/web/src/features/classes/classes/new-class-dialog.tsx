@@ -4,7 +4,16 @@ import { readClassList, type SecondColumn } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, faultsOf } from '../../../shared/api';
-import { Button, Dialog, Field, FileButton, FormTrouble, LongField, showToast } from '../../../shared/ui';
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  Field,
+  FileButton,
+  FormTrouble,
+  LongField,
+  showToast,
+} from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { decodeText } from './decode-text';
 import { ListPreview } from './list-preview';
@@ -77,12 +86,12 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
         </div>
         <FileButton name={says.fromFile} accept=".csv,.txt,text/csv,text/plain" onFile={(file) => void take(file)} />
         <FormTrouble error={create.error} fields={['name', 'students']} />
-        <div className="flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={create.isPending || students.length === 0}>
             {messages.common.keep}
           </Button>
-        </div>
+        </DialogActions>
       </form>
     </Dialog>
   );

@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ArrowRightLeft, Download, KeyRound, MoreHorizontal, Pencil, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
-import { Button, Dialog, Field, IconButton, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Field, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 interface StudentEntryProps {
@@ -43,24 +43,18 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
     ...settle,
   });
   return (
-    <li className="flex min-h-12 items-center justify-between gap-1 border-b border-rule">
+    <li className="flex min-h-9 items-center pointer-coarse:min-h-12 justify-between gap-1 border-b border-rule">
       <span className="min-w-0 flex-1">
         {student.name}
         {student.group ? <span className="text-sm text-soft"> · {student.group}</span> : null}
       </span>
-      {student.hasPin ? (
-        <IconButton name={says.forgetPin({ name: student.name })} onClick={() => forget.mutate()}>
-          <KeyRound size={18} aria-hidden />
-        </IconButton>
-      ) : (
-        <span className="text-sm text-soft">{says.noPin}</span>
-      )}
+      {student.hasPin ? null : <span className="text-sm text-soft">{says.noPin}</span>}
       <Menu
         trigger={
           <button
             type="button"
             aria-label={says.moreOf({ name: student.name })}
-            className="inline-flex size-11 items-center justify-center rounded-md hover:bg-rule/50"
+            className="inline-flex size-control items-center justify-center rounded-md hover:bg-rule/50"
           >
             <MoreHorizontal size={18} aria-hidden />
           </button>
@@ -69,6 +63,11 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
         <MenuEntry onSelect={() => setOpen('change')}>
           <Pencil size={18} aria-hidden /> {says.nameAndGroup}
         </MenuEntry>
+        {student.hasPin ? (
+          <MenuEntry onSelect={() => forget.mutate()}>
+            <KeyRound size={18} aria-hidden /> {says.forgetPin({ name: student.name })}
+          </MenuEntry>
+        ) : null}
         {classes
           .filter(({ id }) => id !== schoolClass.id)
           .map(({ id, name }) => (
@@ -89,12 +88,12 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
       ) : null}
       <Dialog title={says.eraseTitle({ name: student.name })} open={open === 'erase'} onClose={() => setOpen(null)}>
         <p>{says.eraseText}</p>
-        <div className="mt-5 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={() => setOpen(null)}>{messages.common.cancel}</Button>
           <Button look="danger" disabled={erase.isPending} onClick={() => erase.mutate()}>
             {says.erase}
           </Button>
-        </div>
+        </DialogActions>
       </Dialog>
     </li>
   );
@@ -128,12 +127,12 @@ function ChangeDialog({ student, onKeep, onClose }: ChangeProps) {
           maxLength={40}
           onChange={({ target }) => setGroup(target.value)}
         />
-        <div className="flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main">
             {messages.common.keep}
           </Button>
-        </div>
+        </DialogActions>
       </form>
     </Dialog>
   );

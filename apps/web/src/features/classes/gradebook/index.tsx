@@ -1,24 +1,24 @@
-/** The gradebook of a class: everybody's share of the points over its lessons, with charts, and as a table to take out. */
+/** The gradebook of a class: everybody's share of the points over its lessons, with charts, and as a table to export. */
 import type { GradebookView } from '@gobrel/contract';
-import { meanOfLesson, meanOfStudent, meanShare, shareOf } from '@gobrel/core/review';
 import { gradebookCsv } from '@gobrel/core/formats';
 import { useQuery } from '@tanstack/react-query';
-import { Download } from 'lucide-react';
+import { ChevronLeft, Download, Table2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { saveText } from '../../../shared/downloads';
 import { gradebookQuery, messageOf } from '../../../shared/api';
-import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
-import { PointsSum } from '../../../shared/reviewing';
-import { byName, messages } from '../../../shared/messages';
+import { Button, buttonClasses, Empty, Failing, Loading, Select, usePageTitle } from '../../../shared/ui';
+import { messages } from '../../../shared/messages';
+import { type BookOrder, bookOrders } from './book-order';
+import { BookTable } from './book-table';
 import { LessonChart, StudentChart } from './charts';
 
 export function Screen() {
   const { classId = '' } = useParams();
   const book = useQuery(gradebookQuery(classId));
   return (
-    <TeacherPage>
+    <TeacherPage fills>
       {book.isPending ? <Loading what={messages.gradebook.title} /> : null}
       {book.isError ? <Failing message={messageOf(book.error)} onRetry={() => void book.refetch()} /> : null}
       {book.data ? <Gradebook book={book.data} /> : null}
@@ -26,123 +26,62 @@ export function Screen() {
   );
 }
 
-/** A share in whole per cents; '–' where there is none. */
-function percent(share: number | null): string {
-  return share === null ? '–' : `${Math.round(share * 100)} %`;
-}
-
 function Gradebook({ book }: { book: GradebookView }) {
   const says = messages.gradebook;
   const { lessons, students, className } = book;
   usePageTitle(says.of({ className }));
-  const [studentId, setStudentId] = useState(students[0]?.id ?? '');
+  const [order, setOrder] = useState<BookOrder>('name');
+  const [studentId, setStudentId] = useState<string | null>(null);
   const [lessonId, setLessonId] = useState(
-    lessons.findLast(({ results }) => Object.keys(results).length > 0)?.id ?? '',
+    () => (lessons.findLast(({ results }) => Object.keys(results).length > 0) ?? lessons.at(-1))?.id ?? null,
   );
   const student = students.find(({ id }) => id === studentId);
   const lesson = lessons.find(({ id }) => id === lessonId);
-  const classMean = meanShare(students.map(({ id }) => meanOfStudent(lessons, id)));
   return (
-    <>
-      <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-3xl">{says.of({ className })}</h1>
-        <Button
-          disabled={lessons.length === 0}
-          onClick={() => saveText(gradebookCsv(book, messages.gradebook), 'text/csv', `${says.of({ className })}.csv`)}
-        >
-          <Download size={18} aria-hidden /> {says.save}
-        </Button>
+    <div className="flex min-h-0 flex-1 flex-col px-4 pb-4 pt-3">
+      <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <Link to="/classes" className={buttonClasses('quiet', '-ms-3')}>
+          <ChevronLeft size={18} aria-hidden /> {messages.frame.classes}
+        </Link>
+        <h1 className="me-auto text-2xl">{says.of({ className })}</h1>
+        {lessons.length === 0 ? null : (
+          <>
+            <Select
+              label={says.order}
+              value={order}
+              options={bookOrders.map((value) => ({ value, name: says.orders[value] }))}
+              onChange={setOrder}
+            />
+            <Button onClick={() => saveText(gradebookCsv(book, says), 'text/csv', `${says.of({ className })}.csv`)}>
+              <Download size={18} aria-hidden /> {says.save}
+            </Button>
+          </>
+        )}
       </div>
       {lessons.length === 0 ? (
-        <Empty title={says.empty} />
+        <Empty icon={Table2} title={says.empty} text={says.emptyText}>
+          <Link to="/" className={buttonClasses('main')}>
+            {messages.elsewhere.home}
+          </Link>
+        </Empty>
       ) : (
-        <>
-          <div className="mb-6 grid gap-6 lg:grid-cols-2">
-            {student ? <StudentChart lessons={lessons} student={student} /> : null}
+        <div className="grid min-h-0 flex-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+          <BookTable
+            lessons={lessons}
+            students={students}
+            caption={says.of({ className })}
+            order={order}
+            studentId={studentId}
+            lessonId={lessonId}
+            onStudent={setStudentId}
+            onLesson={setLessonId}
+          />
+          <div className="flex flex-col gap-4">
             {lesson ? <LessonChart lesson={lesson} /> : null}
+            <StudentChart lessons={lessons} student={student} />
           </div>
-          {/* A wide table is scrolled by keys too. */}
-          <div className="overflow-x-auto" role="region" aria-label={says.title} tabIndex={0}>
-            <table className="w-full border-collapse text-start">
-              <caption className="spoken">{says.of({ className })}</caption>
-              <thead>
-                <tr className="border-b border-rule text-sm text-soft">
-                  <th scope="col" className="px-2 py-2 font-semibold">
-                    {says.student}
-                  </th>
-                  {lessons.map(({ id, title }) => (
-                    <th key={id} scope="col" className="px-2 py-1 text-center font-semibold">
-                      <button
-                        type="button"
-                        aria-pressed={id === lessonId}
-                        className="min-h-11 aria-pressed:text-ink aria-pressed:underline"
-                        onClick={() => setLessonId(id)}
-                      >
-                        {title}
-                      </button>
-                    </th>
-                  ))}
-                  <th scope="col" className="px-2 py-2 text-center font-semibold">
-                    {says.average}
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {byName(students).map(({ id, name }) => (
-                  <tr key={id} className={`border-b border-rule ${id === studentId ? 'bg-card' : ''}`}>
-                    <th scope="row" className="px-2">
-                      <button
-                        type="button"
-                        aria-pressed={id === studentId}
-                        aria-label={says.pick({ name })}
-                        className="min-h-11 text-start font-semibold hover:underline"
-                        onClick={() => setStudentId(id)}
-                      >
-                        {name}
-                      </button>
-                    </th>
-                    {lessons.map(({ id: lessonOf, results }) => {
-                      const result = results[id];
-                      return (
-                        <td key={lessonOf} className="px-2 text-center tabular-nums">
-                          {result && result.outOf > 0 ? (
-                            <>
-                              {percent(shareOf(result))}{' '}
-                              <span className="text-sm text-soft">
-                                <PointsSum sum={result} />
-                              </span>
-                            </>
-                          ) : (
-                            <span className="text-soft" title={result ? says.unmarked : says.missing}>
-                              –<span className="spoken">{result ? says.unmarked : says.missing}</span>
-                            </span>
-                          )}
-                        </td>
-                      );
-                    })}
-                    <td className="px-2 text-center font-bold tabular-nums">{percent(meanOfStudent(lessons, id))}</td>
-                  </tr>
-                ))}
-              </tbody>
-              <tfoot>
-                <tr>
-                  <th scope="row" className="px-2 py-2">
-                    {says.classAverage}
-                  </th>
-                  {lessons.map((each) => (
-                    <td key={each.id} className="px-2 text-center font-bold tabular-nums">
-                      <Link to={`/lessons/${each.id}`} className="hover:underline">
-                        {percent(meanOfLesson(each))}
-                      </Link>
-                    </td>
-                  ))}
-                  <td className="px-2 text-center font-bold tabular-nums">{percent(classMean)}</td>
-                </tr>
-              </tfoot>
-            </table>
-          </div>
-        </>
+        </div>
       )}
-    </>
+    </div>
   );
 }

@@ -34,7 +34,7 @@ export function VersionsDialog({ deckId, editing, onClose }: VersionsDialogProps
       ) : null}
       {versions.data?.length === 0 ? <p className="mt-4 text-soft">{messages.versions.none}</p> : null}
       {shown ? (
-        <div className="mt-4 grid gap-4 md:grid-cols-[14rem_1fr]">
+        <div className="mt-4 grid min-h-[52vh] items-start gap-4 md:grid-cols-[14rem_1fr]">
           <VersionList versions={versions.data ?? []} chosen={shown.id} onChoose={setChosen} />
           {version.data ? (
             <SideBySide before={version.data} now={editing.deck} onRestore={() => restore(version.data)} />

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import ReactCrop, { type PercentCrop } from 'react-image-crop';
 import 'react-image-crop/dist/ReactCrop.css';
 import { pictureUrl } from '../../../shared/api';
-import { Button, Dialog } from '../../../shared/ui';
+import { Button, Dialog, DialogActions } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 
@@ -49,7 +49,7 @@ export function CropDialog({ editing, item, onClose }: CropDialogProps) {
         <img src={pictureUrl(item.picture)} alt={item.alt} className="max-h-[60vh]" />
       </ReactCrop>
       <p className="my-2 text-sm text-soft">{messages.editor.cropHint}</p>
-      <div className="flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={() => setCrop({ unit: '%', x: all.x, y: all.y, width: 100, height: 100 })}>
           {messages.editor.wholePicture}
         </Button>
@@ -57,7 +57,7 @@ export function CropDialog({ editing, item, onClose }: CropDialogProps) {
         <Button look="main" onClick={() => keep(crop)}>
           {messages.common.keep}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -11,9 +11,10 @@ import {
   viewpointsOn,
   withGate,
 } from '@gobrel/core/deck';
-import { Focus, Unlink } from 'lucide-react';
+import { Unlink } from 'lucide-react';
 import { useState } from 'react';
 import { SlidePicker } from '../../../shared/slides';
+import { ViewpointIcon } from '../../../shared/drawings';
 import { Button, Dialog, Field, Tabs } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 import { ByAnswerFields } from './by-answer';
@@ -121,7 +122,7 @@ function Slides({ deck, present, onPick }: PartProps & { readonly deck: Deck }) 
           aria-pressed={present?.to === 'viewpoint' && present.itemId === id}
           onClick={() => onPick({ to: 'viewpoint', itemId: id })}
         >
-          <Focus size={18} aria-hidden />{' '}
+          <ViewpointIcon size={18} aria-hidden />{' '}
           {messages.links.viewpoint({ slide: slideName(deck, slideId), name: name || messages.links.unnamedViewpoint })}
         </Button>
       ));

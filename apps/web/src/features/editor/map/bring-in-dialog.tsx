@@ -2,7 +2,7 @@
 import { planOf, readDot, readMermaid, type ReadSketch, type Unread } from '@gobrel/core/formats';
 import type { Plan } from '@gobrel/core/story-plan';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { Button, Dialog, FileButton, LongField } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, FileButton, LongField } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 interface BringInDialogProps {
@@ -50,7 +50,7 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
           ) : null}
         </div>
       ) : null}
-      <div className="mt-4 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button
           look="main"
@@ -59,7 +59,7 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
         >
           {messages.routes.bringItIn}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

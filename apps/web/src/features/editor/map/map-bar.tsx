@@ -2,8 +2,9 @@
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { folded } from '@gobrel/core/search';
 import { useReactFlow } from '@xyflow/react';
-import { LayoutDashboard, Maximize, Minus, Percent, Plus, SquarePlus, Table2, Trash2, Waypoints } from 'lucide-react';
+import { LayoutDashboard, Maximize, Minus, Percent, Plus, SquarePlus, Table2, Trash2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
+import { RouteIcon } from '../../../shared/drawings';
 import { Choose, IconButton } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 import { RIM } from './opening-view';
@@ -52,7 +53,7 @@ export function MapBar(props: MapBarProps) {
           label={messages.routes.shownAs}
           value={asTable ? 'table' : 'map'}
           options={[
-            { value: 'map', name: messages.routes.asMap, icon: <Waypoints size={18} aria-hidden /> },
+            { value: 'map', name: messages.routes.asMap, icon: <RouteIcon size={18} aria-hidden /> },
             { value: 'table', name: messages.routes.asTable, icon: <Table2 size={18} aria-hidden /> },
           ]}
           onChange={(as) => onAsTable(as === 'table')}

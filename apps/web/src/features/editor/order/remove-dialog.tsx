@@ -2,7 +2,7 @@
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { type Link } from '@gobrel/core/routes';
 import { useState } from 'react';
-import { Button, Dialog } from '../../../shared/ui';
+import { Button, Dialog, DialogActions } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 
 interface RemoveDialogProps {
@@ -45,12 +45,12 @@ export function RemoveDialog({ deck, ids, links, onRemove, onClose }: RemoveDial
           ))}
         </select>
       </label>
-      <div className="mt-4 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="danger" onClick={() => onRemove(instead === '' ? null : instead)}>
           {messages.routes.removeSlides({ count: ids.length })}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

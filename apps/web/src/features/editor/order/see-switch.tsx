@@ -1,5 +1,6 @@
 /** How the slides are seen: one at a time, all of them, as an outline, as a map of ways, or as a story plan. */
-import { LayoutGrid, ListTree, Presentation, ScrollText, Waypoints } from 'lucide-react';
+import { LayoutGrid, ListTree, Presentation, ScrollText } from 'lucide-react';
+import { RouteIcon } from '../../../shared/drawings';
 import { Choose } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
@@ -9,7 +10,7 @@ export const seeings = ['slide', 'grid', 'outline', 'map', 'plan'] as const;
 /** A way of seeing the slides. */
 export type Seeing = (typeof seeings)[number];
 
-const icons = { slide: Presentation, grid: LayoutGrid, outline: ListTree, map: Waypoints, plan: ScrollText };
+const icons = { slide: Presentation, grid: LayoutGrid, outline: ListTree, map: RouteIcon, plan: ScrollText };
 
 export function SeeSwitch({ value, onChange }: { value: Seeing; onChange: (seeing: Seeing) => void }) {
   return (

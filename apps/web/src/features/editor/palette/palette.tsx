@@ -16,16 +16,12 @@ import {
   namesIn,
 } from '@gobrel/core/deck';
 import {
-  BoxSelect,
   CircleHelp,
   Clapperboard,
-  Focus,
   Image,
   type LucideIcon,
   PencilLine,
-  Puzzle,
   Rows3,
-  Scan,
   Shapes,
   Spline,
   Square,
@@ -44,6 +40,7 @@ import {
   useRef,
   useState,
 } from 'react';
+import { HotspotIcon, PieceIcon, ViewpointIcon, ZoneIcon } from '../../../shared/drawings';
 import { Popover, useOneStop } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { beginViewpoint } from '../canvas/draw-viewpoint';
@@ -206,11 +203,11 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       once('open-area', PencilLine),
     ],
     [
-      { name: messages.editor.piece, icon: Puzzle, run: () => place('shape', { text: plainText('') }, true) },
+      { name: messages.editor.piece, icon: PieceIcon, run: () => place('shape', { text: plainText('') }, true) },
       choosing('pieces', messages.questions.fromWords, Rows3),
-      once('zone', BoxSelect),
+      once('zone', ZoneIcon),
     ],
-    [once('hotspot', Scan), { name: messages.kinds.viewpoint, icon: Focus, run: beginViewpoint }],
+    [once('hotspot', HotspotIcon), { name: messages.kinds.viewpoint, icon: ViewpointIcon, run: beginViewpoint }],
   ];
   /** What is chosen from beside a button; `null` for what has a dialog of its own. */
   const besides = (what: Choosing | undefined): ReactNode => {

@@ -11,6 +11,7 @@ import {
   setOnLayout,
   type SlideId,
 } from '@gobrel/core/deck';
+import { BackdropIcon, PieceIcon } from '../../../shared/drawings';
 import { Choose } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
@@ -38,6 +39,7 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
   const { deck, run } = editing;
   const typing = useDesk((desk) => desk.typingIn === item.id);
   const standing: Standing = item.layer === 'backdrop' ? 'backdrop' : item.loose ? 'piece' : 'fixed';
+  const standingIcon = standing === 'backdrop' ? BackdropIcon : standing === 'piece' ? PieceIcon : undefined;
   const canBeLoose = canBePiece(item);
   const setStanding = (next: Standing) => {
     if (next === 'backdrop') run(setLayer(deck, [item.id], 'backdrop'));
@@ -60,7 +62,7 @@ export function ItemPanel({ editing, item, onPickLink, onGo }: ItemPanelProps) {
         <LinkGroup editing={editing} item={item} ids={[item.id]} onWords={typing} onPick={onPickLink} onGo={onGo} />
       ) : null}
       {itemKinds[item.kind].canBeLoose || item.layer === 'backdrop' ? (
-        <Group title={messages.editor.forStudents}>
+        <Group title={messages.editor.forStudents} icon={standingIcon}>
           <Choose label={messages.editor.forStudents} value={standing} options={options} onChange={setStanding} />
           {standing === 'backdrop' ? (
             <>

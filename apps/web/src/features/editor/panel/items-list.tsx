@@ -11,6 +11,7 @@ import {
   stackAt,
 } from '@gobrel/core/deck';
 import { ChevronDown, ChevronUp, Eye, EyeOff, Lock, LockOpen } from 'lucide-react';
+import { BackdropIcon } from '../../../shared/drawings';
 import { Button, IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select, useDesk } from '../state/desk';
@@ -81,6 +82,7 @@ function Row({ editing, item }: { editing: Editing; item: Item }) {
       {isSelected ? (
         <div className="flex items-center justify-between ps-1">
           <span className="text-sm text-soft">
+            {item.layer === 'backdrop' ? <BackdropIcon size={16} aria-hidden className="me-1 inline" /> : null}
             {messages.kinds[item.kind]}
             {item.layer === 'backdrop' ? `, ${messages.editor.backdrop}` : ''}
           </span>

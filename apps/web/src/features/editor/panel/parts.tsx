@@ -1,15 +1,25 @@
 /** Parts of the panel: titled groups, rows with a label beside what is set, switches. */
-import { ChevronDown, ChevronRight } from 'lucide-react';
+import { ChevronDown, ChevronRight, type LucideIcon } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { toggleGroup, useOpenGroups } from './open-groups';
 
 /** A slide unit is a CSS pixel, of which there are 96 to an inch; of points there are 72. */
 export const POINTS = 72 / 96;
 
-export function Group({ title, children }: { title: string; children: ReactNode }) {
+interface GroupProps {
+  readonly title: string;
+  /** The drawing of what the group is about, where it has one. */
+  readonly icon?: LucideIcon | undefined;
+  readonly children: ReactNode;
+}
+
+export function Group({ title, icon: Icon, children }: GroupProps) {
   return (
     <section className="mb-3">
-      <h3 className="mb-1 font-sans text-sm font-semibold text-soft">{title}</h3>
+      <h3 className="mb-1 flex items-center gap-1.5 font-sans text-sm font-semibold text-soft">
+        {Icon ? <Icon size={16} aria-hidden className="flex-none" /> : null}
+        {title}
+      </h3>
       {children}
     </section>
   );

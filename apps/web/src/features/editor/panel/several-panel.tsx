@@ -1,6 +1,6 @@
 /** The panel while several items are selected; a whole group can carry a link. */
 import { canBePiece, type ItemId, piecesOn, setLayer, setLoose, type SlideId, unitsAmong } from '@gobrel/core/deck';
-import { Puzzle } from 'lucide-react';
+import { PieceIcon } from '../../../shared/drawings';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
@@ -37,7 +37,7 @@ export function SeveralPanel({ editing, ids, onPickLink, onGo }: SeveralPanelPro
       ) : null}
       {movable.length > 0 ? (
         <Button className="mb-3 w-full" onClick={() => run(setLoose(deck, movable, !areLoose))}>
-          <Puzzle size={18} aria-hidden /> {areLoose ? messages.questions.fixMany : messages.questions.looseMany}
+          <PieceIcon size={18} aria-hidden /> {areLoose ? messages.questions.fixMany : messages.questions.looseMany}
         </Button>
       ) : null}
       {isOnePiece && first ? <PieceGroup editing={editing} item={first} pieceId={piece.id} ids={ids} /> : null}

@@ -10,7 +10,7 @@ import {
   viewpointsOn,
 } from '@gobrel/core/deck';
 import { boundsOfAll, type Frame } from '@gobrel/core/geometry';
-import { Focus } from 'lucide-react';
+import { ViewpointIcon } from '../../../shared/drawings';
 import { Button, Choose, Field } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
@@ -74,7 +74,7 @@ export function ViewpointFrom({ editing, ids }: { editing: Editing; ids: readonl
   };
   return (
     <Button className="mb-2 w-full" onClick={make}>
-      <Focus size={18} aria-hidden /> {messages.editor.viewpointFrom}
+      <ViewpointIcon size={18} aria-hidden /> {messages.editor.viewpointFrom}
     </Button>
   );
 }

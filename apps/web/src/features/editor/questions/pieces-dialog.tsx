@@ -1,7 +1,7 @@
 /** Pieces out of words: a list that is typed or pasted, one piece a line. */
 import { piecesFromWords, type SlideId } from '@gobrel/core/deck';
 import { useState } from 'react';
-import { Button, Dialog, LongField } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, LongField } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -35,12 +35,12 @@ export function PiecesDialog({ editing, slideId, onClose }: PiecesDialogProps) {
           if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && lines.length > 0) make();
         }}
       />
-      <div className="mt-4 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={lines.length === 0} onClick={make}>
           {says.makePieces({ count: lines.length })}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -1,7 +1,7 @@
 /** Turning cells of a table into zones, and what is written in them into pieces. */
 import { type CellsToTurn, MOST_NEW_PIECES, type TableItem, turnedCells, zonesFromTable } from '@gobrel/core/deck';
-import { BoxSelect } from 'lucide-react';
 import { useState } from 'react';
+import { ZoneIcon } from '../../../shared/drawings';
 import { Button, Choose, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
@@ -33,7 +33,7 @@ export function CellsAsZones({ editing, item }: { editing: Editing; item: TableI
         {item.frame.rotation !== 0 ? says.turned : count === 0 ? says.noneToTurn : says.turnHint[which]}
       </p>
       <Button className="w-full" disabled={count === 0 || item.frame.rotation !== 0} onClick={turn}>
-        <BoxSelect size={18} aria-hidden /> {says.make({ count })}
+        <ZoneIcon size={18} aria-hidden /> {says.make({ count })}
       </Button>
     </Group>
   );

@@ -5,7 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ask, classesQuery, messageOf } from '../../../shared/api';
-import { Button, buttonClasses, Dialog, Failing, Loading } from '../../../shared/ui';
+import { Button, buttonClasses, Dialog, DialogActions, Failing, Loading } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { JoinCard } from './join-card';
 import { SomeStudents } from './some-students';
@@ -33,12 +33,12 @@ export function HandOutDialog(props: HandOutProps) {
         wide
       >
         <JoinCard code={lesson.code} />
-        <div className="mt-6 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={props.onClose}>{messages.common.close}</Button>
           <Link to={`/lessons/${lesson.id}`} className={buttonClasses('main')}>
             {messages.handOut.toLesson}
           </Link>
-        </div>
+        </DialogActions>
       </Dialog>
     );
   }
@@ -133,12 +133,12 @@ function Order({ deckId, hasOwnPage, classes, onClose, onDone }: OrderProps) {
           {messageOf(handOut.error)}
         </p>
       ) : null}
-      <div className="flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button type="submit" look="main" disabled={handOut.isPending}>
           {says.action}
         </Button>
-      </div>
+      </DialogActions>
     </form>
   );
 }

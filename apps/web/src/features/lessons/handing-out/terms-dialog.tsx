@@ -3,7 +3,7 @@ import type { LessonView } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog, showToast } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { TermsFields } from './terms-fields';
 
@@ -26,12 +26,12 @@ export function TermsDialog({ lesson, onClose }: { lesson: LessonView; onClose: 
           {messageOf(keep.error)}
         </p>
       ) : null}
-      <div className="mt-5 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={keep.isPending} onClick={() => keep.mutate()}>
           {messages.common.keep}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -31,18 +31,33 @@ export function TermsFields({ terms, onChange }: TermsFieldsProps) {
         />
       </div>
       <Check label={says.late} checked={terms.late} onChange={(late) => onChange({ late })} />
-      <Select
-        label={says.attempts}
-        value={String(terms.attempts)}
-        options={ATTEMPTS.map((count) => ({
-          value: String(count),
-          name: count === 0 ? says.anyTimes : says.times({ count }),
-        }))}
-        onChange={(attempts) => onChange({ attempts: Number(attempts) })}
-      />
-      <Select label={says.marks} value={terms.marks} options={whens} onChange={(marks) => onChange({ marks })} />
-      <Select label={says.key} value={terms.key} options={whens} onChange={(key) => onChange({ key })} />
-      <Select label={says.others} value={terms.others} options={whens} onChange={(others) => onChange({ others })} />
+      <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
+        <Select
+          stacked
+          label={says.attempts}
+          value={String(terms.attempts)}
+          options={ATTEMPTS.map((count) => ({
+            value: String(count),
+            name: count === 0 ? says.anyTimes : says.times({ count }),
+          }))}
+          onChange={(attempts) => onChange({ attempts: Number(attempts) })}
+        />
+        <Select
+          stacked
+          label={says.marks}
+          value={terms.marks}
+          options={whens}
+          onChange={(marks) => onChange({ marks })}
+        />
+        <Select stacked label={says.key} value={terms.key} options={whens} onChange={(key) => onChange({ key })} />
+        <Select
+          stacked
+          label={says.others}
+          value={terms.others}
+          options={whens}
+          onChange={(others) => onChange({ others })}
+        />
+      </div>
       <Check label={says.guests} checked={terms.guests} onChange={(guests) => onChange({ guests })} />
       <Check
         label={says.withholds}

@@ -21,7 +21,7 @@ export function ToWhom({ classes, chosen, onChoose }: ToWhomProps) {
     })),
     { id: ANYBODY, name: says.anybody, hint: says.anybodyHint },
   ];
-  return <Radios legend={says.toWhom} name="whom" choices={choices} chosen={chosen} onChoose={onChoose} />;
+  return <Radios legend={says.toWhom} name="whom" choices={choices} chosen={chosen} onChoose={onChoose} isFirst />;
 }
 
 interface RadiosProps<T extends string> {
@@ -30,10 +30,12 @@ interface RadiosProps<T extends string> {
   readonly choices: readonly { readonly id: T; readonly name: string; readonly hint: string }[];
   readonly chosen: T;
   readonly onChoose: (id: T) => void;
+  /** Whether its dialog begins here. */
+  readonly isFirst?: boolean;
 }
 
 /** A choice among a few, each with a hint. */
-export function Radios<T extends string>({ legend, name, choices, chosen, onChoose }: RadiosProps<T>) {
+export function Radios<T extends string>({ legend, name, choices, chosen, onChoose, isFirst = false }: RadiosProps<T>) {
   return (
     <fieldset>
       <legend className="mb-1 font-semibold">{legend}</legend>
@@ -44,6 +46,7 @@ export function Radios<T extends string>({ legend, name, choices, chosen, onChoo
             name={name}
             aria-label={choice.name}
             className="size-5 flex-none accent-tide"
+            autoFocus={isFirst && choice.id === chosen}
             checked={choice.id === chosen}
             onChange={() => onChoose(choice.id)}
           />

@@ -4,7 +4,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask, classesQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog } from '../../../shared/ui';
+import { Button, Dialog, DialogActions } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ANYBODY, ToWhom } from './to-whom';
 
@@ -30,12 +30,12 @@ export function UseAgainDialog({ lesson, onClose }: { lesson: LessonView; onClos
           {messageOf(again.error)}
         </p>
       ) : null}
-      <div className="mt-5 flex justify-end gap-2">
+      <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={again.isPending} onClick={() => again.mutate()}>
           {messages.handOut.action}
         </Button>
-      </div>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -1,7 +1,7 @@
 /** The decks that were deleted, to be restored while they are kept. */
 import { DAYS_IN_BIN } from '@gobrel/contract';
 import { useQuery } from '@tanstack/react-query';
-import { Undo2 } from 'lucide-react';
+import { Trash2, Undo2 } from 'lucide-react';
 import { deletedDecksQuery, messageOf } from '../../../shared/api';
 import { Button, Empty, Failing, Loading } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
@@ -12,11 +12,7 @@ export function Bin({ onRestore }: { onRestore: (deckIds: readonly string[]) => 
   if (deleted.isPending) return <Loading what={says.decks} />;
   if (deleted.isError) return <Failing message={messageOf(deleted.error)} onRetry={() => void deleted.refetch()} />;
   if (deleted.data.length === 0)
-    return (
-      <Empty title={says.emptyShelf.bin}>
-        <p>{says.emptyShelfText.bin({ days: DAYS_IN_BIN })}</p>
-      </Empty>
-    );
+    return <Empty icon={Trash2} title={says.emptyShelf.bin} text={says.emptyShelfText.bin({ days: DAYS_IN_BIN })} />;
   return (
     <ul className="max-w-3xl">
       {deleted.data.map(({ id, title, slideCount, deletedAt, goneAt }) => (

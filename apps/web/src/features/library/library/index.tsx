@@ -2,14 +2,24 @@
 import { DAYS_IN_BIN, type DeckSummary, type UnitView } from '@gobrel/contract';
 import { searchWords } from '@gobrel/core/search';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { LayoutGrid, List, Search } from 'lucide-react';
+import { Archive, Folder, LayoutGrid, List, Users } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { HandOutDialog } from '../../lessons';
 import { decksQuery, deletedDecksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
 import { StarterDialog } from '../starters';
-import { Button, Choose, ConfirmDialog, Empty, Failing, Loading, Select, usePageTitle } from '../../../shared/ui';
+import {
+  Button,
+  Choose,
+  ConfirmDialog,
+  Empty,
+  Failing,
+  Loading,
+  SearchField,
+  Select,
+  usePageTitle,
+} from '../../../shared/ui';
 import { language, messages } from '../../../shared/messages';
 import { Bin } from './bin';
 import { DeckList } from './deck-list';
@@ -99,18 +109,12 @@ export function Screen() {
             <h1 className="me-auto text-2xl">{titleOf(shelf, units)}</h1>
             {shelf === 'bin' ? null : (
               <>
-                <label className="flex min-h-control min-w-0 flex-1 basis-full items-center gap-2 rounded-md border border-edge bg-card px-2.5 sm:max-w-72 sm:basis-40">
-                  <Search size={18} aria-hidden className="flex-none text-soft" />
-                  <input
-                    type="search"
-                    aria-label={says.search}
-                    placeholder={says.search}
-                    maxLength={200}
-                    className="min-w-0 flex-1 bg-transparent outline-none"
-                    value={sought}
-                    onChange={(event) => setSought(event.target.value)}
-                  />
-                </label>
+                <SearchField
+                  label={says.search}
+                  value={sought}
+                  onChange={setSought}
+                  className="flex-1 basis-full sm:max-w-72 sm:basis-40"
+                />
                 <Select
                   label={says.sort}
                   value={look.sorting}
@@ -249,13 +253,11 @@ function titleOf(shelf: Shelf, units: readonly UnitView[]): string {
   return { all: says.title, shared: says.sharedWithMe, archive: says.archive, bin: says.bin }[shelf];
 }
 
+const emptyShelfIcons = { unit: Folder, archive: Archive, shared: Users };
+
 /** A part of the library that is empty, and what would be in it. */
 function EmptyShelf({ shelf }: { shelf: Shelf }) {
   const { emptyShelf, emptyShelfText } = messages.library;
   const which = typeof shelf !== 'string' ? 'unit' : shelf === 'archive' || shelf === 'shared' ? shelf : 'archive';
-  return (
-    <Empty title={emptyShelf[which]}>
-      <p>{emptyShelfText[which]}</p>
-    </Empty>
-  );
+  return <Empty icon={emptyShelfIcons[which]} title={emptyShelf[which]} text={emptyShelfText[which]} />;
 }

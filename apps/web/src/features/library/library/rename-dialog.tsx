@@ -3,7 +3,7 @@ import type { DeckSummary } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, faultsOf } from '../../../shared/api';
-import { Button, Dialog, Field, FormTrouble } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Field, FormTrouble } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: () => void }) {
@@ -33,12 +33,12 @@ export function RenameDialog({ deck, onClose }: { deck: DeckSummary; onClose: ()
           fault={faultsOf(rename.error)['title']}
         />
         <FormTrouble error={rename.error} fields={['title']} />
-        <div className="flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={rename.isPending}>
             {messages.common.keep}
           </Button>
-        </div>
+        </DialogActions>
       </form>
     </Dialog>
   );

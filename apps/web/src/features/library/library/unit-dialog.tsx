@@ -3,7 +3,7 @@ import type { UnitView } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, faultsOf, unitsQuery } from '../../../shared/api';
-import { Button, Dialog, Field, FormTrouble } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Field, FormTrouble } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function UnitDialog({ unit, onClose }: { unit: UnitView | null; onClose: () => void }) {
@@ -35,12 +35,12 @@ export function UnitDialog({ unit, onClose }: { unit: UnitView | null; onClose: 
           fault={faultsOf(save.error)['name']}
         />
         <FormTrouble error={save.error} fields={['name']} />
-        <div className="flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={save.isPending}>
             {messages.common.keep}
           </Button>
-        </div>
+        </DialogActions>
       </form>
     </Dialog>
   );

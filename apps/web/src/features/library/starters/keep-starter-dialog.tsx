@@ -5,7 +5,7 @@ import { type Doing, type Moment, moments } from '@gobrel/core/starters';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, messageOf, startersQuery } from '../../../shared/api';
-import { Button, Choose, Dialog, Field, showToast } from '../../../shared/ui';
+import { Button, Choose, Dialog, DialogActions, Field, showToast } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 
 interface KeepStarterDialogProps {
@@ -71,12 +71,12 @@ export function KeepStarterDialog({ deck, ids, onClose }: KeepStarterDialogProps
           options={moments.map((each) => ({ value: each, name: says.moments[each] }))}
           onChange={setMoment}
         />
-        <div className="mt-4 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button type="submit" look="main" disabled={name.trim() === '' || keep.isPending}>
             {says.keep}
           </Button>
-        </div>
+        </DialogActions>
       </form>
     </Dialog>
   );

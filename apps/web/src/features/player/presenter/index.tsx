@@ -3,12 +3,14 @@ import { type Deck, newId, slidesInOrder, type SlideId } from '@gobrel/core/deck
 import { linksFrom } from '@gobrel/core/routes';
 import { type ShowState, startShow } from '@gobrel/core/show';
 import { useRoom } from '@gobrel/slide-view';
-import { Focus, MonitorUp, Moon, Search, Timer } from 'lucide-react';
+import { MonitorUp, Moon, Search, Timer } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
 import {
+  DeckNotOpen,
+  NoSlides,
   HandButtons,
   showNotice,
   type ShowSheet,
@@ -18,7 +20,8 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
-import { Button, Failing, IconButton, Loading, usePageTitle } from '../../../shared/ui';
+import { ViewpointIcon } from '../../../shared/drawings';
+import { Button, IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 import { Clock } from './clock';
 import { LinkCards } from './link-cards';
@@ -34,10 +37,10 @@ export function Screen() {
   const [search, setSearch] = useSearchParams();
   const [own] = useState(newId);
   const channel = search.get('with');
-  if (kept === 'forbidden') return <Failing message={messages.elsewhere.notYours} />;
+  if (kept === 'forbidden') return <DeckNotOpen />;
   if (!deck || !ready) return <Loading what={messages.show.deck} />;
   const start = startShow(deck, slideId);
-  if (!start) return <Failing message={messages.walking.noSlides} />;
+  if (!start) return <NoSlides deckId={deckId} />;
   const openAudience = (at: SlideId) => {
     const name = channel ?? own;
     if (channel === null) setSearch({ with: name }, { replace: true });
@@ -107,7 +110,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
           <div className="flex flex-none flex-wrap items-center gap-1 pt-1">
             <StepButtons walk={walk} press={IconButton} />
             <IconButton name={messages.show.whole} pressed={shared.whole} onClick={() => set({ whole: !shared.whole })}>
-              <Focus size={20} aria-hidden />
+              <ViewpointIcon size={20} aria-hidden />
             </IconButton>
             <HandButtons show={show} press={IconButton} />
             <IconButton name={messages.show.byItself} pressed={shared.goesOn} onClick={() => setGoesOn(!shared.goesOn)}>

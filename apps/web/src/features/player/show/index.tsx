@@ -3,11 +3,13 @@ import { type Deck, keepWalk, newId } from '@gobrel/core/deck';
 import { writeChanges } from '@gobrel/core/shared-doc';
 import { type ShowState, slidesWalked, startShow, takeStep } from '@gobrel/core/show';
 import { useRoom } from '@gobrel/slide-view';
-import { CircleHelp, Expand, Focus, Footprints, MonitorUp, Moon, Search, Shrink, Timer, X } from 'lucide-react';
+import { CircleHelp, Expand, Footprints, MonitorUp, Moon, Search, Shrink, Timer, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { deckReading, type OpenDocument, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
 import {
+  DeckNotOpen,
+  NoSlides,
   HandButtons,
   showNotice,
   type ShowSheet,
@@ -19,7 +21,8 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
-import { Failing, IconButton, Loading, Menu, MenuEntry, showToast, usePageTitle } from '../../../shared/ui';
+import { ViewpointIcon } from '../../../shared/drawings';
+import { IconButton, Loading, Menu, MenuEntry, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {
@@ -29,10 +32,10 @@ export function Screen() {
   const { ready, kept } = useDocumentStatus(document);
   const deck = useObserved(document, deckReading);
   const at = search.get('at');
-  if (kept === 'forbidden') return <Failing message={messages.links.deckNotOpen} />;
+  if (kept === 'forbidden') return <DeckNotOpen />;
   if (!deck || !ready || !document) return <Loading what={messages.show.deck} />;
   const start = startAt(deck, slideId, at);
-  if (!start) return <Failing message={messages.walking.noSlides} />;
+  if (!start) return <NoSlides deckId={deckId} />;
   return <Window key={deckId} deckId={deckId} document={document} deck={deck} start={start} />;
 }
 
@@ -113,7 +116,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
             <Search size={18} aria-hidden /> {messages.show.goTo}
           </MenuEntry>
           <MenuEntry onSelect={() => set({ whole: !shared.whole })}>
-            <Focus size={18} aria-hidden /> {messages.show.whole}
+            <ViewpointIcon size={18} aria-hidden /> {messages.show.whole}
           </MenuEntry>
           <MenuEntry onSelect={() => set({ black: true })}>
             <Moon size={18} aria-hidden /> {messages.show.black}

@@ -6,3 +6,4 @@ export { StageWindow } from './stage-window';
 export { Trail, walkedSlides } from './trail';
 export { useFullScreen } from './use-full-screen';
 export { type Show, useShow } from './use-show';
+export { DeckNotOpen, NoSlides } from './no-show';

@@ -7,19 +7,20 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { deckReading, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
-import { Button, buttonClasses, Failing, Loading, usePageTitle } from '../../../shared/ui';
+import { Button, buttonClasses, Loading, usePageTitle } from '../../../shared/ui';
 import { FilledInStage, keyJudge, FeedbackStrip, useOwnWork, useWalk, WalkFooter } from '../../walking';
 import { messages } from '../../../shared/messages';
+import { DeckNotOpen, NoSlides } from '../showing';
 
 export function Screen() {
   const { deckId = '', slideId } = useParams();
   const document = useDocument(`deck:${deckId}`, 'teacher');
   const { ready, kept } = useDocumentStatus(document);
   const deck = useObserved(document, deckReading);
-  if (kept === 'forbidden') return <Failing message={messages.elsewhere.notYours} />;
+  if (kept === 'forbidden') return <DeckNotOpen />;
   if (!deck || !ready) return <Loading what={messages.show.deck} />;
   const start = startShow(deck, slideId);
-  return start ? <Trial deckId={deckId} whole={deck} start={start} /> : <Failing message={messages.walking.noSlides} />;
+  return start ? <Trial deckId={deckId} whole={deck} start={start} /> : <NoSlides deckId={deckId} />;
 }
 
 /** @param whole the deck with its keys: answers are judged by it, as the server does for a student */

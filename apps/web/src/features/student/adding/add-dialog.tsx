@@ -4,7 +4,7 @@ import type { AddedContent } from '@gobrel/core/work';
 import { useEffect, useRef, useState } from 'react';
 import { libraryUrl } from '../../../shared/api';
 import { SignPicker } from '../../../shared/signs';
-import { Button, Dialog, Field, FileButton } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Field, FileButton } from '../../../shared/ui';
 import { type AskedToAdd } from '../../walking';
 import { messages } from '../../../shared/messages';
 import { LibraryPicker } from './library-picker';
@@ -67,7 +67,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
             autoFocus
             onChange={({ target }) => setAlt(target.value)}
           />
-          <div className="flex justify-end gap-2">
+          <DialogActions>
             <Button
               onClick={() => {
                 setPicture(null);
@@ -80,7 +80,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
             <Button type="submit" look="main">
               {says.add}
             </Button>
-          </div>
+          </DialogActions>
         </form>
       ) : what === 'picture' ? (
         <>

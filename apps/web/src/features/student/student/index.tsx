@@ -4,10 +4,10 @@ import { withOwner } from '@gobrel/core/lesson';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { Navigate } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import { useDocument, useDocumentStatus, useObserved, workReading } from '../../../shared/sync';
 import { type EditionHere, messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../../shared/api';
-import { Failing, Loading } from '../../../shared/ui';
+import { buttonClasses, DeadEnd, Loading } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AtWork } from './at-work';
 
@@ -19,7 +19,15 @@ export function Screen() {
   if (lesson.data && edition.data) return <Opening lesson={lesson.data} here={edition.data} />;
   if (failed)
     return (
-      <Failing message={messageOf(failed)} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />
+      <DeadEnd
+        title={messages.elsewhere.lessonTitle}
+        text={messageOf(failed)}
+        onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])}
+      >
+        <Link to="/join" className={buttonClasses()}>
+          {messages.elsewhere.otherCode}
+        </Link>
+      </DeadEnd>
     );
   return <Loading what={messages.student.slides} />;
 }

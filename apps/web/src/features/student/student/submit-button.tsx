@@ -8,7 +8,7 @@ import { ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import type { OpenDocument } from '../../../shared/sync';
 import { ask, messageOf, myLessonQuery } from '../../../shared/api';
-import { Button, Dialog, showToast } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, showToast } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 
 interface SubmitProps {
@@ -81,12 +81,12 @@ export function SubmitButton({ lesson, edition, work, document, locked, slides, 
             {fault}
           </p>
         ) : null}
-        <div className="mt-5 flex justify-end gap-2">
+        <DialogActions>
           <Button onClick={() => setAsking(false)}>{messages.student.notYet}</Button>
           <Button look="main" disabled={submit.isPending} onClick={() => submit.mutate()}>
             {submit.isPending ? messages.student.sending : messages.student.submit}
           </Button>
-        </div>
+        </DialogActions>
       </Dialog>
     </>
   );

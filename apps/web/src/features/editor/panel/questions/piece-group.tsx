@@ -1,5 +1,6 @@
 /** Settings of a piece: where it belongs, how many of it there are, and how it may be moved. */
 import { type Item, itemsOf, nameOf, setBelongs, setPieceBehaviour, zonesOn } from '@gobrel/core/deck';
+import { PileIcon, ZoneIcon } from '../../../../shared/drawings';
 import { Choose } from '../../../../shared/ui';
 import { messages } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
@@ -32,7 +33,7 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
       {zones.length === 0 ? (
         <p className="mb-4 text-sm text-soft">{messages.editor.noZones}</p>
       ) : (
-        <Group title={messages.editor.belongsInto}>
+        <Group title={messages.editor.belongsInto} icon={ZoneIcon}>
           <select
             aria-label={messages.editor.belongsInto}
             className="min-h-control w-full rounded-md border border-edge bg-card px-2"
@@ -48,7 +49,7 @@ export function PieceGroup({ editing, item, pieceId, ids }: PieceGroupProps) {
           </select>
         </Group>
       )}
-      <Group title={says.pile}>
+      <Group title={says.pile} icon={PileIcon}>
         <Choose
           label={says.pile}
           value={pile === 0 ? 'single' : pile === null ? 'endless' : 'some'}
