@@ -1,4 +1,5 @@
 /** Text: rich text, where items have texts, text styles and fonts. */
+export * from './characters.js';
 export * from './dressing.js';
 export * from './field-text.js';
 export * from './fonts.js';

@@ -103,6 +103,7 @@ export function StudentChart({ lessons, student }: StudentChartProps) {
     own: student ? whole(shareOf(lesson.results[student.id])) : null,
     all: whole(meanOfLesson(lesson)),
   }));
+  const titleOf = new Map(lessons.map(({ id, title }) => [id, title]));
   const dayOf = new Map(lessons.map(({ id, openedAt }) => [id, says.day({ at: openedAt })]));
   const shown = data.map(({ title, own, all }) => ({ title, share: student ? own : all }));
   const told = shown.every(({ share }) => share === null)
@@ -134,7 +135,7 @@ export function StudentChart({ lessons, student }: StudentChartProps) {
           <Tooltip
             isAnimationActive={false}
             contentStyle={{ background: 'var(--card)', border: '1px solid var(--edge)', borderRadius: 6 }}
-            labelFormatter={(_id, points) => (points[0]?.payload as { title?: string } | undefined)?.title ?? ''}
+            labelFormatter={(id) => titleOf.get(String(id)) ?? ''}
             formatter={(value) => percent(Number(value) / 100)}
           />
           <Legend iconType="plainline" />

@@ -3,17 +3,7 @@ import { Omega } from 'lucide-react';
 import { useState } from 'react';
 import { IconButton, Popover } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { namesIn } from '@gobrel/core/deck';
-
-/** The characters offered, in rows of their own kind. */
-const characters = {
-  signs: '… – — „ “ ” ‚ ‘ ’ « » · • § © ® ™ † ° ′ ″ € £ ½ ¼ ¾ ⅓ ⅔'.split(' '),
-  mathematics: '± × ÷ ≠ ≈ ≤ ≥ ∞ √ ∑ ∏ ∫ π Δ Ω µ α β γ λ ∈ ∅ ∩ ∪ → ← ↑ ↓ ↔ ⇒ ⇔'.split(' '),
-  letters: 'à á â ä ã å æ ç è é ê ë ì í î ï ñ ò ó ô ö õ ø œ ß ù ú û ü ý ÿ ł ş ğ ž'.split(' '),
-  pictures: '😀 😂 😍 🤔 😮 😢 👍 👏 🙌 ⭐ ❤️ ✅ ❌ ❓ ❗ 🌍 🌙 🌊 🌱 🌸 🐚 🦀 🐟 🦉 🦆 🦋 🔍 💡 📌 🎉 🎵 ⏰'.split(
-    ' ',
-  ),
-} as const;
+import { characters, namesIn } from '@gobrel/core/deck';
 
 export function CharacterPicker({ onPick }: { onPick: (character: string) => void }) {
   const [open, setOpen] = useState(false);

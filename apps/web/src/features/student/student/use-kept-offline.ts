@@ -2,6 +2,7 @@
 import { type Deck, filesIn, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../../app/offline/offline-caches';
+import { bringFonts } from './bring-fonts';
 import { bringLaterParts } from './later-parts';
 import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../../shared/api';
 
@@ -22,6 +23,7 @@ export function useKeptOffline(edition: Deck): void {
       (address) => new URL(address, window.location.origin).href,
     );
     bringLaterParts();
+    bringFonts(edition);
     void keep([...new Set([...loaded, ...contents])]);
   }, [edition]);
 }
