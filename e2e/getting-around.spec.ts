@@ -58,11 +58,11 @@ test('the first stop of the Tab key leads past the head; F6 goes from region to 
     `aside ${messages.editor.panel}`,
     `section ${messages.editor.strip}`,
     'header',
-    `div ${messages.editor.palette}`,
+    `section ${messages.editor.palette}`,
     'main',
   ]);
   await page.keyboard.press('Shift+F6');
-  expect(await region(page)).toBe(`div ${messages.editor.palette}`);
+  expect(await region(page)).toBe(`section ${messages.editor.palette}`);
 });
 
 test('the palette is one stop of the Tab key; arrows go through it, and move what was just placed', async ({

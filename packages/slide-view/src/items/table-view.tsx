@@ -10,6 +10,11 @@ import { TextBox } from './text-box.js';
 /** What a cell is for whoever listens to the table. */
 const ROLES = { none: 'cell', row: 'rowheader', column: 'columnheader', both: 'columnheader' } as const;
 
+/** A corner without words is the heading of nothing. */
+function roleOf({ heads, text }: Cell): string {
+  return lettersOf(text).trim() === '' ? 'cell' : ROLES[heads];
+}
+
 export function TableView({ item, follow }: ItemProps<TableItem>) {
   const cells = cellsOf(item);
   return (
@@ -20,7 +25,7 @@ export function TableView({ item, follow }: ItemProps<TableItem>) {
           {cells
             .filter((cell) => cell.rowId === row.id)
             .map((cell) => (
-              <div key={cell.field} role={ROLES[cell.heads]} className="gv-cell" style={cellStyle(cell)}>
+              <div key={cell.field} role={roleOf(cell)} className="gv-cell" style={cellStyle(cell)}>
                 {lettersOf(cell.text) === '' ? null : (
                   <TextBox
                     text={cell.text}

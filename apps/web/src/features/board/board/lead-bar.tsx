@@ -33,61 +33,63 @@ export function LeadBar({ lesson, edition, live: { state, change } }: LeadBarPro
     ({ participantId }) => participantId !== null && participantId === state.showing,
   );
   return (
-    <div
-      role="toolbar"
-      aria-label={messages.leading.title}
-      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1.5 low:flex-nowrap low:overflow-x-auto low:*:flex-none"
-    >
-      <span className="w-60">
-        <Choose
-          label={messages.leading.pace}
-          value={state.pace}
-          options={[
-            { value: 'together', name: messages.leading.together },
-            { value: 'own-pace', name: messages.leading.ownPace },
-          ]}
-          onChange={(pace) => change((now) => setPace(edition, now, pace))}
-        />
-      </span>
-      {/* What lasts is said in words and colour until it ends, and is ended where it is said. */}
-      <Button
-        look={lesson.held ? 'lasting' : 'plain'}
-        disabled={hold.isPending}
-        onClick={() => hold.mutate(!lesson.held)}
+    <section aria-label={messages.leading.title}>
+      <div
+        role="toolbar"
+        aria-label={messages.leading.title}
+        className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1.5 low:flex-nowrap low:overflow-x-auto low:*:flex-none"
       >
-        <Hand size={18} aria-hidden /> {lesson.held ? messages.board.letGo : messages.board.hold}
-      </Button>
-      <Button look={state.dark ? 'lasting' : 'plain'} onClick={() => change((now) => ({ dark: !now.dark }))}>
-        {state.dark ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
-        {state.dark ? messages.leading.light : messages.leading.dark}
-      </Button>
-      {presenter ? (
-        <Button look="lasting" onClick={() => change(endTurn)}>
-          <Presentation size={18} aria-hidden /> {messages.board.showsUntil({ name: presenter.name })}
-        </Button>
-      ) : null}
-      {state.answersShown || state.chartShown ? (
-        <Button look="lasting" onClick={() => change(() => ({ answersShown: null, chartShown: null }))}>
-          <Presentation size={18} aria-hidden /> {messages.watching.shownUntil}
-        </Button>
-      ) : null}
-      <TimeButton state={state} change={change} />
-      {state.pace === 'own-pace' && at !== null ? (
+        <span className="w-60">
+          <Choose
+            label={messages.leading.pace}
+            value={state.pace}
+            options={[
+              { value: 'together', name: messages.leading.together },
+              { value: 'own-pace', name: messages.leading.ownPace },
+            ]}
+            onChange={(pace) => change((now) => setPace(edition, now, pace))}
+          />
+        </span>
+        {/* What lasts is said in words and colour until it ends, and is ended where it is said. */}
         <Button
-          onClick={() => {
-            change((now) => gather(now, at));
-            showToast(messages.leading.gathered({ slide: slideName(edition, at) }));
-          }}
+          look={lesson.held ? 'lasting' : 'plain'}
+          disabled={hold.isPending}
+          onClick={() => hold.mutate(!lesson.held)}
         >
-          <Megaphone size={18} aria-hidden /> {messages.leading.gather}
+          <Hand size={18} aria-hidden /> {lesson.held ? messages.board.letGo : messages.board.hold}
         </Button>
-      ) : null}
-      <Button onClick={() => setAsking(true)}>
-        <MessageCircleQuestion size={18} aria-hidden /> {messages.leading.putIn}
-      </Button>
-      {asking ? (
-        <PutInDialog lesson={lesson} edition={edition} after={at} change={change} onClose={() => setAsking(false)} />
-      ) : null}
-    </div>
+        <Button look={state.dark ? 'lasting' : 'plain'} onClick={() => change((now) => ({ dark: !now.dark }))}>
+          {state.dark ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
+          {state.dark ? messages.leading.light : messages.leading.dark}
+        </Button>
+        {presenter ? (
+          <Button look="lasting" onClick={() => change(endTurn)}>
+            <Presentation size={18} aria-hidden /> {messages.board.showsUntil({ name: presenter.name })}
+          </Button>
+        ) : null}
+        {state.answersShown || state.chartShown ? (
+          <Button look="lasting" onClick={() => change(() => ({ answersShown: null, chartShown: null }))}>
+            <Presentation size={18} aria-hidden /> {messages.watching.shownUntil}
+          </Button>
+        ) : null}
+        <TimeButton state={state} change={change} />
+        {state.pace === 'own-pace' && at !== null ? (
+          <Button
+            onClick={() => {
+              change((now) => gather(now, at));
+              showToast(messages.leading.gathered({ slide: slideName(edition, at) }));
+            }}
+          >
+            <Megaphone size={18} aria-hidden /> {messages.leading.gather}
+          </Button>
+        ) : null}
+        <Button onClick={() => setAsking(true)}>
+          <MessageCircleQuestion size={18} aria-hidden /> {messages.leading.putIn}
+        </Button>
+        {asking ? (
+          <PutInDialog lesson={lesson} edition={edition} after={at} change={change} onClose={() => setAsking(false)} />
+        ) : null}
+      </div>
+    </section>
   );
 }

@@ -163,9 +163,9 @@ function ChoicesAt({ edition, walked, slideId }: { edition: Deck; walked: WaysWa
   if (all === 0) return null;
   return (
     <section>
-      <h3 className="text-lg">
+      <h2 className="text-lg">
         {messages.watching.waysOf}: {slideName(edition, slideId)}
-      </h3>
+      </h2>
       <ul className="max-w-xl">
         {steps.map(({ to, students }) => (
           <li key={to} className="grid grid-cols-[10rem_minmax(0,1fr)_auto] items-center gap-3 py-1">

@@ -72,29 +72,28 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
       ) : (
         <Waiting lesson={lesson} />
       )}
-      <footer
-        className="flex min-h-14 items-center gap-4 border-t border-rule px-5 py-1 text-[2.5vw] leading-tight"
-        role="status"
-      >
-        {state.answersShown ? (
-          <strong className="font-display">{slideName(edition, state.answersShown.slideId)}</strong>
-        ) : shown ? (
-          <strong className="font-display">{messages.board.shows({ name: shown.name })}</strong>
-        ) : stop ? (
-          <strong className="font-display">{slideName(edition, stop.slideId)}</strong>
-        ) : null}
-        {state.turnTime && shown ? <TimeLeft time={state.turnTime} /> : null}
-        {state.applause > 0 && shown ? <span>{messages.turns.applause({ count: state.applause })}</span> : null}
-        {state.countdown ? <TimeLeft time={state.countdown} className="text-[3.4vw] font-bold" /> : null}
-        {lesson.held && !lesson.closedAt ? <span className="text-amber">{messages.board.isHeld}</span> : null}
-        <span className="ms-auto flex items-center gap-3">
-          {lesson.closedAt || (!stop && !shown && !state.answersShown && !state.chartShown) ? null : (
-            <SmallWayIn code={lesson.code} />
-          )}
-          <IconButton name={isFull ? messages.show.leaveFull : messages.show.full} onClick={toggleFull}>
-            {isFull ? <Minimize2 size={20} aria-hidden /> : <Maximize2 size={20} aria-hidden />}
-          </IconButton>
-        </span>
+      <footer className="border-t border-rule px-5 py-1 text-[2.5vw] leading-tight">
+        <div role="status" className="flex min-h-12 items-center gap-4">
+          {state.answersShown ? (
+            <strong className="font-display">{slideName(edition, state.answersShown.slideId)}</strong>
+          ) : shown ? (
+            <strong className="font-display">{messages.board.shows({ name: shown.name })}</strong>
+          ) : stop ? (
+            <strong className="font-display">{slideName(edition, stop.slideId)}</strong>
+          ) : null}
+          {state.turnTime && shown ? <TimeLeft time={state.turnTime} /> : null}
+          {state.applause > 0 && shown ? <span>{messages.turns.applause({ count: state.applause })}</span> : null}
+          {state.countdown ? <TimeLeft time={state.countdown} className="text-[3.4vw] font-bold" /> : null}
+          {lesson.held && !lesson.closedAt ? <span className="text-amber">{messages.board.isHeld}</span> : null}
+          <span className="ms-auto flex items-center gap-3">
+            {lesson.closedAt || (!stop && !shown && !state.answersShown && !state.chartShown) ? null : (
+              <SmallWayIn code={lesson.code} />
+            )}
+            <IconButton name={isFull ? messages.show.leaveFull : messages.show.full} onClick={toggleFull}>
+              {isFull ? <Minimize2 size={20} aria-hidden /> : <Maximize2 size={20} aria-hidden />}
+            </IconButton>
+          </span>
+        </div>
       </footer>
     </div>
   );

@@ -246,70 +246,72 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
     event.target.value = '';
   };
   return (
-    <div
-      role="toolbar"
-      aria-label={messages.editor.palette}
-      aria-orientation="vertical"
-      className="flex w-[72px] flex-none flex-col overflow-y-auto border-e border-rule py-1"
-      onFocus={stops.onFocus}
-      onKeyDown={stops.onKeyDown}
-      onBlur={({ currentTarget, target }) => {
-        // What is chosen from beside a button is no part of the palette.
-        if (currentTarget.contains(target)) placed.current = null;
-      }}
-    >
-      {groups.map((entries, index) => (
-        <Fragment key={entries[0]?.name}>
-          {index > 0 ? <hr className="mx-3 my-1 border-rule" /> : null}
-          {entries.map((entry) => {
-            const content = besides(entry.choosing);
-            const button = <PaletteButton key={entry.name} entry={entry} tabIndex={stops.tabIndexOf(entry.name)} />;
-            return content ? (
-              <Popover
-                key={entry.name}
-                label={entry.name}
-                side="right"
-                open={picking === entry.choosing}
-                onOpenChange={(open) => setPicking(open ? (entry.choosing ?? null) : null)}
-                trigger={button}
-              >
-                {content}
-              </Popover>
-            ) : (
-              button
-            );
-          })}
-        </Fragment>
-      ))}
-      {picking === 'question' ? (
-        <QuestionPicker
-          onClose={() => setPicking(null)}
-          onExchange={() => setPicking('exchange')}
-          onPick={(start) => {
-            setPicking(null);
-            const { changes, itemId } = placeQuestion(deck, slideId, start);
-            run(changes);
-            selectPlaced(itemId);
-          }}
+    <section aria-label={messages.editor.palette} className="flex flex-none">
+      <div
+        role="toolbar"
+        aria-label={messages.editor.palette}
+        aria-orientation="vertical"
+        className="flex w-[72px] flex-none flex-col overflow-y-auto border-e border-rule py-1"
+        onFocus={stops.onFocus}
+        onKeyDown={stops.onKeyDown}
+        onBlur={({ currentTarget, target }) => {
+          // What is chosen from beside a button is no part of the palette.
+          if (currentTarget.contains(target)) placed.current = null;
+        }}
+      >
+        {groups.map((entries, index) => (
+          <Fragment key={entries[0]?.name}>
+            {index > 0 ? <hr className="mx-3 my-1 border-rule" /> : null}
+            {entries.map((entry) => {
+              const content = besides(entry.choosing);
+              const button = <PaletteButton key={entry.name} entry={entry} tabIndex={stops.tabIndexOf(entry.name)} />;
+              return content ? (
+                <Popover
+                  key={entry.name}
+                  label={entry.name}
+                  side="right"
+                  open={picking === entry.choosing}
+                  onOpenChange={(open) => setPicking(open ? (entry.choosing ?? null) : null)}
+                  trigger={button}
+                >
+                  {content}
+                </Popover>
+              ) : (
+                button
+              );
+            })}
+          </Fragment>
+        ))}
+        {picking === 'question' ? (
+          <QuestionPicker
+            onClose={() => setPicking(null)}
+            onExchange={() => setPicking('exchange')}
+            onPick={(start) => {
+              setPicking(null);
+              const { changes, itemId } = placeQuestion(deck, slideId, start);
+              run(changes);
+              selectPlaced(itemId);
+            }}
+          />
+        ) : null}
+        {picking === 'exchange' ? (
+          <Suspense fallback={null}>
+            <ExchangeDialog editing={editing} slideId={slideId} onGo={onGo} onClose={() => setPicking(null)} />
+          </Suspense>
+        ) : null}
+        {picking === 'pieces' ? (
+          <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
+        ) : null}
+        <input
+          ref={file}
+          type="file"
+          accept="image/*"
+          multiple
+          hidden
+          aria-label={messages.kinds.picture}
+          onChange={take}
         />
-      ) : null}
-      {picking === 'exchange' ? (
-        <Suspense fallback={null}>
-          <ExchangeDialog editing={editing} slideId={slideId} onGo={onGo} onClose={() => setPicking(null)} />
-        </Suspense>
-      ) : null}
-      {picking === 'pieces' ? (
-        <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
-      ) : null}
-      <input
-        ref={file}
-        type="file"
-        accept="image/*"
-        multiple
-        hidden
-        aria-label={messages.kinds.picture}
-        onChange={take}
-      />
-    </div>
+      </div>
+    </section>
   );
 }

@@ -30,13 +30,13 @@ export function Queue({ groups, order, here, unfolded, onUnfold, onGo }: QueuePr
         const isUnfolded = unfolded.has(group.id);
         const shown = group.places.filter((place) => isUnfolded || place === here || !isPassedBy(place));
         return (
-          <section key={group.id} aria-label={group.name}>
-            <h3 className="flex items-baseline justify-between gap-2 border-b border-ink pb-1 font-sans text-sm">
+          <div key={group.id} role="group" aria-label={group.name}>
+            <h2 className="flex items-baseline justify-between gap-2 border-b border-ink pb-1 font-sans text-sm">
               <span className="line-clamp-2">{group.name}</span>
               <span className="flex-none font-semibold text-soft">
                 {waiting > 0 ? says.left({ count: waiting }) : says.noneLeft}
               </span>
-            </h3>
+            </h2>
             <ol>
               {shown.map((place) => (
                 <Row
@@ -59,7 +59,7 @@ export function Queue({ groups, order, here, unfolded, onUnfold, onGo }: QueuePr
                 {isUnfolded ? <ChevronUp size={16} aria-hidden /> : <ChevronDown size={16} aria-hidden />}
               </button>
             ) : null}
-          </section>
+          </div>
         );
       })}
     </nav>

@@ -60,7 +60,7 @@ export function ReviewedAnswer({ lesson, edition, place, onReview, onGo, onGiven
       />
       <section aria-label={nameOf(item)} className="flex min-w-0 flex-col gap-3">
         <div>
-          <h3 className="text-lg">{participant.name}</h3>
+          <h2 className="text-lg">{participant.name}</h2>
           <p className="text-sm text-soft">
             {[
               messages.reviewing.try({ number: submission?.number ?? tries }),
