@@ -112,7 +112,10 @@ export async function handOut(page: Page): Promise<string> {
 export async function classScreen(page: Page): Promise<Page> {
   const opening = page.waitForEvent('popup');
   await page.getByRole('button', { name: messages.board.classScreen }).click();
-  return opening;
+  // Before that it loads, and is no page yet.
+  const screen = await opening;
+  await expect(screen.getByRole('heading', { level: 1 })).toBeAttached();
+  return screen;
 }
 
 /** Waits until everything typed is on the server. */

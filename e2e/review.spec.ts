@@ -173,8 +173,8 @@ test('what waits comes first, after a mark the next one comes, and what needs no
     });
   await page.goto('/lessons/watch-lesson');
   await page.getByRole('tab', { name: messages.reviewing.tab }).click();
-  const groups = queue(page).getByRole('region');
-  const draw = queue(page).getByRole('region', { name: 'Draw where you saw or heard something.' });
+  const groups = queue(page).getByRole('group');
+  const draw = queue(page).getByRole('group', { name: 'Draw where you saw or heard something.' });
   // Questions of earlier slides were marked by their keys: they stand after those with something to mark.
   await expect(groups.first()).toHaveAccessibleName('Draw where you saw or heard something.');
   const rows = draw.getByRole('listitem');
@@ -183,7 +183,7 @@ test('what waits comes first, after a mark the next one comes, and what needs no
   await expect(rows).toHaveCount(waiting);
   await expect(page.getByText(asSaid(messages.reviewing.reviewed, { done: 0 }))).toBeVisible();
   await expect(rows.nth(0).getByRole('button')).toHaveAttribute('aria-current', 'true');
-  const name = (at: number) => page.getByRole('heading', { level: 3, name: NAMES[at], exact: true });
+  const name = (at: number) => page.getByRole('heading', { level: 2, name: NAMES[at], exact: true });
   await expect(name(0)).toBeVisible();
 
   // A digit gives points, and the next one is there.
@@ -204,13 +204,13 @@ test('what waits comes first, after a mark the next one comes, and what needs no
   await expect(rows.nth(1)).toContainText(messages.reviewing.states.waits);
 
   // What its key marked is folded away, and there for whoever wants it.
-  const marked = queue(page).getByRole('region', { name: 'Pick the picture that shows who it was.' });
+  const marked = queue(page).getByRole('group', { name: 'Pick the picture that shows who it was.' });
   await expect(marked.getByRole('listitem')).toHaveCount(0);
   const fold = marked.getByRole('button', { name: /auto-marked/ });
   await fold.click();
   await expect(fold).toHaveAttribute('aria-expanded', 'true');
   await marked.getByRole('button', { name: /^Farid Moss/ }).click();
-  await expect(page.getByRole('heading', { level: 3, name: 'Farid Moss', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2, name: 'Farid Moss', exact: true })).toBeVisible();
   await expectClean(page);
 
   // The slide has the whole width of its place.
@@ -224,7 +224,7 @@ test('what waits comes first, after a mark the next one comes, and what needs no
 
   // By student, those with something to mark come first as well.
   await page.getByRole('radio', { name: messages.reviewing.byStudent }).click();
-  await expect(queue(page).getByRole('region').first()).toHaveAccessibleName('Farid Moss');
+  await expect(queue(page).getByRole('group').first()).toHaveAccessibleName('Farid Moss');
 });
 
 /** Those who drew, as the class has them. */

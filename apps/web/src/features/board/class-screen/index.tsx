@@ -48,6 +48,7 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
       ? undefined
       : lesson.participants.find(({ participantId }) => participantId === state.showing);
   const stop = ledStop(edition, state);
+  const isWaiting = !state.chartShown && !state.answersShown && !shown?.participantId && !stop;
   return (
     <div ref={whole} className="flex h-full flex-col bg-paper">
       {state.dark ? (
@@ -55,6 +56,11 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
           {messages.leading.isDark}
         </p>
       ) : null}
+      {isWaiting ? null : (
+        <header>
+          <h1 className="spoken">{lesson.title}</h1>
+        </header>
+      )}
       {state.chartShown ? (
         <ChartStage lesson={lesson} edition={edition} shown={state.chartShown} />
       ) : state.answersShown ? (
@@ -86,9 +92,7 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
           {state.countdown ? <TimeLeft time={state.countdown} className="text-[3.4vw] font-bold" /> : null}
           {lesson.held && !lesson.closedAt ? <span className="text-amber">{messages.board.isHeld}</span> : null}
           <span className="ms-auto flex items-center gap-3">
-            {lesson.closedAt || (!stop && !shown && !state.answersShown && !state.chartShown) ? null : (
-              <SmallWayIn code={lesson.code} />
-            )}
+            {lesson.closedAt || isWaiting ? null : <SmallWayIn code={lesson.code} />}
             <IconButton name={isFull ? messages.show.leaveFull : messages.show.full} onClick={toggleFull}>
               {isFull ? <Minimize2 size={20} aria-hidden /> : <Maximize2 size={20} aria-hidden />}
             </IconButton>

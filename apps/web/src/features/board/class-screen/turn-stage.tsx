@@ -18,7 +18,8 @@ export function TurnStage({ lesson, edition, state, name, participantId }: TurnS
   const own = useMemo(() => withOwner(edition, lesson.workMode, name), [edition, lesson.workMode, name]);
   const watched = useWorkOf(lesson.id, own, participantId);
   const stop = useTurnStop(own, state, watched);
-  if (!stop) return null;
+  // Until their work is there the place is theirs, and empty.
+  if (!stop) return <main className="min-h-0 flex-1" />;
   const { zoom } = watched.place;
   return (
     // What is looked at closely stays within its place on the screen.

@@ -31,46 +31,48 @@ export function TurnTools({ lesson, state, zoom, onZoom, onFollow }: TurnToolsPr
   const canRaise = state.allowed.hands && !isShowing && !isListed && lesson.closedAt === null;
   if (!isShowing && !canRaise && !isUp && !isListed && !onFollow) return null;
   return (
-    <div
-      role="toolbar"
-      aria-label={messages.turns.turnList}
-      className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1"
-    >
-      {isShowing ? (
-        <>
-          {state.turnTime ? <TimeLeft time={state.turnTime} className="font-semibold" /> : null}
-          {state.steeredTo ? <span className="text-amber">{messages.turns.steered}</span> : null}
-          <IconButton
-            name={messages.student.closer}
-            onClick={() => onZoom({ x: 0.5, y: 0.5, ...zoom, times: Math.min(6, (zoom?.times ?? 1) * CLOSER) })}
-          >
-            <ZoomIn size={20} aria-hidden />
-          </IconButton>
-          <IconButton name={messages.student.wholeSlide} disabled={zoom === null} onClick={() => onZoom(null)}>
-            <ZoomOut size={20} aria-hidden />
-          </IconButton>
-          {zoom ? <Nudge zoom={zoom} onZoom={onZoom} /> : null}
-          <span className="text-sm text-soft">{messages.student.pointingHint}</span>
-        </>
-      ) : null}
-      {isListed ? <span>{messages.turns.listed}</span> : null}
-      {isUp ? (
-        <>
-          <span>{messages.turns.raised}</span>
-          <Button onClick={() => signal.mutate({ hand: false })}>{messages.turns.lower}</Button>
-        </>
-      ) : canRaise ? (
-        <Button onClick={() => signal.mutate({ hand: true })}>
-          <Hand size={18} aria-hidden /> {messages.turns.raise}
-        </Button>
-      ) : null}
-      {onFollow ? (
-        <Button onClick={onFollow}>
-          <MonitorPlay size={18} aria-hidden /> {messages.turns.follow}
-        </Button>
-      ) : null}
-      {state.showing !== null && !isShowing ? <Audience state={state} /> : null}
-    </div>
+    <section aria-label={messages.turns.turnList}>
+      <div
+        role="toolbar"
+        aria-label={messages.turns.turnList}
+        className="flex flex-wrap items-center gap-2 border-b border-rule bg-card px-3 py-1"
+      >
+        {isShowing ? (
+          <>
+            {state.turnTime ? <TimeLeft time={state.turnTime} className="font-semibold" /> : null}
+            {state.steeredTo ? <span className="text-amber">{messages.turns.steered}</span> : null}
+            <IconButton
+              name={messages.student.closer}
+              onClick={() => onZoom({ x: 0.5, y: 0.5, ...zoom, times: Math.min(6, (zoom?.times ?? 1) * CLOSER) })}
+            >
+              <ZoomIn size={20} aria-hidden />
+            </IconButton>
+            <IconButton name={messages.student.wholeSlide} disabled={zoom === null} onClick={() => onZoom(null)}>
+              <ZoomOut size={20} aria-hidden />
+            </IconButton>
+            {zoom ? <Nudge zoom={zoom} onZoom={onZoom} /> : null}
+            <span className="text-sm text-soft">{messages.student.pointingHint}</span>
+          </>
+        ) : null}
+        {isListed ? <span>{messages.turns.listed}</span> : null}
+        {isUp ? (
+          <>
+            <span>{messages.turns.raised}</span>
+            <Button onClick={() => signal.mutate({ hand: false })}>{messages.turns.lower}</Button>
+          </>
+        ) : canRaise ? (
+          <Button onClick={() => signal.mutate({ hand: true })}>
+            <Hand size={18} aria-hidden /> {messages.turns.raise}
+          </Button>
+        ) : null}
+        {onFollow ? (
+          <Button onClick={onFollow}>
+            <MonitorPlay size={18} aria-hidden /> {messages.turns.follow}
+          </Button>
+        ) : null}
+        {state.showing !== null && !isShowing ? <Audience state={state} /> : null}
+      </div>
+    </section>
   );
 }
 
