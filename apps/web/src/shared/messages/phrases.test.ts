@@ -14,7 +14,7 @@ test.each([
   [withUnit(12, 'km'), '12 km'],
   [withUnit('3.5', ''), '3.5'],
   [inFull(1234.5678901), '1,234.5678901'],
-  [percent(0.376), '38 %'],
+  [percent(0.376), '38%'],
   [duration(65), '1:05'],
   [duration(600), '10:00'],
 ])('%s is said as %s', (made, said) => {
