@@ -46,7 +46,7 @@ test('ways are drawn, led elsewhere and taken away on the map, and it says what 
   await card(page, 'Fork').click();
   await page.getByRole('checkbox', { name: messages.routes.isEnding }).check();
   await expect(sums(page)).toContainText('1 ending · 2–2 slides per route');
-  for (const line of ['An ending: 1 route leads here', '2 slides from the start', 'Reached by 100 % of random runs'])
+  for (const line of ['An ending: 1 route leads here', '2 slides from the start', 'Reached by 100% of random runs'])
     await expect(page.getByText(line, { exact: true })).toBeVisible();
   // The end of the line is dragged on to another slide.
   const end = map(page).locator('.react-flow__edgeupdater-target').first();
@@ -179,12 +179,12 @@ test('the night walk is seen as a map: found, followed, counted, and saved as a 
   await page.getByRole('combobox', { name: messages.routes.look }).selectOption({ label: messages.routes.looks.all });
   await page.getByRole('button', { name: messages.routes.fit }).click();
   await page.getByRole('button', { name: new RegExp(`^${messages.routes.heat}`) }).click();
-  await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/reached by 100 %/);
+  await expect(card(page, 'Dusk at the gate')).toHaveAccessibleName(/reached by 100%/);
   await page.getByRole('radio', { name: messages.routes.asTable }).click();
   const table = page.getByRole('table', { name: messages.routes.table });
   await table.getByRole('button', { name: messages.routes.sortBy({ column: messages.routes.columns.seen }) }).click();
   await table.getByRole('button', { name: messages.routes.sortBy({ column: messages.routes.columns.seen }) }).click();
-  await expect(table.getByRole('row').nth(1)).toContainText('100 %');
+  await expect(table.getByRole('row').nth(1)).toContainText('100%');
   await expect(table.getByRole('row', { name: /^12 Ending: wet feet/ })).toContainText('4');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: messages.routes.download }).click();
