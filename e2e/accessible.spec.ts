@@ -218,7 +218,7 @@ function smallestLetters(page: Page): Promise<number> {
   });
 }
 
-test('setting up questions: the picker, panels, regions, files, starters, trying', async ({ page }) => {
+test('setting up questions: the picker, panels, regions, files, templates, trying', async ({ page }) => {
   await odile(page);
   await page.goto('/decks/night-watch');
   await page.getByRole('button', { name: messages.questions.add, exact: true }).click();
@@ -231,10 +231,10 @@ test('setting up questions: the picker, panels, regions, files, starters, trying
   await expectClean(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: messages.editor.addFrom }).click();
-  await page.getByRole('button', { name: messages.starters.open }).click();
+  await page.getByRole('button', { name: messages.templates.open }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: messages.starters.keep }).click();
+  await page.getByRole('button', { name: messages.templates.keep }).click();
   await expectClean(page);
   await page.keyboard.press('Escape');
   for (const [slide, name] of QUESTIONS) {

@@ -1,4 +1,4 @@
-/** Questions begun in one press, from starters and from files; and files of them. */
+/** Questions begun in one press, from templates and from files; and files of them. */
 import * as messages from '@gobrel/messages';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
@@ -65,35 +65,35 @@ test('questions leave as a package and come in again; a broken table is told row
   await expect(item(page, /^Choice, “High water/)).toBeVisible();
 });
 
-test('a deck begins from a starter; a slide is kept as one, shared, and found by a colleague', async ({
+test('a deck begins from a template; a slide is kept as one, shared, and found by a colleague', async ({
   browser,
   page,
 }) => {
   await newTeacher(page);
   await page.goto('/');
   await page.getByRole('button', { name: messages.library.fromTemplate }).click();
-  await page.getByRole('dialog').getByRole('radio', { name: messages.starters.moments.practising }).click();
-  await page.getByRole('dialog').getByRole('button', { name: messages.starters.doings.match, exact: true }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: messages.templates.moments.practising }).click();
+  await page.getByRole('dialog').getByRole('button', { name: messages.templates.doings.match, exact: true }).click();
   await page.getByRole('button', { name: /^Practice round/ }).click();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Practice round');
   await page.getByRole('button', { name: /^5 Pairs/ }).click();
-  await page.getByRole('button', { name: messages.starters.keep }).click();
-  await page.getByLabel(messages.starters.keepName).fill('My pairs');
-  await page.getByRole('dialog').getByRole('button', { name: messages.starters.keep }).click();
-  await expect(page.getByText(messages.starters.kept, { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: messages.templates.keep }).click();
+  await page.getByLabel(messages.templates.keepName).fill('My pairs');
+  await page.getByRole('dialog').getByRole('button', { name: messages.templates.keep }).click();
+  await expect(page.getByText(messages.templates.kept, { exact: true })).toBeVisible();
   const colleague = await (await browser.newContext()).newPage();
   const { email } = await newTeacher(colleague, 'Gwen Sallow');
   await page.getByRole('button', { name: messages.editor.addFrom }).click();
-  await page.getByRole('button', { name: messages.starters.open }).click();
-  await page.getByRole('button', { name: messages.starters.actions({ name: 'My pairs' }) }).click();
-  await page.getByRole('menuitem', { name: messages.starters.share }).click();
-  await page.getByLabel(messages.starters.shareEmail).fill(email);
-  await page.getByRole('button', { name: messages.starters.share }).click();
-  await expect(page.getByText(messages.starters.shared({ name: 'Gwen Sallow' }), { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: messages.templates.open }).click();
+  await page.getByRole('button', { name: messages.templates.actions({ name: 'My pairs' }) }).click();
+  await page.getByRole('menuitem', { name: messages.templates.share }).click();
+  await page.getByLabel(messages.templates.shareEmail).fill(email);
+  await page.getByRole('button', { name: messages.templates.share }).click();
+  await expect(page.getByText(messages.templates.shared({ name: 'Gwen Sallow' }), { exact: true })).toBeVisible();
   await newDeck(colleague, 'Mine');
   await colleague.getByRole('button', { name: messages.editor.addFrom }).click();
-  await colleague.getByRole('button', { name: messages.starters.open }).click();
-  await expect(colleague.getByText(messages.starters.by({ name: 'Nadia Quill' }))).toBeVisible();
+  await colleague.getByRole('button', { name: messages.templates.open }).click();
+  await expect(colleague.getByText(messages.templates.by({ name: 'Nadia Quill' }))).toBeVisible();
   await colleague.getByRole('button', { name: /^My pairs/ }).click();
   await expect(item(colleague, /^Zone, “dog”/)).toBeVisible();
 });

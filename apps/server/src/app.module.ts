@@ -16,7 +16,7 @@ import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { PLACE, type Place } from './place.js';
 import { SampleModule } from './sample/index.js';
-import { StartersModule } from './starters/index.js';
+import { TemplatesModule } from './templates/index.js';
 import { SyncModule } from './sync/index.js';
 import { ThemesModule } from './themes/index.js';
 
@@ -46,7 +46,7 @@ export class AppModule {
         SyncModule,
         DecksModule,
         ThemesModule,
-        StartersModule,
+        TemplatesModule,
         PicturesModule,
         PictureLibraryModule,
         FilesModule,

@@ -26,7 +26,7 @@ export interface ServerOptions {
   readonly logRequests: boolean;
 }
 
-/** The largest JSON in a request, in bytes: a starter is a few slides as JSON. */
+/** The largest JSON in a request, in bytes: a template is a few slides as JSON. */
 const LARGEST_JSON = 2_000_000;
 
 /** An application that is ready to listen. Migrations have run. */

@@ -34,7 +34,7 @@ const faultCodes = [
   'slide',
   'slide-size',
   'slides',
-  'starter-name',
+  'template-name',
   'student-name',
   'students',
   'submission',

@@ -12,4 +12,4 @@ export * from './my-lesson.js';
 export * from './picture-library.js';
 export * from './problem.js';
 export * from './purposes.js';
-export * from './starters.js';
+export * from './templates.js';

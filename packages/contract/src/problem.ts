@@ -14,7 +14,7 @@ export type Missing =
   | 'question'
   | 'seat'
   | 'sound'
-  | 'starter'
+  | 'template'
   | 'student'
   | 'theme'
   | 'unit'
@@ -29,10 +29,10 @@ export interface ProblemValues {
   readonly toll: Toll;
   /** Millions of pixels: those of the picture, and the most that can be opened. */
   readonly 'too-many-pixels': { readonly millions: number; readonly most: number };
-  readonly 'too-many-starters': { readonly most: number };
+  readonly 'too-many-templates': { readonly most: number };
   readonly 'too-many-themes': { readonly most: number };
   readonly 'too-many-units': { readonly most: number };
-  /** The most slides a starter has. */
+  /** The most slides a template has. */
   readonly 'no-slides': { readonly most: number };
 }
 
@@ -108,7 +108,7 @@ const filledProblems: Readonly<Record<keyof ProblemValues, true>> = {
   'too-many-attempts': true,
   toll: true,
   'too-many-pixels': true,
-  'too-many-starters': true,
+  'too-many-templates': true,
   'too-many-themes': true,
   'too-many-units': true,
   'no-slides': true,

@@ -106,7 +106,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
   }
 
   /**
-   * Editions that no lesson has, and pictures and files that stand in no deck, version, edition or starter: first they are
+   * Editions that no lesson has, and pictures and files that stand in no deck, version, edition or template: first they are
    * noted, and only what is still unused after some days goes. Somebody may have it on a clipboard, or take a step back.
    */
   private async removeUnused(): Promise<void> {

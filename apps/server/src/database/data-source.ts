@@ -11,8 +11,8 @@ import {
   ContentKeeperRow,
   PictureRow,
   SharedDocumentRow,
-  StarterRow,
-  StarterShareRow,
+  TemplateRow,
+  TemplateShareRow,
   StoredFileRow,
   UnitRow,
 } from './entities/deck.js';
@@ -62,8 +62,8 @@ export const entities = [
   SubmissionRow,
   AnswerCheckRow,
   ReviewRow,
-  StarterRow,
-  StarterShareRow,
+  TemplateRow,
+  TemplateShareRow,
   UnitRow,
   DeckShelfRow,
 ];

@@ -172,7 +172,7 @@ export class EditionRow {
 
 /** Slides that a teacher keeps to begin from. */
 @Entity('starter')
-export class StarterRow {
+export class TemplateRow {
   @PrimaryColumn('text')
   id: string;
 
@@ -195,11 +195,11 @@ export class StarterRow {
   keptAt: Date;
 }
 
-/** A colleague who finds a starter among theirs. */
+/** A colleague who finds a template among theirs. */
 @Entity('starter_share')
-export class StarterShareRow {
+export class TemplateShareRow {
   @PrimaryColumn('text', { name: 'starter_id' })
-  starterId: string;
+  templateId: string;
 
   @PrimaryColumn('text', { name: 'teacher_id' })
   teacherId: string;

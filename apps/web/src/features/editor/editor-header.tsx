@@ -10,7 +10,7 @@ import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
 /** The dialogs that the header opens. */
-export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'authors' | 'starters' | 'keep-starter';
+export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'authors' | 'templates' | 'keep-template';
 
 interface EditorHeaderProps {
   readonly deckId: string;

@@ -15,7 +15,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../lessons';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
 import { useRoom } from '@gobrel/slide-view';
-import { KeepStarterDialog, StarterDialog } from '../library';
+import { KeepTemplateDialog, TemplateDialog } from '../library';
 import { isCoarsePointer, KeysSheet, Loading, Tabs, usePageTitle } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 import { Canvas } from './canvas/canvas';
@@ -128,7 +128,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   // What stands around the slide may follow a moment later than the slide that is worked on.
   const deferredDeck = useDeferredValue(deck);
   const orderProps = { deck: deferredDeck, run, tellDone, others, current: slideId, actions, onGo: go };
-  const onStarters = useCallback(() => setDialog('starters'), []);
+  const onTemplates = useCallback(() => setDialog('templates'), []);
   const onHelp = useCallback(() => setDialog('keys'), []);
   const onLink = useStable(begin);
   const paused = trying && seeing === 'slide';
@@ -214,7 +214,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
                           onMap={seeing === 'map'}
                           actions={actions}
                           onGoTo={goTo}
-                          onKeep={() => setDialog('keep-starter')}
+                          onKeep={() => setDialog('keep-template')}
                         />
                       ) : null}
                     </>
@@ -231,7 +231,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
         )}
       </div>
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
-      {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onStarters={onStarters} /> : null}
+      {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onTemplates={onTemplates} /> : null}
       {dialog === 'hand-out' ? (
         <HandOutDialog deckId={deckId} hasOwnPage={ownPages(deck).length > 0} onClose={() => setDialog(null)} />
       ) : null}
@@ -242,19 +242,19 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {dialog === 'keys' ? (
         <KeysSheet title={messages.keys.title} sheet={messages.keys.sheet} onClose={() => setDialog(null)} />
       ) : null}
-      {dialog === 'starters' ? (
-        <StarterDialog
+      {dialog === 'templates' ? (
+        <TemplateDialog
           decksFirst={false}
-          onPick={(starter) => {
+          onPick={(template) => {
             setDialog(null);
-            const slides = slidesInOrder(starter.deck).map(({ id }) => id);
-            actions.paste(slidesToClip(starter.deck, slides), slideId);
+            const slides = slidesInOrder(template.deck).map(({ id }) => id);
+            actions.paste(slidesToClip(template.deck, slides), slideId);
           }}
           onClose={() => setDialog(null)}
         />
       ) : null}
-      {dialog === 'keep-starter' ? (
-        <KeepStarterDialog deck={deck} ids={slides} onClose={() => setDialog(null)} />
+      {dialog === 'keep-template' ? (
+        <KeepTemplateDialog deck={deck} ids={slides} onClose={() => setDialog(null)} />
       ) : null}
       {removal ? (
         <RemoveDialog

@@ -1,2 +1,2 @@
-/** What other features use of the library: starters to begin from. */
-export * from './starters';
+/** What other features use of the library: templates to begin from. */
+export * from './templates';

@@ -18,7 +18,7 @@ import type {
   OwnThemeView,
   SessionView,
   VersionView,
-  KeptStarterView,
+  KeptTemplateView,
   UnitView,
 } from '@gobrel/contract';
 import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
@@ -101,9 +101,9 @@ export const versionQuery = (deckId: string, versionId: string | null) =>
     staleTime: Infinity,
     enabled: versionId !== null,
   });
-export const startersQuery = queryOptions({
-  queryKey: ['starters'],
-  queryFn: () => ask<KeptStarterView[]>('GET', '/templates'),
+export const templatesQuery = queryOptions({
+  queryKey: ['templates'],
+  queryFn: () => ask<KeptTemplateView[]>('GET', '/templates'),
 });
 export const themesQuery = queryOptions({
   queryKey: ['themes'],

@@ -2,7 +2,7 @@
 import type { LessonView } from '@gobrel/contract';
 import type { Deck, ItemKindName, OwnFields, SlideId } from '@gobrel/core/deck';
 import { leadTo } from '@gobrel/core/lesson';
-import { slideStarter } from '@gobrel/core/starters';
+import { slideTemplate } from '@gobrel/core/templates';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { AlignLeft, AudioLines, CircleDot, Hash, PencilLine, SlidersHorizontal, ThumbsUp, Type } from 'lucide-react';
 import { useState } from 'react';
@@ -88,7 +88,7 @@ export function PutInDialog({ lesson, edition, after, change, onClose }: PutInPr
 function slideFor(way: Way, prompt: string, choices: string): Deck {
   const title = prompt || messages.questions.starts[way].name;
   const { kind, fields } = askFor(way, title, choices);
-  return slideStarter({
+  return slideTemplate({
     id: 'asked',
     name: title,
     moment: 'finding-out',

@@ -18,12 +18,12 @@ const TILE = { sections: { fine: 26, coarse: 46 }, words: 22, rims: 4, ahead: 5 
 interface StripProps extends OrderProps {
   /** Adds a slide after the current one. */
   readonly onAdd: (layout: LayoutName) => void;
-  /** Looks among the starters. */
-  readonly onStarters: () => void;
+  /** Looks among the templates. */
+  readonly onTemplates: () => void;
 }
 
 export const Strip = memo(function Strip(props: StripProps) {
-  const { deck, run, tellDone, others, current, actions, onGo, onAdd, onStarters } = props;
+  const { deck, run, tellDone, others, current, actions, onGo, onAdd, onTemplates } = props;
   const { entries, folded, chosen, tileOf } = useTiles({ deck, others, current, onGo, actions });
   const scroller = useRef<HTMLDivElement>(null);
   const places = useMemo(() => stripPlaces(entries), [entries]);
@@ -56,7 +56,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   );
   return (
     <section aria-label={messages.editor.strip} className="flex border-t border-rule ps-3">
-      <AddButtons isLow={isLow} size={deck.size} onAdd={onAdd} onStarters={onStarters} />
+      <AddButtons isLow={isLow} size={deck.size} onAdd={onAdd} onTemplates={onTemplates} />
       <SortableOrder deck={deck} run={run} entries={entries} chosen={chosen}>
         <div
           ref={scroller}
@@ -106,12 +106,12 @@ function inSight(near: readonly number[], entries: readonly Entry[]): readonly n
   return around < 0 ? near : [around, ...near];
 }
 
-type AddButtonsProps = Pick<StripProps, 'onAdd' | 'onStarters'> & {
+type AddButtonsProps = Pick<StripProps, 'onAdd' | 'onTemplates'> & {
   readonly size: Deck['size'];
   readonly isLow: boolean;
 };
 
-function AddButtons({ size, isLow, onAdd, onStarters }: AddButtonsProps) {
+function AddButtons({ size, isLow, onAdd, onTemplates }: AddButtonsProps) {
   const [choosing, setChoosing] = useState(false);
   return (
     <div className={`flex flex-none py-1.5 ${isLow ? '' : 'flex-col'}`}>
@@ -148,9 +148,9 @@ function AddButtons({ size, isLow, onAdd, onStarters }: AddButtonsProps) {
             setChoosing(false);
             onAdd(layout);
           }}
-          onStarters={() => {
+          onTemplates={() => {
             setChoosing(false);
-            onStarters();
+            onTemplates();
           }}
         />
       </Popover>

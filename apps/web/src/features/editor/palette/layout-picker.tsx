@@ -9,14 +9,14 @@ interface LayoutPickerProps {
   readonly size: Deck['size'];
   readonly value: LayoutName | null;
   readonly onPick: (layout: LayoutName) => void;
-  /** Looks among the starters instead; not offered when it is not given. */
-  readonly onStarters?: (() => void) | undefined;
+  /** Looks among the templates instead; not offered when it is not given. */
+  readonly onTemplates?: (() => void) | undefined;
 }
 
 /** Width of a layout's picture, in CSS pixels. */
 const WIDTH = 96;
 
-export function LayoutPicker({ label, size, value, onPick, onStarters }: LayoutPickerProps) {
+export function LayoutPicker({ label, size, value, onPick, onTemplates }: LayoutPickerProps) {
   return (
     <div role="group" aria-label={label} className="grid grid-cols-[repeat(3,7rem)] gap-1">
       {layoutNames.map((name) => (
@@ -31,9 +31,9 @@ export function LayoutPicker({ label, size, value, onPick, onStarters }: LayoutP
           {messages.layouts[name]}
         </button>
       ))}
-      {onStarters ? (
-        <Button className="col-span-3" onClick={onStarters}>
-          <Sprout size={18} aria-hidden /> {messages.starters.open}
+      {onTemplates ? (
+        <Button className="col-span-3" onClick={onTemplates}>
+          <Sprout size={18} aria-hidden /> {messages.templates.open}
         </Button>
       ) : null}
     </div>

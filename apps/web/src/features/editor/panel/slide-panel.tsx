@@ -25,7 +25,7 @@ interface SlidePanelProps {
   readonly actions: SlideActions;
   /** Goes to an item of a slide. */
   readonly onGoTo: (slideId: SlideId, itemId: ItemId) => void;
-  /** Keeps the slides as a starter. */
+  /** Keeps the slides as a template. */
   readonly onKeep: () => void;
 }
 
@@ -152,7 +152,7 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
       {isOne ? <ThemeGroup editing={editing} slideId={slide.id} /> : null}
       {isOne ? <RoutesGroup editing={editing} slideId={slide.id} /> : null}
       <Button className="w-full" onClick={onKeep}>
-        <Sprout size={18} aria-hidden /> {messages.starters.keep}
+        <Sprout size={18} aria-hidden /> {messages.templates.keep}
       </Button>
     </>
   );

@@ -4,7 +4,7 @@ import { BookOpen, ScrollText } from 'lucide-react';
 import { Thumbnail } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { shippedDeckStarters } from '../starters';
+import { shippedDeckTemplates } from '../templates';
 import type { Library } from './use-library';
 
 /** How many templates are shown, and how wide, in CSS pixels. */
@@ -26,7 +26,7 @@ export function EmptyLibrary({ create }: { create: Library['create'] }) {
       </div>
       <h3 className="mb-2 text-lg">{says.startWith}</h3>
       <ul className="grid grid-cols-[repeat(auto-fill,16.2rem)] gap-5">
-        {shippedDeckStarters()
+        {shippedDeckTemplates()
           .slice(0, SHOWN.count)
           .map(({ id, name, deck }) => (
             <li key={id}>

@@ -8,7 +8,7 @@ import { useSearchParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { HandOutDialog } from '../../lessons';
 import { decksQuery, deletedDecksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
-import { StarterDialog } from '../starters';
+import { TemplateDialog } from '../templates';
 import {
   Button,
   Choose,
@@ -184,7 +184,7 @@ export function Screen() {
         </div>
       </div>
       {dialog?.kind === 'templates' ? (
-        <StarterDialog
+        <TemplateDialog
           decksFirst
           onPick={({ name, deck }) => {
             close();

@@ -1,14 +1,14 @@
-/** Keeping slides as a starter: its name is there already, and what students do is read off the slides. */
-import type { KeptStarterView } from '@gobrel/contract';
+/** Keeping slides as a template: its name is there already, and what students do is read off the slides. */
+import type { KeptTemplateView } from '@gobrel/contract';
 import { type Deck, itemsOf, readSlideClip, type SlideId, slidesToClip } from '@gobrel/core/deck';
-import { type Doing, type Moment, moments } from '@gobrel/core/starters';
+import { type Doing, type Moment, moments } from '@gobrel/core/templates';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask, messageOf, startersQuery } from '../../../shared/api';
+import { ask, messageOf, templatesQuery } from '../../../shared/api';
 import { Button, Choose, Dialog, DialogActions, Field, showToast } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
 
-interface KeepStarterDialogProps {
+interface KeepTemplateDialogProps {
   readonly deck: Deck;
   readonly ids: readonly SlideId[];
   readonly onClose: () => void;
@@ -29,21 +29,21 @@ function doneOn(deck: Deck, ids: readonly SlideId[]): readonly Doing[] {
   return by.flatMap(([doing, isDone]) => (isDone ? [doing] : []));
 }
 
-export function KeepStarterDialog({ deck, ids, onClose }: KeepStarterDialogProps) {
-  const says = messages.starters;
+export function KeepTemplateDialog({ deck, ids, onClose }: KeepTemplateDialogProps) {
+  const says = messages.templates;
   const queries = useQueryClient();
   const [name, setName] = useState(ids[0] ? slideName(deck, ids[0]) : deck.title);
   const [moment, setMoment] = useState<Moment>('practising');
   const keep = useMutation({
     mutationFn: () =>
-      ask<KeptStarterView[]>('POST', '/templates', {
+      ask<KeptTemplateView[]>('POST', '/templates', {
         name,
         moment,
         does: doneOn(deck, ids),
         deck: readSlideClip(slidesToClip(deck, ids)),
       }),
-    onSuccess: (starters) => {
-      queries.setQueryData(startersQuery.queryKey, starters);
+    onSuccess: (templates) => {
+      queries.setQueryData(templatesQuery.queryKey, templates);
       showToast(says.kept);
       onClose();
     },

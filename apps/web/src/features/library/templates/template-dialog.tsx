@@ -1,29 +1,29 @@
-/** Starters in sight, found by where they belong in a lesson and by what students do. */
-import { type Doing, doings, isDeckStarter, type Moment, moments, type Starter } from '@gobrel/core/starters';
+/** Templates in sight, found by where they belong in a lesson and by what students do. */
+import { type Doing, doings, isDeckTemplate, type Moment, moments, type Template } from '@gobrel/core/templates';
 import { useState } from 'react';
 import { Choose, Dialog } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { StarterCard } from './starter-card';
-import { type FoundStarter, useStarters } from './use-starters';
+import { TemplateCard } from './template-card';
+import { type FoundTemplate, useTemplates } from './use-templates';
 
-interface StarterDialogProps {
+interface TemplateDialogProps {
   /** Whether short decks come first, as for whoever begins a deck. */
   readonly decksFirst: boolean;
-  readonly onPick: (starter: Starter) => void;
+  readonly onPick: (template: Template) => void;
   readonly onClose: () => void;
 }
 
-export function StarterDialog({ decksFirst, onPick, onClose }: StarterDialogProps) {
-  const says = messages.starters;
+export function TemplateDialog({ decksFirst, onPick, onClose }: TemplateDialogProps) {
+  const says = messages.templates;
   const [moment, setMoment] = useState<Moment | 'all'>('all');
   const [does, setDoes] = useState<Doing | null>(null);
-  const fitting = useStarters().filter(
-    (starter) => (moment === 'all' || starter.moment === moment) && (does === null || starter.does.includes(does)),
+  const fitting = useTemplates().filter(
+    (template) => (moment === 'all' || template.moment === moment) && (does === null || template.does.includes(does)),
   );
   const shipped = fitting.filter(({ kept }) => kept === null);
-  const slides = { title: says.slideGroup, starters: shipped.filter((starter) => !isDeckStarter(starter)) };
-  const decks = { title: says.deckGroup, starters: shipped.filter(isDeckStarter) };
-  const mine = { title: says.mine, starters: fitting.filter(({ kept }) => kept !== null) };
+  const slides = { title: says.slideGroup, templates: shipped.filter((template) => !isDeckTemplate(template)) };
+  const decks = { title: says.deckGroup, templates: shipped.filter(isDeckTemplate) };
+  const mine = { title: says.mine, templates: fitting.filter(({ kept }) => kept !== null) };
   const groups = [mine, ...(decksFirst ? [decks, slides] : [slides, decks])];
   return (
     <Dialog title={says.title} open onClose={onClose} wide>
@@ -50,27 +50,27 @@ export function StarterDialog({ decksFirst, onPick, onClose }: StarterDialogProp
         ))}
       </div>
       {fitting.length === 0 ? <p className="py-6">{says.noneFit}</p> : null}
-      {groups.map(({ title, starters }) => (
-        <StarterGroup key={title} title={title} starters={starters} onPick={onPick} />
+      {groups.map(({ title, templates }) => (
+        <TemplateGroup key={title} title={title} templates={templates} onPick={onPick} />
       ))}
     </Dialog>
   );
 }
 
-interface StarterGroupProps {
+interface TemplateGroupProps {
   readonly title: string;
-  readonly starters: readonly FoundStarter[];
-  readonly onPick: (starter: Starter) => void;
+  readonly templates: readonly FoundTemplate[];
+  readonly onPick: (template: Template) => void;
 }
 
-function StarterGroup({ title, starters, onPick }: StarterGroupProps) {
-  if (starters.length === 0) return null;
+function TemplateGroup({ title, templates, onPick }: TemplateGroupProps) {
+  if (templates.length === 0) return null;
   return (
     <section aria-label={title} className="mt-4">
       <h3 className="mb-2 font-sans text-sm font-semibold text-soft">{title}</h3>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-3">
-        {starters.map((starter) => (
-          <StarterCard key={starter.id} starter={starter} onPick={onPick} />
+        {templates.map((template) => (
+          <TemplateCard key={template.id} template={template} onPick={onPick} />
         ))}
       </ul>
     </section>

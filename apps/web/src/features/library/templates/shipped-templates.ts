@@ -1,12 +1,12 @@
-/** The starters that come along. What they say is in the catalogue; all of it is there to be changed. */
+/** The templates that come along. What they say is in the catalogue; all of it is there to be changed. */
 import type { ItemKindName, OwnFields } from '@gobrel/core/deck';
-import type { Doing, Moment, StarterAsk, StarterDeck, StarterSlide } from '@gobrel/core/starters';
+import type { Doing, Moment, TemplateAsk, TemplateDeck, TemplateSlide } from '@gobrel/core/templates';
 import { messages } from '../../../shared/messages';
 
-const says = messages.starterSlides;
-const titles = messages.starterDecks;
+const says = messages.templateSlides;
+const titles = messages.templateDecks;
 
-const ask = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>>): StarterAsk => ({ kind, fields });
+const ask = <K extends ItemKindName>(kind: K, fields: Partial<OwnFields<K>>): TemplateAsk => ({ kind, fields });
 
 /** Choices with identifiers c1, c2 and so on. */
 const choices = (texts: readonly string[]) => texts.map((text, at) => ({ id: `c${at + 1}`, text }));
@@ -25,15 +25,15 @@ const slide = <Id extends keyof typeof says>(
   id: Id,
   moment: Moment,
   does: Doing,
-  asks: (texts: (typeof says)[Id]) => StarterAsk,
-): StarterSlide => {
+  asks: (texts: (typeof says)[Id]) => TemplateAsk,
+): TemplateSlide => {
   const texts = says[id];
   const { name, title, text = '' }: { name: string; title: string; text?: string } = texts;
   return { id, moment, does, name, title, text, ask: asks(texts) };
 };
 
 /** Slides to begin from, by their part of a lesson. */
-export const shippedSlides: readonly StarterSlide[] = [
+export const shippedSlides: readonly TemplateSlide[] = [
   slide('mood', 'getting-going', 'choose', ({ prompt }) => scale(prompt)),
   slide('guess', 'getting-going', 'choose', (texts) =>
     ask('choice', { prompt: texts.prompt, choices: choices(texts.choices), right: [], asksSure: true }),
@@ -136,7 +136,7 @@ const deck = (
   moment: Moment,
   theme: string,
   slides: readonly (keyof typeof says)[],
-): StarterDeck => ({
+): TemplateDeck => ({
   id: `deck-${id}`,
   moment,
   theme,
@@ -145,7 +145,7 @@ const deck = (
 });
 
 /** Short decks of some of the slides. */
-export const shippedDecks: readonly StarterDeck[] = [
+export const shippedDecks: readonly TemplateDeck[] = [
   deck('warm-up', 'getting-going', 'Rock pool', ['mood', 'first-word', 'guess']),
   deck('new-topic', 'getting-going', 'Notebook', ['already-know', 'estimate', 'guess', 'open-question']),
   deck('look-closely', 'finding-out', 'Saltmarsh', ['observe', 'find-all', 'sketch', 'label-parts']),

@@ -1,4 +1,4 @@
-/** Building starters from what they say and ask. */
+/** Building templates from what they say and ask. */
 import {
   addItem,
   addPlacement,
@@ -24,16 +24,16 @@ import {
   USUAL_STYLES,
   zonesFromTable,
 } from '../deck/index.js';
-import type { Doing, Moment, Starter } from './starter.js';
+import type { Doing, Moment, Template } from './template.js';
 
-/** What a starter asks: a question of a kind, pieces to place, or a table with headings whose words are pieces to place. */
-export type StarterAsk =
+/** What a template asks: a question of a kind, pieces to place, or a table with headings whose words are pieces to place. */
+export type TemplateAsk =
   | { readonly kind: ItemKindName; readonly fields: Partial<OwnFields<ItemKindName>> }
   | { readonly place: PlacementStart; readonly words: PlacementWords }
   | { readonly table: readonly (readonly string[])[] };
 
 /** What a slide to begin from says and asks. */
-export interface StarterSlide {
+export interface TemplateSlide {
   readonly id: string;
   readonly name: string;
   readonly moment: Moment;
@@ -41,11 +41,11 @@ export interface StarterSlide {
   readonly title: string;
   /** Below the title; '' for nothing. */
   readonly text: string;
-  readonly ask: StarterAsk;
+  readonly ask: TemplateAsk;
 }
 
 /** A short deck: an opening, and slides by their ids. */
-export interface StarterDeck {
+export interface TemplateDeck {
   readonly id: string;
   readonly name: string;
   readonly moment: Moment;
@@ -63,14 +63,14 @@ const LOW: Partial<Readonly<Record<ItemKindName, number>>> = {
   spoken: 260,
 };
 
-/** A starter that is a slide. */
-export function slideStarter(slide: StarterSlide): Starter {
+/** A template that is a slide. */
+export function slideTemplate(slide: TemplateSlide): Template {
   const { id, name, moment, does } = slide;
   return { id, name, moment, does: [does], deck: withSlide(emptyDeck(name), slide, id) };
 }
 
-/** A starter that is a short deck; slides that there are not are left out. */
-export function deckStarter(spec: StarterDeck, slides: readonly StarterSlide[]): Starter {
+/** A template that is a short deck; slides that there are not are left out. */
+export function deckTemplate(spec: TemplateDeck, slides: readonly TemplateSlide[]): Template {
   const chosen = spec.slides.flatMap((id) => slides.find((slide) => slide.id === id) ?? []);
   const theme = themes.find(({ name }) => name === spec.theme) ?? NOTEBOOK;
   const opened = withOpening({ ...emptyDeck(spec.name), theme }, spec);
@@ -84,7 +84,7 @@ export function deckStarter(spec: StarterDeck, slides: readonly StarterSlide[]):
   };
 }
 
-function withOpening(deck: Deck, { id, title, subtitle }: StarterDeck): Deck {
+function withOpening(deck: Deck, { id, title, subtitle }: TemplateDeck): Deck {
   const slideId = `${id}-opening`;
   let count = 0;
   const createId = () => `${slideId}-${(count += 1)}`;
@@ -96,14 +96,14 @@ function withOpening(deck: Deck, { id, title, subtitle }: StarterDeck): Deck {
   }, opened);
 }
 
-function withSlide(deck: Deck, { name, title, text, ask }: StarterSlide, slideId: SlideId): Deck {
+function withSlide(deck: Deck, { name, title, text, ask }: TemplateSlide, slideId: SlideId): Deck {
   const begun = applyChanges(deck, addSlide(deck, { id: slideId, name }));
   const titled = withText(begun, slideId, `${slideId}-t`, 'title', title, [60, 36, 1160, 76]);
   const told = text === '' ? titled : withText(titled, slideId, `${slideId}-w`, 'body', text, [60, 112, 1160, 48]);
   return applyChanges(told, asked(told, slideId, ask, text === '' ? 136 : 172));
 }
 
-function asked(deck: Deck, slideId: SlideId, ask: StarterAsk, top: number): Change[] {
+function asked(deck: Deck, slideId: SlideId, ask: TemplateAsk, top: number): Change[] {
   let count = 0;
   const createId = () => `${slideId}-q${(count += 1)}`;
   if ('place' in ask) return addPlacement(deck, slideId, ask.place, ask.words, createId).changes;

@@ -1,22 +1,22 @@
-/** A starter as a card: its first slide, its name, and what can be done with one that is kept. */
+/** A template as a card: its first slide, its name, and what can be done with one that is kept. */
 import { slidesInOrder } from '@gobrel/core/deck';
-import type { Starter } from '@gobrel/core/starters';
+import type { Template } from '@gobrel/core/templates';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { EllipsisVertical, Trash2, UserPlus } from 'lucide-react';
 import { useState } from 'react';
-import { ask, messageOf, startersQuery } from '../../../shared/api';
+import { ask, messageOf, templatesQuery } from '../../../shared/api';
 import { Thumbnail } from '../../../shared/slides';
 import { ConfirmDialog, IconButton, Menu, MenuEntry, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { ShareStarterDialog } from './share-starter-dialog';
-import type { FoundStarter } from './use-starters';
+import { ShareTemplateDialog } from './share-template-dialog';
+import type { FoundTemplate } from './use-templates';
 
 /** Width of a card's picture, in CSS pixels. */
 const WIDTH = 192;
 
-export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick: (starter: Starter) => void }) {
-  const says = messages.starters;
-  const { deck, name, kept } = starter;
+export function TemplateCard({ template, onPick }: { template: FoundTemplate; onPick: (template: Template) => void }) {
+  const says = messages.templates;
+  const { deck, name, kept } = template;
   const slides = slidesInOrder(deck);
   const facts = [
     slides.length > 1 ? says.deckSize({ slides: slides.length }) : '',
@@ -29,7 +29,7 @@ export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick
     <li className="relative">
       <button
         type="button"
-        onClick={() => onPick(starter)}
+        onClick={() => onPick(template)}
         className="block w-full rounded-md p-1 text-start hover:bg-rule/50"
       >
         {/* The opening of a deck says little about it. */}
@@ -37,20 +37,20 @@ export function StarterCard({ starter, onPick }: { starter: FoundStarter; onPick
         <strong className="mt-1 block pe-9 leading-tight">{name}</strong>
         {facts.length > 0 ? <span className="block pe-9 text-sm text-soft">{facts.join(' · ')}</span> : null}
       </button>
-      {kept ? <KeptMenu starter={starter} /> : null}
+      {kept ? <KeptMenu template={template} /> : null}
     </li>
   );
 }
 
-function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
-  const says = messages.starters;
+function KeptMenu({ template: { id, name, kept } }: { template: FoundTemplate }) {
+  const says = messages.templates;
   const queries = useQueryClient();
   const [sharing, setSharing] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const remove = useMutation({
     mutationFn: () => ask('DELETE', `/templates/${id}`),
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
-    onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
+    onSettled: () => queries.invalidateQueries({ queryKey: templatesQuery.queryKey }),
   });
   return (
     <div className="absolute bottom-0 end-0">
@@ -81,7 +81,7 @@ function KeptMenu({ starter: { id, name, kept } }: { starter: FoundStarter }) {
           {says.removeText}
         </ConfirmDialog>
       ) : null}
-      {sharing && kept ? <ShareStarterDialog starter={kept} onClose={() => setSharing(false)} /> : null}
+      {sharing && kept ? <ShareTemplateDialog template={kept} onClose={() => setSharing(false)} /> : null}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-/** A starter: where it belongs in a lesson, what students do on it, and its slides. */
+/** A template: where it belongs in a lesson, what students do on it, and its slides. */
 import type { Deck } from '../deck/index.js';
 
 /** Where in a lesson something belongs. */
@@ -25,7 +25,7 @@ export const doings = [
 export type Doing = (typeof doings)[number];
 
 /** Something to begin from. */
-export interface Starter {
+export interface Template {
   readonly id: string;
   readonly name: string;
   readonly moment: Moment;
@@ -35,7 +35,7 @@ export interface Starter {
   readonly deck: Deck;
 }
 
-/** Whether a starter is a short deck rather than a slide. */
-export function isDeckStarter({ deck }: Starter): boolean {
+/** Whether a template is a short deck rather than a slide. */
+export function isDeckTemplate({ deck }: Template): boolean {
   return Object.keys(deck.slides).length > 1;
 }

@@ -1,35 +1,35 @@
-/** Sharing a starter with colleagues, and no longer. */
-import type { Colleague, KeptStarterView } from '@gobrel/contract';
+/** Sharing a template with colleagues, and no longer. */
+import type { Colleague, KeptTemplateView } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { ask, messageOf, startersQuery } from '../../../shared/api';
+import { ask, messageOf, templatesQuery } from '../../../shared/api';
 import { Button, Dialog, Field, IconButton, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
-export function ShareStarterDialog({ starter, onClose }: { starter: KeptStarterView; onClose: () => void }) {
-  const says = messages.starters;
+export function ShareTemplateDialog({ template, onClose }: { template: KeptTemplateView; onClose: () => void }) {
+  const says = messages.templates;
   const queries = useQueryClient();
   const [email, setEmail] = useState('');
   const share = useMutation({
-    mutationFn: () => ask<KeptStarterView[]>('POST', `/templates/${starter.id}/shares`, { email }),
-    onSuccess: (starters) => {
-      const known = new Set(starter.sharedWith.map(({ id }) => id));
-      const added = starters.find(({ id }) => id === starter.id)?.sharedWith.find(({ id }) => !known.has(id));
-      queries.setQueryData(startersQuery.queryKey, starters);
+    mutationFn: () => ask<KeptTemplateView[]>('POST', `/templates/${template.id}/shares`, { email }),
+    onSuccess: (templates) => {
+      const known = new Set(template.sharedWith.map(({ id }) => id));
+      const added = templates.find(({ id }) => id === template.id)?.sharedWith.find(({ id }) => !known.has(id));
+      queries.setQueryData(templatesQuery.queryKey, templates);
       setEmail('');
       if (added) showToast(says.shared({ name: added.name }));
     },
   });
   const unshare = useMutation({
-    mutationFn: ({ id }: Colleague) => ask('DELETE', `/templates/${starter.id}/shares/${id}`),
+    mutationFn: ({ id }: Colleague) => ask('DELETE', `/templates/${template.id}/shares/${id}`),
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
-    onSettled: () => queries.invalidateQueries({ queryKey: startersQuery.queryKey }),
+    onSettled: () => queries.invalidateQueries({ queryKey: templatesQuery.queryKey }),
   });
   return (
-    <Dialog title={says.shareTitle({ name: starter.name })} open onClose={onClose}>
+    <Dialog title={says.shareTitle({ name: template.name })} open onClose={onClose}>
       <ul>
-        {starter.sharedWith.map((colleague) => (
+        {template.sharedWith.map((colleague) => (
           <li key={colleague.id} className="flex min-h-12 items-center gap-2 border-b border-rule">
             <span className="min-w-0 flex-1 font-semibold">{colleague.name}</span>
             <IconButton name={says.unshare({ name: colleague.name })} onClick={() => unshare.mutate(colleague)}>

@@ -1,13 +1,13 @@
-/** Starters that teachers keep and share: what is sent and what comes back. */
+/** Templates that teachers keep and share: what is sent and what comes back. */
 import { fault } from './fault.js';
 import type { Deck } from '@gobrel/core/deck';
-import { type Doing, doings, type Moment, moments } from '@gobrel/core/starters';
+import { type Doing, doings, type Moment, moments } from '@gobrel/core/templates';
 import { ArrayMaxSize, IsArray, IsIn, IsObject, IsString, Length } from 'class-validator';
 
-/** Slides to be kept as a starter. What of the deck cannot be read is left out. */
-export class KeptStarter {
+/** Slides to be kept as a template. What of the deck cannot be read is left out. */
+export class KeptTemplate {
   @IsString()
-  @Length(1, 80, fault('starter-name'))
+  @Length(1, 80, fault('template-name'))
   name: string;
 
   @IsIn(moments, fault('moment'))
@@ -28,8 +28,8 @@ export interface Colleague {
   readonly name: string;
 }
 
-/** A starter that a teacher keeps, or was given by a colleague. */
-export interface KeptStarterView {
+/** A template that a teacher keeps, or was given by a colleague. */
+export interface KeptTemplateView {
   readonly id: string;
   readonly name: string;
   readonly moment: Moment;

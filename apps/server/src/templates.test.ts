@@ -1,8 +1,8 @@
-import type { KeptStarterView } from '@gobrel/contract';
+import type { KeptTemplateView } from '@gobrel/contract';
 import { addItem, addSlide, applyChanges, type Deck, emptyDeck, picturesIn } from '@gobrel/core/deck';
 import { TestServer, type Visitor } from './testing/test-server.js';
 
-describe('starters of one’s own', () => {
+describe('templates of one’s own', () => {
   let server: TestServer;
   let odile: Visitor;
   let nadia: Visitor;
@@ -13,7 +13,7 @@ describe('starters of one’s own', () => {
   });
   afterAll(() => server.stop());
 
-  const list = async (who: Visitor) => (await who.ask<KeptStarterView[]>('GET', '/api/templates')).body;
+  const list = async (who: Visitor) => (await who.ask<KeptTemplateView[]>('GET', '/api/templates')).body;
   const emailOf = async (who: Visitor) =>
     (await who.ask<{ teacher: { email: string } }>('GET', '/api/session')).body.teacher.email;
   const withPicture = (picture: string) => {
@@ -21,7 +21,12 @@ describe('starters of one’s own', () => {
     return applyChanges(begun, addItem(begun, { id: 'p', slideId: 's', kind: 'picture', fields: { picture } }));
   };
   const keep = (who: Visitor, deck: object) =>
-    who.ask<KeptStarterView[]>('POST', '/api/templates', { name: 'Owl', moment: 'finding-out', does: ['point'], deck });
+    who.ask<KeptTemplateView[]>('POST', '/api/templates', {
+      name: 'Owl',
+      moment: 'finding-out',
+      does: ['point'],
+      deck,
+    });
   const someOf = async (who: Visitor) => {
     const { body } = await who.ask<Deck>('GET', '/api/lessons/watch-lesson/edition');
     return picturesIn(body)[0] ?? '';

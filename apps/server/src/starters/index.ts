@@ -1,2 +1,0 @@
-/** Starters that teachers keep. */
-export { StartersModule } from './starters.module.js';

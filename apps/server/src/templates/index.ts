@@ -1,0 +1,2 @@
+/** Templates that teachers keep. */
+export { TemplatesModule } from './templates.module.js';

@@ -1,0 +1,8 @@
+/** Templates that teachers keep. */
+import { Module } from '@nestjs/common';
+import { PicturesModule } from '../pictures/index.js';
+import { TemplatesController } from './templates.controller.js';
+import { TemplatesService } from './templates.service.js';
+
+@Module({ imports: [PicturesModule], controllers: [TemplatesController], providers: [TemplatesService] })
+export class TemplatesModule {}
