@@ -1,6 +1,7 @@
 /** Templates that teachers keep and share: what is sent and what comes back. */
 import { fault } from './fault.js';
 import type { Deck } from '@gobrel/core/deck';
+import type { PictureView } from './decks.js';
 import { type Doing, doings, type Moment, moments } from '@gobrel/core/templates';
 import { ArrayMaxSize, IsArray, IsIn, IsObject, IsString, Length } from 'class-validator';
 
@@ -40,3 +41,6 @@ export interface KeptTemplateView {
   /** With whom it is shared; nobody is told of one that is not theirs. */
   readonly sharedWith: readonly Colleague[];
 }
+
+/** The stored pictures of the templates that come along, by name. */
+export type SceneViews = Readonly<Record<string, Pick<PictureView, 'id' | 'width' | 'height'>>>;

@@ -106,8 +106,8 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
   }
 
   /**
-   * Editions that no lesson has, and pictures and files that stand in no deck, version, edition or template: first they are
-   * noted, and only what is still unused after some days goes. Somebody may have it on a clipboard, or take a step back.
+   * Editions that no lesson has, and pictures and files that stand in no deck, version, edition or template and are of
+   * none that comes along: first they are noted, and only what is still unused after some days goes. Somebody may have it on a clipboard, or take a step back.
    */
   private async removeUnused(): Promise<void> {
     await this.database.transaction(async (manager) => {
@@ -134,6 +134,7 @@ const UNUSED = `
       UNION ALL SELECT deck::text FROM starter
       UNION ALL SELECT theme::text FROM own_theme
     ) AS everything
+    UNION SELECT picture_id FROM scene
     UNION SELECT edition_hash FROM lesson
     UNION SELECT edition_hash FROM submission)
   SELECT id FROM (SELECT hash AS id FROM edition UNION SELECT id FROM picture UNION SELECT id FROM stored_file) AS kept

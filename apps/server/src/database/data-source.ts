@@ -10,6 +10,7 @@ import {
   OwnThemeRow,
   ContentKeeperRow,
   PictureRow,
+  SceneRow,
   SharedDocumentRow,
   TemplateRow,
   TemplateShareRow,
@@ -40,6 +41,7 @@ import { Care1765000000000 } from './migrations/11-care.js';
 import { ReachedSlides1765100000000 } from './migrations/12-reached-slides.js';
 import { Shelves1765200000000 } from './migrations/13-shelves.js';
 import { AccountLanguage1765300000000 } from './migrations/14-account-language.js';
+import { Scenes1765400000000 } from './migrations/15-scenes.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -53,6 +55,7 @@ export const entities = [
   SharedDocumentRow,
   PictureRow,
   ContentKeeperRow,
+  SceneRow,
   StoredFileRow,
   EditionRow,
   ClassRow,
@@ -89,6 +92,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       ReachedSlides1765100000000,
       Shelves1765200000000,
       AccountLanguage1765300000000,
+      Scenes1765400000000,
     ],
     synchronize: false,
     logging: false,

@@ -1,8 +1,8 @@
 /**
  * Who may see a picture or open a file. Knowing its id is not enough: a clipboard may hold ids of what is somebody
  * else's.
- * A teacher sees what they uploaded or were given with a deck, and what their co-authors brought into a deck they
- * share; a student sees what is in the edition of their lesson.
+ * A teacher sees what they uploaded or were given with a deck, what comes along with templates, and what their co-authors
+ * brought into a deck they share; a student sees what is in the edition of their lesson.
  */
 import { contentsIn } from '@gobrel/core/deck';
 import { formatDocumentName, readDeckDocument } from '@gobrel/core/shared-doc';
@@ -10,7 +10,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { LessonRow, ContentKeeperRow } from '../database/index.js';
+import { LessonRow, ContentKeeperRow, SceneRow } from '../database/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 
 @Injectable()
@@ -48,7 +48,8 @@ export class ContentAccessService {
 
   private async maySeeAsTeacher(teacherId: string, contentId: string): Promise<boolean> {
     const kept = await this.database.getRepository(ContentKeeperRow).existsBy({ contentId, teacherId });
-    return kept || this.isInSharedDeck(teacherId, contentId);
+    if (kept || (await this.database.getRepository(SceneRow).existsBy({ pictureId: contentId }))) return true;
+    return this.isInSharedDeck(teacherId, contentId);
   }
 
   /** Whether it stands in a deck that the teacher edits together with somebody who keeps it. */

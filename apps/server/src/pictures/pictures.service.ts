@@ -20,7 +20,14 @@ export class PicturesService {
 
   /** Reads and stores uploaded bytes for a teacher; the same picture is stored once. */
   async keep(uploaded: Buffer, teacherId: string): Promise<PictureView> {
-    const picture = await this.decoder.read(uploaded, teacherId);
+    const view = await this.store(uploaded, teacherId);
+    await this.access.keep(teacherId, view.id);
+    return view;
+  }
+
+  /** Reads and stores bytes that are nobody's own. @param owner in whose turn they are read */
+  async store(uploaded: Buffer, owner: string): Promise<PictureView> {
+    const picture = await this.decoder.read(uploaded, owner);
     const id = createHash('sha256').update(picture.bytes).digest('hex');
     await this.database
       .createQueryBuilder()
@@ -29,7 +36,6 @@ export class PicturesService {
       .values({ id, ...picture })
       .orIgnore()
       .execute();
-    await this.access.keep(teacherId, id);
     const { width, height, moving, bytes } = picture;
     return { id, width, height, moving, bytes: bytes.length };
   }

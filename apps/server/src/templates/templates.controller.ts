@@ -1,17 +1,27 @@
 /** Templates that teachers keep, and share with colleagues. */
-import { KeptTemplate, type KeptTemplateView, NewAuthor } from '@gobrel/contract';
+import { KeptTemplate, type KeptTemplateView, NewAuthor, type SceneViews } from '@gobrel/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
+import { ScenesService } from './scenes.service.js';
 import { TemplatesService } from './templates.service.js';
 
 @Controller('api/templates')
 @Allow('teacher')
 export class TemplatesController {
-  constructor(private readonly templates: TemplatesService) {}
+  constructor(
+    private readonly templates: TemplatesService,
+    private readonly scenes: ScenesService,
+  ) {}
 
   @Get()
   list(@TeacherId() teacherId: string): Promise<KeptTemplateView[]> {
     return this.templates.list(teacherId);
+  }
+
+  /** The pictures of the templates that come along. */
+  @Get('scenes')
+  allScenes(): Promise<SceneViews> {
+    return this.scenes.all();
   }
 
   @Post()

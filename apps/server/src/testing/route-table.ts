@@ -83,6 +83,7 @@ export const routeTable: readonly RouteCase[] = [
   { route: 'POST /api/themes', body: { theme: {} }, expected: teachers(201) },
   { route: 'DELETE /api/themes/:id', path: '/api/themes/none', expected: teachers(404) },
   { route: 'GET /api/templates', expected: teachers(200) },
+  { route: 'GET /api/templates/scenes', expected: teachers(200) },
   {
     route: 'POST /api/templates',
     body: { name: 'Mine', moment: 'practising', does: ['choose'], deck: {} },

@@ -11,6 +11,7 @@ import {
   emptyDeck,
   type ItemKindName,
   itemsOf,
+  leadLines,
   NOTEBOOK,
   type OwnFields,
   PLAIN_LOOK,
@@ -24,12 +25,30 @@ import {
   USUAL_STYLES,
   zonesFromTable,
 } from '../deck/index.js';
+import type { Frame, Point } from '../geometry/index.js';
 import type { Doing, Moment, Template } from './template.js';
+
+/** Left, top, width and height in slide units. */
+export type Place = readonly [x: number, y: number, width: number, height: number];
+
+/** A stored picture of a template. */
+export interface TemplatePicture {
+  /** The SHA-256 of its bytes. */
+  readonly picture: string;
+  readonly pixels: { readonly width: number; readonly height: number };
+  readonly alt: string;
+}
+
+/** A zone on the picture of a template: where it stands, and what its line leads to, as shares of the picture. */
+export interface NamedPart {
+  readonly at: Place;
+  readonly part: readonly [x: number, y: number] | null;
+}
 
 /** What a template asks: a question of a kind, pieces to place, or a table with headings whose words are pieces to place. */
 export type TemplateAsk =
   | { readonly kind: ItemKindName; readonly fields: Partial<OwnFields<ItemKindName>> }
-  | { readonly place: PlacementStart; readonly words: PlacementWords }
+  | { readonly place: PlacementStart; readonly words: PlacementWords; readonly parts?: readonly NamedPart[] }
   | { readonly table: readonly (readonly string[])[] };
 
 /** What a slide to begin from says and asks. */
@@ -38,9 +57,13 @@ export interface TemplateSlide {
   readonly name: string;
   readonly moment: Moment;
   readonly does: Doing;
+  /** What the theme is called that it wears in a deck of its own; the usual one where there is none of that name. */
+  readonly theme: string;
   readonly title: string;
   /** Below the title; '' for nothing. */
   readonly text: string;
+  /** A picture beside or below what is asked, or in a place of its own; `null` without one. */
+  readonly scene: (TemplatePicture & { readonly at: 'beside' | 'below' | Place }) | null;
   readonly ask: TemplateAsk;
 }
 
@@ -63,17 +86,24 @@ const LOW: Partial<Readonly<Record<ItemKindName, number>>> = {
   spoken: 260,
 };
 
+/** Where a picture stands beside what is asked, by the top of that; and below it. In slide units. */
+const BESIDE = { x: 692, width: 528, height: 429 };
+const BELOW = { x: 60, y: 460, width: 1160, height: 220 };
+
 /** A template that is a slide. */
 export function slideTemplate(slide: TemplateSlide): Template {
-  const { id, name, moment, does } = slide;
-  return { id, name, moment, does: [does], deck: withSlide(emptyDeck(name), slide, id) };
+  const { id, name, moment, does, theme } = slide;
+  return { id, name, moment, does: [does], deck: withSlide(inTheme(emptyDeck(name), theme), slide, id) };
+}
+
+function inTheme(deck: Deck, called: string): Deck {
+  return { ...deck, theme: themes.find(({ name }) => name === called) ?? NOTEBOOK };
 }
 
 /** A template that is a short deck; slides that there are not are left out. */
 export function deckTemplate(spec: TemplateDeck, slides: readonly TemplateSlide[]): Template {
   const chosen = spec.slides.flatMap((id) => slides.find((slide) => slide.id === id) ?? []);
-  const theme = themes.find(({ name }) => name === spec.theme) ?? NOTEBOOK;
-  const opened = withOpening({ ...emptyDeck(spec.name), theme }, spec);
+  const opened = withOpening(inTheme(emptyDeck(spec.name), spec.theme), spec);
   const deck = chosen.reduce((made, slide) => withSlide(made, slide, `${spec.id}-${slide.id}`), opened);
   return {
     id: spec.id,
@@ -96,22 +126,105 @@ function withOpening(deck: Deck, { id, title, subtitle }: TemplateDeck): Deck {
   }, opened);
 }
 
-function withSlide(deck: Deck, { name, title, text, ask }: TemplateSlide, slideId: SlideId): Deck {
+function withSlide(deck: Deck, { name, title, text, scene, ask }: TemplateSlide, slideId: SlideId): Deck {
   const begun = applyChanges(deck, addSlide(deck, { id: slideId, name }));
   const titled = withText(begun, slideId, `${slideId}-t`, 'title', title, [60, 36, 1160, 76]);
   const told = text === '' ? titled : withText(titled, slideId, `${slideId}-w`, 'body', text, [60, 112, 1160, 48]);
-  return applyChanges(told, asked(told, slideId, ask, text === '' ? 136 : 172));
+  const top = text === '' ? 136 : 172;
+  const seen = scene ? applyChanges(told, pictured(told, slideId, scene, top)) : told;
+  return applyChanges(seen, asked(seen, slideId, ask, top, scene?.at ?? null));
 }
 
-function asked(deck: Deck, slideId: SlideId, ask: TemplateAsk, top: number): Change[] {
+function pictured(deck: Deck, slideId: SlideId, scene: NonNullable<TemplateSlide['scene']>, top: number): Change[] {
+  const { at, alt, picture, pixels } = scene;
+  const place = typeof at === 'string' ? (at === 'beside' ? { ...BESIDE, y: top } : BELOW) : boxOf(at);
+  return addItem(deck, {
+    id: `${slideId}-p`,
+    slideId,
+    kind: 'picture',
+    frame: { ...place, rotation: 0 },
+    fields: { picture, pixels, alt, shape: 'rectangle' },
+  });
+}
+
+const boxOf = ([x, y, width, height]: Place) => ({ x, y, width, height });
+
+type SceneAt = NonNullable<TemplateSlide['scene']>['at'] | null;
+
+function asked(deck: Deck, slideId: SlideId, ask: TemplateAsk, top: number, at: SceneAt): Change[] {
   let count = 0;
   const createId = () => `${slideId}-q${(count += 1)}`;
-  if ('place' in ask) return addPlacement(deck, slideId, ask.place, ask.words, createId).changes;
+  if ('place' in ask) return placed(deck, slideId, ask, createId);
   if ('table' in ask) return tableToFill(deck, slideId, createId, ask.table);
   const { kind, fields } = ask;
-  const height = LOW[kind] ?? 700 - top - 20;
-  const width = LOW[kind] === undefined ? 1160 : 800;
-  return addItem(deck, { id: createId(), slideId, kind, frame: { x: 60, y: top, width, height, rotation: 0 }, fields });
+  const frame = { x: 60, y: top, ...sizeOfAsk(kind, top, at), rotation: 0 };
+  return addItem(deck, { id: createId(), slideId, kind, frame, fields });
+}
+
+function sizeOfAsk(kind: ItemKindName, top: number, at: SceneAt): { readonly width: number; readonly height: number } {
+  const low = LOW[kind];
+  if (at === 'beside') return { width: 600, height: low ?? BESIDE.height };
+  if (at === 'below') return { width: 1160, height: BELOW.y - top - 20 };
+  return { width: low === undefined ? 1160 : 800, height: low ?? 680 - top };
+}
+
+/** Pieces and zones; zones that name parts of the picture stand where they are said to, with lines to those. */
+function placed(
+  deck: Deck,
+  slideId: SlideId,
+  { place, words, parts }: Extract<TemplateAsk, { readonly place: PlacementStart }>,
+  createId: () => string,
+): Change[] {
+  const { changes, zones } = addPlacement(deck, slideId, place, words, createId);
+  if (!parts) return changes;
+  const picture = deck.items[`${slideId}-p`]?.frame;
+  const moved = zones.flatMap((id, at): Change[] => {
+    const named = parts[at];
+    return named ? [{ type: 'set-item', id, fields: { frame: { ...boxOf(named.at), rotation: 0 } } }] : [];
+  });
+  const present = applyChanges(deck, [...changes, ...moved]);
+  const lines = zones.flatMap((id, at) => {
+    const named = parts[at];
+    return named?.part && picture ? lineTo(present, slideId, id, pointIn(picture, named.part), createId()) : [];
+  });
+  return [...changes, ...moved, ...lines];
+}
+
+const pointIn = ({ x, y, width, height }: Frame, [across, down]: readonly [number, number]): Point => ({
+  x: x + across * width,
+  y: y + down * height,
+});
+
+/** A line from the side of a zone that looks at a point, to that point. */
+function lineTo(deck: Deck, slideId: SlideId, zoneId: string, to: Point, id: string): Change[] {
+  const zone = deck.items[zoneId];
+  if (!zone) return [];
+  const side = to.x > zone.frame.x + zone.frame.width / 2 ? 'right' : 'left';
+  const from = {
+    x: side === 'right' ? zone.frame.x + zone.frame.width : zone.frame.x,
+    y: zone.frame.y + zone.frame.height / 2,
+  };
+  const frame = {
+    x: Math.min(from.x, to.x),
+    y: Math.min(from.y, to.y),
+    width: Math.max(8, Math.abs(from.x - to.x)),
+    height: Math.max(8, Math.abs(from.y - to.y)),
+    rotation: 0,
+  };
+  const [u, v] = [from.x <= to.x ? 0 : 1, from.y <= to.y ? 0 : 1];
+  const added = addItem(deck, {
+    id,
+    slideId,
+    kind: 'line',
+    frame,
+    fields: {
+      from: { u, v, at: zoneId, side, head: 'none' },
+      to: { u: 1 - u, v: 1 - v, at: null, side: null, head: 'dot' },
+      outlineWidth: 3,
+      outline: '#17262b',
+    },
+  });
+  return [...added, ...leadLines(deck, added)];
 }
 
 /** A table by its rows, all cells but its headings turned into zones. */

@@ -160,6 +160,20 @@ export class PictureRow {
   moving: boolean;
 }
 
+/** A picture of the templates that come along, which every teacher may use. */
+@Entity('scene')
+export class SceneRow {
+  @PrimaryColumn('text')
+  name: string;
+
+  /** The SHA-256 of the drawing that the picture was made of. */
+  @Column('text')
+  drawing: string;
+
+  @Column('text', { name: 'picture_id' })
+  pictureId: string;
+}
+
 /** The frozen state of a deck that was handed out, by the SHA-256 of its canonical JSON. */
 @Entity('edition')
 export class EditionRow {

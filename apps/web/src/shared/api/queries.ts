@@ -19,6 +19,7 @@ import type {
   SessionView,
   VersionView,
   KeptTemplateView,
+  SceneViews,
   UnitView,
 } from '@gobrel/contract';
 import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
@@ -104,6 +105,12 @@ export const versionQuery = (deckId: string, versionId: string | null) =>
 export const templatesQuery = queryOptions({
   queryKey: ['templates'],
   queryFn: () => ask<KeptTemplateView[]>('GET', '/templates'),
+});
+/** The pictures of templates, by their names: they stay what they are. */
+export const scenesQuery = queryOptions({
+  queryKey: ['scenes'],
+  queryFn: () => ask<SceneViews>('GET', '/templates/scenes'),
+  staleTime: Infinity,
 });
 export const themesQuery = queryOptions({
   queryKey: ['themes'],

@@ -93,8 +93,10 @@ function slideFor(way: Way, prompt: string, choices: string): Deck {
     name: title,
     moment: 'finding-out',
     does: 'write',
+    theme: '',
     title: '',
     text: '',
+    scene: null,
     ask: { kind, fields },
   }).deck;
 }

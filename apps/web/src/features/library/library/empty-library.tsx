@@ -4,7 +4,7 @@ import { BookOpen, ScrollText } from 'lucide-react';
 import { Thumbnail } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { shippedDeckTemplates } from '../templates';
+import { useShippedDecks } from '../templates';
 import type { Library } from './use-library';
 
 /** How many templates are shown, and how wide, in CSS pixels. */
@@ -12,6 +12,7 @@ const SHOWN = { count: 6, width: 256 };
 
 export function EmptyLibrary({ create }: { create: Library['create'] }) {
   const says = messages.library;
+  const decks = useShippedDecks();
   return (
     <div className="max-w-4xl">
       <h2 className="text-xl">{says.empty}</h2>
@@ -26,22 +27,20 @@ export function EmptyLibrary({ create }: { create: Library['create'] }) {
       </div>
       <h3 className="mb-2 text-lg">{says.startWith}</h3>
       <ul className="grid grid-cols-[repeat(auto-fill,16.2rem)] gap-5">
-        {shippedDeckTemplates()
-          .slice(0, SHOWN.count)
-          .map(({ id, name, deck }) => (
-            <li key={id}>
-              <button
-                type="button"
-                disabled={create.isPending}
-                className="block w-full text-start hover:underline"
-                onClick={() => create.mutate({ title: name, deck })}
-              >
-                <Thumbnail deck={deck} slideId={slidesInOrder(deck)[0]?.id ?? ''} width={SHOWN.width} />
-                <strong className="mt-1 block">{name}</strong>
-                <span className="block text-sm text-soft">{says.slides({ count: slidesInOrder(deck).length })}</span>
-              </button>
-            </li>
-          ))}
+        {decks.slice(0, SHOWN.count).map(({ id, name, deck }) => (
+          <li key={id}>
+            <button
+              type="button"
+              disabled={create.isPending}
+              className="block w-full text-start hover:underline"
+              onClick={() => create.mutate({ title: name, deck })}
+            >
+              <Thumbnail deck={deck} slideId={slidesInOrder(deck)[0]?.id ?? ''} width={SHOWN.width} />
+              <strong className="mt-1 block">{name}</strong>
+              <span className="block text-sm text-soft">{says.slides({ count: slidesInOrder(deck).length })}</span>
+            </button>
+          </li>
+        ))}
       </ul>
     </div>
   );

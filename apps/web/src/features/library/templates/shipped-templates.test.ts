@@ -1,10 +1,20 @@
-import { itemsOf, readDeck, slidesInOrder } from '@gobrel/core/deck';
+import type { SceneViews } from '@gobrel/contract';
+import { itemsOf, picturesIn, readDeck, slidesInOrder } from '@gobrel/core/deck';
 import { isQuestion } from '@gobrel/core/questions';
 import { deckTemplate, doings, isDeckTemplate, moments, slideTemplate } from '@gobrel/core/templates';
+import { scenes } from '@gobrel/core/scenes';
 import { shippedDecks, shippedSlides } from './shipped-templates';
 
-const slides = shippedSlides.map(slideTemplate);
-const decks = shippedDecks.map((deck) => deckTemplate(deck, shippedSlides));
+/** As the server stores them: sixty-four digits for each name. */
+const stored: SceneViews = Object.fromEntries(
+  Object.entries(scenes).map(([name, draw], at) => {
+    const { width, height } = draw();
+    return [name, { id: (at + 16).toString(16).padStart(64, '0'), width, height }];
+  }),
+);
+const slides = shippedSlides(stored).map(slideTemplate);
+const decks = shippedDecks.map((deck) => deckTemplate(deck, shippedSlides(stored)));
+const bare = shippedSlides({}).map(slideTemplate);
 
 test('there are at least 24 slides and 6 short decks, for every part of a lesson and everything students do', () => {
   expect(slides.length).toBeGreaterThanOrEqual(24);
@@ -28,3 +38,33 @@ test.each([...slides, ...decks].map((template) => [template.name, template] as c
     }
   },
 );
+
+test('every scene is on a template, undistorted and described', () => {
+  const shown = new Set(slides.flatMap(({ deck }) => picturesIn(deck)));
+  expect(shown).toEqual(new Set(Object.values(stored).map(({ id }) => id)));
+  for (const { deck } of slides)
+    for (const item of Object.values(deck.items)) {
+      if (item.kind !== 'picture') continue;
+      expect(item.alt).not.toBe('');
+      expect(item.frame.width / item.frame.height).toBeCloseTo(item.pixels.width / item.pixels.height, 1);
+    }
+});
+
+test('templates whose pictures are not stored ask the same without them', () => {
+  for (const [at, { deck }] of bare.entries()) {
+    expect(picturesIn(deck)).toEqual([]);
+    const questions = (each: typeof deck) => Object.values(each.items).filter(isQuestion).length;
+    expect(questions(deck)).toBe(questions(slides[at]?.deck ?? deck));
+  }
+});
+
+test('the key of a question about a picture lies on what is asked for', () => {
+  const pointing = slides.flatMap(({ deck }) => Object.values(deck.items).filter((item) => item.kind === 'point'));
+  const withRegions = pointing.filter(({ picture }) => picture !== '');
+  expect(withRegions.map(({ regions }) => regions.length)).toEqual([1, 5, 2]);
+  for (const { regions } of withRegions)
+    for (const { x, y, width, height } of regions) {
+      expect(Math.min(x, y)).toBeGreaterThanOrEqual(0);
+      expect(Math.max(x + width, y + height)).toBeLessThanOrEqual(1);
+    }
+});

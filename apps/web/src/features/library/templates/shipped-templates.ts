@@ -1,6 +1,16 @@
 /** The templates that come along. What they say is in the catalogue; all of it is there to be changed. */
-import type { ItemKindName, OwnFields } from '@gobrel/core/deck';
-import type { Doing, Moment, TemplateAsk, TemplateDeck, TemplateSlide } from '@gobrel/core/templates';
+import type { SceneViews } from '@gobrel/contract';
+import type { ItemKindName, OwnFields, Region } from '@gobrel/core/deck';
+import { BAY, CRABS, FLOCK, HERON_PARTS, LEAF, type SceneName } from '@gobrel/core/scenes';
+import type {
+  Doing,
+  Moment,
+  Place,
+  TemplateAsk,
+  TemplateDeck,
+  TemplatePicture,
+  TemplateSlide,
+} from '@gobrel/core/templates';
 import { messages } from '../../../shared/messages';
 
 const says = messages.templateSlides;
@@ -20,116 +30,358 @@ const scale = (prompt: string) =>
     right: [],
   });
 
-/** A slide that is called, titled and told about as the catalogue says. */
-const slide = <Id extends keyof typeof says>(
-  id: Id,
-  moment: Moment,
-  does: Doing,
-  asks: (texts: (typeof says)[Id]) => TemplateAsk,
-): TemplateSlide => {
-  const texts = says[id];
-  const { name, title, text = '' }: { name: string; title: string; text?: string } = texts;
-  return { id, moment, does, name, title, text, ask: asks(texts) };
-};
+/** The place of a picture beside what is asked, below it, or anywhere. */
+type At = 'beside' | 'below' | Place;
 
-/** Slides to begin from, by their part of a lesson. */
-export const shippedSlides: readonly TemplateSlide[] = [
-  slide('mood', 'getting-going', 'choose', ({ prompt }) => scale(prompt)),
-  slide('guess', 'getting-going', 'choose', (texts) =>
-    ask('choice', { prompt: texts.prompt, choices: choices(texts.choices), right: [], asksSure: true }),
-  ),
-  slide('already-know', 'getting-going', 'write', ({ prompt }) => ask('long-text', { prompt, leastWords: 10 })),
-  slide('first-word', 'getting-going', 'write', ({ prompt }) => ask('short-text', { prompt })),
-  slide('estimate', 'getting-going', 'number', ({ prompt }) => ask('number', { prompt })),
-  slide('where-is-it', 'getting-going', 'point', ({ prompt }) => ask('point', { prompt })),
-  slide('say-hello', 'getting-going', 'speak', ({ prompt }) => ask('spoken', { prompt, longest: 20 })),
-  slide('observe', 'finding-out', 'write', ({ prompt }) =>
-    ask('long-text', { prompt, leastWords: 20, mostWords: 120 }),
-  ),
-  slide('find-all', 'finding-out', 'point', ({ prompt }) => ask('point', { prompt, mark: 'dots', most: 8, points: 2 })),
-  slide('when-was-it', 'finding-out', 'point', ({ prompt }) =>
-    ask('point', { prompt, axis: { from: 1900, to: 2000, unit: '', upright: false, right: 1950, tolerance: 10 } }),
-  ),
-  slide('which-way', 'finding-out', 'point', ({ prompt }) => ask('point', { prompt, mark: 'arrow', points: 2 })),
-  slide('measure', 'finding-out', 'number', ({ prompt }) =>
-    ask('number', {
-      prompt,
-      units: [
-        { name: 'cm', worth: 1 },
-        { name: 'm', worth: 100 },
+/** A slide before its pictures are known. */
+type Sketch = (picture: (name: SceneName) => TemplatePicture | null) => TemplateSlide;
+
+interface SketchOf<Id extends keyof typeof says> {
+  readonly moment: Moment;
+  readonly does: Doing;
+  readonly theme: string;
+  readonly scene?: readonly [SceneName, At];
+  readonly asks: (texts: (typeof says)[Id], picture: (name: SceneName) => TemplatePicture | null) => TemplateAsk;
+}
+
+/** A slide that is called, titled and told about as the catalogue says. */
+const slide =
+  <Id extends keyof typeof says>(id: Id, { moment, does, theme, scene, asks }: SketchOf<Id>): Sketch =>
+  (picture) => {
+    const texts = says[id];
+    const { name, title, text = '' }: { name: string; title: string; text?: string } = texts;
+    const seen = scene ? picture(scene[0]) : null;
+    return {
+      id,
+      moment,
+      does,
+      theme,
+      name,
+      title,
+      text,
+      scene: seen && scene ? { ...seen, at: scene[1] } : null,
+      ask: asks(texts, picture),
+    };
+  };
+
+/** A region of a key around a place on a picture, in shares of it. */
+const around = (id: string, [x, y]: readonly [number, number], width: number, height: number): Region => ({
+  id,
+  shape: 'oval',
+  x: x - width / 2,
+  y: y - height / 2,
+  width,
+  height,
+});
+
+/** A question on a picture; without the picture it is asked all the same. */
+const pointAt = (picture: TemplatePicture | null, fields: Partial<OwnFields<'point'>>) =>
+  ask('point', { ...(picture ?? {}), ...fields, regions: picture ? (fields.regions ?? []) : [] });
+
+const sketches: readonly Sketch[] = [
+  slide('mood', {
+    moment: 'getting-going',
+    does: 'choose',
+    theme: 'Rock pool',
+    scene: ['weathers', 'below'],
+    asks: ({ prompt }) => scale(prompt),
+  }),
+  slide('guess', {
+    moment: 'getting-going',
+    does: 'choose',
+    theme: 'Lantern',
+    scene: ['owl', 'beside'],
+    asks: (texts) =>
+      ask('choice', { prompt: texts.prompt, choices: choices(texts.choices), right: [], asksSure: true }),
+  }),
+  slide('already-know', {
+    moment: 'getting-going',
+    does: 'write',
+    theme: 'Saltmarsh',
+    scene: ['tide', 'beside'],
+    asks: ({ prompt }) => ask('long-text', { prompt, leastWords: 10 }),
+  }),
+  slide('first-word', {
+    moment: 'getting-going',
+    does: 'write',
+    theme: 'Dusk',
+    scene: ['lighthouse', 'beside'],
+    asks: ({ prompt }) => ask('short-text', { prompt }),
+  }),
+  slide('estimate', {
+    moment: 'getting-going',
+    does: 'number',
+    theme: 'Dune',
+    scene: ['flock', 'beside'],
+    asks: ({ prompt }) => ask('number', { prompt, right: FLOCK, tolerance: 0.25, toleranceIs: 'relative' }),
+  }),
+  slide('where-is-it', {
+    moment: 'getting-going',
+    does: 'point',
+    theme: 'Notebook',
+    asks: ({ prompt }, picture) =>
+      pointAt(picture('bay'), { prompt, regions: [around('bridge', BAY.bridge, 0.08, 0.2)], feedbackAt: 'at-once' }),
+  }),
+  slide('say-hello', {
+    moment: 'getting-going',
+    does: 'speak',
+    theme: 'Rock pool',
+    scene: ['seals', 'beside'],
+    asks: ({ prompt }) => ask('spoken', { prompt, longest: 20 }),
+  }),
+  slide('observe', {
+    moment: 'finding-out',
+    does: 'write',
+    theme: 'Saltmarsh',
+    scene: ['heron', 'beside'],
+    asks: ({ prompt }) => ask('long-text', { prompt, leastWords: 20, mostWords: 120 }),
+  }),
+  slide('find-all', {
+    moment: 'finding-out',
+    does: 'point',
+    theme: 'Rock pool',
+    asks: ({ prompt }, picture) =>
+      pointAt(picture('rockPool'), {
+        prompt,
+        mark: 'dots',
+        most: CRABS.length,
+        points: CRABS.length,
+        regions: CRABS.map((place, at) => around(`crab-${at + 1}`, place, 0.08, 0.18)),
+      }),
+  }),
+  slide('when-was-it', {
+    moment: 'finding-out',
+    does: 'point',
+    theme: 'Press',
+    scene: ['lighthouse', 'beside'],
+    asks: ({ prompt }) =>
+      ask('point', { prompt, axis: { from: 1850, to: 1950, unit: '', upright: false, right: 1890, tolerance: 3 } }),
+  }),
+  slide('which-way', {
+    moment: 'finding-out',
+    does: 'point',
+    theme: 'Notebook',
+    asks: ({ prompt }, picture) =>
+      pointAt(picture('bay'), {
+        prompt,
+        mark: 'arrow',
+        points: 2,
+        regions: [around('spring', BAY.spring, 0.12, 0.26), around('mouth', BAY.mouth, 0.12, 0.26)],
+      }),
+  }),
+  slide('measure', {
+    moment: 'finding-out',
+    does: 'number',
+    theme: 'Workshop',
+    scene: ['leaf', 'beside'],
+    asks: ({ prompt }) =>
+      ask('number', {
+        prompt,
+        units: [
+          { name: 'cm', worth: 1 },
+          { name: 'm', worth: 100 },
+        ],
+        unitNeeded: true,
+        right: LEAF,
+        tolerance: 0.5,
+      }),
+  }),
+  slide('sketch', {
+    moment: 'finding-out',
+    does: 'draw',
+    theme: 'Slate',
+    scene: ['heron', 'beside'],
+    asks: ({ prompt }) => ask('draw', { prompt }),
+  }),
+  slide('label-parts', {
+    moment: 'finding-out',
+    does: 'label',
+    theme: 'Saltmarsh',
+    scene: ['heron', [412, 172, 440, 358]],
+    asks: ({ pieces }) => ({
+      place: 'label',
+      words: { zones: pieces.map(() => ''), pieces },
+      parts: [
+        { at: [120, 200, 220, 76], part: HERON_PARTS[0] ?? null },
+        { at: [120, 380, 220, 76], part: HERON_PARTS[1] ?? null },
+        { at: [924, 200, 220, 76], part: HERON_PARTS[2] ?? null },
+        { at: [924, 400, 220, 76], part: HERON_PARTS[3] ?? null },
       ],
-      unitNeeded: true,
-      right: 25,
-      tolerance: 1,
     }),
-  ),
-  slide('sketch', 'finding-out', 'draw', ({ prompt }) => ask('draw', { prompt })),
-  slide('label-parts', 'finding-out', 'label', ({ pieces }) => ({
-    place: 'label',
-    words: { zones: pieces.map(() => ''), pieces },
-  })),
-  slide('interview', 'finding-out', 'speak', ({ prompt }) => ask('spoken', { prompt, longest: 60 })),
-  slide('true-false', 'practising', 'choose', (texts) =>
-    ask('choice', {
-      prompt: texts.prompt,
-      form: 'true-false',
-      choices: messages.questions.forms['true-false'].map((text, at) => ({ id: `true-false-${at + 1}`, text })),
-      right: ['true-false-1'],
-      feedbackAt: 'at-once',
-      feedback: { right: texts.whenRight, partly: '', wrong: texts.whenWrong },
+  }),
+  slide('interview', {
+    moment: 'finding-out',
+    does: 'speak',
+    theme: 'Heather',
+    scene: ['talking', 'beside'],
+    asks: ({ prompt }) => ask('spoken', { prompt, longest: 60 }),
+  }),
+  slide('true-false', {
+    moment: 'practising',
+    does: 'choose',
+    theme: 'Dune',
+    scene: ['tide', 'beside'],
+    asks: (texts) =>
+      ask('choice', {
+        prompt: texts.prompt,
+        form: 'true-false',
+        choices: messages.questions.forms['true-false'].map((text, at) => ({ id: `true-false-${at + 1}`, text })),
+        right: ['true-false-1'],
+        feedbackAt: 'at-once',
+        feedback: { right: texts.whenRight, partly: '', wrong: texts.whenWrong },
+      }),
+  }),
+  slide('pick-one', {
+    moment: 'practising',
+    does: 'choose',
+    theme: 'Dune',
+    scene: ['tracks', 'beside'],
+    asks: (texts) =>
+      ask('choice', {
+        prompt: texts.prompt,
+        choices: choices(texts.choices),
+        right: ['c1'],
+        shuffled: true,
+        feedbackAt: 'at-once',
+        attempts: 2,
+        hints: [texts.hint],
+      }),
+  }),
+  slide('pick-all', {
+    moment: 'practising',
+    does: 'choose',
+    theme: 'Saltmarsh',
+    asks: (texts, picture) =>
+      ask('choice', {
+        prompt: texts.prompt,
+        choices: choices(texts.choices).map((choice, at) => ({
+          ...choice,
+          picture: picture(ANIMALS[at] ?? 'crab')?.picture,
+        })),
+        right: ['c1', 'c2'],
+        several: true,
+        shuffled: true,
+        points: 2,
+        feedbackAt: 'at-once',
+      }),
+  }),
+  slide('fill-word', {
+    moment: 'practising',
+    does: 'write',
+    theme: 'Dusk',
+    scene: ['lighthouse', 'beside'],
+    asks: (texts) =>
+      ask('short-text', {
+        prompt: texts.prompt,
+        accepted: [texts.accepted],
+        slips: 1,
+        feedbackAt: 'at-once',
+        attempts: 3,
+        hints: [texts.hint],
+      }),
+  }),
+  slide('calculate', {
+    moment: 'practising',
+    does: 'number',
+    theme: 'Workshop',
+    scene: ['footbridge', 'beside'],
+    asks: ({ prompt, hint }) => ask('number', { prompt, right: 42, feedbackAt: 'at-once', hints: [hint] }),
+  }),
+  slide('sort-two', {
+    moment: 'practising',
+    does: 'sort',
+    theme: 'Slate',
+    asks: ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } }),
+  }),
+  slide('sort-three', {
+    moment: 'practising',
+    does: 'sort',
+    theme: 'Heather',
+    asks: ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } }),
+  }),
+  slide('fill-table', { moment: 'practising', does: 'sort', theme: 'Workshop', asks: ({ table }) => ({ table }) }),
+  slide('match-pairs', {
+    moment: 'practising',
+    does: 'match',
+    theme: 'Rock pool',
+    asks: ({ zones, pieces }) => ({ place: 'match', words: { zones, pieces } }),
+  }),
+  slide('order-steps', {
+    moment: 'practising',
+    does: 'order',
+    theme: 'Saltmarsh',
+    asks: ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } }),
+  }),
+  slide('label-map', {
+    moment: 'practising',
+    does: 'label',
+    theme: 'Notebook',
+    scene: ['bay', [60, 172, 860, 356]],
+    asks: ({ pieces }) => ({
+      place: 'label',
+      words: { zones: pieces.map(() => ''), pieces },
+      parts: [
+        { at: [980, 190, 240, 76], part: BAY.lighthouse },
+        { at: [980, 310, 240, 76], part: BAY.bridge },
+        { at: [980, 430, 240, 76], part: BAY.wood },
+      ],
     }),
-  ),
-  slide('pick-one', 'practising', 'choose', (texts) =>
-    ask('choice', {
-      prompt: texts.prompt,
-      choices: choices(texts.choices),
-      right: ['c1'],
-      shuffled: true,
-      feedbackAt: 'at-once',
-      attempts: 2,
-      hints: [texts.hint],
-    }),
-  ),
-  slide('pick-all', 'practising', 'choose', (texts) =>
-    ask('choice', {
-      prompt: texts.prompt,
-      choices: choices(texts.choices),
-      right: ['c1', 'c2'],
-      several: true,
-      shuffled: true,
-      points: 2,
-      feedbackAt: 'at-once',
-    }),
-  ),
-  slide('fill-word', 'practising', 'write', (texts) =>
-    ask('short-text', {
-      prompt: texts.prompt,
-      accepted: [texts.accepted],
-      slips: 1,
-      feedbackAt: 'at-once',
-      attempts: 3,
-      hints: [texts.hint],
-    }),
-  ),
-  slide('calculate', 'practising', 'number', ({ prompt, hint }) =>
-    ask('number', { prompt, right: 42, feedbackAt: 'at-once', hints: [hint] }),
-  ),
-  slide('sort-two', 'practising', 'sort', ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } })),
-  slide('sort-three', 'practising', 'sort', ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } })),
-  slide('fill-table', 'practising', 'sort', ({ table }) => ({ table })),
-  slide('match-pairs', 'practising', 'match', ({ zones, pieces }) => ({ place: 'match', words: { zones, pieces } })),
-  slide('order-steps', 'practising', 'order', ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } })),
-  slide('label-map', 'practising', 'label', ({ pieces }) => ({
-    place: 'label',
-    words: { zones: pieces.map(() => ''), pieces },
-  })),
-  slide('how-sure', 'looking-back', 'choose', ({ prompt }) => scale(prompt)),
-  slide('one-thing', 'looking-back', 'write', ({ prompt }) => ask('short-text', { prompt })),
-  slide('open-question', 'looking-back', 'write', ({ prompt }) => ask('long-text', { prompt })),
-  slide('picture-it', 'looking-back', 'draw', ({ prompt }) => ask('draw', { prompt })),
-  slide('tell-it', 'looking-back', 'speak', ({ prompt }) => ask('spoken', { prompt, longest: 30 })),
-  slide('rank-it', 'looking-back', 'order', ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } })),
+  }),
+  slide('how-sure', {
+    moment: 'looking-back',
+    does: 'choose',
+    theme: 'Dune',
+    scene: ['cairns', 'below'],
+    asks: ({ prompt }) => scale(prompt),
+  }),
+  slide('one-thing', {
+    moment: 'looking-back',
+    does: 'write',
+    theme: 'Heather',
+    scene: ['rucksack', 'beside'],
+    asks: ({ prompt }) => ask('short-text', { prompt }),
+  }),
+  slide('open-question', {
+    moment: 'looking-back',
+    does: 'write',
+    theme: 'Lantern',
+    scene: ['signpost', 'beside'],
+    asks: ({ prompt }) => ask('long-text', { prompt }),
+  }),
+  slide('picture-it', {
+    moment: 'looking-back',
+    does: 'draw',
+    theme: 'Slate',
+    asks: ({ prompt }) => ask('draw', { prompt }),
+  }),
+  slide('tell-it', {
+    moment: 'looking-back',
+    does: 'speak',
+    theme: 'Heather',
+    scene: ['talking', 'beside'],
+    asks: ({ prompt }) => ask('spoken', { prompt, longest: 30 }),
+  }),
+  slide('rank-it', {
+    moment: 'looking-back',
+    does: 'order',
+    theme: 'Press',
+    asks: ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } }),
+  }),
 ];
+
+/** The pictures of choices among animals. */
+const ANIMALS: readonly SceneName[] = ['heron', 'owl', 'crab', 'seals'];
+
+/** Slides to begin from, by their part of a lesson; without pictures that are not stored. */
+export function shippedSlides(stored: SceneViews): readonly TemplateSlide[] {
+  const picture = (name: SceneName) => {
+    const found = stored[name];
+    if (!found) return null;
+    const { id, width, height } = found;
+    return { picture: id, pixels: { width, height }, alt: messages.templateScenes[name] };
+  };
+  return sketches.map((sketch) => sketch(picture));
+}
 
 const deck = (
   id: keyof typeof titles,

@@ -1,8 +1,9 @@
 /** All templates: those that come along, one's own, and those of colleagues. */
-import type { KeptTemplateView } from '@gobrel/contract';
+import type { KeptTemplateView, SceneViews } from '@gobrel/contract';
 import { deckTemplate, isDeckTemplate, slideTemplate, type Template } from '@gobrel/core/templates';
 import { useQuery } from '@tanstack/react-query';
-import { templatesQuery } from '../../../shared/api';
+import { useMemo } from 'react';
+import { scenesQuery, templatesQuery } from '../../../shared/api';
 import { shippedDecks, shippedSlides } from './shipped-templates';
 
 /** A template, with what is known of one that somebody keeps. */
@@ -10,26 +11,30 @@ export interface FoundTemplate extends Template {
   readonly kept: KeptTemplateView | null;
 }
 
-let shipped: readonly FoundTemplate[] | null = null;
-
-/** Made when somebody looks for the first time. */
-function shippedTemplates(): readonly FoundTemplate[] {
-  shipped ??= [
-    ...shippedDecks.map((deck) => deckTemplate(deck, shippedSlides)),
-    ...shippedSlides.map(slideTemplate),
-  ].map((template) => ({
+/** What comes along, by the pictures that are stored. */
+function shippedTemplates(scenes: SceneViews): readonly FoundTemplate[] {
+  const slides = shippedSlides(scenes);
+  return [...shippedDecks.map((deck) => deckTemplate(deck, slides)), ...slides.map(slideTemplate)].map((template) => ({
     ...template,
     kept: null,
   }));
-  return shipped;
+}
+
+const NO_SCENES: SceneViews = {};
+
+function useShippedTemplates(): readonly FoundTemplate[] {
+  const { data } = useQuery(scenesQuery);
+  return useMemo(() => shippedTemplates(data ?? NO_SCENES), [data]);
 }
 
 /** The short decks that come along. */
-export function shippedDeckTemplates(): readonly FoundTemplate[] {
-  return shippedTemplates().filter(isDeckTemplate);
+export function useShippedDecks(): readonly FoundTemplate[] {
+  const shipped = useShippedTemplates();
+  return useMemo(() => shipped.filter(isDeckTemplate), [shipped]);
 }
 
+/** All templates: a teacher's own and their colleagues' first. */
 export function useTemplates(): readonly FoundTemplate[] {
   const { data } = useQuery(templatesQuery);
-  return [...(data ?? []).map((kept) => ({ ...kept, kept })), ...shippedTemplates()];
+  return [...(data ?? []).map((kept) => ({ ...kept, kept })), ...useShippedTemplates()];
 }
