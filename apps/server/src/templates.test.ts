@@ -1,5 +1,8 @@
-import type { KeptTemplateView } from '@gobrel/contract';
+import type { KeptTemplateView, SceneViews } from '@gobrel/contract';
 import { addItem, addSlide, applyChanges, type Deck, emptyDeck, picturesIn } from '@gobrel/core/deck';
+import { scenes } from '@gobrel/core/scenes';
+import { DataSource } from 'typeorm';
+import { ClearingOutService } from './care/clearing-out.service.js';
 import { TestServer, type Visitor } from './testing/test-server.js';
 
 describe('templates of one’s own', () => {
@@ -66,5 +69,37 @@ describe('templates of one’s own', () => {
     let deck = emptyDeck('many');
     for (let at = 0; at < 41; at += 1) deck = applyChanges(deck, addSlide(deck, { id: `s${at}`, name: 'S' }));
     expect((await keep(odile, deck)).status).toBe(422);
+  });
+});
+
+describe('the pictures of templates that come along', () => {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await TestServer.startWithSample();
+  });
+  afterAll(() => server.stop());
+
+  test('are stored once, seen by every teacher and by no stranger, and stay though no deck has them', async () => {
+    const odile = await server.odile();
+    const [one, other] = await Promise.all([
+      odile.ask<SceneViews>('GET', '/api/templates/scenes'),
+      (await server.teacher()).ask<SceneViews>('GET', '/api/templates/scenes'),
+    ]);
+    expect(Object.keys(one.body)).toEqual(Object.keys(scenes));
+    expect(other.body).toEqual(one.body);
+    const { id = '', width, height } = one.body['heron'] ?? {};
+    expect({ width, height }).toEqual({ width: 1280, height: 1040 });
+    await server.app.get(ClearingOutService).clearOut();
+    expect((await odile.ask('GET', `/api/pictures/${id}`)).status).toBe(200);
+    expect((await server.visitor().ask('GET', `/api/pictures/${id}`)).status).toBe(401);
+    const noted = await server.app.get(DataSource).query('SELECT 1 FROM unused_content WHERE content_id = $1', [id]);
+    expect(noted).toEqual([]);
+  });
+
+  test('can be kept in a deck of one’s own', async () => {
+    const nadia = await server.teacher();
+    const { body } = await nadia.ask<SceneViews>('GET', '/api/templates/scenes');
+    const ids = Object.values(body).map(({ id }) => id);
+    expect((await nadia.ask('POST', '/api/pictures/kept', { ids })).body).toEqual({ refused: [] });
   });
 });

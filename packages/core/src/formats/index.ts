@@ -1,8 +1,10 @@
 /** Readers and writers of open formats. */
 export * from './class-list/index.js';
+export * from './deck-file/index.js';
 export * from './dot/index.js';
 export * from './gradebook-csv/index.js';
 export type { Loss, NotCarried } from './loss.js';
+export * from './markdown/index.js';
 export * from './mermaid/index.js';
 export * from './qti/index.js';
 export * from './question-draft.js';

@@ -88,7 +88,7 @@ const LOW: Partial<Readonly<Record<ItemKindName, number>>> = {
 
 /** Where a picture stands beside what is asked, by the top of that; and below it. In slide units. */
 const BESIDE = { x: 692, width: 528, height: 429 };
-const BELOW = { x: 60, y: 460, width: 1160, height: 220 };
+const BELOW = { x: 60, y: 404, width: 1160, height: 220 };
 
 /** A template that is a slide. */
 export function slideTemplate(slide: TemplateSlide): Template {

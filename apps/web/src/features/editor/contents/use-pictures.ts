@@ -1,8 +1,9 @@
 /** Pictures into the slide: uploaded, then placed at a fitting size. */
-import { type KeptPictures, LARGEST_PICTURE, type PictureView } from '@gobrel/contract';
+import type { KeptPictures } from '@gobrel/contract';
 import { addItem, centredFrame, newId, type SlideId, sizeOf } from '@gobrel/core/deck';
 import { useCallback, useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
+import { storePicture } from '../../../shared/contents';
 import { showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
@@ -10,22 +11,6 @@ import type { Editing } from '../state/editing';
 
 /** Part of the slide that a new picture takes at the most. */
 const PART = 0.6;
-
-/** Stores a picture on the server; `null` when it was refused, after saying so. */
-export async function storePicture(file: File): Promise<PictureView | null> {
-  if (file.size > LARGEST_PICTURE) {
-    showToast(messages.editor.pictureTooLarge({ name: file.name }), { tone: 'trouble' });
-    return null;
-  }
-  try {
-    const form = new FormData();
-    form.append('picture', file);
-    return await ask<PictureView>('POST', '/pictures', form);
-  } catch (error) {
-    showToast(messageOf(error), { tone: 'trouble' });
-    return null;
-  }
-}
 
 /**
  * Keeps pictures that came with something pasted, so that they can be seen here; takes those away again that are

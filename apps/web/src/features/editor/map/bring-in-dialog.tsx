@@ -1,5 +1,5 @@
 /** Brings in a graph from a DOT or Mermaid file, or pasted: says what was understood, and what was not, before it does. */
-import { planOf, readDot, readMermaid, type ReadSketch, type Unread } from '@gobrel/core/formats';
+import { isDot, planOf, readDot, readMermaid, type ReadSketch, type Unread } from '@gobrel/core/formats';
 import type { Plan } from '@gobrel/core/story-plan';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton, LongField } from '../../../shared/ui';
@@ -67,8 +67,7 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
 /** What a text says in whichever of the two languages it is; `null` for no text. */
 function readEither(text: string): ReadSketch | null {
   if (text.trim() === '') return null;
-  const isDot = /^\s*(?:\/\/.*\n|\/\*[\s\S]*?\*\/|#.*\n|\s)*(?:strict\s+)?(?:di)?graph\b[^\n{]*\{/i.test(text);
-  return isDot ? readDot(text) : readMermaid(text);
+  return isDot(text) ? readDot(text) : readMermaid(text);
 }
 
 /** What could not be read of a line, and what stands in it. */

@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { pictureUrl } from '../../../shared/api';
 import { Button, Choose, IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { storePicture } from '../contents/use-pictures';
+import { storePicture } from '../../../shared/contents';
 import { Colours } from './colours';
 import { Group, NumberField } from './parts';
 

@@ -7,7 +7,7 @@ import { messages } from '../../../shared/messages';
 import { CropDialog } from '../contents/crop-dialog';
 import { useDragPreview } from '../canvas/drag-preview';
 import type { Editing } from '../state/editing';
-import { storePicture } from '../contents/use-pictures';
+import { storePicture } from '../../../shared/contents';
 import { OutlineGroup } from './outline-group';
 import { Group } from './parts';
 import { themeAt } from './theme-at';

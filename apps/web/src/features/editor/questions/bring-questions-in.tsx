@@ -5,10 +5,7 @@ import { useEffect, useState } from 'react';
 import { Button, FileButton, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
-import { storePicture } from '../contents/use-pictures';
-import { startReading } from './exchange';
-import type { ReadQuestions } from './exchange-worker';
-import { NotCarriedList } from './not-carried-list';
+import { NotCarriedList, type ReadQuestions, startReading, withPicture } from '../../../shared/deck-files';
 
 interface BringQuestionsInProps {
   readonly editing: Editing;
@@ -107,15 +104,4 @@ function titleOf(draft: QuestionDraft): string {
 
 function kindName({ kind }: QuestionDraft): string {
   return kind === 'placement' ? messages.questions.groups.place : messages.kinds[kind];
-}
-
-/** A question with its picture stored here. */
-async function withPicture(draft: QuestionDraft, bytes: Uint8Array | null): Promise<QuestionDraft> {
-  if (!bytes || (draft.kind !== 'point' && draft.kind !== 'draw')) return draft;
-  const stored = await storePicture(new File([bytes.slice()], draft.name));
-  if (!stored) return draft;
-  const shown = { picture: stored.id, pixels: { width: stored.width, height: stored.height } };
-  return draft.kind === 'point'
-    ? { ...draft, fields: { ...draft.fields, ...shown } }
-    : { ...draft, fields: { ...draft.fields, ...shown } };
 }

@@ -8,8 +8,7 @@ import { Button, Dialog, Tabs, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
 import { BringQuestionsIn } from './bring-questions-in';
-import { writePackage } from './exchange';
-import { NotCarriedList } from './not-carried-list';
+import { NotCarriedList, writePackage } from '../../../shared/deck-files';
 
 interface ExchangeDialogProps {
   readonly editing: Editing;

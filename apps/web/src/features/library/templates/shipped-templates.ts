@@ -197,7 +197,7 @@ const sketches: readonly Sketch[] = [
     moment: 'finding-out',
     does: 'label',
     theme: 'Saltmarsh',
-    scene: ['heron', [412, 172, 440, 358]],
+    scene: ['heron', [424, 172, 416, 338]],
     asks: ({ pieces }) => ({
       place: 'label',
       words: { zones: pieces.map(() => ''), pieces },
@@ -316,7 +316,7 @@ const sketches: readonly Sketch[] = [
     moment: 'practising',
     does: 'label',
     theme: 'Notebook',
-    scene: ['bay', [60, 172, 860, 356]],
+    scene: ['bay', [60, 172, 820, 339]],
     asks: ({ pieces }) => ({
       place: 'label',
       words: { zones: pieces.map(() => ''), pieces },

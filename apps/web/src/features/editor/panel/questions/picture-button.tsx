@@ -2,7 +2,7 @@
 import type { PictureView } from '@gobrel/contract';
 import { type ReactNode, useRef } from 'react';
 import { IconButton } from '../../../../shared/ui';
-import { storePicture } from '../../contents/use-pictures';
+import { storePicture } from '../../../../shared/contents';
 
 interface PictureButtonProps {
   readonly name: string;

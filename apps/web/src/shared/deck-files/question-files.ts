@@ -1,30 +1,9 @@
 /** Questions into files and out of them, in a worker that can be stopped. */
 import type { Deck } from '@gobrel/core/deck';
 import { draftsOf, LARGEST_PACKAGE, type PackagePicture, type WrittenPackage } from '@gobrel/core/formats';
-import { pictureUrl } from '../../../shared/api';
-import type { ExchangeResult, ExchangeTask, ReadQuestions } from './exchange-worker';
-
-/** A task under way. */
-interface UnderWay<T> {
-  readonly result: Promise<T>;
-  readonly stop: () => void;
-}
-
-function start<T extends ExchangeResult>(task: ExchangeTask): UnderWay<T> {
-  const worker = new Worker(new URL('./exchange-worker.ts', import.meta.url), { type: 'module' });
-  const result = new Promise<T>((resolve, reject) => {
-    worker.addEventListener('message', ({ data }: MessageEvent<T>) => {
-      worker.terminate();
-      resolve(data);
-    });
-    worker.addEventListener('error', () => {
-      worker.terminate();
-      reject(new Error('the worker failed'));
-    });
-    worker.postMessage(task);
-  });
-  return { result, stop: () => worker.terminate() };
-}
+import { pictureUrl } from '../api';
+import type { ReadQuestions } from './files-worker';
+import { start, type UnderWay } from './under-way';
 
 /** Reads questions out of a package, an item or a table. */
 export async function startReading(file: File): Promise<UnderWay<ReadQuestions>> {

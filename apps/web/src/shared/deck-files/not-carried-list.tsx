@@ -1,6 +1,6 @@
 /** What does not go into a file, or did not come out of one. */
 import type { NotCarried } from '@gobrel/core/formats';
-import { lossInWords, messages } from '../../../shared/messages';
+import { lossInWords, messages } from '../messages';
 
 /** More rows than this are not listed. */
 const MOST = 60;

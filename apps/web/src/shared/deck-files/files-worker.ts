@@ -1,8 +1,11 @@
-/** Packs and unpacks question files apart from the page: a package can be large, or made to be. */
+/** Reads and packs files apart from the page: they can be large, or made to be. */
+import type { Deck } from '@gobrel/core/deck';
 import {
   type NotCarried,
   type PackagePicture,
   type QuestionDraft,
+  type ReadDeck,
+  readDeckText,
   readQtiPackage,
   readQuestionsCsv,
   type WrittenPackage,
@@ -10,13 +13,15 @@ import {
 } from '@gobrel/core/formats';
 
 /** What the worker is asked. */
-export type ExchangeTask =
+export type FilesTask =
   | {
       readonly type: 'write';
       readonly drafts: readonly QuestionDraft[];
       readonly pictures: ReadonlyMap<string, PackagePicture>;
     }
-  | { readonly type: 'read'; readonly bytes: Uint8Array; readonly isTable: boolean };
+  | { readonly type: 'read'; readonly bytes: Uint8Array; readonly isTable: boolean }
+  /** A deck from a text; with the look and language of an empty one. */
+  | { readonly type: 'read-deck'; readonly bytes: Uint8Array; readonly empty: Deck };
 
 /** Questions that came out of a file, with the pictures they show. */
 export interface ReadQuestions {
@@ -25,14 +30,15 @@ export interface ReadQuestions {
 }
 
 /** What it answers. */
-export type ExchangeResult = WrittenPackage | ReadQuestions;
+export type FilesResult = WrittenPackage | ReadQuestions | ReadDeck;
 
-self.addEventListener('message', ({ data }: MessageEvent<ExchangeTask>) => {
+self.addEventListener('message', ({ data }: MessageEvent<FilesTask>) => {
   self.postMessage(resultOf(data));
 });
 
-function resultOf(task: ExchangeTask): ExchangeResult {
+function resultOf(task: FilesTask): FilesResult {
   if (task.type === 'write') return writeQtiPackage(task.drafts, task.pictures);
+  if (task.type === 'read-deck') return readDeckText(new TextDecoder().decode(task.bytes), task.empty);
   if (!task.isTable) return readQtiPackage(task.bytes);
   const { drafts, left } = readQuestionsCsv(new TextDecoder().decode(task.bytes));
   return { questions: drafts.map((draft) => ({ draft, picture: null })), left };
