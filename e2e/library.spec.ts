@@ -1,6 +1,6 @@
 /** The library: kept in order by units, found by words, several decks at once, and empty. */
 import * as messages from '@gobrel/messages';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
 import { newDeck, newTeacher, saved } from './people';
 
@@ -137,6 +137,7 @@ test('an empty library offers templates as pictures, a story, and a deck to look
   await expect(templates).toHaveCount(6);
   await expect(templates.locator('.gv-backdrop')).toHaveCount(6);
   await expectClean(page);
+  // The first slide of the first one shows its drawing in the deck as well.
   await templates.first().getByRole('button').click();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Warm-up');
   await page.goto('/');
@@ -156,4 +157,51 @@ test('at 1280 × 800 two rows of five decks are in sight, with 40 in the library
   expect(inSight.length).toBeGreaterThanOrEqual(10);
   await expect.poll(() => page.locator('main .gv-slide').count()).toBeGreaterThanOrEqual(inSight.length);
   expect(await page.locator('main .gv-slide').count()).toBeLessThan(40);
+});
+
+test('decks come out of files: Markdown at once, what was not understood is said before, pictures a slide each', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await page.goto('/');
+  const file = (name: string, text: string, mimeType = 'text/plain') => ({ name, mimeType, buffer: Buffer.from(text) });
+  const choose = async (files: Parameters<Locator['setInputFiles']>[0]) => {
+    await page.getByRole('main').getByRole('button', { name: says.import.open, exact: true }).click();
+    await expectClean(page);
+    await page.getByLabel(says.import.choose).setInputFiles(files);
+  };
+  const slides = page.getByRole('region', { name: messages.editor.strip }).locator('[data-slide]');
+  await choose(file('Night walk.md', '# Gate\n- owl\n- [Go in](#hide)\n\n# Hide\nDark.\n'));
+  await expect(page.getByLabel(says.deckTitle)).toHaveValue('Night walk');
+  await expect(page.getByText('Go in', { exact: true }).first()).toBeVisible();
+
+  await page.goto('/');
+  const open = async () => {
+    await page.getByRole('button', { name: says.otherSize }).click();
+    await page.getByRole('menuitem', { name: says.import.open }).click();
+  };
+  await open();
+  const dialog = page.getByRole('dialog');
+  await page.getByLabel(says.import.choose).setInputFiles(file('song.mp3', 'x', 'audio/mpeg'));
+  await expect(dialog).toContainText(says.import.unknown({ name: 'song.mp3' }));
+  await page.getByLabel(says.import.choose).setInputFiles(file('nothing.md', '\n\n'));
+  await expect(dialog).toContainText(says.import.nothing({ name: 'nothing.md' }));
+  await page
+    .getByLabel(says.import.choose)
+    .setInputFiles(file('Shore.md', '# Shore\n\n![owl](https://x.example/owl.png)\n'));
+  await expect(dialog).toContainText(says.import.found({ slides: 1, name: 'Shore' }));
+  await expect(dialog.getByRole('list', { name: says.import.left })).toContainText('owl.png');
+  await expectClean(page);
+  await dialog.getByRole('button', { name: says.import.create }).click();
+  await expect(page.getByLabel(says.deckTitle)).toHaveValue('Shore');
+
+  await page.goto('/');
+  await open();
+  const svg = (colour: string) =>
+    `<svg xmlns="http://www.w3.org/2000/svg" width="64" height="36"><rect width="64" height="36" fill="${colour}"/></svg>`;
+  await page
+    .getByLabel(says.import.choose)
+    .setInputFiles([file('high.svg', svg('navy'), 'image/svg+xml'), file('low.svg', svg('olive'), 'image/svg+xml')]);
+  await expect(page.getByLabel(says.deckTitle)).toHaveValue(says.import.pictures);
+  await expect(slides).toHaveCount(2);
 });

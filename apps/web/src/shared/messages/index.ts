@@ -7,6 +7,7 @@ export { byName, inOrder } from './in-order';
 export { itemCalled } from './in-sentences';
 export { languageName } from './language-name';
 export { lossInWords } from './losses';
+export { unreadInWords } from './unread';
 export { duration, inFull, listed, percent, someOf, withUnit } from './phrases';
 export { pointsInWords } from './points';
 export { faultInWords, problemInWords } from './problems';

@@ -9,10 +9,19 @@ interface FileButtonProps {
   readonly accept: string;
   readonly disabled?: boolean;
   readonly className?: string;
-  readonly onFile: (file: File) => void;
+  /** Whether several can be chosen at once. */
+  readonly several?: boolean;
+  readonly onFile: (file: File, all: readonly File[]) => void;
 }
 
-export function FileButton({ name, accept, disabled = false, className = '', onFile }: FileButtonProps) {
+export function FileButton({
+  name,
+  accept,
+  disabled = false,
+  className = '',
+  several = false,
+  onFile,
+}: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -23,13 +32,15 @@ export function FileButton({ name, accept, disabled = false, className = '', onF
         ref={input}
         type="file"
         hidden
+        multiple={several}
         accept={accept}
         aria-label={name}
         onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
+          const all = [...(event.target.files ?? [])];
+          const [chosen] = all;
           // The same file can be chosen again.
           event.target.value = '';
-          if (chosen) onFile(chosen);
+          if (chosen) onFile(chosen, all);
         }}
       />
     </>

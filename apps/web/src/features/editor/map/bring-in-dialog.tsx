@@ -1,9 +1,9 @@
 /** Brings in a graph from a DOT or Mermaid file, or pasted: says what was understood, and what was not, before it does. */
-import { isDot, planOf, readDot, readMermaid, type ReadSketch, type Unread } from '@gobrel/core/formats';
+import { isDot, planOf, readDot, readMermaid, type ReadSketch } from '@gobrel/core/formats';
 import type { Plan } from '@gobrel/core/story-plan';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton, LongField } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { messages, unreadInWords } from '../../../shared/messages';
 
 interface BringInDialogProps {
   readonly onBringIn: (plan: Plan) => void;
@@ -68,11 +68,4 @@ export function BringInDialog({ onBringIn, onClose }: BringInDialogProps) {
 function readEither(text: string): ReadSketch | null {
   if (text.trim() === '') return null;
   return isDot(text) ? readDot(text) : readMermaid(text);
-}
-
-/** What could not be read of a line, and what stands in it. */
-function unreadInWords({ kind, said, line }: Unread): string {
-  const { unread, unreadText, unreadInLine } = messages.routes;
-  const what = said ? unreadText({ what: unread[kind], text: said }) : unread[kind];
-  return line > 0 ? unreadInLine({ line, what }) : what;
 }

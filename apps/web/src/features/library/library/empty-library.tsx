@@ -1,6 +1,6 @@
-/** A library without decks: six templates as pictures, a story, and a deck to look around in. */
+/** A library without decks: six templates as pictures, a story, files, and a deck to look around in. */
 import { slidesInOrder } from '@gobrel/core/deck';
-import { BookOpen, ScrollText } from 'lucide-react';
+import { BookOpen, FileInput, ScrollText } from 'lucide-react';
 import { Thumbnail } from '../../../shared/slides';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
@@ -10,7 +10,7 @@ import type { Library } from './use-library';
 /** How many templates are shown, and how wide, in CSS pixels. */
 const SHOWN = { count: 6, width: 256 };
 
-export function EmptyLibrary({ create }: { create: Library['create'] }) {
+export function EmptyLibrary({ create, onImport }: { create: Library['create']; onImport: () => void }) {
   const says = messages.library;
   const decks = useShippedDecks();
   return (
@@ -20,6 +20,9 @@ export function EmptyLibrary({ create }: { create: Library['create'] }) {
       <div className="my-4 flex flex-wrap gap-2">
         <Button disabled={create.isPending} onClick={() => create.mutate({ size: '16:9', see: 'plan' })}>
           <ScrollText size={18} aria-hidden /> {says.planStory}
+        </Button>
+        <Button disabled={create.isPending} onClick={onImport}>
+          <FileInput size={18} aria-hidden /> {says.import.open}
         </Button>
         <Button disabled={create.isPending} onClick={() => create.mutate('sample')}>
           <BookOpen size={18} aria-hidden /> {says.demoDeck}

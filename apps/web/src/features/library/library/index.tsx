@@ -8,6 +8,7 @@ import { useSearchParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { HandOutDialog } from '../../lessons';
 import { decksQuery, deletedDecksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
+import { ImportDialog } from '../importing';
 import { TemplateDialog } from '../templates';
 import {
   Button,
@@ -41,9 +42,11 @@ type OpenDialog =
   | { readonly kind: 'move' | 'delete'; readonly decks: readonly DeckSummary[] }
   | { readonly kind: 'unit'; readonly unit: UnitView | null }
   | { readonly kind: 'delete-unit'; readonly unit: UnitView }
-  | { readonly kind: 'templates' };
+  | { readonly kind: 'templates' }
+  | { readonly kind: 'import'; readonly dropped: readonly File[] };
 
 const NOTHING: ReadonlySet<string> = new Set();
+const NO_FILES: readonly File[] = [];
 
 export function Screen() {
   const says = messages.library;
@@ -89,7 +92,13 @@ export function Screen() {
   return (
     <TeacherPage
       fills
-      actions={<NewDeckButtons create={library.create} onTemplates={() => setDialog({ kind: 'templates' })} />}
+      actions={
+        <NewDeckButtons
+          create={library.create}
+          onTemplates={() => setDialog({ kind: 'templates' })}
+          onImport={() => setDialog({ kind: 'import', dropped: NO_FILES })}
+        />
+      }
     >
       <div className="flex min-w-0 flex-1 flex-col md:flex-row">
         <LibraryRail
@@ -104,7 +113,18 @@ export function Screen() {
             library.shelve.mutate({ decks: all.filter(({ id }) => ids.includes(id)), ...where })
           }
         />
-        <div className="min-w-0 flex-1 px-4 py-3 md:px-6">
+        <div
+          className="min-w-0 flex-1 px-4 py-3 md:px-6"
+          onDragOver={(event) => {
+            if (event.dataTransfer.types.includes('Files')) event.preventDefault();
+          }}
+          onDrop={(event) => {
+            const dropped = [...event.dataTransfer.files];
+            if (dropped.length === 0) return;
+            event.preventDefault();
+            setDialog({ kind: 'import', dropped });
+          }}
+        >
           <div className="mb-4 flex flex-wrap items-center gap-3">
             <h1 className="me-auto text-2xl">{titleOf(shelf, units)}</h1>
             {shelf === 'bin' ? null : (
@@ -142,7 +162,7 @@ export function Screen() {
           ) : decks.isError ? (
             <Failing message={messageOf(decks.error)} onRetry={() => void decks.refetch()} />
           ) : all.length === 0 ? (
-            <EmptyLibrary create={library.create} />
+            <EmptyLibrary create={library.create} onImport={() => setDialog({ kind: 'import', dropped: NO_FILES })} />
           ) : shown.length > 0 ? (
             <DeckList
               decks={shown}
@@ -189,6 +209,16 @@ export function Screen() {
           onPick={({ name, deck }) => {
             close();
             library.create.mutate({ title: name, deck });
+          }}
+          onClose={close}
+        />
+      ) : null}
+      {dialog?.kind === 'import' ? (
+        <ImportDialog
+          dropped={dialog.dropped}
+          onImport={({ title, deck }) => {
+            close();
+            library.create.mutate({ title, deck });
           }}
           onClose={close}
         />

@@ -1,11 +1,17 @@
-/** The ways to begin a deck: empty in a size, from a template, by planning a story. */
+/** The ways to begin a deck: empty in a size, from a template, by planning a story, out of files. */
 import { namesIn, slideSizes } from '@gobrel/core/deck';
-import { ChevronDown, LayoutTemplate, Plus, ScrollText } from 'lucide-react';
+import { ChevronDown, FileInput, LayoutTemplate, Plus, ScrollText } from 'lucide-react';
 import { Button, Menu, MenuEntry, MenuRule } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Library } from './use-library';
 
-export function NewDeckButtons({ create, onTemplates }: { create: Library['create']; onTemplates: () => void }) {
+interface NewDeckButtonsProps {
+  readonly create: Library['create'];
+  readonly onTemplates: () => void;
+  readonly onImport: () => void;
+}
+
+export function NewDeckButtons({ create, onTemplates, onImport }: NewDeckButtonsProps) {
   const says = messages.library;
   return (
     <div className="me-3 flex flex-wrap gap-2 py-1">
@@ -64,6 +70,12 @@ export function NewDeckButtons({ create, onTemplates }: { create: Library['creat
               <ScrollText size={18} />
             </span>
             {says.planStory}
+          </MenuEntry>
+          <MenuEntry onSelect={onImport}>
+            <span aria-hidden className="flex w-9 justify-center">
+              <FileInput size={18} />
+            </span>
+            {says.import.open}
           </MenuEntry>
         </Menu>
       </span>

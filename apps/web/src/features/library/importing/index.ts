@@ -1,0 +1,2 @@
+/** Decks out of files. */
+export { ImportDialog } from './import-dialog';

@@ -1,0 +1,95 @@
+/** A deck from files, read in a worker; its pictures are stored on the way. */
+import { type Deck, emptyDeck } from '@gobrel/core/deck';
+import {
+  deckOfPictures,
+  deckOfQuestions,
+  type QuestionDraft,
+  type ReadDeck,
+  type ReceivedPicture,
+} from '@gobrel/core/formats';
+import { start, startReading, withPicture } from '../../../shared/deck-files';
+import { storePicture } from '../../../shared/contents';
+import { locale, lossInWords, messages, unreadInWords } from '../../../shared/messages';
+import type { ImportKind } from './import-kind';
+
+/** A deck that was read, what it is called, and what of its file was not, in words. */
+export interface Imported {
+  readonly title: string;
+  readonly deck: Deck;
+  readonly left: readonly string[];
+}
+
+/** What is told on the way, in words. */
+type Tell = (step: string) => void;
+
+/** The largest text that is read, in bytes; what is beyond it is cut off. */
+const LARGEST_TEXT = 8 * 1024 * 1024;
+
+/**
+ * Reads files that go together. @throws DOMException named AbortError when it was stopped, Error when the worker failed
+ */
+export async function readImport(
+  kind: ImportKind,
+  files: readonly File[],
+  tell: Tell,
+  signal: AbortSignal,
+): Promise<Imported> {
+  const [first] = files;
+  if (!first) return { title: '', deck: emptyDeck(''), left: [] };
+  const title = kind === 'pictures' && files.length > 1 ? messages.library.import.pictures : nameWithoutEnding(first);
+  const empty: Deck = { ...emptyDeck(title), language: locale };
+  if (kind === 'pictures') return { title, ...(await readPictures(empty, files, tell, signal)) };
+  tell(messages.library.import.reading({ name: first.name }));
+  if (kind === 'questions') return { title, ...(await readQuestions(empty, first, signal)) };
+  const bytes = new Uint8Array(await first.slice(0, LARGEST_TEXT).arrayBuffer());
+  const { deck, unread } = await until(start<ReadDeck>({ type: 'read-deck', bytes, empty }), signal);
+  return { title, deck, left: unread.map(unreadInWords) };
+}
+
+function nameWithoutEnding({ name }: File): string {
+  return name.replace(/\.[^.]+$/, '');
+}
+
+async function readPictures(
+  empty: Deck,
+  files: readonly File[],
+  tell: Tell,
+  signal: AbortSignal,
+): Promise<Omit<Imported, 'title'>> {
+  const received: ReceivedPicture[] = [];
+  for (const [at, file] of files.entries()) {
+    signal.throwIfAborted();
+    tell(messages.library.import.storing({ at: at + 1, count: files.length }));
+    const stored = await storePicture(file);
+    if (!stored) continue;
+    const { id, width, height, moving } = stored;
+    received.push({ fileName: file.name, picture: id, pixels: { width, height }, moving });
+  }
+  signal.throwIfAborted();
+  return { deck: deckOfPictures(empty, received), left: [] };
+}
+
+async function readQuestions(empty: Deck, file: File, signal: AbortSignal): Promise<Omit<Imported, 'title'>> {
+  const { questions, left } = await until(await startReading(file), signal);
+  const drafts: QuestionDraft[] = [];
+  for (const { draft, picture } of questions) {
+    signal.throwIfAborted();
+    drafts.push(await withPicture(draft, picture));
+  }
+  const inWords = left.map(({ name, row, why }) => {
+    const called = name || (row ? messages.losses.row({ row }) : '');
+    return called ? `${called}: ${lossInWords(why)}` : lossInWords(why);
+  });
+  return { deck: deckOfQuestions(empty, drafts), left: inWords };
+}
+
+/** What work under way comes to, unless it is stopped before. */
+function until<T>({ result, stop }: { result: Promise<T>; stop: () => void }, signal: AbortSignal): Promise<T> {
+  return new Promise((resolve, reject) => {
+    signal.addEventListener('abort', () => {
+      stop();
+      reject(signal.reason instanceof Error ? signal.reason : new DOMException('stopped', 'AbortError'));
+    });
+    result.then(resolve, reject);
+  });
+}
