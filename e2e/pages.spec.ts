@@ -110,10 +110,30 @@ test('where it goes no further, it says why and leads on', async ({ page }) => {
     ['/decks/nothing/trial', elsewhere.deckTitle, elsewhere.home],
     ['/lessons/nothing', elsewhere.lessonTitle, elsewhere.toLessons],
     ['/lessons/nothing/screen', elsewhere.lessonTitle, elsewhere.toLessons],
+    ['/classes/nothing/cards', elsewhere.classTitle, elsewhere.toClasses],
+    ['/classes/nothing/gradebook', elsewhere.classTitle, elsewhere.toClasses],
   ] as const) {
     await page.goto(place);
     await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
     await expect(page).toHaveTitle(`${title} · Gobrel`);
     await expect(page.getByRole('link', { name: way })).toBeVisible();
   }
+});
+
+test.describe('a screen that cannot be loaded', () => {
+  // The worker for offline use would bring it all the same.
+  test.use({ serviceWorkers: 'block' });
+
+  test('says so and leads on', async ({ page }) => {
+    await odile(page);
+    await page.goto('/');
+    await expect(page.getByRole('heading', { level: 1, name: messages.library.title })).toBeVisible();
+    await page.route('**/assets/**', (route) => route.abort());
+    await page.getByRole('link', { name: messages.frame.classes }).click();
+    await expect(page.getByRole('heading', { level: 1, name: elsewhere.brokenTitle })).toBeVisible();
+    await expectClean(page);
+    await page.unroute('**/assets/**');
+    await page.getByRole('link', { name: elsewhere.home }).click();
+    await expect(page.getByRole('heading', { level: 1, name: messages.library.title })).toBeVisible();
+  });
 });

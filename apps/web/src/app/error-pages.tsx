@@ -26,6 +26,13 @@ export function Broken() {
       <Button look="main" onClick={() => window.location.reload()}>
         {says.reload}
       </Button>
+      {/* Loaded anew, as what broke may be what is in memory. */}
+      <a href="/" className={buttonClasses()}>
+        {says.home}
+      </a>
+      <a href="/join" className={buttonClasses()}>
+        {messages.signIn.toLesson}
+      </a>
     </DeadEnd>
   );
 }

@@ -32,26 +32,27 @@ export function TeacherPage({ children, actions, fills = false }: TeacherPagePro
   const leaving = useLeaving('teacher', () => window.location.assign('/sign-in'));
   return (
     <div className="flex min-h-full flex-col">
-      <header className="flex flex-wrap items-center gap-x-6 border-b border-rule px-4">
+      <header className="flex flex-wrap items-center gap-x-1 border-b border-rule px-2 sm:gap-x-6 sm:px-4">
         <Link to="/" aria-label={messages.frame.home} className="py-2">
           <Brand />
         </Link>
-        <nav aria-label={messages.frame.places} className="flex gap-1">
+        <nav aria-label={messages.frame.places} className="flex sm:gap-1">
           {places.map((place) => (
             <NavLink
               key={place.to}
               to={place.to}
               end={place.to === '/'}
               className={({ isActive }) =>
-                `inline-flex min-h-13 items-center border-b-[3px] px-3 font-semibold ${isActive ? 'border-ink' : 'border-transparent text-soft hover:text-ink'}`
+                `inline-flex min-h-13 items-center border-b-[3px] px-1.5 font-semibold sm:px-3 ${isActive ? 'border-ink' : 'border-transparent text-soft hover:text-ink'}`
               }
             >
               {place.name}
             </NavLink>
           ))}
         </nav>
-        <div className="ms-auto flex flex-wrap items-center gap-1">
-          {actions}
+        {/* On a phone they stand in a row of their own, below the places to go. */}
+        {actions ? <div className="ms-auto max-sm:order-last max-sm:basis-full max-sm:pb-2">{actions}</div> : null}
+        <div className={`flex items-center gap-1 ${actions ? 'max-sm:ms-auto' : 'ms-auto'}`}>
           <span className="me-2 hidden sm:inline">{session.data?.teacher?.name}</span>
           {/* On a phone it is chosen where one signs in. */}
           <span className="hidden sm:block">

@@ -1,12 +1,13 @@
 /** Printed cards of a class: everybody's name, new PIN, and the way into the lesson that runs. */
 import { readableCode } from '@gobrel/contract/join-code';
 import { useQuery } from '@tanstack/react-query';
-import { Printer } from 'lucide-react';
-import { useParams } from 'react-router';
+import { ChevronLeft, Printer } from 'lucide-react';
+import { Link, useParams } from 'react-router';
 import { joinAddress, madePins, useNewPins, useQr } from '../../lessons';
 import { classesQuery, lessonsQuery, messageOf } from '../../../shared/api';
-import { Button, Failing, Loading, usePageTitle } from '../../../shared/ui';
+import { Button, buttonClasses, Loading, usePageTitle } from '../../../shared/ui';
 import { byName, messages } from '../../../shared/messages';
+import { ClassNotOpen } from '../class-not-open';
 
 export function Screen() {
   const { classId = '' } = useParams();
@@ -20,12 +21,16 @@ export function Screen() {
   const code = lessons.data?.find(
     ({ closedAt, className }) => closedAt === null && className === schoolClass?.name,
   )?.code;
-  if (classes.error) return <Failing message={messageOf(classes.error)} onRetry={() => void classes.refetch()} />;
-  if (!schoolClass || lessons.isPending) return <Loading what={says.theCards} />;
+  if (classes.error) return <ClassNotOpen text={messageOf(classes.error)} onRetry={() => void classes.refetch()} />;
+  if (classes.isPending || lessons.isPending) return <Loading what={says.theCards} />;
+  if (!schoolClass) return <ClassNotOpen text={messages.elsewhere.text} />;
   return (
     <main className="min-h-full bg-[#fffcf5] p-6 text-[#1d2b2a] print:p-0">
-      <div className="mb-4 flex items-center justify-between print:hidden">
-        <h1 className="text-2xl">{says.cardOf({ className: schoolClass.name })}</h1>
+      <div className="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
+        <Link to="/classes" className={buttonClasses('quiet', '-ms-3 !text-inherit')}>
+          <ChevronLeft size={18} aria-hidden /> {messages.frame.classes}
+        </Link>
+        <h1 className="me-auto text-2xl">{says.cardOf({ className: schoolClass.name })}</h1>
         {pins ? (
           <Button look="main" onClick={() => window.print()}>
             <Printer size={18} aria-hidden /> {says.print}

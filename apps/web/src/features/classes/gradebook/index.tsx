@@ -8,8 +8,9 @@ import { Link, useParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { saveText } from '../../../shared/downloads';
 import { gradebookQuery, messageOf } from '../../../shared/api';
-import { Button, buttonClasses, Empty, Failing, Loading, Select, usePageTitle } from '../../../shared/ui';
+import { Button, buttonClasses, Empty, Loading, Select, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { ClassNotOpen } from '../class-not-open';
 import { type BookOrder, bookOrders } from './book-order';
 import { BookTable } from './book-table';
 import { LessonChart, StudentChart } from './charts';
@@ -17,10 +18,10 @@ import { LessonChart, StudentChart } from './charts';
 export function Screen() {
   const { classId = '' } = useParams();
   const book = useQuery(gradebookQuery(classId));
+  if (book.isError) return <ClassNotOpen text={messageOf(book.error)} onRetry={() => void book.refetch()} />;
   return (
     <TeacherPage fills>
       {book.isPending ? <Loading what={messages.gradebook.title} /> : null}
-      {book.isError ? <Failing message={messageOf(book.error)} onRetry={() => void book.refetch()} /> : null}
       {book.data ? <Gradebook book={book.data} /> : null}
     </TeacherPage>
   );

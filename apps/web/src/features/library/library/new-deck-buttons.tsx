@@ -14,7 +14,7 @@ interface NewDeckButtonsProps {
 export function NewDeckButtons({ create, onTemplates, onImport }: NewDeckButtonsProps) {
   const says = messages.library;
   return (
-    <div className="me-3 flex flex-wrap gap-2 py-1">
+    <div className="flex flex-wrap gap-2 py-1 max-sm:px-2">
       {/* On a phone they are among the other ways to start. */}
       <Button className="max-sm:hidden" disabled={create.isPending} onClick={onTemplates}>
         <LayoutTemplate size={18} aria-hidden /> {says.fromTemplate}
