@@ -2,7 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { startOf } from './as-said';
-import { item, newDeck, newTeacher, odile, saved, boxOf } from './people';
+import { item, newDeck, newTeacher, odile, saved, boxOf, tablet } from './people';
 
 const slide = (page: Page) => page.getByRole('group', { name: startOf(messages.editor.canvas) });
 const panel = (page: Page) => page.getByRole('complementary', { name: messages.editor.panel });
@@ -40,6 +40,24 @@ test('at 1024 × 768 it is not under 480, and every way of seeing the deck has i
   await page.setViewportSize({ width: 1280, height: 800 });
   for (const name of Object.values(messages.order.sees))
     await expect(page.getByRole('radio', { name }).getByText(name)).toBeVisible();
+});
+
+test('rows of the panel are 32 px high, and 44 where a finger presses', async ({ page, browser }) => {
+  const heights = async (on: Page) => {
+    const slideName = on.getByLabel(messages.editor.slideName);
+    const colour = panel(on).getByRole('button', { name: messages.editor.ground });
+    return [await boxOf(slideName), await boxOf(colour)].map(({ height }) => Math.round(height));
+  };
+  await odile(page);
+  await page.goto('/decks/night-walk?slide=fork');
+  await expect(page.getByLabel(messages.editor.slideName)).toBeVisible();
+  expect(await heights(page)).toEqual([32, 32]);
+  const touch = await (await tablet(browser)).newPage();
+  await odile(touch);
+  await touch.goto('/decks/night-walk?slide=fork');
+  await expect(touch.getByLabel(messages.editor.slideName)).toBeVisible();
+  expect(await heights(touch)).toEqual([44, 44]);
+  await touch.context().close();
 });
 
 test('a route is drawn as clay on a light casing, from the words that carry it, and follows what is moved', async ({

@@ -1,7 +1,7 @@
 /** A labelled field of a form, with what is wrong with it said below. */
 import { type ComponentProps, useId } from 'react';
 
-const look = 'w-full rounded-md border bg-card px-2.5 py-1.5 text-ink placeholder:text-soft read-only:opacity-80';
+const look = 'w-full rounded-md border bg-card px-2.5 text-ink placeholder:text-soft read-only:opacity-80';
 
 interface Labelled {
   readonly label: string;
@@ -17,7 +17,7 @@ export function Field({ label, hint, fault, className = '', ...rest }: Labelled 
         id={id}
         aria-invalid={fault ? true : undefined}
         aria-describedby={`${id}-more`}
-        className={`${look} min-h-control ${fault ? 'border-berry' : 'border-edge'} ${className}`}
+        className={`${look} min-h-control py-1 ${fault ? 'border-berry' : 'border-edge'} ${className}`}
         {...rest}
       />
     </Around>
@@ -32,7 +32,7 @@ export function LongField({ label, hint, fault, className = '', ...rest }: Label
         id={id}
         aria-invalid={fault ? true : undefined}
         aria-describedby={`${id}-more`}
-        className={`${look} ${fault ? 'border-berry' : 'border-edge'} ${className}`}
+        className={`${look} py-1.5 ${fault ? 'border-berry' : 'border-edge'} ${className}`}
         {...rest}
       />
     </Around>
