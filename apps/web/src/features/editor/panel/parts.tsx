@@ -110,7 +110,7 @@ export function NumberField({ label, shown = label, value, least, most, step = 1
           const typed = event.target.valueAsNumber;
           if (Number.isFinite(typed)) onChange(typed);
         }}
-        className="w-12 min-w-0 bg-transparent text-end tabular-nums outline-offset-4"
+        className="w-12 min-w-0 [appearance:textfield] bg-transparent [&::-webkit-inner-spin-button]:appearance-none text-end tabular-nums outline-offset-4"
       />
     </label>
   );

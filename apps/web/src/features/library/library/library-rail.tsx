@@ -97,7 +97,7 @@ function RailEntry({ to, name, count, icon, isOn, menu, onDrop }: RailEntryProps
       <Link
         to={to === 'all' ? '/' : `/?shelf=${shelfAddress(to)}`}
         aria-current={isOn ? 'page' : undefined}
-        className={`flex min-h-control min-w-0 flex-1 items-center gap-2.5 px-2.5 font-semibold ${menu ? 'pointer-coarse:pe-11' : ''}`}
+        className={`flex min-h-control min-w-0 flex-1 items-center gap-2.5 px-2.5 py-1 font-semibold leading-tight ${menu ? 'pointer-coarse:pe-11' : ''}`}
       >
         {icon ? <span className="flex-none text-soft">{icon}</span> : null}
         <span className="line-clamp-2 max-w-40 leading-tight wrap-anywhere md:max-w-none">{name}</span>
