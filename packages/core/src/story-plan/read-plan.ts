@@ -84,7 +84,8 @@ function headingIn(line: string): { readonly name: string; readonly number: numb
 }
 
 const BULLET = /^\s*[-–—*•+]\s+(.*)$/;
-const ARROW = /^(.*?)\s*(?:->|→|=>|⇒)\s*(.*)$/;
+/** The last arrow leads on, as words may hold some; names that hold one are written as numbers. */
+const ARROW = /^(.*)(?:->|→|=>|⇒)\s*(.*)$/;
 const CLOSED = /^(.*?)\s*(?:\[([^[\]]*)\]|\(([^()]*)\))$/;
 const UNCLOSED = /^(.*?)\s*[[(]([^[\]()]+)$/;
 

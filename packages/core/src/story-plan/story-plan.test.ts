@@ -41,6 +41,15 @@ const said = (deck: Deck) =>
   }));
 
 describe('reading a plan', () => {
+  test('of several arrows in a choice the last one leads on: its words may hold some', () => {
+    const { passages, problems } = readPlan('1. Gate\n- Left → right → Hide\n- Out -> in => 2\n2. Hide\n');
+    expect(problems).toEqual([]);
+    expect(passages[0]?.choices).toMatchObject([
+      { words: 'Left → right', target: { to: 'passage', named: 'Hide' } },
+      { words: 'Out -> in', target: { to: 'passage', named: '2' } },
+    ]);
+  });
+
   test('passages are numbered, named, or both; choices say where they lead after an arrow or in brackets', () => {
     const { passages, problems } = readPlan(
       '# Gate\r\nSome words\r\n\t* Left (Fork)\r\n• Right → 3\r\n2) Fork\n- Up [Gate]\n3\n– On => gate',

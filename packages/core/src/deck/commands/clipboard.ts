@@ -4,6 +4,7 @@ import type { Change } from '../model/change.js';
 import type { Deck } from '../model/deck.js';
 import { itemsOf } from '../model/items-in-order.js';
 import { readItem } from '../model/read-deck.js';
+import { type Language, readLanguage } from '../model/language.js';
 import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
 import type { Item } from '../model/item.js';
 import { nameOf } from '../kinds/item-kinds.js';
@@ -26,17 +27,19 @@ interface ItemClip {
 export function copyToClip(deck: Deck, ids: readonly ItemId[]): ItemClip {
   const items = ids.flatMap((id) => deck.items[id] ?? []).sort(byRank);
   const plain = items.map(nameOf).filter(Boolean).join('\n');
-  return { json: JSON.stringify({ version: 1, items }), plain };
+  return { json: JSON.stringify({ version: 1, language: deck.language, items }), plain };
 }
 
-/** The items of a clip; what cannot be read is left out. */
+/** The items of a clip, each with the language that its deck was in; what cannot be read is left out. */
 export function readClip(json: string): readonly Item[] {
   try {
-    const entries: unknown = readFields(JSON.parse(json))?.['items'];
+    const clip = readFields(JSON.parse(json));
+    const entries: unknown = clip?.['items'];
     if (!Array.isArray(entries)) return [];
     return entries.slice(0, MOST_ITEMS).flatMap((entry) => {
       const fields = readFields(entry);
-      return readItem(String(fields?.['id']), fields) ?? [];
+      const item = readItem(String(fields?.['id']), fields);
+      return item ? inLanguage(item, readLanguage(clip?.['language'])) : [];
     });
   } catch {
     return [];
@@ -64,10 +67,20 @@ export function pasteItems(
   const placed = clipped.map((item, at): Item => {
     const copy = copyItem(item, slideId, { ids: copies, isBeside });
     const frame = moveFrame(copy.frame, by.x, by.y);
-    return { ...copy, layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame };
+    return { ...inLanguageOf(deck, copy), layer: 'slide', locked: false, rank: ranks[at] ?? item.rank, frame };
   });
   const pasted = orderedLast(deck, slideId, placed);
   return { changes: pasted.map((item) => ({ type: 'put-item', item })), pasted: pasted.map(({ id }) => id) };
+}
+
+/** An item whose words say for themselves which language they are in, where nothing else does. */
+export function inLanguage(item: Item, language: Language | null): Item {
+  return item.language === null && language !== null ? { ...item, language } : item;
+}
+
+/** An item whose words leave it to a deck which language they are in, where that is theirs. */
+export function inLanguageOf(deck: Deck, item: Item): Item {
+  return item.language !== null && item.language === deck.language ? { ...item, language: null } : item;
 }
 
 function samePlace(a: Item, b: Item): boolean {

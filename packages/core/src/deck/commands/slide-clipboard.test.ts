@@ -3,9 +3,12 @@ import fc from 'fast-check';
 import { DeckBuilder } from '../../testing/index.js';
 import {
   applyChanges,
+  copyToClip,
   duplicateSlide,
   itemsOf,
+  pasteItems,
   pasteSlides,
+  readClip,
   readSlideClip,
   slidesInOrder,
   slidesToClip,
@@ -106,4 +109,18 @@ test('anything at all on the clipboard is survived', () => {
       expect(clip === null || Object.keys(clip.slides).length > 0).toBe(true);
     }),
   );
+});
+
+test('words stay in the language of the deck they come from, and are left to their new deck where it is the same', () => {
+  const told = { ...walk(), language: 'es' };
+  const languages = (language: string | null) => {
+    const into = { ...new DeckBuilder().slide('x').deck, language };
+    const slides = readSlideClip(slidesToClip(told, ['fork']));
+    const items = readClip(copyToClip(told, ['home', 'far']).json);
+    const pasted = slides ? applyChanges(into, pasteSlides(into, slides, 'x', counter()).changes) : into;
+    const after = applyChanges(pasted, pasteItems(pasted, 'x', items).changes);
+    return new Set(Object.values(after.items).map((item) => item.language));
+  };
+  expect(languages('en-GB')).toEqual(new Set(['es']));
+  expect(languages('es')).toEqual(new Set([null]));
 });

@@ -6,6 +6,7 @@ import { readDeck } from '../model/read-deck.js';
 import { newId, type SlideId } from '../model/identifiers.js';
 import { ranksAt } from '../model/rank.js';
 import { entriesOf } from '../model/running-order.js';
+import { inLanguage, inLanguageOf } from './clipboard.js';
 import { copyIdsFor, copyItem } from './copying.js';
 
 /** The clipboard's type for slides. */
@@ -39,7 +40,7 @@ interface PastedSlides {
 
 /**
  * Places clipped slides after another one, under new ids. Links among them lead to the new slides; links to slides of
- * this deck stay; links to slides that only the other deck has come along and are open.
+ * this deck stay; links to slides that only the other deck has come along and are open. Words stay in the language of the deck they come from.
  */
 export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: () => string = newId): PastedSlides {
   const ordered = entriesOf(deck);
@@ -64,7 +65,7 @@ export function pasteSlides(deck: Deck, clip: Deck, after: SlideId, createId: ()
       { type: 'put-slide', slide: { ...slide, id, rank: ranks[at] ?? slide.rank } },
       ...(itemsBySlide[at] ?? []).map((item): Change => ({
         type: 'put-item',
-        item: copyItem(item, id, { ids: copies, slide: led, isBeside }),
+        item: inLanguageOf(deck, copyItem(inLanguage(item, clip.language), id, { ids: copies, slide: led, isBeside })),
       })),
     ];
   });
