@@ -11,6 +11,7 @@ import { FilesModule } from './files/index.js';
 import { HealthController } from './health.controller.js';
 import { CareModule } from './care/index.js';
 import { LessonsModule } from './lessons/index.js';
+import { MailModule } from './mail/index.js';
 import { MetricsModule } from './metrics/index.js';
 import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
@@ -42,6 +43,7 @@ export class AppModule {
         BusModule.on(databaseUrl, redisUrl),
         MetricsModule,
         AuditModule,
+        MailModule,
         AccountsModule,
         SyncModule,
         DecksModule,

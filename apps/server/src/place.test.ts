@@ -1,9 +1,14 @@
 import { placeFrom, UnsafePlace } from './place.js';
 
 test('on loopback there is no TLS, and nothing else is asked', () => {
-  expect(placeFrom({})).toEqual({ host: '127.0.0.1', isBehindTls: false, loadsSample: false });
+  expect(placeFrom({})).toEqual({ host: '127.0.0.1', isBehindTls: false, address: null, loadsSample: false });
   for (const HOST of ['localhost', '::1', '127.0.0.2'])
-    expect(placeFrom({ HOST, LOAD_SAMPLE: 'yes' })).toEqual({ host: HOST, isBehindTls: false, loadsSample: true });
+    expect(placeFrom({ HOST, LOAD_SAMPLE: 'yes' })).toEqual({
+      host: HOST,
+      isBehindTls: false,
+      address: null,
+      loadsSample: true,
+    });
 });
 
 test('where others can reach it, it starts behind TLS, or when somebody has confirmed that they know', () => {

@@ -9,6 +9,8 @@ export interface Place {
    * no other way, and what the proxy says of whoever asks is believed.
    */
   readonly isBehindTls: boolean;
+  /** What everybody reaches it by, such as https://gobrel.school.example; `null` where whoever asks says it. */
+  readonly address: string | null;
   /** Whether the sample scenario, whose passwords everybody knows, is loaded into an empty database. */
   readonly loadsSample: boolean;
 }
@@ -27,7 +29,8 @@ export function placeFrom({ HOST = '127.0.0.1', ...settings }: Settings): Place 
   const isConfirmed = settings.GOBREL_WITHOUT_TLS === 'yes';
   const wantsSample = settings.LOAD_SAMPLE === 'yes';
   if (address !== undefined) {
-    if (isHttps(address)) return { host: HOST, isBehindTls: true, loadsSample: wantsSample };
+    if (isHttps(address))
+      return { host: HOST, isBehindTls: true, address: new URL(address).origin, loadsSample: wantsSample };
     throw new UnsafePlace(
       `GOBREL_PUBLIC_ADDRESS has to be an address such as https://gobrel.school.example, and is “${address}”.`,
     );
@@ -37,7 +40,7 @@ export function placeFrom({ HOST = '127.0.0.1', ...settings }: Settings): Place 
       `At ${HOST} others can reach the server, and read the passwords on their way to it. Put TLS in front and set ` +
         'GOBREL_PUBLIC_ADDRESS=https://…, or, in a network that you trust, set GOBREL_WITHOUT_TLS=yes.',
     );
-  return { host: HOST, isBehindTls: false, loadsSample: wantsSample };
+  return { host: HOST, isBehindTls: false, address: null, loadsSample: wantsSample };
 }
 
 function isHttps(address: string): boolean {

@@ -39,6 +39,48 @@ export class NewAccount {
   toll?: string;
 }
 
+/** Asking for a link by which a new password is set. */
+export class ForgottenPassword {
+  @Trimmed()
+  @IsEmail({}, fault('email'))
+  @MaxLength(200, fault('email-too-long'))
+  email: string;
+}
+
+/** A new password, by the link that a mail brought. */
+export class NewPassword {
+  @IsString()
+  @MaxLength(100)
+  token: string;
+
+  @IsString()
+  @Length(10, 200, fault('password-too-short'))
+  password: string;
+}
+
+/** Another password for whoever is signed in. */
+export class ChangePassword {
+  /** The one that is good until then. */
+  @IsString()
+  @Length(1, 200, fault('password'))
+  present: string;
+
+  @IsString()
+  @Length(10, 200, fault('password-too-short'))
+  password: string;
+}
+
+/** A mail in the outbox. */
+export interface OutboxMail {
+  readonly id: string;
+  /** The address it goes to. */
+  readonly to: string;
+  readonly subject: string;
+  readonly text: string;
+  /** ISO 8601. */
+  readonly sentAt: string;
+}
+
 /** The language in which a teacher wants the interface. */
 export class AccountLanguage {
   @IsString()

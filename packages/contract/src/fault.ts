@@ -25,6 +25,7 @@ const faultCodes = [
   'pace',
   'password',
   'password-guessable',
+  'password-wrong',
   'password-too-short',
   'pictures',
   'pin',

@@ -48,6 +48,8 @@ const plainProblems = [
   'foreign-page',
   'full',
   'lesson-closed',
+  'link-is-used-up',
+  'no-mail',
   'lesson-over',
   'name-in-use',
   'name-on-list',

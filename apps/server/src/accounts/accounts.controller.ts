@@ -1,11 +1,25 @@
 /** Creating an account, signing in and out, and who is signed in, over HTTP. */
-import { AccountLanguage, NewAccount, type SessionView, SignIn } from '@gobrel/contract';
-import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Put, Req, Res } from '@nestjs/common';
-import type { Response } from 'express';
+import {
+  AccountLanguage,
+  ChangePassword,
+  ForgottenPassword,
+  NewAccount,
+  NewPassword,
+  type SessionView,
+  SignIn,
+} from '@gobrel/contract';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Ip, Post, Put, Req, Res } from '@nestjs/common';
+import type { Request, Response } from 'express';
 import { AuditService } from '../audit/index.js';
 import { Allow, type IdentifiedRequest, TeacherId } from './access.js';
+import { PLACE, type Place } from '../place.js';
+import { languageFor } from '../languages.js';
 import { AccountsService } from './accounts.service.js';
+import { PasswordsService } from './passwords.service.js';
 import { SessionsService } from './sessions.service.js';
+
+/** The languages in which mails are written. */
+const MAIL_LANGUAGES = ['en', 'es'];
 
 @Controller('api')
 export class AccountsController {
@@ -13,6 +27,8 @@ export class AccountsController {
     private readonly accounts: AccountsService,
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
+    private readonly passwords: PasswordsService,
+    @Inject(PLACE) private readonly place: Place,
   ) {}
 
   @Post('accounts')
@@ -45,6 +61,33 @@ export class AccountsController {
   @Allow('teacher')
   speak(@TeacherId() teacherId: string, @Body() { language }: AccountLanguage): Promise<void> {
     return this.accounts.speak(teacherId, language);
+  }
+
+  /** Sends a link to whoever forgot their password; the answer tells nobody whether there is such an account. */
+  @Post('accounts/forgotten-password')
+  @HttpCode(204)
+  @Allow('anyone')
+  forgotten(@Body() { email }: ForgottenPassword, @Ip() address: string, @Req() request: Request): Promise<void> {
+    const site = this.place.address ?? `${request.protocol}://${request.headers.host ?? this.place.host}`;
+    return this.passwords.sendLink(email, address, site, languageFor(request, MAIL_LANGUAGES));
+  }
+
+  @Post('accounts/new-password')
+  @HttpCode(204)
+  @Allow('anyone')
+  setPassword(@Body() body: NewPassword): Promise<void> {
+    return this.passwords.setByLink(body);
+  }
+
+  @Put('accounts/password')
+  @HttpCode(204)
+  @Allow('teacher')
+  changePassword(
+    @TeacherId() teacherId: string,
+    @Body() body: ChangePassword,
+    @Req() request: IdentifiedRequest,
+  ): Promise<void> {
+    return this.passwords.change(teacherId, body, request.headers.cookie);
   }
 
   @Delete('session')

@@ -6,6 +6,7 @@ import { AccountsController } from './accounts.controller.js';
 import { AccountsService } from './accounts.service.js';
 import { AttemptsService } from './attempts.service.js';
 import { KnownDevicesService } from './known-devices.service.js';
+import { PasswordsService } from './passwords.service.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -18,6 +19,7 @@ import { SessionsService } from './sessions.service.js';
     AttemptsService,
     SecretsService,
     KnownDevicesService,
+    PasswordsService,
     { provide: APP_GUARD, useClass: AccessGuard },
   ],
   exports: [SessionsService, AttemptsService, SecretsService, KnownDevicesService],

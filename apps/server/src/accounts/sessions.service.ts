@@ -69,6 +69,18 @@ export class SessionsService {
     response.clearCookie(COOKIES[kind], this.cookieOptions());
   }
 
+  /**
+   * Ends every session of a teacher, on whatever device.
+   * @param kept the cookies of a device that stays signed in; `null` for none
+   */
+  async endTeacher(teacherId: string, kept: string | null): Promise<void> {
+    const own = kept === null ? null : this.keyOf(kept, 'teacher');
+    const rows = await this.database.getRepository(SessionRow).findBy({ teacherId });
+    const ended = rows.map(({ tokenHash }) => tokenHash).filter((key) => key !== own);
+    await this.database.getRepository(SessionRow).delete({ tokenHash: In(ended) });
+    for (const key of ended) for (const listener of this.listeners) listener(key);
+  }
+
   /** Ends every session of some participants, on whatever device. */
   async endSeats(participantIds: readonly string[]): Promise<void> {
     await this.database.getRepository(SessionRow).delete({ participantId: In([...participantIds]) });

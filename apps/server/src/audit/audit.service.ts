@@ -9,6 +9,8 @@ import { DataSource } from 'typeorm';
 /** What is noted. */
 type Act =
   | 'teacher signed in'
+  | 'password set by link'
+  | 'password changed'
   | 'student came in'
   | 'guest came in'
   | 'participant put out'

@@ -22,6 +22,8 @@ export const AGES = {
   audit: 730,
   /** Failed attempts. */
   attempts: 2,
+  /** A mail in the outbox. */
+  outbox: 30,
   /** Devices somebody is known on. */
   devices: 180,
   /** Pictures, files and editions, from when nobody uses them any more. */
@@ -66,6 +68,8 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
 
   private async removeOld(): Promise<void> {
     await this.database.query('DELETE FROM session WHERE expires_at < now()');
+    await this.database.query('DELETE FROM password_link WHERE expires_at < now()');
+    await this.removeOlder('outbox', 'sent_at', AGES.outbox);
     await this.removeOlder('audit_entry', 'at', AGES.audit);
     await this.removeOlder('failed_attempt', 'last_at', AGES.attempts);
     await this.removeOlder('known_device', 'last_at', AGES.devices);

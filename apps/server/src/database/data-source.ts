@@ -1,6 +1,6 @@
 /** Where the database is and what is in it. */
 import { DataSource, type DataSourceOptions } from 'typeorm';
-import { FailedAttemptRow, SessionRow, TeacherRow } from './entities/account.js';
+import { FailedAttemptRow, OutboxRow, PasswordLinkRow, SessionRow, TeacherRow } from './entities/account.js';
 import {
   DeckAuthorRow,
   DeckRow,
@@ -42,12 +42,15 @@ import { ReachedSlides1765100000000 } from './migrations/12-reached-slides.js';
 import { Shelves1765200000000 } from './migrations/13-shelves.js';
 import { AccountLanguage1765300000000 } from './migrations/14-account-language.js';
 import { Scenes1765400000000 } from './migrations/15-scenes.js';
+import { Mail1765500000000 } from './migrations/16-mail.js';
 
 /** Every table of the application. */
 export const entities = [
   TeacherRow,
   SessionRow,
   FailedAttemptRow,
+  OutboxRow,
+  PasswordLinkRow,
   DeckRow,
   DeckAuthorRow,
   DeckVersionRow,
@@ -93,6 +96,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Shelves1765200000000,
       AccountLanguage1765300000000,
       Scenes1765400000000,
+      Mail1765500000000,
     ],
     synchronize: false,
     logging: false,

@@ -17,6 +17,9 @@ function screen(path: string, load: () => Promise<{ Screen: () => React.ReactNod
 
 export const router = createBrowserRouter([
   screen('/sign-in', () => import('../features/account/sign-in')),
+  screen('/forgotten-password', () => import('../features/account/password/forgotten')),
+  screen('/new-password/:token', () => import('../features/account/password/new-password')),
+  screen('/outbox', () => import('../features/account/outbox')),
   screen('/join/:code?', () => import('../features/student/join')),
   screen('/work', loadStudentScreen),
   {
@@ -27,6 +30,7 @@ export const router = createBrowserRouter([
       screen('/classes', () => import('../features/classes/classes')),
       screen('/classes/:classId/gradebook', () => import('../features/classes/gradebook')),
       screen('/classes/:classId/cards', () => import('../features/classes/cards')),
+      screen('/account', () => import('../features/account/settings')),
       screen('/decks/:deckId', () => import('../features/editor')),
       screen('/decks/:deckId/show/:slideId?', () => import('../features/player/show')),
       screen('/decks/:deckId/present/:slideId?', () => import('../features/player/presenter')),

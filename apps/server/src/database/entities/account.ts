@@ -48,3 +48,35 @@ export class FailedAttemptRow {
   @Column('timestamptz', { name: 'last_at' })
   lastAt: Date;
 }
+
+/** A mail in the outbox. */
+@Entity('outbox')
+export class OutboxRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text', { name: 'recipient' })
+  to: string;
+
+  @Column('text')
+  subject: string;
+
+  @Column('text')
+  text: string;
+
+  @Column('timestamptz', { name: 'sent_at' })
+  sentAt: Date;
+}
+
+/** A link by which a teacher sets a new password; the mail holds the token, the database only its hash. */
+@Entity('password_link')
+export class PasswordLinkRow {
+  @PrimaryColumn('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt: Date;
+}

@@ -1,6 +1,6 @@
 /** The frame of a teacher's screens outside the editor: places to go, and who is signed in. */
 import { useQuery } from '@tanstack/react-query';
-import { LogOut } from 'lucide-react';
+import { CircleUser, LogOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { sessionQuery } from '../../shared/api';
@@ -53,7 +53,14 @@ export function TeacherPage({ children, actions, fills = false }: TeacherPagePro
         {/* On a phone they stand in a row of their own, below the places to go. */}
         {actions ? <div className="ms-auto max-sm:order-last max-sm:basis-full max-sm:pb-2">{actions}</div> : null}
         <div className={`flex items-center gap-1 ${actions ? 'max-sm:ms-auto' : 'ms-auto'}`}>
-          <span className="me-2 hidden sm:inline">{session.data?.teacher?.name}</span>
+          <Link
+            to="/account"
+            aria-label={messages.frame.accountOf({ name: session.data?.teacher?.name ?? '' })}
+            className="inline-flex min-h-control items-center rounded-md px-2 hover:bg-rule/50"
+          >
+            <span className="hidden sm:inline">{session.data?.teacher?.name}</span>
+            <CircleUser size={20} aria-hidden className="sm:hidden" />
+          </Link>
           {/* On a phone it is chosen where one signs in. */}
           <span className="hidden sm:block">
             <LanguageChoice inAccount />

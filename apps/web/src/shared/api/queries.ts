@@ -19,6 +19,7 @@ import type {
   SessionView,
   VersionView,
   KeptTemplateView,
+  OutboxMail,
   SceneViews,
   UnitView,
 } from '@gobrel/contract';
@@ -27,6 +28,13 @@ import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from './client';
 
 export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: () => ask<SessionView>('GET', '/session') });
+/** The mails of a machine that sends none; fails where mail is sent. */
+export const outboxQuery = queryOptions({
+  queryKey: ['outbox'],
+  queryFn: () => ask<OutboxMail[]>('GET', '/outbox'),
+  retry: false,
+  refetchOnMount: 'always',
+});
 export const decksQuery = queryOptions({
   queryKey: ['decks'],
   queryFn: () => ask<DeckSummary[]>('GET', '/decks'),

@@ -3,48 +3,29 @@ import { purposeOfAccount } from '@gobrel/contract/purposes';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { Brand, LanguageChoice, SchemeButton } from '../../../app/frame';
 import { forgetWhatIsSaved } from '../../../shared/sync';
 import { askPaying, faultsOf } from '../../../shared/api';
-import { DividingRoute } from '../../../shared/drawings';
 import { Button, buttonClasses, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { AccountPage } from '../account-page';
 
 export function Screen() {
   const [isNew, setIsNew] = useState(false);
   usePageTitle(isNew ? messages.signIn.newTitle : messages.signIn.title);
   return (
-    <div className="dotted-ground flex min-h-full flex-col">
-      <header className="flex justify-end gap-2 p-2">
-        <LanguageChoice />
-        <SchemeButton />
-      </header>
-      <main className="mx-auto grid w-full max-w-4xl flex-1 content-center gap-10 px-6 pb-20 md:grid-cols-[1fr_24rem]">
-        <div className="flex flex-col justify-center gap-4">
-          <div className="flex items-center gap-3">
-            <Brand />
-            <span className="font-display text-3xl font-bold">Gobrel</span>
-          </div>
-          <div className="hidden md:block">
-            <DividingRoute />
-          </div>
-          <p className="max-w-sm text-lg">{messages.signIn.about}</p>
-          <p>
-            <Link to="/join" className={buttonClasses('plain')}>
-              {messages.signIn.toLesson}
-            </Link>
-          </p>
-        </div>
-        <div className="rounded-md border border-edge bg-card p-6">
-          {isNew ? <NewAccountForm /> : <SignInForm />}
-          <p className="mt-4 border-t border-rule pt-3">
-            <Button look="quiet" className="-ms-3.5" onClick={() => setIsNew(!isNew)}>
-              {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
-            </Button>
-          </p>
-        </div>
-      </main>
-    </div>
+    <AccountPage>
+      {isNew ? <NewAccountForm /> : <SignInForm />}
+      <p className="mt-4 flex flex-wrap justify-between border-t border-rule pt-3">
+        <Button look="quiet" className="-ms-3.5" onClick={() => setIsNew(!isNew)}>
+          {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
+        </Button>
+        {isNew ? null : (
+          <Link to="/forgotten-password" className={buttonClasses('quiet', '-me-3.5')}>
+            {messages.signIn.forgotten}
+          </Link>
+        )}
+      </p>
+    </AccountPage>
   );
 }
 

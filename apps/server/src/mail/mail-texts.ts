@@ -1,0 +1,12 @@
+/** What mails say, in the languages there are. */
+import * as english from '@gobrel/messages/compiled/en/mails.js';
+import * as spanish from '@gobrel/messages/compiled/es/mails.js';
+
+type MailTexts = typeof english;
+
+const texts: Readonly<Record<string, MailTexts>> = { en: english, es: spanish };
+
+/** What mails say in a language; in English where it is none of ours. */
+export function mailTexts(language: string | null): MailTexts {
+  return texts[language ?? ''] ?? english;
+}

@@ -1,0 +1,161 @@
+/** New passwords: by a link that a mail brings, and for whoever is signed in. */
+import { createServer, type Server, type Socket } from 'node:net';
+import type { AddressInfo } from 'node:net';
+import type { OutboxMail } from '@gobrel/contract';
+import { DataSource } from 'typeorm';
+import { mailFrom, MailService } from './mail/index.js';
+import { placeFrom } from './place.js';
+import { TestServer, type Visitor } from './testing/test-server.js';
+
+const FIRST = 'a sentence by the sea';
+const SECOND = 'another one by the lamp';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await TestServer.start();
+});
+afterAll(() => server.stop());
+
+const outbox = async () => (await server.visitor().ask<OutboxMail[]>('GET', '/api/outbox')).body;
+const signIn = async (email: string, password: string) =>
+  (await server.visitor().ask('POST', '/api/session', { email, password })).status;
+const isSignedIn = async (who: Visitor) =>
+  (await who.ask<{ teacher: object | null }>('GET', '/api/session')).body.teacher;
+const forgotten = (email: string) => server.visitor().ask('POST', '/api/accounts/forgotten-password', { email });
+const set = (token: string, password: string) =>
+  server.visitor().ask<{ code: string }>('POST', '/api/accounts/new-password', { token, password });
+const tokenIn = (mail: OutboxMail | undefined) => /\/new-password\/([\w-]+)/.exec(mail?.text ?? '')?.[1] ?? '';
+
+/** A new teacher with their address. */
+async function teacher(): Promise<{ who: Visitor; email: string }> {
+  const who = server.visitor();
+  const email = `nadia-${Math.random().toString(36).slice(2)}@marrambay.example`;
+  expect((await who.ask('POST', '/api/accounts', { name: 'Nadia Quill', email, password: FIRST })).status).toBe(201);
+  return { who, email };
+}
+
+test('a link is mailed to whoever has the address, sets a password once, and signs out everywhere', async () => {
+  const { who, email } = await teacher();
+  expect((await forgotten(email.toUpperCase())).status).toBe(204);
+  const [mail] = await outbox();
+  expect(mail).toMatchObject({ to: email, subject: 'Choose a new Gobrel password' });
+  expect(mail?.text).toContain(`${server.address}/new-password/`);
+  const token = tokenIn(mail);
+  expect((await set(token, 'marrambay')).status).toBe(422);
+  expect((await set(token, 'password1234')).status).toBe(422);
+  expect((await set(token, SECOND)).status).toBe(204);
+  expect(await isSignedIn(who)).toBeNull();
+  expect(await signIn(email, FIRST)).toBe(401);
+  expect(await signIn(email, SECOND)).toBe(204);
+  expect(await set(token, FIRST)).toMatchObject({ status: 410, body: { code: 'link-is-used-up' } });
+});
+
+test('of two who follow one link at once, one is too late; all other links of theirs end with it', async () => {
+  const { email } = await teacher();
+  await forgotten(email);
+  await forgotten(email);
+  const [newer, older] = await outbox();
+  const answers = await Promise.all([set(tokenIn(newer), SECOND), set(tokenIn(newer), 'a third one by the gate')]);
+  expect(answers.map(({ status }) => status).sort()).toEqual([204, 410]);
+  expect((await set(tokenIn(older), FIRST)).status).toBe(410);
+});
+
+test('nobody is told who has an account, and nobody is flooded with mail', async () => {
+  const { email } = await teacher();
+  const before = (await outbox()).length;
+  expect((await forgotten('nobody@marrambay.example')).status).toBe(204);
+  expect((await outbox()).length).toBe(before);
+  for (let asked = 0; asked < 5; asked += 1) expect((await forgotten(email)).status).toBe(204);
+  expect((await outbox()).filter(({ to }) => to === email)).toHaveLength(3);
+});
+
+test('a link is good for an hour', async () => {
+  const { email } = await teacher();
+  await forgotten(email);
+  const token = tokenIn((await outbox())[0]);
+  await server.app.get(DataSource).query(`UPDATE password_link SET expires_at = now() - interval '1 second'`);
+  expect((await set(token, SECOND)).status).toBe(410);
+});
+
+test('whoever is signed in changes their password; their other devices are signed out, this one is not', async () => {
+  const { who, email } = await teacher();
+  const other = server.visitor();
+  await other.ask('POST', '/api/session', { email, password: FIRST });
+  const change = (present: string, password: string) => who.ask('PUT', '/api/accounts/password', { present, password });
+  expect(await change('not mine', SECOND)).toMatchObject({
+    status: 422,
+    body: { fields: { present: 'password-wrong' } },
+  });
+  expect((await change(FIRST, SECOND)).status).toBe(204);
+  expect(await isSignedIn(who)).not.toBeNull();
+  expect(await isSignedIn(other)).toBeNull();
+  expect(await signIn(email, SECOND)).toBe(204);
+});
+
+test('mail is in the language somebody has chosen', async () => {
+  const { who, email } = await teacher();
+  await who.ask('PUT', '/api/accounts/language', { language: 'es' });
+  await forgotten(email);
+  expect((await outbox())[0]?.subject).toBe('Elige una contraseña nueva de Gobrel');
+});
+
+describe('where others reach the server', () => {
+  const settings = { smtp: null, from: 'Gobrel <gobrel@school.example>' };
+  const place = placeFrom({ GOBREL_PUBLIC_ADDRESS: 'https://gobrel.school.example' });
+  const mail = (smtp: string | null) => new MailService(server.app.get(DataSource), place, { ...settings, smtp });
+
+  test('nobody reads the mail of others, and without a server for it there is none', async () => {
+    expect(mail(null).hasOutbox).toBe(false);
+    await expect(mail(null).outbox()).rejects.toMatchObject({ status: 404 });
+    await expect(mail(null).send({ to: 'a@b.example', subject: 'S', text: 'T' })).rejects.toMatchObject({
+      status: 503,
+    });
+  });
+
+  test('mail goes to the server that takes it, in the words of the protocol', async () => {
+    const taken: string[] = [];
+    const smtp = await smtpServer(taken);
+    const { port } = smtp.address() as AddressInfo;
+    await mail(`smtp://127.0.0.1:${port}`).send({ to: 'nadia@marrambay.example', subject: 'Hello', text: 'A line.' });
+    smtp.close();
+    const said = taken.join('');
+    expect(said).toMatch(/^MAIL FROM:<gobrel@school\.example>/m);
+    expect(said).toMatch(/^RCPT TO:<nadia@marrambay\.example>/m);
+    expect(said).toMatch(/^Subject: Hello/m);
+    expect(said).toMatch(/^A line\./m);
+  });
+
+  test('a server that does not answer is logged, and holds up nobody', async () => {
+    await expect(
+      mail('smtp://127.0.0.1:1').send({ to: 'a@b.example', subject: 'S', text: 'T' }),
+    ).resolves.toBeUndefined();
+  });
+
+  test('an address that is none is said at the start', () => {
+    expect(() => mailFrom({ GOBREL_SMTP: 'mail.school.example' })).toThrow('smtp://');
+    expect(mailFrom({})).toEqual({ smtp: null, from: 'Gobrel <gobrel@localhost>' });
+  });
+});
+
+/** A server that takes mail as RFC 5321 has it, and keeps what it was told. */
+function smtpServer(taken: string[]): Promise<Server> {
+  const talk = (socket: Socket) => {
+    let isData = false;
+    socket.write('220 here\r\n');
+    socket.on('data', (bytes) => {
+      const said = bytes.toString();
+      taken.push(said);
+      if (isData) {
+        if (!said.includes('\r\n.\r\n')) return;
+        isData = false;
+        socket.write('250 taken\r\n');
+        return;
+      }
+      isData = /^DATA/i.test(said);
+      if (/^QUIT/i.test(said)) socket.end('221 bye\r\n');
+      else socket.write(isData ? '354 go on\r\n' : '250 fine\r\n');
+    });
+  };
+  const server = createServer(talk);
+  return new Promise((resolve) => server.listen(0, '127.0.0.1', () => resolve(server)));
+}

@@ -1,0 +1,73 @@
+/** A teacher's account: a forgotten password, another one, and the outbox of a machine that sends no mail. */
+import * as messages from '@gobrel/messages';
+import { expect, type Page, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
+import { newTeacher } from './people';
+
+const says = messages.signIn;
+const SECOND = 'another one by the lamp';
+
+async function signIn(page: Page, email: string, password: string): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel(says.email).fill(email);
+  await page.getByLabel(says.password, { exact: true }).fill(password);
+  await page.getByRole('button', { name: says.enter }).click();
+}
+
+test('a forgotten password is replaced by a link from a mail, which works once', async ({ page }) => {
+  const { email } = await newTeacher(page);
+  await page.context().clearCookies();
+  await page.goto('/sign-in');
+  await page.getByRole('link', { name: says.forgotten }).click();
+  await expect(page.getByRole('heading', { level: 1, name: says.forgottenTitle })).toBeVisible();
+  await expectClean(page);
+  await page.getByLabel(says.email).fill('not an address');
+  await page.getByRole('button', { name: says.sendLink }).click();
+  await expect(page.getByText(messages.faults.email)).toBeVisible();
+  await page.getByLabel(says.email).fill(email);
+  await page.getByRole('button', { name: says.sendLink }).click();
+  await expect(page.getByText(says.linkSent)).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('link', { name: says.toOutbox }).click();
+  const mail = page.getByRole('listitem').filter({ hasText: messages.outbox.to({ address: email }) });
+  await expectClean(page);
+  await mail.getByRole('link').click();
+  const address = page.url();
+  await expectClean(page);
+  await page.getByLabel(says.newPassword).fill('short');
+  await page.getByRole('button', { name: says.setPassword }).click();
+  await expect(page.getByText(messages.faults['password-too-short'])).toBeVisible();
+  await page.getByLabel(says.newPassword).fill(SECOND);
+  await page.getByLabel(says.newPassword).press('Enter');
+  await expect(page.getByText(says.passwordSet)).toBeVisible();
+  await page.goto(address);
+  await page.getByLabel(says.newPassword).fill(SECOND);
+  await page.getByRole('button', { name: says.setPassword }).click();
+  await expect(page.getByText(messages.problems['link-is-used-up'])).toBeVisible();
+  await expect(page.getByRole('link', { name: says.askAgain })).toBeVisible();
+  await signIn(page, email, SECOND);
+  await expect(page.getByRole('heading', { level: 1, name: messages.library.title })).toBeVisible();
+});
+
+test('a password is changed in the account, and other devices are signed out', async ({ page, browser }) => {
+  const { email } = await newTeacher(page);
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, email, 'a sentence by the sea');
+  await expect(other.getByRole('heading', { level: 1, name: messages.library.title })).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('link', { name: messages.frame.accountOf({ name: 'Nadia Quill' }) }).click();
+  await expect(page.getByText(email)).toBeVisible();
+  await expectClean(page);
+  await page.getByLabel(says.presentPassword).fill('not this one');
+  await page.getByLabel(says.newPassword).fill(SECOND);
+  await page.getByRole('button', { name: says.changePassword }).click();
+  await expect(page.getByText(messages.faults['password-wrong'])).toBeVisible();
+  await page.getByLabel(says.presentPassword).fill('a sentence by the sea');
+  await page.getByRole('button', { name: says.changePassword }).click();
+  await expect(page.getByText(says.passwordChanged).first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(email)).toBeVisible();
+  await other.reload();
+  await expect(other.getByRole('heading', { name: says.title })).toBeVisible();
+  await other.context().close();
+});
