@@ -15,12 +15,12 @@ export function Screen() {
   return (
     <AccountPage>
       {isNew ? <NewAccountForm /> : <SignInForm />}
-      <p className="mt-4 flex flex-wrap justify-between border-t border-rule pt-3">
-        <Button look="quiet" className="-ms-3.5" onClick={() => setIsNew(!isNew)}>
+      <p className="-mx-3.5 mt-4 flex flex-wrap justify-between border-t border-rule pt-3">
+        <Button look="quiet" onClick={() => setIsNew(!isNew)}>
           {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
         </Button>
         {isNew ? null : (
-          <Link to="/forgotten-password" className={buttonClasses('quiet', '-me-3.5')}>
+          <Link to="/forgotten-password" className={buttonClasses('quiet')}>
             {messages.signIn.forgotten}
           </Link>
         )}
