@@ -1,5 +1,5 @@
 /** New passwords: by a link that a mail brings, and for whoever is signed in. */
-import { createServer, type Server, type Socket } from 'node:net';
+import { connect, createServer, type Server, type Socket } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import type { OutboxMail } from '@gobrel/contract';
 import { DataSource } from 'typeorm';
@@ -68,6 +68,31 @@ test('nobody is told who has an account, and nobody is flooded with mail', async
   for (let asked = 0; asked < 5; asked += 1) expect((await forgotten(email)).status).toBe(204);
   expect((await outbox()).filter(({ to }) => to === email)).toHaveLength(3);
 });
+
+test('the outbox is not read through a proxy, nor by a name that leads here', async () => {
+  const status = async (headers: Record<string, string>) => {
+    const answer = await fetch(`${server.address}/api/outbox`, { headers });
+    return answer.status;
+  };
+  expect(await status({})).toBe(200);
+  expect(await status({ 'X-Forwarded-For': '10.0.0.7' })).toBe(404);
+  expect(await asked({ Host: 'gobrel.school.example' })).toContain('404');
+});
+
+/** The first line of the answer to a request for the outbox with headers that `fetch` does not send. */
+function asked(headers: Record<string, string>): Promise<string> {
+  const { port } = new URL(server.address);
+  return new Promise((resolve) => {
+    const socket = connect(Number(port), '127.0.0.1', () => {
+      const lines = Object.entries({ ...headers, Connection: 'close' }).map(([name, value]) => `${name}: ${value}`);
+      socket.write(['GET /api/outbox HTTP/1.1', ...lines, '', ''].join('\r\n'));
+    });
+    socket.once('data', (bytes) => {
+      socket.destroy();
+      resolve(bytes.toString().split('\r\n')[0] ?? '');
+    });
+  });
+}
 
 test('a link is good for an hour', async () => {
   const { email } = await teacher();

@@ -1,7 +1,10 @@
 /** The outbox, for whoever sits at the machine that the server runs on. */
 import type { OutboxMail } from '@gobrel/contract';
-import { Controller, Get } from '@nestjs/common';
+import { Controller, Get, Req } from '@nestjs/common';
+import type { Request } from 'express';
 import { Allow } from '../accounts/access.js';
+import { refuse } from '../errors/index.js';
+import { isLoopback } from '../place.js';
 import { MailService } from './mail.service.js';
 
 @Controller('api/outbox')
@@ -10,7 +13,10 @@ export class OutboxController {
 
   @Get()
   @Allow('anyone')
-  list(): Promise<OutboxMail[]> {
+  list(@Req() request: Request): Promise<OutboxMail[]> {
+    // A proxy, or a name that leads here, would let others read it.
+    const isFromHere = isLoopback(request.hostname) && request.headers['x-forwarded-for'] === undefined;
+    if (!isFromHere) throw refuse(404, 'nothing-here');
     return this.mail.outbox();
   }
 }
