@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
+import { startOf } from './as-said';
 import { lessonOf, student } from './handed-out';
 import { fromMenu, newClass, newDeck, newTeacher, nothingLoads, odile, ownCopy } from './people';
 
@@ -98,6 +99,24 @@ test('of the editor', async ({ page }) => {
   });
 });
 
+test('of a theme of one’s own, and of what was handed out', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Night walk');
+  await page.request.post('/api/themes', { data: { theme: { name: 'By lamp' } } });
+  await page.getByRole('button', { name: /^Theme:/ }).click();
+  await page.getByRole('tab', { name: messages.ownThemes.mine }).click();
+  await page.getByRole('button', { name: startOf(messages.ownThemes.remove) }).click();
+  await expect(page.getByText(startOf(messages.ownThemes.removeTitle)).last()).toBeVisible();
+  await expectClean(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: messages.handOut.action }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: messages.handOut.action }).click();
+  await expect(dialog.getByRole('link', { name: messages.handOut.toLesson })).toBeVisible();
+  await expectClean(page);
+});
+
 test('of a student’s slides', async ({ page, browser }) => {
   await odile(page);
   const lesson = await lessonOf(page, { deckId: 'species-cards', workMode: 'slide-each' });
@@ -109,5 +128,15 @@ test('of a student’s slides', async ({ page, browser }) => {
     await lookInto(work, () => button.tap());
   }
   await lookInto(work, () => work.getByRole('button', { name: messages.student.submit, exact: true }).tap());
+  await work.context().close();
+});
+
+test('of what classmates did', async ({ page, browser }) => {
+  await odile(page);
+  const lesson = await lessonOf(page, { deckId: 'exit-questions', terms: { others: 'submitted' } });
+  const work = await student(browser, lesson, 'Dov Kestrel');
+  await work.getByRole('button', { name: messages.student.submit, exact: true }).tap();
+  await work.getByRole('dialog').getByRole('button', { name: messages.student.submit, exact: true }).tap();
+  await lookInto(work, () => work.getByRole('button', { name: messages.student.others }).tap());
   await work.context().close();
 });
