@@ -1,4 +1,4 @@
-/** Markdown's words as rich text; what has no counterpart is told and its letters are kept. */
+/** Turns the text of a Markdown file into rich text, and collects what rich text cannot hold. */
 import type { Token, Tokens } from 'marked';
 import { type Block, type Destination, type RichText, readRichText, safeWebAddress } from '../../deck/index.js';
 
@@ -91,7 +91,7 @@ interface TokenOf {
   readonly del: Tokens.Del;
 }
 
-/** The package types a token as any of them or one of a stranger's: its name tells which. */
+/** Whether a token is of a type: `marked` also allows tokens of extensions, so that its own types do not narrow. */
 function isOf<Type extends keyof TokenOf>(token: Token, type: Type): token is TokenOf[Type] {
   return token.type === type;
 }

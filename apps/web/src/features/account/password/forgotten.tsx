@@ -1,36 +1,29 @@
 /** Asking for a link by which a new password is set. */
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { ask, faultsOf, outboxQuery } from '../../../shared/api';
+import { ask, outboxQuery } from '../../../shared/api';
 import { Button, buttonClasses, Field, FormTrouble, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
+import { useAccountForm } from '../use-account-form';
 
 export function Screen() {
   const says = messages.signIn;
   usePageTitle(says.forgottenTitle);
-  const sending = useMutation({
-    mutationFn: (form: FormData) => ask('POST', '/accounts/forgotten-password', Object.fromEntries(form)),
-  });
-  const faults = faultsOf(sending.error);
+  const { onSubmit, isPending, isSent, error, faults } = useAccountForm((values) =>
+    ask('POST', '/accounts/forgotten-password', Object.fromEntries(values)),
+  );
   return (
     <AccountPage>
-      <form
-        noValidate
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          sending.mutate(new FormData(event.currentTarget));
-        }}
-      >
+      <form noValidate className="flex flex-col gap-3" onSubmit={onSubmit}>
         <h1 className="text-2xl">{says.forgottenTitle}</h1>
         <p>{says.forgottenText}</p>
         <Field label={says.email} name="email" type="email" autoComplete="username" fault={faults['email']} />
-        <FormTrouble error={sending.error} fields={['email']} />
-        <Button type="submit" look="main" disabled={sending.isPending}>
+        <FormTrouble error={error} fields={['email']} />
+        <Button type="submit" look="main" disabled={isPending}>
           {says.sendLink}
         </Button>
-        <div role="status">{sending.isSuccess ? <LinkSent /> : null}</div>
+        <div role="status">{isSent ? <LinkSent /> : null}</div>
       </form>
       <p className="mt-4 border-t border-rule pt-3">
         <Link to="/sign-in" className={buttonClasses('quiet', '-ms-3.5')}>

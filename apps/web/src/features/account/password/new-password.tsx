@@ -1,20 +1,20 @@
 /** Setting a new password by the link that a mail brought. */
-import { useMutation } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { ask, faultsOf } from '../../../shared/api';
-import { Button, buttonClasses, Field, FormTrouble, usePageTitle } from '../../../shared/ui';
+import { ask } from '../../../shared/api';
+import { Button, buttonClasses, FormTrouble, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
+import { NewPasswordField } from '../new-password-field';
+import { useAccountForm } from '../use-account-form';
 
 export function Screen() {
   const says = messages.signIn;
   const { token = '' } = useParams();
   usePageTitle(says.newPasswordTitle);
-  const setting = useMutation({
-    mutationFn: (form: FormData) => ask('POST', '/accounts/new-password', { ...Object.fromEntries(form), token }),
-  });
-  const faults = faultsOf(setting.error);
-  if (setting.isSuccess)
+  const { onSubmit, isPending, isSent, error, faults } = useAccountForm((values) =>
+    ask('POST', '/accounts/new-password', { ...Object.fromEntries(values), token }),
+  );
+  if (isSent)
     return (
       <AccountPage>
         <h1 className="text-2xl">{says.newPasswordTitle}</h1>
@@ -28,25 +28,11 @@ export function Screen() {
     );
   return (
     <AccountPage>
-      <form
-        noValidate
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          setting.mutate(new FormData(event.currentTarget));
-        }}
-      >
+      <form noValidate className="flex flex-col gap-3" onSubmit={onSubmit}>
         <h1 className="text-2xl">{says.newPasswordTitle}</h1>
-        <Field
-          label={says.newPassword}
-          name="password"
-          type="password"
-          autoComplete="new-password"
-          hint={says.passwordHint}
-          fault={faults['password']}
-        />
-        <FormTrouble error={setting.error} fields={['password']} />
-        <Button type="submit" look="main" disabled={setting.isPending}>
+        <NewPasswordField label={says.newPassword} fault={faults['password']} />
+        <FormTrouble error={error} fields={['password']} />
+        <Button type="submit" look="main" disabled={isPending}>
           {says.setPassword}
         </Button>
       </form>

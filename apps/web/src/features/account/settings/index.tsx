@@ -1,9 +1,11 @@
 /** A teacher's account: the address they sign in with, their language, their password. */
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { LanguageChoice, TeacherPage } from '../../../app/frame';
-import { ask, faultsOf, sessionQuery } from '../../../shared/api';
+import { ask, sessionQuery } from '../../../shared/api';
 import { Button, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { NewPasswordField } from '../new-password-field';
+import { useAccountForm } from '../use-account-form';
 
 export function Screen() {
   const says = messages.frame;
@@ -29,23 +31,19 @@ export function Screen() {
 
 function PasswordForm() {
   const says = messages.signIn;
-  const changing = useMutation({
-    mutationFn: (form: HTMLFormElement) => ask('PUT', '/accounts/password', Object.fromEntries(new FormData(form))),
-    onSuccess: (_answer, form) => {
+  const { onSubmit, isPending, error, faults } = useAccountForm(
+    (values) => ask('PUT', '/accounts/password', Object.fromEntries(values)),
+    (form) => {
       form.reset();
       showToast(says.passwordChanged);
     },
-  });
-  const faults = faultsOf(changing.error);
+  );
   return (
     <form
       noValidate
       aria-labelledby="change-password"
       className="flex max-w-md flex-col gap-3 rounded-md border border-edge bg-card p-5"
-      onSubmit={(event) => {
-        event.preventDefault();
-        changing.mutate(event.currentTarget);
-      }}
+      onSubmit={onSubmit}
     >
       <h2 id="change-password" className="text-xl">
         {says.changePassword}
@@ -57,17 +55,10 @@ function PasswordForm() {
         autoComplete="current-password"
         fault={faults['present']}
       />
-      <Field
-        label={says.newPassword}
-        name="password"
-        type="password"
-        autoComplete="new-password"
-        hint={says.passwordHint}
-        fault={faults['password']}
-      />
-      <FormTrouble error={changing.error} fields={['present', 'password']} />
+      <NewPasswordField label={says.newPassword} fault={faults['password']} />
+      <FormTrouble error={error} fields={['present', 'password']} />
       <div>
-        <Button type="submit" look="main" disabled={changing.isPending}>
+        <Button type="submit" look="main" disabled={isPending}>
           {says.changePassword}
         </Button>
       </div>

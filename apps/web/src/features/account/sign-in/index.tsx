@@ -1,13 +1,15 @@
 /** Signing in as a teacher, or creating an account. */
 import { purposeOfAccount } from '@gobrel/contract/purposes';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { type SubmitEvent, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { forgetWhatIsSaved } from '../../../shared/sync';
-import { askPaying, faultsOf } from '../../../shared/api';
+import { askPaying } from '../../../shared/api';
 import { Button, buttonClasses, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
+import { NewPasswordField } from '../new-password-field';
+import { useAccountForm } from '../use-account-form';
 
 export function Screen() {
   const [isNew, setIsNew] = useState(false);
@@ -52,12 +54,7 @@ function useArrivalBy(path: '/session' | '/accounts') {
     const purpose = purposeOfAccount(typeof email === 'string' ? email : '');
     return askPaying(path, values, { purpose, onWait: () => showToast(messages.common.moment) });
   };
-  const sending = useMutation({ mutationFn: send, onSuccess: arrive });
-  const onSubmit = (event: SubmitEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    sending.mutate(new FormData(event.currentTarget));
-  };
-  return { onSubmit, isPending: sending.isPending, error: sending.error, faults: faultsOf(sending.error) };
+  return useAccountForm(send, arrive);
 }
 
 function SignInForm() {
@@ -88,14 +85,7 @@ function NewAccountForm() {
       <h1 className="text-2xl">{messages.signIn.newTitle}</h1>
       <Field label={messages.signIn.name} name="name" autoComplete="name" fault={faults['name']} />
       <Field label={messages.signIn.email} name="email" type="email" autoComplete="username" fault={faults['email']} />
-      <Field
-        label={messages.signIn.password}
-        name="password"
-        type="password"
-        autoComplete="new-password"
-        hint={messages.signIn.passwordHint}
-        fault={faults['password']}
-      />
+      <NewPasswordField label={messages.signIn.password} fault={faults['password']} />
       <FormTrouble error={error} fields={['name', 'email', 'password']} />
       <Button type="submit" look="main" disabled={isPending}>
         {messages.signIn.create}
