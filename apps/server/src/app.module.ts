@@ -17,6 +17,7 @@ import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { PLACE, type Place } from './place.js';
 import { SampleModule } from './sample/index.js';
+import { SharingModule } from './sharing/index.js';
 import { TemplatesModule } from './templates/index.js';
 import { SyncModule } from './sync/index.js';
 import { ThemesModule } from './themes/index.js';
@@ -52,6 +53,7 @@ export class AppModule {
         PicturesModule,
         PictureLibraryModule,
         FilesModule,
+        SharingModule,
         ClassesModule,
         LessonsModule,
         CareModule,

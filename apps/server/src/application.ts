@@ -9,6 +9,7 @@ import { cleanRequest, contractPipe, ownPagesOnly, ProblemFilter } from './error
 import { FrameworkLog, noteRequests } from './log.js';
 import { MetricsService } from './metrics/index.js';
 import type { Place } from './place.js';
+import { showPages, ShownDecksService } from './sharing/index.js';
 import { stickers } from './stickers.js';
 import { webFiles } from './web-files.js';
 
@@ -72,6 +73,8 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
   app.use(ownPagesOnly);
   app.use(cleanRequest);
   app.use('/stickers', stickers());
+  const shown = app.get(ShownDecksService);
+  app.use(showPages(options.place, (address) => shown.isListed(address)));
   if (options.webFolder) app.use(...webFiles(options.webFolder));
   app.useGlobalPipes(contractPipe());
   app.useGlobalFilters(new ProblemFilter());

@@ -57,5 +57,13 @@ export function isLoopback(host: string): boolean {
   return host === 'localhost' || host === '::1' || /^(::ffff:)?127\.\d+\.\d+\.\d+$/.test(host);
 }
 
+/** Where the application is for whoever asks, without a slash at its end. */
+export function siteOf(
+  { address, host }: Place,
+  request: { readonly protocol: string; readonly headers: { readonly host?: string | undefined } },
+): string {
+  return address ?? `${request.protocol}://${request.headers.host ?? host}`;
+}
+
 /** The token by which services ask where they run. */
 export const PLACE = Symbol('where the server runs');

@@ -151,8 +151,16 @@ export interface DeckSummary {
   readonly unitId: string | null;
   /** Since when it is in the archive of whoever looks, ISO 8601; `null` where it is not. */
   readonly archivedAt: string | null;
+  /** Whose deck it is a copy of; `null` for none of somebody else. */
+  readonly copiedFrom: CopiedFrom | null;
   /** The part of the deck that draws its first slide. */
   readonly cover: Deck;
+}
+
+/** What a deck was copied from: its title then, and its owner's name. */
+export interface CopiedFrom {
+  readonly title: string;
+  readonly by: string;
 }
 
 /** A stored picture; sizes in pixels and bytes. */

@@ -13,6 +13,7 @@ export type Missing =
   | 'picture'
   | 'question'
   | 'seat'
+  | 'show'
   | 'sound'
   | 'template'
   | 'student'
@@ -70,11 +71,14 @@ const plainProblems = [
   'not-valid',
   'nothing-here',
   'offline',
+  'passcode-needed',
+  'passcode-wrong',
   'pin-just-set',
   'refused',
   'removed',
   'seat-taken',
   'server-fault',
+  'share-ended',
   'sign-in',
   'slow-picture',
   'stays-submitted',

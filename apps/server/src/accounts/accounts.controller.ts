@@ -12,7 +12,7 @@ import { Body, Controller, Delete, Get, HttpCode, Inject, Ip, Post, Put, Req, Re
 import type { Request, Response } from 'express';
 import { AuditService } from '../audit/index.js';
 import { Allow, type IdentifiedRequest, TeacherId } from './access.js';
-import { PLACE, type Place } from '../place.js';
+import { PLACE, type Place, siteOf } from '../place.js';
 import { languageFor } from '../languages.js';
 import { AccountsService } from './accounts.service.js';
 import { PasswordsService } from './passwords.service.js';
@@ -68,8 +68,8 @@ export class AccountsController {
   @HttpCode(204)
   @Allow('anyone')
   forgotten(@Body() { email }: ForgottenPassword, @Ip() address: string, @Req() request: Request): Promise<void> {
-    const site = this.place.address ?? `${request.protocol}://${request.headers.host ?? this.place.host}`;
-    return this.passwords.sendLink(email, address, site, languageFor(request, MAIL_LANGUAGES));
+    const language = languageFor(request, MAIL_LANGUAGES);
+    return this.passwords.sendLink(email, address, siteOf(this.place, request), language);
   }
 
   @Post('accounts/new-password')

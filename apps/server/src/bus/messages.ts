@@ -22,7 +22,9 @@ export type BusMessage =
   /** Who may write in a lesson is to be looked at again: of one participant's work, or of all of it. */
   | { readonly say: 'settle'; readonly lessonId: string; readonly participantId: string | null }
   /** A lesson has another edition. */
-  | { readonly say: 'edition'; readonly lessonId: string };
+  | { readonly say: 'edition'; readonly lessonId: string }
+  /** Whoever looks at a shared deck has to look again. */
+  | { readonly say: 'share'; readonly address: string };
 
 /** What processes say of themselves. `hello` asks everybody to answer; `missed` says that something could not be said. */
 export type Presence = 'hello' | 'alive' | 'leaving' | 'missed';

@@ -26,6 +26,8 @@ export const AGES = {
   outbox: 30,
   /** Devices somebody is known on. */
   devices: 180,
+  /** How often a shared deck was looked at on a day. */
+  looks: 28,
   /** Pictures, files and editions, from when nobody uses them any more. */
   unused: 7,
 } as const;
@@ -73,6 +75,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
     await this.removeOlder('audit_entry', 'at', AGES.audit);
     await this.removeOlder('failed_attempt', 'last_at', AGES.attempts);
     await this.removeOlder('known_device', 'last_at', AGES.devices);
+    await this.removeOlder('share_look', 'day', AGES.looks);
   }
 
   private async removeOlder(table: string, column: string, days: number): Promise<void> {
@@ -110,7 +113,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
   }
 
   /**
-   * Editions that no lesson has, and pictures and files that stand in no deck, version, edition or template and are of
+   * Editions that no lesson and no share has, and pictures and files that stand in no deck, version, edition or template and are of
    * none that comes along: first they are noted, and only what is still unused after some days goes. Somebody may have it on a clipboard, or take a step back.
    */
   private async removeUnused(): Promise<void> {
@@ -140,6 +143,7 @@ const UNUSED = `
     ) AS everything
     UNION SELECT picture_id FROM scene
     UNION SELECT edition_hash FROM lesson
+    UNION SELECT edition_hash FROM deck_share
     UNION SELECT edition_hash FROM submission)
   SELECT id FROM (SELECT hash AS id FROM edition UNION SELECT id FROM picture UNION SELECT id FROM stored_file) AS kept
   WHERE id NOT IN (SELECT id FROM used)`;

@@ -26,6 +26,7 @@ import {
   StudentRow,
   SubmissionRow,
 } from './entities/lesson.js';
+import { ShareLookRow, ShareRow } from './entities/sharing.js';
 import { inTurns } from './in-turns.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
 import { Authoring1764100000000 } from './migrations/2-authoring.js';
@@ -43,6 +44,7 @@ import { Shelves1765200000000 } from './migrations/13-shelves.js';
 import { AccountLanguage1765300000000 } from './migrations/14-account-language.js';
 import { Scenes1765400000000 } from './migrations/15-scenes.js';
 import { Mail1765500000000 } from './migrations/16-mail.js';
+import { Shares1765600000000 } from './migrations/17-shares.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -72,6 +74,8 @@ export const entities = [
   TemplateShareRow,
   UnitRow,
   DeckShelfRow,
+  ShareRow,
+  ShareLookRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */
@@ -97,6 +101,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       AccountLanguage1765300000000,
       Scenes1765400000000,
       Mail1765500000000,
+      Shares1765600000000,
     ],
     synchronize: false,
     logging: false,

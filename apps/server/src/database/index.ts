@@ -3,5 +3,6 @@ export { dataSourceOptions, entities, openDatabase } from './data-source.js';
 export * from './entities/account.js';
 export * from './entities/deck.js';
 export * from './entities/lesson.js';
+export * from './entities/sharing.js';
 export { isDataError } from './database-errors.js';
 export { inTurns, unlessElsewhere } from './in-turns.js';

@@ -1,5 +1,5 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import { DAYS_IN_BIN, type DeckSummary, type DeletedDeck, type FoundDeck, type NewDeck } from '@gobrel/contract';
+import { type CopiedFrom, DAYS_IN_BIN, type DeckSummary, type DeletedDeck, type FoundDeck, type NewDeck } from '@gobrel/contract';
 import {
   addSlideFrom,
   applyChanges,
@@ -81,8 +81,21 @@ export class LibraryService {
   /** A copy of a deck under another title, with its pictures. */
   async copy(teacherId: string, id: string, title?: string): Promise<DeckSummary> {
     const deck = await this.present(teacherId, id);
-    await this.pictures.keepFor(teacherId, contentsIn(deck));
-    return this.keep(teacherId, { ...deck, title: title ?? deck.title });
+    return this.keepCopy(teacherId, id, { ...deck, title: title ?? deck.title });
+  }
+
+  /** Keeps a copy of a deck for somebody who may have one, with its pictures, and whose it was. */
+  async keepCopy(teacherId: string, of: string, deck: Deck): Promise<DeckSummary> {
+    for (const contentId of contentsIn(deck)) await this.pictures.keep(teacherId, contentId);
+    return this.keep(teacherId, deck, newId(), await this.originOf(teacherId, of));
+  }
+
+  /** Whose deck a copy is of: its owner's, unless it is their own; a copy of a copy keeps whom the first one was of. */
+  private async originOf(teacherId: string, id: string): Promise<CopiedFrom | null> {
+    const { ownerId, copiedFrom } = await this.database.getRepository(DeckRow).findOneByOrFail({ id });
+    if (copiedFrom !== null || ownerId === teacherId) return copiedFrom;
+    const { name } = await this.database.getRepository(TeacherRow).findOneByOrFail({ id: ownerId });
+    return { title: readDeckDocument(await this.sync.read(documentOf(id))).title, by: name };
   }
 
   /** Gives a deck another title; open editors follow. */
@@ -134,8 +147,13 @@ export class LibraryService {
   }
 
   /** Stores a deck under a new id. */
-  async keep(ownerId: string, deck: Deck, id: string = newId()): Promise<DeckSummary> {
-    const row = { id, ownerId, updatedAt: new Date(), deletedAt: null };
+  async keep(
+    ownerId: string,
+    deck: Deck,
+    id: string = newId(),
+    copiedFrom: CopiedFrom | null = null,
+  ): Promise<DeckSummary> {
+    const row = { id, ownerId, updatedAt: new Date(), deletedAt: null, copiedFrom };
     await this.database.transaction(async (manager: EntityManager) => {
       await manager.insert(DeckRow, row);
       await manager.insert(SharedDocumentRow, {
@@ -229,7 +247,7 @@ interface Standing {
 }
 
 function summaryOf(
-  row: Pick<DeckRow, 'id' | 'updatedAt'>,
+  row: Pick<DeckRow, 'id' | 'updatedAt' | 'copiedFrom'>,
   deck: Deck,
   { sharedBy, sharedWith, shelf }: Standing,
 ): DeckSummary {
@@ -243,6 +261,7 @@ function summaryOf(
     sharedWith,
     unitId: shelf?.unitId ?? null,
     archivedAt: shelf?.archivedAt?.toISOString() ?? null,
+    copiedFrom: row.copiedFrom,
     cover: coverOf(deck),
   };
 }

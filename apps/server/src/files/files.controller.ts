@@ -7,6 +7,7 @@ import { Allow, type Identity, TeacherId, Who } from '../accounts/index.js';
 import { refuse } from '../errors/index.js';
 import { TooLargeFilter } from '../pictures/index.js';
 import { FilesService } from './files.service.js';
+import { sendFile } from './send-file.js';
 
 @Controller('api/files')
 export class FilesController {
@@ -25,18 +26,9 @@ export class FilesController {
     return this.files.keep(file.buffer, name, teacherId);
   }
 
-  /** A sound to be played, or a file to be saved: nothing of it is shown by the browser. */
   @Get(':id')
   @Allow('teacher', 'participant')
   async get(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
-    const { soundType, bytes } = await this.files.get(id, who);
-    response
-      .set({
-        'Content-Type': soundType ?? 'application/octet-stream',
-        'Cache-Control': 'private, max-age=31536000, immutable',
-        'Content-Security-Policy': "default-src 'none'; sandbox",
-        ...(soundType ? {} : { 'Content-Disposition': 'attachment' }),
-      })
-      .send(bytes);
+    sendFile(response, await this.files.get(id, who));
   }
 }

@@ -4,5 +4,5 @@ import { PicturesModule } from '../pictures/index.js';
 import { FilesController } from './files.controller.js';
 import { FilesService } from './files.service.js';
 
-@Module({ imports: [PicturesModule], controllers: [FilesController], providers: [FilesService] })
+@Module({ imports: [PicturesModule], controllers: [FilesController], providers: [FilesService], exports: [FilesService] })
 export class FilesModule {}

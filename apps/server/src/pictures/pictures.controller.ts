@@ -18,6 +18,7 @@ import { Allow, type Identity, TeacherId, Who } from '../accounts/index.js';
 import { refuse } from '../errors/index.js';
 import { ContentAccessService } from './content-access.service.js';
 import { PicturesService } from './pictures.service.js';
+import { sendPicture } from './send-picture.js';
 import { TooLargeFilter } from './too-large.filter.js';
 
 @Controller('api/pictures')
@@ -47,22 +48,12 @@ export class PicturesController {
   @Allow('teacher', 'participant')
   async get(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
     const { mediaType, bytes } = await this.pictures.get(id, who);
-    send(response, mediaType, bytes);
+    sendPicture(response, mediaType, bytes);
   }
 
   @Get(':id/still')
   @Allow('teacher', 'participant')
   async getStill(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
-    send(response, 'image/webp', await this.pictures.still(id, who));
+    sendPicture(response, 'image/webp', await this.pictures.still(id, who));
   }
-}
-
-function send(response: Response, mediaType: string, bytes: Buffer): void {
-  response
-    .set({
-      'Content-Type': mediaType,
-      'Cache-Control': 'private, max-age=31536000, immutable',
-      'Content-Security-Policy': "default-src 'none'; sandbox",
-    })
-    .send(bytes);
 }

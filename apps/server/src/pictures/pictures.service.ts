@@ -42,8 +42,8 @@ export class PicturesService {
 
   /** A stored picture, for somebody who may see it. */
   async get(id: string, identity: Identity): Promise<PictureRow> {
-    const row = await this.database.getRepository(PictureRow).findOneBy({ id });
-    if (!row || !(await this.access.maySee(identity, id))) throw notFound('picture');
+    const row = await this.stored(id);
+    if (!(await this.access.maySee(identity, id))) throw notFound('picture');
     return row;
   }
 
@@ -51,5 +51,17 @@ export class PicturesService {
   async still(id: string, identity: Identity): Promise<Buffer> {
     const { bytes } = await this.get(id, identity);
     return this.decoder.still(bytes, identity.teacherId ?? identity.participant?.id ?? '');
+  }
+
+  /** A stored picture, for whoever was let in elsewhere. */
+  async stored(id: string): Promise<PictureRow> {
+    const row = await this.database.getRepository(PictureRow).findOneBy({ id });
+    if (!row) throw notFound('picture');
+    return row;
+  }
+
+  /** The first picture of a stored one that moves, for whoever was let in elsewhere. @param owner in whose turn */
+  async stillOf(id: string, owner: string): Promise<Buffer> {
+    return this.decoder.still((await this.stored(id)).bytes, owner);
   }
 }

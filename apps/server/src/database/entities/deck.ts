@@ -1,4 +1,5 @@
 /** Decks, shared documents, pictures and editions. */
+import type { CopiedFrom } from '@gobrel/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** A deck's place in a library; what it holds is the shared document `deck:<id>`. */
@@ -15,6 +16,10 @@ export class DeckRow {
 
   @Column('timestamptz', { name: 'deleted_at', nullable: true })
   deletedAt: Date | null;
+
+  /** What it was copied from; `null` for a deck that is nobody else's. */
+  @Column('jsonb', { name: 'copied_from', nullable: true })
+  copiedFrom: CopiedFrom | null;
 }
 
 /** Somebody who edits a deck beside its owner. */

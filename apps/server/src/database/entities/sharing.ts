@@ -1,0 +1,59 @@
+/** Decks that are shared by an address. */
+import type { ShareKind, ShareRight } from '@gobrel/contract';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** An address by which a deck is looked at; of each kind a deck has one. */
+@Entity('deck_share')
+export class ShareRow {
+  @PrimaryColumn('text')
+  address: string;
+
+  @Column('text', { name: 'deck_id' })
+  deckId: string;
+
+  @Column('text')
+  kind: ShareKind;
+
+  @Column('text')
+  may: ShareRight;
+
+  @Column('timestamptz', { nullable: true })
+  until: Date | null;
+
+  @Column('text', { name: 'passcode_hash', nullable: true })
+  passcodeHash: string | null;
+
+  /** What whoever said the passcode shows from then on. */
+  @Column('text')
+  pass: string;
+
+  @Column('boolean')
+  newest: boolean;
+
+  @Column('boolean')
+  listed: boolean;
+
+  /** The edition that is shown, and since when. */
+  @Column('text', { name: 'edition_hash' })
+  editionHash: string;
+
+  @Column('timestamptz', { name: 'published_at' })
+  publishedAt: Date;
+
+  /** When it was turned off; `null` while it is on. */
+  @Column('timestamptz', { name: 'ended_at', nullable: true })
+  endedAt: Date | null;
+}
+
+/** How often a share was looked at on a day. */
+@Entity('share_look')
+export class ShareLookRow {
+  @PrimaryColumn('text')
+  address: string;
+
+  @PrimaryColumn('date')
+  day: string;
+
+  @Column('int')
+  count: number;
+}

@@ -1,0 +1,4 @@
+/** Decks that are shared by an address. */
+export { SharingModule } from './sharing.module.js';
+export { showPages } from './show-pages.js';
+export { ShownDecksService } from './shown-decks.service.js';
