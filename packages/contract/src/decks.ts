@@ -1,6 +1,18 @@
 /** Decks and pictures: what is sent and what comes back. */
 import { type Deck, type SlideSizeName, slideSizes, type Theme } from '@gobrel/core/deck';
-import { ArrayMaxSize, IsArray, IsEmail, IsIn, IsObject, IsString, Length, Matches, MaxLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsEmail,
+  IsIn,
+  IsISO8601,
+  IsObject,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+  ValidateIf,
+} from 'class-validator';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
@@ -57,19 +69,57 @@ export interface DeletedDeck {
   readonly goneAt: string;
 }
 
-/** Somebody to edit a deck together with. */
+/** A colleague, by the address they sign in with. */
 export class NewAuthor {
   @Trimmed()
   @IsEmail({}, fault('colleague-email'))
+  @MaxLength(200, fault('email-too-long'))
   email: string;
 }
 
-/** Who edits a deck. */
+/** What somebody may do with a deck that is not theirs. */
+export const authorRights = ['view', 'edit'] as const;
+export type AuthorRight = (typeof authorRights)[number];
+
+/** What somebody may do with a deck, and until when; what is left out stays as it was, or is editing without an end. */
+export class AuthorTerms {
+  @Optional()
+  @IsIn(authorRights, fault('other'))
+  may?: AuthorRight;
+
+  /** The moment it ends, ISO 8601; `null` for never. */
+  @Optional()
+  @ValidateIf((_terms, value) => value !== null)
+  @IsISO8601({}, fault('until'))
+  until?: string | null;
+}
+
+/** Somebody to share a deck with. */
+export class InvitedAuthor extends AuthorTerms {
+  @Trimmed()
+  @IsEmail({}, fault('colleague-email'))
+  @MaxLength(200, fault('email-too-long'))
+  email: string;
+}
+
+/** Who has a deck. */
 export interface AuthorView {
   readonly id: string;
+  /** '' for somebody who was asked by mail and has not come yet. */
   readonly name: string;
   readonly email: string;
   readonly isOwner: boolean;
+  readonly may: AuthorRight;
+  /** ISO 8601. */
+  readonly until: string | null;
+}
+
+/** What a mail's link leads to. */
+export interface InvitationView {
+  readonly title: string;
+  /** Who asks. */
+  readonly by: string;
+  readonly may: AuthorRight;
 }
 
 /** The name of a version that is kept by hand. */
@@ -145,8 +195,14 @@ export interface DeckSummary {
   readonly hasOwnPage: boolean;
   /** The owner's name, when somebody else shares it with whom it is shown to. */
   readonly sharedBy: string | null;
-  /** How many others edit it. */
+  /** How many others have it. */
   readonly sharedWith: number;
+  /** Whether anybody who has its link looks at it. */
+  readonly hasLink: boolean;
+  /** Whether it is published as a show. */
+  readonly isPublished: boolean;
+  /** What whoever looks may do with it. */
+  readonly may: AuthorRight;
   /** The unit in which whoever looks keeps it; `null` for none. */
   readonly unitId: string | null;
   /** Since when it is in the archive of whoever looks, ISO 8601; `null` where it is not. */

@@ -12,14 +12,12 @@ import { Body, Controller, Delete, Get, HttpCode, Inject, Ip, Post, Put, Req, Re
 import type { Request, Response } from 'express';
 import { AuditService } from '../audit/index.js';
 import { Allow, type IdentifiedRequest, TeacherId } from './access.js';
+import { MAIL_LANGUAGES } from '../mail/index.js';
 import { PLACE, type Place, siteOf } from '../place.js';
 import { languageFor } from '../languages.js';
 import { AccountsService } from './accounts.service.js';
 import { PasswordsService } from './passwords.service.js';
 import { SessionsService } from './sessions.service.js';
-
-/** The languages in which mails are written. */
-const MAIL_LANGUAGES = ['en', 'es'];
 
 @Controller('api')
 export class AccountsController {

@@ -1,7 +1,7 @@
 /** Who somebody is and what they may call. */
 export { Allow, type Identity, Participant, TeacherId, Who } from './access.js';
 export { AccountsModule } from './accounts.module.js';
-export { colleagueBy } from './colleague.js';
+export { colleagueBy, teacherBy } from './colleague.js';
 export { AttemptsService } from './attempts.service.js';
 export { KnownDevicesService } from './known-devices.service.js';
 export { hashPassword, hashPin, isDearPin, SecretsService } from './secrets.service.js';

@@ -9,6 +9,7 @@ import { PasswordLinkRow, TeacherRow } from '../database/index.js';
 import { refuse } from '../errors/index.js';
 import { MailService, mailTexts } from '../mail/index.js';
 import { AttemptsService } from './attempts.service.js';
+import { teacherBy } from './colleague.js';
 import { isGuessable } from './password-rules.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
@@ -39,7 +40,7 @@ export class PasswordsService {
   async sendLink(email: string, from: string, site: string, language: string): Promise<void> {
     this.mail.expectMail();
     await this.attempts.countWithin(`password links from ${from}`, MOST_ASKED);
-    const teacher = await this.teacherBy(email);
+    const teacher = await teacherBy(this.database, email);
     if (!teacher || (await this.goodLinks(teacher.id)) >= MOST_GOOD) return;
     const token = randomBytes(32).toString('base64url');
     const row = { tokenHash: hash(token), teacherId: teacher.id, expiresAt: new Date(Date.now() + LASTS_MS) };
@@ -93,14 +94,6 @@ export class PasswordsService {
 
   private teacher(id: string): Promise<TeacherRow | null> {
     return this.database.getRepository(TeacherRow).findOneBy({ id });
-  }
-
-  private teacherBy(email: string): Promise<TeacherRow | null> {
-    return this.database
-      .getRepository(TeacherRow)
-      .createQueryBuilder('teacher')
-      .where('lower(teacher.email) = lower(:email)', { email })
-      .getOne();
   }
 }
 

@@ -26,7 +26,7 @@ import {
   StudentRow,
   SubmissionRow,
 } from './entities/lesson.js';
-import { ShareLookRow, ShareRow } from './entities/sharing.js';
+import { InvitationRow, ShareLookRow, ShareRow } from './entities/sharing.js';
 import { inTurns } from './in-turns.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
 import { Authoring1764100000000 } from './migrations/2-authoring.js';
@@ -76,6 +76,7 @@ export const entities = [
   DeckShelfRow,
   ShareRow,
   ShareLookRow,
+  InvitationRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */

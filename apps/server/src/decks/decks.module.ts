@@ -4,6 +4,8 @@ import { PicturesModule } from '../pictures/index.js';
 import { AuthorsController } from './authors.controller.js';
 import { AuthorsService } from './authors.service.js';
 import { DecksController } from './decks.controller.js';
+import { InvitationsController } from './invitations.controller.js';
+import { InvitationsService } from './invitations.service.js';
 import { LibraryService } from './library.service.js';
 import { ShelvesService } from './shelves.service.js';
 import { UnitsController } from './units.controller.js';
@@ -12,8 +14,8 @@ import { VersionsService } from './versions.service.js';
 
 @Module({
   imports: [PicturesModule],
-  controllers: [DecksController, UnitsController, AuthorsController, VersionsController],
-  providers: [LibraryService, ShelvesService, AuthorsService, VersionsService],
+  controllers: [DecksController, UnitsController, AuthorsController, InvitationsController, VersionsController],
+  providers: [LibraryService, ShelvesService, AuthorsService, InvitationsService, VersionsService],
   exports: [LibraryService],
 })
 export class DecksModule {}

@@ -1,5 +1,14 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import { type CopiedFrom, DAYS_IN_BIN, type DeckSummary, type DeletedDeck, type FoundDeck, type NewDeck } from '@gobrel/contract';
+import {
+  type AuthorRight,
+  type CopiedFrom,
+  DAYS_IN_BIN,
+  type DeckSummary,
+  type DeletedDeck,
+  type FoundDeck,
+  type NewDeck,
+  type ShareKind,
+} from '@gobrel/contract';
 import {
   addSlideFrom,
   applyChanges,
@@ -20,7 +29,7 @@ import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, In, IsNull, Not } from 'typeorm';
-import { DeckAuthorRow, DeckRow, DeckShelfRow, SharedDocumentRow, TeacherRow } from '../database/index.js';
+import { DeckAuthorRow, DeckRow, DeckShelfRow, SharedDocumentRow, ShareRow, TeacherRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
@@ -56,7 +65,8 @@ export class LibraryService {
       .createQueryBuilder('deck')
       .where('deck.deletedAt IS NULL')
       .andWhere(
-        '(deck.ownerId = :teacherId OR deck.id IN (SELECT deck_id FROM deck_author WHERE teacher_id = :teacherId))',
+        `(deck.ownerId = :teacherId OR deck.id IN (SELECT deck_id FROM deck_author
+           WHERE teacher_id = :teacherId AND (until IS NULL OR until > now())))`,
       )
       .setParameters({ teacherId })
       .orderBy('deck.updatedAt', 'DESC')
@@ -66,7 +76,7 @@ export class LibraryService {
 
   /** One deck of a teacher, or shared with them. */
   async get(teacherId: string, id: string): Promise<DeckSummary> {
-    return this.summary(teacherId, await this.edited(teacherId, id));
+    return this.summary(teacherId, await this.seen(teacherId, id));
   }
 
   /** A new deck; of slides it begins with, pictures that are somebody else's are left out. */
@@ -80,22 +90,23 @@ export class LibraryService {
 
   /** A copy of a deck under another title, with its pictures. */
   async copy(teacherId: string, id: string, title?: string): Promise<DeckSummary> {
-    const deck = await this.present(teacherId, id);
+    await this.seen(teacherId, id);
+    const deck = await this.read(id);
     return this.keepCopy(teacherId, id, { ...deck, title: title ?? deck.title });
   }
 
-  /** Keeps a copy of a deck for somebody who may have one, with its pictures, and whose it was. */
+  /** Keeps a copy of a deck for somebody who may have one, with the pictures its owner may see, and whose it was. */
   async keepCopy(teacherId: string, of: string, deck: Deck): Promise<DeckSummary> {
-    for (const contentId of contentsIn(deck)) await this.pictures.keep(teacherId, contentId);
-    return this.keep(teacherId, deck, newId(), await this.originOf(teacherId, of));
+    const row = await this.database.getRepository(DeckRow).findOneByOrFail({ id: of });
+    await this.pictures.keepThrough(row.ownerId, teacherId, contentsIn(deck));
+    return this.keep(teacherId, deck, newId(), await this.originOf(teacherId, row));
   }
 
   /** Whose deck a copy is of: its owner's, unless it is their own; a copy of a copy keeps whom the first one was of. */
-  private async originOf(teacherId: string, id: string): Promise<CopiedFrom | null> {
-    const { ownerId, copiedFrom } = await this.database.getRepository(DeckRow).findOneByOrFail({ id });
+  private async originOf(teacherId: string, { id, ownerId, copiedFrom }: DeckRow): Promise<CopiedFrom | null> {
     if (copiedFrom !== null || ownerId === teacherId) return copiedFrom;
     const { name } = await this.database.getRepository(TeacherRow).findOneByOrFail({ id: ownerId });
-    return { title: readDeckDocument(await this.sync.read(documentOf(id))).title, by: name };
+    return { title: (await this.read(id)).title, by: name };
   }
 
   /** Gives a deck another title; open editors follow. */
@@ -143,6 +154,10 @@ export class LibraryService {
   /** A deck as it is at this moment, edits of the last second included. */
   async present(teacherId: string, id: string): Promise<Deck> {
     await this.edited(teacherId, id);
+    return this.read(id);
+  }
+
+  private async read(id: string): Promise<Deck> {
     return readDeckDocument(await this.sync.read(documentOf(id)));
   }
 
@@ -163,7 +178,7 @@ export class LibraryService {
         updatedAt: row.updatedAt,
       });
     });
-    return summaryOf(row, deck, { sharedBy: null, sharedWith: 0, shelf: null });
+    return summaryOf(row, deck, { sharedBy: null, sharedWith: 0, kinds: [], may: 'edit', shelf: null });
   }
 
   /** A deck that a teacher owns; refuses when it is not there. */
@@ -175,11 +190,18 @@ export class LibraryService {
 
   /** A deck that a teacher may edit. */
   private async edited(teacherId: string, id: string): Promise<DeckRow> {
-    if (!(await this.access.mayEditDeck(teacherId, id))) throw await this.whyNot(teacherId, id);
+    const row = await this.seen(teacherId, id);
+    if (!(await this.access.mayEditDeck(teacherId, id))) throw refuse(403, 'not-allowed');
+    return row;
+  }
+
+  /** A deck that a teacher may at least look at. */
+  private async seen(teacherId: string, id: string): Promise<DeckRow> {
+    if ((await this.access.deckRight(teacherId, id)) === 'none') throw await this.whyNot(teacherId, id);
     return this.database.getRepository(DeckRow).findOneByOrFail({ id });
   }
 
-  /** Why somebody may not edit a deck: whoever could before it was deleted hears that, anybody else nothing. */
+  /** Why somebody may not have a deck: whoever could before it was deleted hears that, anybody else nothing. */
   private async whyNot(teacherId: string, id: string) {
     const row = await this.database.getRepository(DeckRow).findOneBy({ id, deletedAt: Not(IsNull()) });
     if (row?.ownerId === teacherId) return refuse(410, 'deck-deleted');
@@ -196,11 +218,12 @@ export class LibraryService {
 
   private async summaries(teacherId: string, rows: readonly DeckRow[]): Promise<DeckSummary[]> {
     const others = rows.map(({ ownerId }) => ownerId).filter((ownerId) => ownerId !== teacherId);
-    const [owners, decks, shelves, authors] = await Promise.all([
+    const [owners, decks, shelves, authors, shares] = await Promise.all([
       this.database.getRepository(TeacherRow).findBy({ id: In([...new Set(others)]) }),
       this.decksOf(rows),
       this.database.getRepository(DeckShelfRow).findBy({ teacherId, deckId: In(rows.map(({ id }) => id)) }),
       this.database.getRepository(DeckAuthorRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
+      this.liveShares(rows.map(({ id }) => id)),
     ]);
     const shelfOf = new Map(shelves.map((shelf) => [shelf.deckId, shelf]));
     const ownerNames = new Map(owners.map(({ id, name }) => [id, name]));
@@ -208,9 +231,21 @@ export class LibraryService {
       summaryOf(row, decks.get(row.id) ?? emptyDeck(''), {
         sharedBy: row.ownerId === teacherId ? null : (ownerNames.get(row.ownerId) ?? null),
         sharedWith: authors.filter(({ deckId }) => deckId === row.id).length,
+        kinds: shares.filter(({ deckId }) => deckId === row.id).map(({ kind }) => kind),
+        may: authors.find((author) => author.deckId === row.id && author.teacherId === teacherId)?.may ?? 'edit',
         shelf: shelfOf.get(row.id) ?? null,
       }),
     );
+  }
+
+  /** The addresses by which decks are looked at just now. */
+  private liveShares(deckIds: readonly string[]): Promise<ShareRow[]> {
+    return this.database
+      .getRepository(ShareRow)
+      .createQueryBuilder('share')
+      .where('share.deckId = ANY(:deckIds) AND share.endedAt IS NULL', { deckIds })
+      .andWhere('(share.until IS NULL OR share.until > now())')
+      .getMany();
   }
 
   /** What decks hold, by their ids: of those that somebody edits as they are now, of the others as they were stored. */
@@ -243,13 +278,15 @@ export function coverOf(deck: Deck): Deck {
 interface Standing {
   readonly sharedBy: string | null;
   readonly sharedWith: number;
+  readonly kinds: readonly ShareKind[];
+  readonly may: AuthorRight;
   readonly shelf: DeckShelfRow | null;
 }
 
 function summaryOf(
   row: Pick<DeckRow, 'id' | 'updatedAt' | 'copiedFrom'>,
   deck: Deck,
-  { sharedBy, sharedWith, shelf }: Standing,
+  { sharedBy, sharedWith, kinds, may, shelf }: Standing,
 ): DeckSummary {
   return {
     id: row.id,
@@ -259,6 +296,9 @@ function summaryOf(
     hasOwnPage: ownPages(deck).length > 0,
     sharedBy,
     sharedWith,
+    hasLink: kinds.includes('link'),
+    isPublished: kinds.includes('show'),
+    may,
     unitId: shelf?.unitId ?? null,
     archivedAt: shelf?.archivedAt?.toISOString() ?? null,
     copiedFrom: row.copiedFrom,

@@ -53,7 +53,8 @@ export class ShelvesService {
         throw notFound('unit');
       const [{ count } = { count: 0 }] = await manager.query<{ count: number }[]>(
         `SELECT count(*)::int AS count FROM deck WHERE id = ANY($2) AND deleted_at IS NULL
-           AND (owner_id = $1 OR id IN (SELECT deck_id FROM deck_author WHERE teacher_id = $1))`,
+           AND (owner_id = $1 OR id IN (SELECT deck_id FROM deck_author
+             WHERE teacher_id = $1 AND (until IS NULL OR until > now())))`,
         [teacherId, ids],
       );
       if (count !== ids.length) throw notFound('deck');

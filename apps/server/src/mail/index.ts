@@ -2,4 +2,4 @@
 export { MAIL, mailFrom, type MailSettings } from './mail.js';
 export { MailModule } from './mail.module.js';
 export { MailService } from './mail.service.js';
-export { mailTexts } from './mail-texts.js';
+export { MAIL_LANGUAGES, mailTexts } from './mail-texts.js';

@@ -6,6 +6,9 @@ type MailTexts = typeof english;
 
 const texts: Readonly<Record<string, MailTexts>> = { en: english, es: spanish };
 
+/** The languages that mails are written in. */
+export const MAIL_LANGUAGES = Object.keys(texts);
+
 /** What mails say in a language; in English where it is none of ours. */
 export function mailTexts(language: string | null): MailTexts {
   return texts[language ?? ''] ?? english;

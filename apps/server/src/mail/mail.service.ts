@@ -44,9 +44,14 @@ export class MailService {
     return this.transport === null && isLoopback(this.place.host) && !this.place.isBehindTls;
   }
 
+  /** Whether mail is sent, or read here. */
+  get isThere(): boolean {
+    return this.transport !== null || this.hasOutbox;
+  }
+
   /** @throws ProblemException where there is no mail */
   expectMail(): void {
-    if (this.transport === null && !this.hasOutbox) throw refuse(503, 'no-mail');
+    if (!this.isThere) throw refuse(503, 'no-mail');
   }
 
   /** Sends a mail; what the server that takes it says against it is logged, as nobody waits for it. */

@@ -40,6 +40,12 @@ export class ContentAccessService {
     return refused;
   }
 
+  /** Keeps for a teacher those of some pictures and files that the owner of the deck they come with may see. */
+  async keepThrough(ownerId: string, teacherId: string, contentIds: readonly string[]): Promise<void> {
+    for (const contentId of contentIds)
+      if (await this.maySeeAsTeacher(ownerId, contentId)) await this.keep(teacherId, contentId);
+  }
+
   /** Notes that a picture or a file is a teacher's to use. */
   async keep(teacherId: string, contentId: string): Promise<void> {
     const row = { contentId, teacherId };
@@ -57,7 +63,7 @@ export class ContentAccessService {
     const decks: { id: string }[] = await this.database.query(
       `WITH author AS (
          SELECT id AS deck_id, owner_id AS teacher_id FROM deck WHERE deleted_at IS NULL
-         UNION SELECT deck_id, teacher_id FROM deck_author)
+         UNION SELECT deck_id, teacher_id FROM deck_author WHERE until IS NULL OR until > now())
        SELECT DISTINCT mine.deck_id AS id FROM author mine
        JOIN author other ON other.deck_id = mine.deck_id
        JOIN content_keeper keeper ON keeper.teacher_id = other.teacher_id AND keeper.content_id = $2

@@ -12,7 +12,8 @@ import { AuditService } from '../audit/index.js';
 import { DeckAuthorRow, DeckRow, ShareRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
 import { notFound, refuse } from '../errors/index.js';
-import { EditionsService, SyncService } from '../sync/index.js';
+import { ContentAccessService } from '../pictures/index.js';
+import { DocumentAccessService, EditionsService, SyncService } from '../sync/index.js';
 
 /** Tries at the passcode of one show within a minute, by everybody together. */
 const MOST_TRIES = 60;
@@ -37,6 +38,8 @@ export class ShownDecksService {
     private readonly attempts: AttemptsService,
     private readonly secrets: SecretsService,
     private readonly library: LibraryService,
+    private readonly access: DocumentAccessService,
+    private readonly contentAccess: ContentAccessService,
     private readonly audit: AuditService,
   ) {}
 
@@ -46,6 +49,11 @@ export class ShownDecksService {
     const { kind, may, until } = row;
     const deck = withoutKeysAndNotes(withoutHidden(edition));
     return { kind, deck, may, until: until?.toISOString() ?? null };
+  }
+
+  /** @throws ProblemException unless an address shows anything */
+  async expectShare(address: string): Promise<void> {
+    await this.row(address);
   }
 
   /** Answers the right passcode with what opens the show. @param from the network address that asks */
@@ -69,12 +77,14 @@ export class ShownDecksService {
     );
   }
 
-  /** @throws ProblemException unless a picture or a file is in what an address shows */
+  /** @throws ProblemException unless a picture or a file is in what an address shows, and its owner may see it */
   async expectContent(address: string, pass: string, contentId: string, what: 'picture' | 'file'): Promise<void> {
-    const { edition } = await this.open(address, pass, false);
+    const { row, edition } = await this.open(address, pass, false);
     const known = this.contents.get(edition) ?? new Set(contentsIn(edition));
     this.contents.set(edition, known);
-    if (!known.has(contentId)) throw notFound(what);
+    const { ownerId } = await this.database.getRepository(DeckRow).findOneByOrFail({ id: row.deckId });
+    const isSeen = known.has(contentId) && (await this.contentAccess.maySee({ teacherId: ownerId, participant: null }, contentId));
+    if (!isSeen) throw notFound(what);
   }
 
   /** How answers stand, by the keys of the deck that is shown. Nothing of them is kept. */
@@ -106,15 +116,12 @@ export class ShownDecksService {
     const { row } = await this.open(address, pass, false);
     if (row.may !== 'edit') throw refuse(403, 'not-allowed');
     const { deckId } = row;
-    if (await this.database.getRepository(DeckRow).existsBy({ id: deckId, ownerId: teacherId })) return deckId;
+    if (await this.access.mayEditDeck(teacherId, deckId)) return deckId;
     await this.audit.note({ act: 'came in by a link', by: teacherId, subject: teacherId, place: deckId });
-    await this.database
-      .createQueryBuilder()
-      .insert()
-      .into(DeckAuthorRow)
-      .values({ deckId, teacherId })
-      .orIgnore()
-      .execute();
+    const author = { deckId, teacherId, may: 'edit' as const, until: row.until };
+    await this.database.getRepository(DeckAuthorRow).upsert(author, ['deckId', 'teacherId']);
+    // Whoever only looked at it until now opens it anew.
+    this.sync.dismiss(formatDocumentName({ kind: 'deck', deckId }), teacherId);
     return deckId;
   }
 

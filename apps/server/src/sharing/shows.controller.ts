@@ -28,7 +28,8 @@ export class ShowsController {
   }
 
   @Sse('news')
-  follow(@Param('address') address: string): Observable<MessageEvent> {
+  async follow(@Param('address') address: string): Promise<Observable<MessageEvent>> {
+    await this.shown.expectShare(address);
     return this.news.of(address);
   }
 

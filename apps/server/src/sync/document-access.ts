@@ -1,4 +1,5 @@
 /** Who may read and write which shared document. */
+import type { AuthorRight } from '@gobrel/contract';
 import { type LessonState, ON_ITS_WAY } from '@gobrel/core/lesson';
 import { type DocumentName, formatDocumentName, readLessonDocument, type Speaker } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
@@ -32,7 +33,7 @@ export class DocumentAccessService {
     const teacherId = speaker === 'teacher' ? identity.teacherId : null;
     if (name.kind === 'deck') {
       if (!teacherId) return 'none';
-      return (await this.mayEditDeck(teacherId, name.deckId)) ? 'write' : 'none';
+      return deckAccess[await this.deckRight(teacherId, name.deckId)];
     }
     if (teacherId) {
       const leads = await this.database.getRepository(LessonRow).existsBy({ id: name.lessonId, teacherId });
@@ -63,9 +64,16 @@ export class DocumentAccessService {
 
   /** Whether a teacher owns a deck or is one of its co-authors. */
   async mayEditDeck(teacherId: string, deckId: string): Promise<boolean> {
+    return (await this.deckRight(teacherId, deckId)) === 'edit';
+  }
+
+  /** What a teacher may do with a deck at this moment: their own, or one that is shared with them. */
+  async deckRight(teacherId: string, deckId: string): Promise<AuthorRight | 'none'> {
     const deck = await this.database.getRepository(DeckRow).findOneBy({ id: deckId, deletedAt: IsNull() });
-    if (!deck) return false;
-    return deck.ownerId === teacherId || this.database.getRepository(DeckAuthorRow).existsBy({ deckId, teacherId });
+    if (!deck) return 'none';
+    if (deck.ownerId === teacherId) return 'edit';
+    const shared = await this.database.getRepository(DeckAuthorRow).findOneBy({ deckId, teacherId });
+    return !shared || isOver(shared) ? 'none' : shared.may;
   }
 
   /**
@@ -83,6 +91,12 @@ export class DocumentAccessService {
     );
     return open.length > 0;
   }
+}
+
+const deckAccess: Readonly<Record<AuthorRight | 'none', DocumentAccess>> = { none: 'none', view: 'read', edit: 'write' };
+
+function isOver({ until }: DeckAuthorRow): boolean {
+  return until !== null && until <= new Date();
 }
 
 /** Whether a work document is a student's own, or that of their group. */

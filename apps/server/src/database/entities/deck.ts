@@ -1,5 +1,5 @@
 /** Decks, shared documents, pictures and editions. */
-import type { CopiedFrom } from '@gobrel/contract';
+import type { AuthorRight, CopiedFrom } from '@gobrel/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** A deck's place in a library; what it holds is the shared document `deck:<id>`. */
@@ -22,7 +22,7 @@ export class DeckRow {
   copiedFrom: CopiedFrom | null;
 }
 
-/** Somebody who edits a deck beside its owner. */
+/** Somebody who edits or looks at a deck beside its owner. */
 @Entity('deck_author')
 export class DeckAuthorRow {
   @PrimaryColumn('text', { name: 'deck_id' })
@@ -30,6 +30,13 @@ export class DeckAuthorRow {
 
   @PrimaryColumn('text', { name: 'teacher_id' })
   teacherId: string;
+
+  @Column('text', { default: 'edit' })
+  may: AuthorRight;
+
+  /** When it ends; `null` for never. */
+  @Column('timestamptz', { nullable: true })
+  until: Date | null;
 }
 
 /** A unit: decks of a library that belong together. */

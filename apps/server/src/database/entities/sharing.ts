@@ -1,5 +1,5 @@
 /** Decks that are shared by an address. */
-import type { ShareKind, ShareRight } from '@gobrel/contract';
+import type { AuthorRight, ShareKind, ShareRight } from '@gobrel/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** An address by which a deck is looked at; of each kind a deck has one. */
@@ -56,4 +56,29 @@ export class ShareLookRow {
 
   @Column('int')
   count: number;
+}
+
+/** Somebody who was asked by mail to come to a deck, and has not come yet. */
+@Entity('deck_invitation')
+export class InvitationRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  /** SHA-256 of what the mail's link ends with. */
+  @Column('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text', { name: 'deck_id' })
+  deckId: string;
+
+  /** In small letters. */
+  @Column('text')
+  email: string;
+
+  @Column('text')
+  may: AuthorRight;
+
+  /** When what they may do ends; `null` for never. */
+  @Column('timestamptz', { nullable: true })
+  until: Date | null;
 }

@@ -1,4 +1,4 @@
-/** Decks shared by an address, and whose a copy was. */
+/** Decks shared by an address, with viewers, for a time, and with people who have no account yet; whose a copy was. */
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 export class Shares1765600000000 implements MigrationInterface {
@@ -14,10 +14,18 @@ export class Shares1765600000000 implements MigrationInterface {
       CREATE TABLE share_look (
         address text NOT NULL REFERENCES deck_share ON DELETE CASCADE ON UPDATE CASCADE,
         day date NOT NULL, count int NOT NULL, PRIMARY KEY (address, day));
-      ALTER TABLE deck ADD copied_from jsonb`);
+      ALTER TABLE deck ADD copied_from jsonb;
+      ALTER TABLE deck_author ADD may text NOT NULL DEFAULT 'edit', ADD until timestamptz;
+      CREATE TABLE deck_invitation (
+        id text PRIMARY KEY, token_hash text NOT NULL UNIQUE, deck_id text NOT NULL REFERENCES deck ON DELETE CASCADE,
+        email text NOT NULL, may text NOT NULL, until timestamptz, UNIQUE (deck_id, email))`);
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    await runner.query('ALTER TABLE deck DROP copied_from; DROP TABLE share_look, deck_share');
+    await runner.query(`
+      ALTER TABLE deck DROP copied_from;
+      DELETE FROM deck_author WHERE may <> 'edit';
+      ALTER TABLE deck_author DROP may, DROP until;
+      DROP TABLE share_look, deck_share, deck_invitation`);
   }
 }
