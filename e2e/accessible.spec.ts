@@ -93,9 +93,9 @@ test('the running order, lines, signs, versions and who edits', async ({ page })
     messages.lines.title,
     messages.signs.sets.signs,
     messages.versions.title,
-    messages.authors.title,
+    messages.sharing.action,
   ]) {
-    if (name === messages.versions.title || name === messages.authors.title) await fromMenu(page, name);
+    if (name === messages.versions.title || name === messages.sharing.action) await fromMenu(page, name);
     else await page.getByRole('button', { name, exact: true }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await expect(page.getByRole('dialog').getByRole('button').nth(1)).toBeVisible();

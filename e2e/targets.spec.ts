@@ -69,9 +69,9 @@ test('what the editor is looked at with, and what is chosen from', async ({ brow
     messages.signs.sets.signs,
     messages.editor.addFrom,
     messages.versions.title,
-    messages.authors.title,
+    messages.sharing.action,
   ]) {
-    if (name === messages.versions.title || name === messages.authors.title) await fromMenu(page, name);
+    if (name === messages.versions.title || name === messages.sharing.action) await fromMenu(page, name);
     else await page.getByRole('button', { name, exact: true }).tap();
     await expect(page.getByRole('dialog')).toBeVisible();
     await largeEnough(page);

@@ -67,7 +67,9 @@ test('what somebody may do ends when it was said to, also for those who have it 
   const { who, id } = await colleague({ until: later(3_600_000) });
   const opened = await who.open('deck:night-walk', 'teacher').settled();
   expect(opened.refused).toBe(false);
-  await server.app.get(DataSource).query(`UPDATE deck_author SET until = now() - interval '1 s' WHERE teacher_id = $1`, [id]);
+  await server.app
+    .get(DataSource)
+    .query(`UPDATE deck_author SET until = now() - interval '1 s' WHERE teacher_id = $1`, [id]);
   expect((await who.ask('GET', '/api/decks/night-walk')).status).toBe(404);
   expect((await who.ask<DeckSummary[]>('GET', '/api/decks')).body).toEqual([]);
   await server.app.get(AuthorsService).endDue();

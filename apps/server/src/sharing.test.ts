@@ -28,7 +28,12 @@ const rename = (title: string, deckId = 'night-walk') => odile.ask('PATCH', `/ap
 
 afterEach(async () => {
   for (const deckId of ['night-walk', 'shore-zones', 'exit-questions']) {
-    await odile.ask('PUT', `/api/decks/${deckId}/shares/show`, { passcode: null, until: null, newest: true, listed: false });
+    await odile.ask('PUT', `/api/decks/${deckId}/shares/show`, {
+      passcode: null,
+      until: null,
+      newest: true,
+      listed: false,
+    });
     await odile.ask('PUT', `/api/decks/${deckId}/shares/link`, { passcode: null, until: null, may: 'view' });
     await end('', deckId);
   }
@@ -130,7 +135,9 @@ describe('a published show', () => {
     expect(status).toBe(200);
     const [picture = ''] = picturesIn(body.deck);
     expect((await server.visitor().ask('GET', `/api/shows/${address}/pictures/${picture}`)).status).toBe(401);
-    expect((await server.visitor().ask('GET', `/api/shows/${address}/pictures/${picture}?pass=${pass}`)).status).toBe(200);
+    expect((await server.visitor().ask('GET', `/api/shows/${address}/pictures/${picture}?pass=${pass}`)).status).toBe(
+      200,
+    );
     await set('show', { passcode: 'another tide' });
     expect((await look(address, pass)).status).toBe(401);
     expect((await odile.ask('PUT', '/api/decks/night-walk/shares/show', { passcode: 'short' })).status).toBe(422);
@@ -179,7 +186,8 @@ describe('a link', () => {
   test('lets those who have it look; a copy and editing only where it says so, with an account', async () => {
     const address = addressOf(await set('link'), 'link');
     expect((await look(address)).body).toMatchObject({ kind: 'link', may: 'view' });
-    const ask = (what: 'copy' | 'join', who = nadia) => who.ask<{ deckId: string }>('POST', `/api/shows/${address}/${what}`);
+    const ask = (what: 'copy' | 'join', who = nadia) =>
+      who.ask<{ deckId: string }>('POST', `/api/shows/${address}/${what}`);
     expect((await ask('copy')).status).toBe(403);
     await set('link', { may: 'copy' });
     expect((await ask('copy', server.visitor())).status).toBe(401);

@@ -2,7 +2,17 @@
 import type { Deck, ItemId } from '@gobrel/core/deck';
 import type { AnswerFeedback } from '@gobrel/core/questions';
 import type { Work } from '@gobrel/core/work';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsISO8601, IsObject, IsString, Length, ValidateIf } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsISO8601,
+  IsObject,
+  IsString,
+  Length,
+  ValidateIf,
+} from 'class-validator';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
 

@@ -94,7 +94,9 @@ export class AuthorsService implements OnApplicationBootstrap, OnApplicationShut
   private async authorsOf(deckId: string): Promise<AuthorView[]> {
     const { ownerId } = await this.database.getRepository(DeckRow).findOneByOrFail({ id: deckId });
     const rows = await this.database.getRepository(DeckAuthorRow).findBy({ deckId });
-    const invited = await this.database.getRepository(InvitationRow).find({ where: { deckId }, order: { email: 'ASC' } });
+    const invited = await this.database
+      .getRepository(InvitationRow)
+      .find({ where: { deckId }, order: { email: 'ASC' } });
     const teachers = await this.database
       .getRepository(TeacherRow)
       .findBy({ id: In([ownerId, ...rows.map((row) => row.teacherId)]) });

@@ -44,10 +44,12 @@ export class InvitationsService {
     const token = randomBytes(32).toString('base64url');
     const { may = 'edit', until = null } = invited;
     const email = invited.email.toLowerCase();
-    await this.database.getRepository(InvitationRow).upsert(
-      { id: newId(), tokenHash: hash(token), deckId, email, may, until: until === null ? null : new Date(until) },
-      ['deckId', 'email'],
-    );
+    await this.database
+      .getRepository(InvitationRow)
+      .upsert(
+        { id: newId(), tokenHash: hash(token), deckId, email, may, until: until === null ? null : new Date(until) },
+        ['deckId', 'email'],
+      );
     const says = mailTexts(inviting.language);
     const facts = { ...(await this.facts(by, deckId)), link: `${inviting.site}/invited/${token}` };
     await this.mail.send({ to: email, subject: says.invitedSubject(facts), text: says.invitedText(facts) });

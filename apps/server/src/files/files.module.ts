@@ -4,5 +4,10 @@ import { PicturesModule } from '../pictures/index.js';
 import { FilesController } from './files.controller.js';
 import { FilesService } from './files.service.js';
 
-@Module({ imports: [PicturesModule], controllers: [FilesController], providers: [FilesService], exports: [FilesService] })
+@Module({
+  imports: [PicturesModule],
+  controllers: [FilesController],
+  providers: [FilesService],
+  exports: [FilesService],
+})
 export class FilesModule {}

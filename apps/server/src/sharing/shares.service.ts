@@ -1,6 +1,13 @@
 /** How a deck is shared by address: what its owner turns on, sets, and turns off. */
 import { randomBytes } from 'node:crypto';
-import { type DayCount, type ShareKind, shareKinds, type SharesView, type ShareTerms, type ShareView } from '@gobrel/contract';
+import {
+  type DayCount,
+  type ShareKind,
+  shareKinds,
+  type SharesView,
+  type ShareTerms,
+  type ShareView,
+} from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull } from 'typeorm';

@@ -83,7 +83,8 @@ export class ShownDecksService {
     const known = this.contents.get(edition) ?? new Set(contentsIn(edition));
     this.contents.set(edition, known);
     const { ownerId } = await this.database.getRepository(DeckRow).findOneByOrFail({ id: row.deckId });
-    const isSeen = known.has(contentId) && (await this.contentAccess.maySee({ teacherId: ownerId, participant: null }, contentId));
+    const isSeen =
+      known.has(contentId) && (await this.contentAccess.maySee({ teacherId: ownerId, participant: null }, contentId));
     if (!isSeen) throw notFound(what);
   }
 
@@ -169,8 +170,7 @@ export class ShownDecksService {
     const deck = readDeckDocument(await this.sync.read(formatDocumentName({ kind: 'deck', deckId })));
     const hash = await this.editions.freeze(deck);
     const change = { editionHash: hash, publishedAt: new Date() };
-    if (hash !== editionHash)
-      await this.database.getRepository(ShareRow).update({ address, newest: true }, change);
+    if (hash !== editionHash) await this.database.getRepository(ShareRow).update({ address, newest: true }, change);
     return hash;
   }
 }

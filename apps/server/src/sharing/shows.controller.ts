@@ -1,5 +1,12 @@
 /** Looking at a shared deck, for anybody who has its address. */
-import { CheckLooker, type DeckOfOwn, type LookerChecks, Passcode, type ShownDeck, type ShowPass } from '@gobrel/contract';
+import {
+  CheckLooker,
+  type DeckOfOwn,
+  type LookerChecks,
+  Passcode,
+  type ShownDeck,
+  type ShowPass,
+} from '@gobrel/contract';
 import { Body, Controller, Get, HttpCode, Ip, type MessageEvent, Param, Post, Query, Res, Sse } from '@nestjs/common';
 import type { Response } from 'express';
 import type { Observable } from 'rxjs';

@@ -93,7 +93,11 @@ export class DocumentAccessService {
   }
 }
 
-const deckAccess: Readonly<Record<AuthorRight | 'none', DocumentAccess>> = { none: 'none', view: 'read', edit: 'write' };
+const deckAccess: Readonly<Record<AuthorRight | 'none', DocumentAccess>> = {
+  none: 'none',
+  view: 'read',
+  edit: 'write',
+};
 
 function isOver({ until }: DeckAuthorRow): boolean {
   return until !== null && until <= new Date();

@@ -98,7 +98,12 @@ export const routeTable: readonly RouteCase[] = [
   { route: 'DELETE /api/decks/:id/shares', path: '/api/decks/night-walk/shares', expected: ownerOnly(200) },
   { route: 'GET /api/shows/:address', path: '/api/shows/none', expected: anyone(404) },
   { route: 'GET /api/shows/:address/news', path: '/api/shows/none/news', expected: anyone(404) },
-  { route: 'POST /api/shows/:address/pass', path: '/api/shows/none/pass', body: { passcode: 'x' }, expected: anyone(404) },
+  {
+    route: 'POST /api/shows/:address/pass',
+    path: '/api/shows/none/pass',
+    body: { passcode: 'x' },
+    expected: anyone(404),
+  },
   { route: 'POST /api/shows/:address/looks', path: '/api/shows/none/looks', expected: anyone(404) },
   {
     route: 'POST /api/shows/:address/checks',

@@ -22,6 +22,10 @@ export const router = createBrowserRouter([
   screen('/outbox', () => import('../features/account/outbox')),
   screen('/join/:code?', () => import('../features/student/join')),
   screen('/work', loadStudentScreen),
+  screen('/show/:address', () => import('../features/sharing/show')),
+  screen('/embed/:address', () => import('../features/sharing/show/embedded')),
+  screen('/try-embedding/:address', () => import('../features/sharing/try-embedding')),
+  screen('/invited/:token', () => import('../features/sharing/invited')),
   {
     element: <ForTeachers />,
     children: [

@@ -15,6 +15,11 @@ export function isKeptAnswer(pathname: string): boolean {
   return /^\/api\/(session|my-lesson|my-lesson\/edition)$/.test(pathname);
 }
 
+/** Whether a page is that of a shared deck, or one that embeds it. */
+export function isShowPage(pathname: string): boolean {
+  return /^\/(show|embed|try-embedding)\//.test(pathname);
+}
+
 /** Forgets the pictures and files that were seen here: whoever comes next has to be allowed to see them. */
 export async function forgetPictures(): Promise<void> {
   if (!('caches' in globalThis)) return;

@@ -2,7 +2,7 @@
  * Keeps the application usable without a network: the page and its files, pictures, and what a student needs of
  * their lesson. Everything else goes to the server. Shared documents are kept in IndexedDB, not here.
  */
-import { ANSWERS_CACHE as ANSWERS, FILES_CACHE as FILES, isKeptAnswer, isKeptFile } from './offline-caches';
+import { ANSWERS_CACHE as ANSWERS, FILES_CACHE as FILES, isKeptAnswer, isKeptFile, isShowPage } from './offline-caches';
 
 declare const self: ServiceWorkerGlobalScope;
 
@@ -28,6 +28,8 @@ self.addEventListener('fetch', (event) => {
   const { request } = event;
   const { origin, pathname } = new URL(request.url);
   if (request.method !== 'GET' || origin !== self.location.origin) return;
+  // Pages of shared decks come with headers of their own, and are never the page for all others.
+  if (request.mode === 'navigate' && isShowPage(pathname)) return;
   if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/join'));
   else if (isKeptFile(pathname)) event.respondWith(kept(request));
   else if (isKeptAnswer(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));

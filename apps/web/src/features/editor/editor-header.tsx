@@ -10,7 +10,7 @@ import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
 /** The dialogs that the header opens. */
-export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'authors' | 'templates' | 'keep-template';
+export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'share' | 'templates' | 'keep-template';
 
 interface EditorHeaderProps {
   readonly deckId: string;
@@ -109,8 +109,8 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
       <MenuEntry onSelect={() => onDialog('versions')}>
         <History size={18} aria-hidden /> {messages.versions.title}
       </MenuEntry>
-      <MenuEntry onSelect={() => onDialog('authors')}>
-        <UserPlus size={18} aria-hidden /> {messages.authors.title}
+      <MenuEntry onSelect={() => onDialog('share')}>
+        <UserPlus size={18} aria-hidden /> {messages.sharing.action}
       </MenuEntry>
       <MenuRule />
       <MenuEntry onSelect={() => onDialog('keys')}>

@@ -13,6 +13,7 @@ import { ownPages } from '@gobrel/core/lesson';
 import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { HandOutDialog } from '../lessons';
+import { ShareDialog } from '../sharing';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
 import { useRoom } from '@gobrel/slide-view';
 import { KeepTemplateDialog, TemplateDialog } from '../library';
@@ -25,7 +26,6 @@ import { beginDrag } from './canvas/begin-drag';
 import { useView } from './canvas/use-view';
 import { ZoomBar } from './canvas/zoom-bar';
 import { select, useDesk } from './state/desk';
-import { AuthorsDialog } from './authors/authors-dialog';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './state/editing';
 import { LinkDialog } from './links/link-dialog';
@@ -64,7 +64,8 @@ export function Screen() {
   const isForbidden = useStatus(document, ({ kept }) => kept === 'forbidden');
   const isReady = useStatus(document, ({ ready }) => ready);
   const editing = useEditing(document);
-  if (isForbidden) return <NotOpen deckId={deckId} />;
+  const isWritable = useStatus(document, ({ writable }) => writable);
+  if (isForbidden || !isWritable) return <NotOpen deckId={deckId} />;
   if (!editing || !isReady) return <Loading what={messages.show.deck} />;
   return <Editor deckId={deckId} document={document} editing={editing} />;
 }
@@ -238,7 +239,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}
-      {dialog === 'authors' ? <AuthorsDialog deckId={deckId} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'share' ? <ShareDialog deck={{ ...deck, id: deckId }} onClose={() => setDialog(null)} /> : null}
       {dialog === 'keys' ? (
         <KeysSheet title={messages.keys.title} sheet={messages.keys.sheet} onClose={() => setDialog(null)} />
       ) : null}

@@ -6,6 +6,7 @@ export { keyJudge } from './key-judge';
 export { PutBack } from './put-back';
 export { SoundPlayer } from './sound-player';
 export { FeedbackStrip } from './feedback-strip';
+export { useGoingOn } from './use-going-on';
 export { useOwnWork } from './use-own-work';
 export { WalkFooter } from './walk-footer';
 export { WalkStatus } from './walk-status';

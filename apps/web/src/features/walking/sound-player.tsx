@@ -1,11 +1,12 @@
 /** Plays the sound that a link leads to, with its own controls. */
+import { useSurroundings } from '@gobrel/slide-view';
 import { X } from 'lucide-react';
-import { fileUrl } from '../../shared/api';
 import { IconButton } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 import type { Walk } from './use-walk';
 
 export function SoundPlayer({ walk: { sound, endSound } }: { walk: Pick<Walk, 'sound' | 'endSound'> }) {
+  const { fileUrl } = useSurroundings();
   if (!sound) return null;
   return (
     <div

@@ -2,9 +2,9 @@
 import type { Deck, Destination, InDeck, ItemId, SlideId, ToFile } from '@gobrel/core/deck';
 import { shownSlide, type ShowState, type ShowStep, shownStop, type Stop, takeStep } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
+import { useSurroundings } from '@gobrel/slide-view';
 import { useState } from 'react';
 import { saveBlob } from '../../shared/downloads';
-import { fileUrl } from '../../shared/api';
 import { gateMissing, messages } from '../../shared/messages';
 
 /** Tells whether questions are answered right. */
@@ -56,6 +56,7 @@ export interface Walk {
 
 export function useWalk(walker: Walker): Walk {
   const { deck, state, work, judge, isFree = false, mayEnter, ahead, onMove, onDeck } = walker;
+  const { fileUrl } = useSurroundings();
   const [notice, setNotice] = useState<string | null>(null);
   const [sound, setSound] = useState<ToFile | null>(null);
   const take = (wanted: ShowStep, told: Readonly<Record<ItemId, boolean>> = {}, brought: Deck | null = null): void => {
@@ -96,7 +97,9 @@ export function useWalk(walker: Walker): Walk {
         return;
       case 'open-file':
         setNotice(null);
-        return result.file.plays ? setSound(result.file) : void save(result.file, setNotice);
+        return result.file.plays
+          ? setSound(result.file)
+          : void save(fileUrl(result.file.file), result.file.name, setNotice);
       case 'check':
         setNotice(messages.walking.checking);
         return void judge.ask(result.itemId).then((right) => {
@@ -123,8 +126,8 @@ export function useWalk(walker: Walker): Walk {
 }
 
 /** Saves a file on the device under its name. */
-async function save({ file, name }: ToFile, onTrouble: (words: string) => void): Promise<void> {
-  const response = await fetch(fileUrl(file)).catch(() => null);
+async function save(address: string, name: string, onTrouble: (words: string) => void): Promise<void> {
+  const response = await fetch(address).catch(() => null);
   if (!response?.ok) return onTrouble(response ? messages.walking.fileGone : messages.problems.offline);
   saveBlob(await response.blob(), name);
 }

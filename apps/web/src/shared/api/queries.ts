@@ -21,6 +21,9 @@ import type {
   KeptTemplateView,
   OutboxMail,
   SceneViews,
+  SharesView,
+  ShownDeck,
+  InvitationView,
   UnitView,
 } from '@gobrel/contract';
 import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
@@ -91,6 +94,33 @@ export const othersQuery = queryOptions({
 
 export const deckQuery = (id: string) =>
   queryOptions({ queryKey: ['decks', id], queryFn: () => ask<DeckSummary>('GET', `/decks/${id}`) });
+/** How a deck of one's own is shared by address. */
+export const sharesQuery = (deckId: string) =>
+  queryOptions({
+    queryKey: ['decks', deckId, 'shares'],
+    queryFn: () => ask<SharesView>('GET', `/decks/${deckId}/shares`),
+    refetchOnMount: 'always',
+  });
+
+/** What a mail's link leads to. */
+export const invitationQuery = (token: string) =>
+  queryOptions({
+    queryKey: ['invitation', token],
+    queryFn: () => ask<InvitationView>('GET', `/invitations/${encodeURIComponent(token)}`),
+    retry: false,
+  });
+
+/** What an address shows. @param pass what opens one with a passcode; '' for nothing */
+export const shownQuery = (address: string, pass: string) =>
+  queryOptions({
+    queryKey: ['shown', address, pass],
+    queryFn: async (): Promise<ShownDeck> => {
+      const shown = await ask<ShownDeck>('GET', `/shows/${encodeURIComponent(address)}?pass=${pass}`);
+      return { ...shown, deck: readDeck(shown.deck).deck };
+    },
+    staleTime: Infinity,
+  });
+
 export const authorsQuery = (deckId: string) =>
   queryOptions({
     queryKey: ['decks', deckId, 'authors'],

@@ -9,7 +9,8 @@ interface DialogProps {
   readonly open: boolean;
   readonly onClose: () => void;
   readonly children: ReactNode;
-  readonly wide?: boolean;
+  /** Wider than a form: for pictures side by side, or, the widest, for several things with their settings. */
+  readonly wide?: boolean | 'widest';
 }
 
 export function Dialog({ title, open, onClose, children, wide = false }: DialogProps) {
@@ -26,7 +27,7 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
             event.preventDefault();
             body.current?.closest<HTMLElement>('[role=dialog]')?.focus();
           }}
-          className={`fixed left-1/2 top-(--dialog-top) z-30 flex max-h-[calc(100dvh-var(--dialog-top)-1rem)] w-[94vw] -translate-x-1/2 flex-col overflow-hidden rounded-md border border-edge bg-card px-6 outline-none ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
+          className={`fixed left-1/2 top-(--dialog-top) z-30 flex max-h-[calc(100dvh-var(--dialog-top)-1rem)] w-[94vw] -translate-x-1/2 flex-col overflow-hidden rounded-md border border-edge bg-card px-6 outline-none ${widthOf(wide)}`}
         >
           <Radix.Title className="flex-none pe-10 pt-6 text-xl">{title}</Radix.Title>
           {/* The fields and their focus have room at the sides of what scrolls. */}
@@ -44,6 +45,11 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
       </Radix.Portal>
     </Radix.Root>
   );
+}
+
+function widthOf(wide: boolean | 'widest'): string {
+  if (wide === 'widest') return 'max-w-[57rem]';
+  return wide ? 'max-w-3xl' : 'max-w-lg';
 }
 
 /** What a dialog is left by, at its end: in sight however far it scrolls. */

@@ -1,12 +1,23 @@
 /** What can be done with one deck of a library. */
 import type { DeckSummary } from '@gobrel/contract';
-import { Archive, ArchiveRestore, Copy, EllipsisVertical, FolderInput, PenLine, Send, Trash2 } from 'lucide-react';
+import {
+  Archive,
+  ArchiveRestore,
+  Copy,
+  EllipsisVertical,
+  FolderInput,
+  PenLine,
+  Send,
+  Trash2,
+  UserPlus,
+} from 'lucide-react';
 import { IconButton, Menu, MenuEntry, MenuRule } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 /** What can be done with decks. */
 export interface DeckActions {
   readonly handOut: (deck: DeckSummary) => void;
+  readonly share: (deck: DeckSummary) => void;
   readonly rename: (deck: DeckSummary) => void;
   readonly copy: (deck: DeckSummary) => void;
   readonly move: (decks: readonly DeckSummary[]) => void;
@@ -26,12 +37,19 @@ export function DeckMenu({ deck, actions }: { deck: DeckSummary; actions: DeckAc
         </IconButton>
       }
     >
-      <MenuEntry onSelect={() => actions.handOut(deck)}>
-        <Send size={18} aria-hidden /> {messages.handOut.action}
-      </MenuEntry>
-      <MenuEntry onSelect={() => actions.rename(deck)}>
-        <PenLine size={18} aria-hidden /> {says.rename}
-      </MenuEntry>
+      {deck.may === 'edit' ? (
+        <>
+          <MenuEntry onSelect={() => actions.handOut(deck)}>
+            <Send size={18} aria-hidden /> {messages.handOut.action}
+          </MenuEntry>
+          <MenuEntry onSelect={() => actions.share(deck)}>
+            <UserPlus size={18} aria-hidden /> {messages.sharing.action}
+          </MenuEntry>
+          <MenuEntry onSelect={() => actions.rename(deck)}>
+            <PenLine size={18} aria-hidden /> {says.rename}
+          </MenuEntry>
+        </>
+      ) : null}
       <MenuEntry onSelect={() => actions.copy(deck)}>
         <Copy size={18} aria-hidden /> {says.duplicate}
       </MenuEntry>

@@ -22,6 +22,7 @@ import {
   usePageTitle,
 } from '../../../shared/ui';
 import { language, messages } from '../../../shared/messages';
+import { ShareDialog } from '../../sharing';
 import { Bin } from './bin';
 import { DeckList } from './deck-list';
 import type { DeckActions } from './deck-menu';
@@ -38,7 +39,7 @@ import { useLibraryLook } from './use-library-look';
 import { useSettled } from './use-settled';
 
 type OpenDialog =
-  | { readonly kind: 'rename' | 'hand-out'; readonly deck: DeckSummary }
+  | { readonly kind: 'rename' | 'hand-out' | 'share'; readonly deck: DeckSummary }
   | { readonly kind: 'move' | 'delete'; readonly decks: readonly DeckSummary[] }
   | { readonly kind: 'unit'; readonly unit: UnitView | null }
   | { readonly kind: 'delete-unit'; readonly unit: UnitView }
@@ -78,6 +79,7 @@ export function Screen() {
   const close = () => setDialog(null);
   const actions: DeckActions = {
     handOut: (deck) => setDialog({ kind: 'hand-out', deck }),
+    share: (deck) => setDialog({ kind: 'share', deck }),
     rename: (deck) => setDialog({ kind: 'rename', deck }),
     copy: (deck) => library.copy.mutate(deck),
     move: (moved) => setDialog({ kind: 'move', decks: moved }),
@@ -220,6 +222,12 @@ export function Screen() {
             close();
             library.create.mutate({ title, deck });
           }}
+          onClose={close}
+        />
+      ) : null}
+      {dialog?.kind === 'share' ? (
+        <ShareDialog
+          deck={{ id: dialog.deck.id, title: dialog.deck.title, size: dialog.deck.cover.size }}
           onClose={close}
         />
       ) : null}

@@ -17,12 +17,11 @@ import {
   StageWindow,
   StepButtons,
   Trail,
-  useFullScreen,
   useShow,
   useShowKeys,
 } from '../showing';
 import { ViewpointIcon } from '../../../shared/drawings';
-import { IconButton, Loading, Menu, MenuEntry, showToast, usePageTitle } from '../../../shared/ui';
+import { IconButton, Loading, Menu, MenuEntry, showToast, useFullScreen, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 export function Screen() {

@@ -4,6 +4,5 @@ export { useShowKeys } from './show-keys';
 export { showNotice, type ShowSheet, ShowSheets } from './show-sheets';
 export { StageWindow } from './stage-window';
 export { Trail, walkedSlides } from './trail';
-export { useFullScreen } from './use-full-screen';
 export { type Show, useShow } from './use-show';
 export { DeckNotOpen, NoSlides } from './no-show';

@@ -1,12 +1,11 @@
 /** Everything a window of a show needs: the walk, hands to fill in, and what is done beside walking. */
 import type { Deck } from '@gobrel/core/deck';
-import { nextInOrder } from '@gobrel/core/routes';
-import { asksForSomebody, shownSlide, type ShowState, stayOf, stopsOf } from '@gobrel/core/show';
+import type { ShowState } from '@gobrel/core/show';
 import { applyWorkChanges, emptyWork } from '@gobrel/core/work';
 import type { FillIn } from '@gobrel/slide-view';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { fillInBy, keyJudge, type Walk, useWalk } from '../../walking';
+import { fillInBy, keyJudge, useGoingOn, type Walk, useWalk } from '../../walking';
 import { type SharedShow, useSharedShow } from './shared-show';
 
 /** What the hand does on the slide: it presses links, draws, or points. */
@@ -75,32 +74,8 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
     if (next !== 'pointer') set({ pointer: null });
   };
   const setGoesOn = (goesOn: boolean) => set({ goesOn });
-  const atLastStop = isAtLastStop(deck, state);
-  const waits = shared.goesOn && atLastStop && asksForSomebody(deck, walk.at);
   const { step } = walk;
-  useEffect(() => {
-    // The time a slide stays is measured by the browser.
-    if (!leads || !shared.goesOn || waits || shared.black) return;
-    const timer = setTimeout(() => goOn(deck, state, step, set), stayOf(deck, state));
-    return () => clearTimeout(timer);
-  });
+  const isPaused = !leads || shared.black;
+  const waits = useGoingOn({ deck, state, step, goesOn: shared.goesOn, isPaused, onEnd: () => setGoesOn(false) });
   return { deck, shared, set, walk, fillIn, hand, setHand, waits, setGoesOn };
-}
-
-function isAtLastStop(deck: Deck, { walk }: ShowState): boolean {
-  const here = walk.at(-1) ?? walk[0];
-  const last = stopsOf(deck, here.slideId).at(-1);
-  return last?.viewpointId === here.viewpointId && last.appeared === here.appeared;
-}
-
-/** The next step by itself: onward, from the start again at the end, or no further. */
-function goOn(deck: Deck, state: ShowState, step: Walk['step'], set: Show['set']): void {
-  const isLast = isAtLastStop(deck, state) && !hasNext(deck, state);
-  if (!isLast) step({ type: 'next' });
-  else if (deck.playing.overAndOver) step({ type: 'restart' });
-  else set({ goesOn: false });
-}
-
-function hasNext(deck: Deck, state: ShowState): boolean {
-  return nextInOrder(deck, shownSlide(state)) !== null;
 }

@@ -1,0 +1,2 @@
+/** Sharing decks: what other features use of it. */
+export { ShareDialog } from './share-dialog/share-dialog';

@@ -1,0 +1,54 @@
+/** Looking at what an address shows: loading it, its passcode, why there is nothing, and the show itself. */
+import { SurroundingsProvider, useSurroundings } from '@gobrel/slide-view';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import { messageOf } from '../../../shared/api';
+import { messages } from '../../../shared/messages';
+import { DeadEnd, Failing, Loading } from '../../../shared/ui';
+import { PasscodeForm } from './passcode-form';
+import { ShowWindow } from './show-window';
+import { useShown } from './use-shown';
+
+export function LookAtShow({ isEmbedded }: { isEmbedded: boolean }) {
+  const { address = '' } = useParams();
+  return <Looking key={address} address={address} isEmbedded={isEmbedded} />;
+}
+
+function Looking({ address, isEmbedded }: { address: string; isEmbedded: boolean }) {
+  const { shown, problem, trouble, retry, pass, setPass } = useShown(address);
+  const surroundings = useShowSurroundings(address, pass);
+  const code = problem?.problem.code;
+  if (code === 'passcode-needed') return <PasscodeForm address={address} onPass={setPass} />;
+  if (problem)
+    return (
+      <DeadEnd title={messages.shown.goneTitle} text={messageOf(problem)} onRetry={retry}>
+        {isEmbedded ? null : (
+          <a href="/" className="inline-flex min-h-control items-center px-3 font-semibold underline">
+            {messages.shown.home}
+          </a>
+        )}
+      </DeadEnd>
+    );
+  if (trouble) return <Failing message={messageOf(trouble)} onRetry={retry} />;
+  if (!shown) return <Loading what={messages.shown.what} />;
+  return (
+    <SurroundingsProvider value={surroundings}>
+      <ShowWindow address={address} pass={pass} shown={shown} isEmbedded={isEmbedded} />
+    </SurroundingsProvider>
+  );
+}
+
+/** Pictures and files come by the show's address, as whoever looks is not signed in. */
+function useShowSurroundings(address: string, pass: string) {
+  const usual = useSurroundings();
+  return useMemo(() => {
+    const place = `/api/shows/${address}`;
+    const query = pass === '' ? '' : `?pass=${pass}`;
+    return {
+      ...usual,
+      pictureUrl: (id: string) => `${place}/pictures/${id}${query}`,
+      stillUrl: (id: string) => `${place}/pictures/${id}/still${query}`,
+      fileUrl: (id: string) => `${place}/files/${id}${query}`,
+    };
+  }, [usual, address, pass]);
+}
