@@ -44,7 +44,7 @@ test('a colleague is let in, edits the deck at the same time, and is let out', a
   await fromMenu(mine, messages.sharing.action);
   await mine.getByLabel(messages.sharing.email).fill('nobody@marrambay.example');
   await mine.getByRole('button', { name: messages.sharing.invite }).click();
-  await expect(mine.getByText(messages.sharing.invited)).toBeVisible();
+  await expect(mine.getByText(messages.sharing.invited, { exact: true })).toBeVisible();
   await mine.getByLabel(messages.sharing.email).fill(email);
   await mine.getByRole('button', { name: messages.sharing.invite }).click();
   await expect(mine.getByRole('button', { name: messages.sharing.removeName({ name: 'Nadia Quill' }) })).toBeVisible();

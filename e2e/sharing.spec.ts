@@ -2,7 +2,8 @@
 import { expect, type Page, test } from '@playwright/test';
 import * as messages from '@gobrel/messages';
 import { expectClean } from './expect-clean';
-import { newDeck, newTeacher, signInAsOdile } from './people';
+import { newDeck, newTeacher } from './people';
+import { readQr } from './read-qr';
 
 const says = messages.sharing;
 
@@ -20,3 +21,224 @@ async function turnOn(page: Page, part: string, label: string): Promise<string> 
   const url = await page.getByRole('textbox', { name: label, exact: true }).inputValue();
   return new URL(url).pathname;
 }
+
+test('a show is published from the editor, walked by a stranger with its questions checked, and taken back while they look', async ({
+  page,
+  browser,
+}) => {
+  await newTeacher(page);
+  await newDeck(page, 'Tide table');
+  await share(page);
+  await expect(page.getByText(says.nowPrivate)).toBeVisible();
+  await expectClean(page);
+  const path = await turnOn(page, says.show, says.showAddress);
+  await expect(page.getByText(says.now({ what: says.nowShow({ locked: false }) }))).toBeVisible();
+  expect(await readQr(page.getByAltText(says.qr))).toContain(path);
+  await expectClean(page);
+
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto(path);
+  await expect(stranger.getByRole('heading', { level: 1, name: 'Tide table' })).toBeVisible();
+  await expectClean(stranger);
+  await expect(stranger.getByRole('button', { name: messages.shown.makeCopy })).toHaveCount(0);
+
+  await page.getByRole('switch', { name: says.show }).click();
+  await expect(page.getByText(says.nowPrivate)).toBeVisible();
+  await expect(stranger.getByText(messages.problems['share-ended'])).toBeVisible();
+  await expectClean(stranger);
+
+  await page.getByRole('switch', { name: says.show }).click();
+  await expect(page.getByText(says.now({ what: says.nowShow({ locked: false }) }))).toBeVisible();
+  await expect(stranger.getByRole('heading', { level: 1, name: 'Tide table' })).toBeVisible();
+  await stranger.context().close();
+});
+
+test('the published night walk is walked by its links and keys; its questions are checked, and nothing is kept', async ({
+  browser,
+}) => {
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto('/show/saltmarshAtNight');
+  const status = stranger.getByRole('status');
+  await expect(status).toContainText('Dusk at the gate');
+  await stranger.getByRole('link', { name: 'Step onto the boards' }).click();
+  await expect(status).not.toContainText('Dusk at the gate');
+  const second = (await status.textContent()) ?? '';
+  await stranger.keyboard.press('ArrowLeft');
+  await expect(status).toContainText('Dusk at the gate');
+  await stranger.keyboard.press('ArrowRight');
+  await expect(status).toHaveText(second);
+  await stranger.getByRole('button', { name: messages.shown.startOver }).click();
+  await expect(status).toContainText('Dusk at the gate');
+  expect(await stranger.context().cookies()).toEqual([]);
+  await stranger.context().close();
+});
+
+test('a passcode is set, asked for, mistyped, and asked for anew once it is another one', async ({ page, browser }) => {
+  await newTeacher(page);
+  await newDeck(page, 'Staff only');
+  await share(page);
+  const path = await turnOn(page, says.show, says.showAddress);
+  const section = page.getByRole('region', { name: says.show });
+  await section.getByRole('button', { name: says.setPasscode }).click();
+  await section.getByRole('textbox', { name: says.passcode }).fill('reed warbler');
+  await section.getByRole('button', { name: says.setPasscode }).click();
+  await expect(page.getByText(says.now({ what: says.nowShow({ locked: true }) }))).toBeVisible();
+
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto(path);
+  await expect(stranger.getByRole('heading', { name: messages.shown.locked })).toBeVisible();
+  await expectClean(stranger);
+  await stranger.getByLabel(messages.shown.passcode).fill('reed bunting');
+  await stranger.keyboard.press('Enter');
+  await expect(stranger.getByText(messages.problems['passcode-wrong'])).toBeVisible();
+  await stranger.getByLabel(messages.shown.passcode).fill('reed warbler');
+  await stranger.keyboard.press('Enter');
+  await expect(stranger.getByRole('heading', { level: 1, name: 'Staff only' })).toBeVisible();
+  await stranger.reload();
+  await expect(stranger.getByRole('heading', { level: 1, name: 'Staff only' })).toBeVisible();
+
+  await section.getByRole('button', { name: says.changePasscode }).click();
+  await section.getByRole('textbox', { name: says.passcode }).fill('sedge warbler');
+  await page.keyboard.press('Enter');
+  await expect(stranger.getByRole('heading', { name: messages.shown.locked })).toBeVisible();
+  await stranger.context().close();
+});
+
+test('a link lets a colleague make a copy, which says whose it was, and edit; all sharing is stopped at once', async ({
+  page,
+  browser,
+}) => {
+  await newTeacher(page, 'Odile F.');
+  await newDeck(page, 'Harbour walk');
+  await share(page);
+  const path = await turnOn(page, says.link, says.linkAddress);
+  await page.getByRole('combobox', { name: says.theyCan, exact: true }).selectOption('edit');
+  await expect(page.getByText(says.now({ what: says.nowLink({ may: 'edit' }) }))).toBeVisible();
+
+  const theirs = await (await browser.newContext()).newPage();
+  await theirs.goto(path);
+  await theirs.getByRole('button', { name: messages.shown.makeCopy }).click();
+  await expect(theirs.getByRole('heading', { name: messages.signIn.title })).toBeVisible();
+  await newTeacher(theirs);
+  await theirs.goto(path);
+  await theirs.getByRole('button', { name: messages.shown.makeCopy }).click();
+  await expect(theirs.getByLabel(messages.library.deckTitle)).toHaveValue('Harbour walk');
+  await theirs.goto('/');
+  await expect(
+    theirs.getByText(messages.library.copiedFrom({ title: 'Harbour walk', name: 'Odile F.' })),
+  ).toBeVisible();
+  await theirs.goto(path);
+  await theirs.getByRole('button', { name: messages.shown.edit }).click();
+  await theirs.getByLabel(messages.library.deckTitle).fill('Harbour walk together');
+  await expect(page.getByLabel(messages.library.deckTitle, { exact: true })).toHaveValue('Harbour walk together');
+
+  await page.getByRole('button', { name: says.stopAll }).click();
+  await page.getByRole('dialog', { name: says.stopTitle }).getByRole('button', { name: says.stopAll }).click();
+  await expect(page.getByText(says.nowPrivate)).toBeVisible();
+  await expect(theirs.getByText(messages.elsewhere.notYours)).toBeVisible();
+  await theirs.goto(path);
+  await expect(theirs.getByText(messages.problems['share-ended'])).toBeVisible();
+  await theirs.context().close();
+});
+
+test('a viewer looks and makes a copy; made an editor, they edit; whoever has no account comes by the mail’s link', async ({
+  page,
+  browser,
+}) => {
+  await newTeacher(page, 'Odile F.');
+  await newDeck(page, 'Owl pellets');
+  const theirs = await (await browser.newContext()).newPage();
+  const { email } = await newTeacher(theirs, 'Tobin Marsh');
+  await share(page);
+  await page.getByRole('combobox', { name: says.newRight }).selectOption('view');
+  await page.getByRole('textbox', { name: says.email }).fill(email);
+  await page.getByRole('button', { name: says.invite }).click();
+  await expect(page.getByText(says.now({ what: says.nowView({ count: 1 }) }))).toBeVisible();
+  await theirs.goto('/');
+  await theirs.getByRole('link', { name: /Owl pellets/ }).click();
+  await expect(theirs.getByText(says.viewOnlyText({ name: 'Odile F.' }))).toBeVisible();
+  await expectClean(theirs);
+  await theirs.getByRole('link', { name: says.present }).click();
+  await expect(theirs.getByRole('heading', { level: 1, name: 'Owl pellets' })).toBeAttached();
+  await page.getByRole('combobox', { name: says.rightOf({ name: 'Tobin Marsh' }) }).selectOption('edit');
+  await expect(page.getByText(says.now({ what: says.nowEdit({ count: 1 }) }))).toBeVisible();
+  await theirs.goto('/');
+  await theirs.getByRole('link', { name: /Owl pellets/ }).click();
+  await expect(theirs.getByLabel(messages.library.deckTitle)).toHaveValue('Owl pellets');
+
+  const asked = `ilse-${Date.now()}@fenhouse.example`;
+  await page.getByRole('textbox', { name: says.email }).fill(asked);
+  await page.getByRole('button', { name: says.invite }).click();
+  await expect(page.getByText(says.invited, { exact: true })).toBeVisible();
+  const ilse = await (await browser.newContext()).newPage();
+  const mails = (await (await ilse.request.get('/api/outbox')).json()) as { to: string; text: string }[];
+  const link = /\/invited\/[\w-]+/.exec(mails.find(({ to }) => to === asked)?.text ?? '')?.[0] ?? '';
+  await ilse.goto(link);
+  await expect(
+    ilse.getByRole('heading', { name: says.invitedTitle({ name: 'Odile F.', title: 'Owl pellets' }) }),
+  ).toBeVisible();
+  await expectClean(ilse);
+  await ilse.getByRole('link', { name: says.toSignIn }).click();
+  await newTeacher(ilse, 'Ilse Wrack');
+  await ilse.goto(link);
+  await ilse.getByRole('button', { name: says.accept }).click();
+  await expect(ilse.getByText(says.viewOnlyText({ name: 'Odile F.' }))).toBeVisible();
+  await ilse.goto(link);
+  await expect(ilse.getByText(messages.problems['link-is-used-up'])).toBeVisible();
+  await theirs.context().close();
+  await ilse.context().close();
+});
+
+test('what somebody may do ends on a day that is chosen, not while its year is typed', async ({ page }) => {
+  await newTeacher(page);
+  await newDeck(page, 'For a term');
+  await share(page);
+  await turnOn(page, says.show, says.showAddress);
+  const section = page.getByRole('region', { name: says.show });
+  await section.getByRole('button', { name: says.noEndOf({ label: says.until }) }).click();
+  const field = section.getByLabel(says.until);
+  await field.pressSequentially('07182');
+  await expect(page.getByText(says.now({ what: says.nowShow({ locked: false }) }))).toBeVisible();
+  await field.fill('2031-07-18');
+  const until = new Date(2031, 6, 18, 23, 59, 59);
+  await expect(page.getByText(says.now({ what: says.nowShowUntil({ locked: false, until }) }))).toBeVisible();
+  await section.getByLabel(says.until).fill('');
+  await expect(page.getByText(says.now({ what: says.nowShow({ locked: false }) }))).toBeVisible();
+});
+
+test('an embedded show plays in a page of another origin, which reaches nothing of it; nothing else is framed', async ({
+  page,
+  baseURL,
+}) => {
+  const elsewhere = (baseURL ?? '').replace('127.0.0.1', 'localhost');
+  await page.goto(`${elsewhere}/try-embedding/saltmarshAtNight`);
+  const show = page.frameLocator('iframe');
+  await expect(show.getByRole('status')).toContainText('Dusk at the gate');
+  await show.getByRole('link', { name: 'Step onto the boards' }).click();
+  await expect(show.getByRole('status')).not.toContainText('Dusk at the gate');
+  await page.keyboard.press('ArrowLeft');
+  await expect(show.getByRole('status')).toContainText('Dusk at the gate');
+  expect(await page.evaluate(() => document.querySelector('iframe')?.contentDocument ?? null)).toBeNull();
+  const reached = await page.evaluate(() => {
+    try {
+      return document.querySelector('iframe')?.contentWindow?.document.title ?? 'reached';
+    } catch (error) {
+      return error instanceof DOMException ? error.name : 'otherwise';
+    }
+  });
+  expect(reached).toBe('SecurityError');
+  await expect(page.locator('iframe')).toHaveCSS('width', '960px');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(show.getByRole('status')).toContainText('Dusk at the gate');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+
+  for (const path of ['/', '/sign-in', '/show/saltmarshAtNight']) {
+    const refused = page.waitForEvent('console', (message) => message.text().includes('frame-ancestors'));
+    await page.evaluate((src) => {
+      const frame = document.createElement('iframe');
+      frame.src = src;
+      document.body.append(frame);
+    }, `${baseURL}${path}`);
+    await refused;
+  }
+});

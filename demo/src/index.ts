@@ -37,6 +37,18 @@ export interface DemoScenario {
   readonly drawings: Readonly<Record<string, string>>;
   readonly decks: readonly { readonly id: string; readonly deck: Deck }[];
   readonly lessons: readonly DemoLesson[];
+  readonly published: DemoShow;
+  /** Somebody without an account who was asked to a deck. */
+  readonly invited: { readonly deckId: string; readonly email: string; readonly may: 'view' | 'edit' };
+}
+
+/** A deck that is published as a show. */
+export interface DemoShow {
+  readonly deckId: string;
+  /** The last part of its web address: as a sample everybody may know it. */
+  readonly address: string;
+  /** How often it was viewed, today and on each day before. */
+  readonly looks: readonly number[];
 }
 
 /** A lesson with what its students did. */
@@ -158,6 +170,8 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
         })),
       },
     ],
+    published: { deckId: 'night-walk', address: 'saltmarshAtNight', looks: [4, 19, 31, 0, 2, 7, 12] },
+    invited: { deckId: 'shore-zones', email: 'r.sedge@fenhouse.example', may: 'view' },
   };
 }
 

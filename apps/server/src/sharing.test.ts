@@ -94,7 +94,10 @@ describe('a published show', () => {
     await end('/show');
     await until(() => news.said().includes('event: again'));
     news.leave();
-    expect(await look(address)).toMatchObject({ status: 410, body: { code: 'share-ended' } });
+    const ended = await look(address);
+    expect(ended).toMatchObject({ status: 410, body: { code: 'share-ended' } });
+    // Browsers would believe it for good.
+    expect(ended.headers.get('cache-control')).toBe('no-store');
     expect((await server.visitor().ask('GET', `/api/shows/${address}/pictures/${picture}`)).status).toBe(410);
     expect(await published()).toBe(address);
     expect((await look(address)).status).toBe(200);
@@ -228,7 +231,13 @@ describe('a link', () => {
     expect(new Set(answers.map((each) => addressOf(each, 'link'))).size).toBe(1);
   });
 
-  test('everything that is shared ends by one request', async () => {
+  test('everything that is shared ends by one request, and everybody is let out', async () => {
+    const colleague = await server.teacher('Ilse Wrack');
+    const edited = addressOf(await set('link', { may: 'edit' }, 'shore-zones'), 'link');
+    await colleague.ask('POST', `/api/shows/${edited}/join`);
+    expect((await colleague.ask('GET', '/api/decks/shore-zones')).status).toBe(200);
+    await end('', 'shore-zones');
+    expect((await colleague.ask('GET', '/api/decks/shore-zones')).status).toBe(404);
     const shares = [addressOf(await set('link'), 'link'), addressOf(await set('show'), 'show')];
     expect((await end()).body).toEqual({ link: null, show: null });
     for (const address of shares) expect((await look(address)).status).toBe(410);
@@ -258,11 +267,11 @@ describe('embedding', () => {
     expect((await page(`/show/${address}`)).get('link')).toContain(`/api/oembed?format=json&url=${url}`);
     const { status, body } = await ask(`url=${url}`);
     expect(status).toBe(200);
-    expect(body).toMatchObject({ version: '1.0', type: 'rich', width: 960, height: 589, provider_url: site() });
+    expect(body).toMatchObject({ version: '1.0', type: 'rich', width: 960, height: 600, provider_url: site() });
     const slide = { width: 16, height: 9 };
     const title = String(body['title']);
     expect(body['html']).toBe(embedCode({ site: site(), address, title, slide, width: 960 }));
-    expect((await ask(`url=${url}&maxwidth=640`)).body).toMatchObject({ width: 640, height: 409 });
+    expect((await ask(`url=${url}&maxwidth=640`)).body).toMatchObject({ width: 640, height: 420 });
     const low = (await ask(`url=${url}&maxheight=300`)).body;
     expect(Number(low['height'])).toBeLessThanOrEqual(300);
     expect((await ask(`url=${url}&format=xml`)).status).toBe(501);

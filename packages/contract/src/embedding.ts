@@ -1,7 +1,8 @@
 /** The code by which a page elsewhere embeds a published show. */
 
-/** How high the bar under an embedded slide is, in CSS pixels. */
+/** How high the bar under an embedded slide is, in CSS pixels, and how much is left free around it, both sides together. */
 const BAR = 49;
+const RIM = 24;
 
 /** The widths to choose from, in CSS pixels. */
 export const EMBED_WIDTHS = [480, 640, 960, 1280] as const;
@@ -21,7 +22,7 @@ export interface Embedded {
 
 /** How high an embedded show is at a width, in CSS pixels: its slide, and the bar below. */
 export function embeddedHeight({ slide, width }: Pick<Embedded, 'slide' | 'width'>): number {
-  return Math.round((width * slide.height) / slide.width) + BAR;
+  return Math.round(((width - RIM) * slide.height) / slide.width) + RIM + BAR;
 }
 
 /**

@@ -82,6 +82,12 @@ export class AuthorsService implements OnApplicationBootstrap, OnApplicationShut
     this.sync.dismiss(documentOf(id), authorId);
   }
 
+  /** Lets everybody out but the owner, those who have not come yet as well. */
+  async letAllOut(ownerId: string, id: string): Promise<void> {
+    for (const { id: authorId, isOwner } of await this.list(ownerId, id))
+      if (!isOwner) await this.letOut(ownerId, id, authorId);
+  }
+
   /** Lets out everybody whose time is over. */
   async endDue(): Promise<void> {
     const [rows] = await this.database.query<[{ deck_id: string; teacher_id: string }[], number]>(

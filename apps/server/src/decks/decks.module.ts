@@ -16,6 +16,6 @@ import { VersionsService } from './versions.service.js';
   imports: [PicturesModule],
   controllers: [DecksController, UnitsController, AuthorsController, InvitationsController, VersionsController],
   providers: [LibraryService, ShelvesService, AuthorsService, InvitationsService, VersionsService],
-  exports: [LibraryService],
+  exports: [LibraryService, AuthorsService, InvitationsService],
 })
 export class DecksModule {}

@@ -2,6 +2,7 @@
 import { storableText } from '@gobrel/core/deck';
 import type { NextFunction, Request, Response } from 'express';
 import { refuse } from './problem-exception.js';
+import { sendProblem } from './send-problem.js';
 
 /** How many levels of lists and objects a request may have; a deck has about a dozen. */
 const DEEPEST_REQUEST = 60;
@@ -13,7 +14,7 @@ const DEEPEST_REQUEST = 60;
 export function cleanRequest(request: Request, response: Response, next: NextFunction): void {
   const problem = problemOf(request);
   if (problem === null) return next();
-  response.status(problem.status).json(problem);
+  sendProblem(response, problem);
 }
 
 function problemOf(request: Request) {

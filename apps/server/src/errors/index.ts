@@ -5,3 +5,4 @@ export * from './problem-filter.js';
 export * from './validation.js';
 export { isOwnOrigin } from './own-origin.js';
 export { ownPagesOnly } from './own-pages-only.js';
+export { sendProblem } from './send-problem.js';

@@ -2,6 +2,7 @@
 import type { NextFunction, Request, Response } from 'express';
 import { isOwnOrigin } from './own-origin.js';
 import { refuse } from './problem-exception.js';
+import { sendProblem } from './send-problem.js';
 
 /** Methods that change nothing. */
 const LOOKING = ['GET', 'HEAD', 'OPTIONS'];
@@ -10,7 +11,7 @@ const LOOKING = ['GET', 'HEAD', 'OPTIONS'];
 export function ownPagesOnly(request: Request, response: Response, next: NextFunction): void {
   const problem = LOOKING.includes(request.method) ? null : problemOf(request);
   if (problem === null) return next();
-  response.status(problem.status).json(problem);
+  sendProblem(response, problem);
 }
 
 function problemOf(request: Request) {

@@ -4,6 +4,7 @@ import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger 
 import type { Response } from 'express';
 import { ProblemException } from './problem-exception.js';
 import { readFields } from '@gobrel/core/deck';
+import { sendProblem } from './send-problem.js';
 
 /** What PostgreSQL and the network say when the database is away, by code or message. */
 const AWAY = /ECONNREFUSED|ECONNRESET|EPIPE|57P0[123]|08\d{3}|timeout exceeded|Connection terminated|not connected/i;
@@ -27,7 +28,7 @@ export class ProblemFilter implements ExceptionFilter {
     const response = host.switchToHttp().getResponse<Response>();
     const problem = this.problemFor(error);
     if (response.headersSent) return void response.end();
-    response.status(problem.status).json(problem);
+    sendProblem(response, problem);
   }
 
   private problemFor(error: unknown): Problem {

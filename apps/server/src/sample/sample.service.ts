@@ -5,7 +5,7 @@ import { type DemoScenario, drawings, makeScenario, nightWalk } from '@gobrel/de
 import { newId } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
-import { Injectable } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
 import { hashPassword, hashPin } from '../accounts/index.js';
@@ -14,15 +14,22 @@ import {
   LessonRow,
   ParticipantRow,
   ReviewRow,
+  ShareLookRow,
+  ShareRow,
   SharedDocumentRow,
   StudentRow,
   SubmissionRow,
   TeacherRow,
   inTurns,
 } from '../database/index.js';
-import { LibraryService } from '../decks/index.js';
+import { InvitationsService, LibraryService } from '../decks/index.js';
 import { PicturesService } from '../pictures/index.js';
+import { PLACE, type Place } from '../place.js';
+import { SharesService } from '../sharing/index.js';
 import { EditionsService } from '../sync/index.js';
+
+/** Where the application is while nobody says otherwise: what the sample's mail leads to. */
+const SITE = 'http://127.0.0.1:4170';
 
 @Injectable()
 export class SampleService {
@@ -31,6 +38,9 @@ export class SampleService {
     private readonly pictures: PicturesService,
     private readonly library: LibraryService,
     private readonly editions: EditionsService,
+    private readonly shares: SharesService,
+    private readonly invitations: InvitationsService,
+    @Inject(PLACE) private readonly place: Place,
   ) {}
 
   /** Loads the scenario unless somebody has an account already; says whether it did. */
@@ -83,6 +93,22 @@ export class SampleService {
     );
     for (const { id, deck } of scenario.decks) await this.library.keep(teacher.id, deck, id);
     for (const lesson of scenario.lessons) await this.writeLesson(scenario, lesson);
+    await this.publish(scenario);
+    const { deckId, email, may } = scenario.invited;
+    await this.invitations.invite(
+      teacher.id,
+      deckId,
+      { email, may },
+      { site: this.place.address ?? SITE, language: 'en' },
+    );
+  }
+
+  /** A show at an address that everybody may know, with how often it was viewed. */
+  private async publish({ teacher, published: { deckId, address, looks } }: DemoScenario): Promise<void> {
+    await this.shares.set(teacher.id, deckId, 'show', {});
+    await this.database.getRepository(ShareRow).update({ deckId, kind: 'show' }, { address });
+    const rows = looks.map((count, ago) => ({ address, day: dayBefore(ago), count })).filter(({ count }) => count > 0);
+    await this.database.getRepository(ShareLookRow).insert(rows);
   }
 
   private async writeLesson(scenario: DemoScenario, lesson: DemoScenario['lessons'][number]): Promise<void> {
@@ -141,4 +167,9 @@ export class SampleService {
       }
     });
   }
+}
+
+/** The day some days ago, such as 2026-03-12. */
+function dayBefore(days: number): string {
+  return new Date(Date.now() - days * 24 * 3_600_000).toISOString().slice(0, 10);
 }

@@ -2,3 +2,4 @@
 export { SharingModule } from './sharing.module.js';
 export { showPages } from './show-pages.js';
 export { ShownDecksService } from './shown-decks.service.js';
+export { SharesService } from './shares.service.js';

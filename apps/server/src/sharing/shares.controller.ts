@@ -27,7 +27,7 @@ export class SharesController {
 
   @Delete()
   endAll(@TeacherId() teacherId: string, @Param('id') id: string): Promise<SharesView> {
-    return this.shares.end(teacherId, id);
+    return this.shares.endAll(teacherId, id);
   }
 
   @Delete(':kind')

@@ -14,7 +14,7 @@ import { DataSource, In, IsNull } from 'typeorm';
 import { SecretsService } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
 import { ShareLookRow, ShareRow } from '../database/index.js';
-import { LibraryService } from '../decks/index.js';
+import { AuthorsService, LibraryService } from '../decks/index.js';
 import { EditionsService } from '../sync/index.js';
 import { ShowNews } from './show-news.service.js';
 
@@ -23,6 +23,7 @@ export class SharesService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly library: LibraryService,
+    private readonly authors: AuthorsService,
     private readonly editions: EditionsService,
     private readonly secrets: SecretsService,
     private readonly audit: AuditService,
@@ -69,6 +70,13 @@ export class SharesService {
       for (const { address } of rows) this.news.tell(address);
     }
     return this.sharesOf(deckId);
+  }
+
+  /** Ends everything that is shared: shares are turned off, and everybody but the owner is let out. */
+  async endAll(ownerId: string, deckId: string): Promise<SharesView> {
+    const view = await this.end(ownerId, deckId);
+    await this.authors.letAllOut(ownerId, deckId);
+    return view;
   }
 
   private get rows() {

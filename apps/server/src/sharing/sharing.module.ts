@@ -14,6 +14,6 @@ import { ShowsController } from './shows.controller.js';
   imports: [DecksModule, PicturesModule, FilesModule],
   controllers: [SharesController, ShowsController, OEmbedController],
   providers: [SharesService, ShownDecksService, ShowNews],
-  exports: [ShownDecksService],
+  exports: [ShownDecksService, SharesService],
 })
 export class SharingModule {}

@@ -18,7 +18,7 @@ export function AddressRow({ label, address }: { label: string; address: string 
         aria-label={label}
         value={url}
         onFocus={({ target }) => target.select()}
-        className="min-h-control min-w-40 flex-1 rounded-md border border-edge bg-card px-2.5"
+        className="min-h-control min-w-40 flex-1 text-ellipsis rounded-md border border-edge bg-card px-2.5"
       />
       <Button onClick={() => void copyText(url)}>
         <Copy size={18} aria-hidden /> {messages.sharing.copyLink}

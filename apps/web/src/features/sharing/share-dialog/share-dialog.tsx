@@ -17,8 +17,12 @@ export interface SharedDeck extends Pick<Deck, 'title' | 'size'> {
   readonly id: string;
 }
 
+/** How often it is looked who has the deck, in milliseconds. */
+const LOOK_EVERY_MS = 5000;
+
 export function ShareDialog({ deck, onClose }: { deck: SharedDeck; onClose: () => void }) {
-  const authors = useQuery(authorsQuery(deck.id));
+  // Whoever has the link may come in meanwhile.
+  const authors = useQuery({ ...authorsQuery(deck.id), refetchInterval: LOOK_EVERY_MS });
   const session = useQuery(sessionQuery);
   const me = session.data?.teacher?.email;
   const isMine = authors.data?.some((author) => author.isOwner && author.email === me) ?? false;
@@ -70,7 +74,7 @@ function OwnSharing({ deck, onClose }: { deck: SharedDeck; onClose: () => void }
           title={says.stopTitle}
           action={says.stopAll}
           onConfirm={() => {
-            endAll(people);
+            endAll();
             setStopping(false);
           }}
           onClose={() => setStopping(false)}

@@ -25,20 +25,23 @@ interface ShowSectionProps {
 export function ShowSection({ deck, show, onSet, onEnd }: ShowSectionProps) {
   const says = messages.sharing;
   const onOff = (
-    <Switch
-      label={says.show}
-      on={show !== null}
-      state={show ? says.on : says.off}
-      onChange={(on) => (on ? onSet({}) : onEnd())}
-    />
+    <>
+      <Switch
+        label={says.show}
+        on={show !== null}
+        state={show ? says.on : says.off}
+        onChange={(on) => (on ? onSet({}) : onEnd())}
+      />
+      {show ? <p className="mt-2 text-sm text-soft">{looksOf(show)}</p> : null}
+    </>
   );
   return (
     <Section icon={Globe} title={says.show} hint={says.showHint} switch={onOff}>
       {show ? (
         <>
           <AddressRow label={says.showAddress} address={show.address} />
-          <div className="flex flex-wrap gap-x-5">
-            <div className="min-w-64 flex-1">
+          <div className="flex flex-wrap justify-between gap-x-2">
+            <div className="min-w-72 flex-1">
               <EmbedRow deck={deck} address={show.address} />
               <ContentRow show={show} onSet={onSet} />
               <Row label={says.until}>
@@ -56,7 +59,6 @@ export function ShowSection({ deck, show, onSet, onEnd }: ShowSectionProps) {
                 />
                 {says.listed}
               </label>
-              <p className="text-sm text-soft sm:ms-[6.25rem]">{looksOf(show)}</p>
             </div>
             <QrCard title={deck.title} address={show.address} onAnother={() => onSet({ readdress: true })} />
           </div>

@@ -14,7 +14,12 @@ export function UntilField({ label, until, onChange }: UntilFieldProps) {
   const [isChoosing, setIsChoosing] = useState(false);
   if (until === null && !isChoosing)
     return (
-      <Button look="quiet" aria-label={messages.sharing.noEndOf({ label })} onClick={() => setIsChoosing(true)}>
+      <Button
+        look="quiet"
+        className="-ms-2 px-2"
+        aria-label={messages.sharing.noEndOf({ label })}
+        onClick={() => setIsChoosing(true)}
+      >
         {messages.sharing.noEnd}
       </Button>
     );

@@ -1,5 +1,5 @@
 /** Setting how a deck is shared: what the server answers is what is shown. */
-import type { AuthorView, ShareKind, SharesView, ShareTerms } from '@gobrel/contract';
+import type { ShareKind, SharesView, ShareTerms } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ask, authorsQuery, messageOf, sharesQuery } from '../../../shared/api';
 import { showToast } from '../../../shared/ui';
@@ -15,22 +15,15 @@ export function useSharing(deckId: string) {
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
   });
-  const people = useMutation({
-    mutationFn: (all: readonly AuthorView[]) =>
-      Promise.all(
-        all.filter(({ isOwner }) => !isOwner).map(({ id }) => ask('DELETE', `/decks/${deckId}/authors/${id}`)),
-      ),
-    onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),
-    onSettled: () => queries.invalidateQueries({ queryKey: authorsQuery(deckId).queryKey }),
-  });
   return {
     set: (kind: ShareKind, terms: ShareTerms) => shares.mutate({ method: 'PUT', path: `/${kind}`, terms }),
     end: (kind: ShareKind) => shares.mutate({ method: 'DELETE', path: `/${kind}` }),
     /** Ends everything, and lets everybody out. */
-    endAll: (all: readonly AuthorView[]) => {
-      shares.mutate({ method: 'DELETE', path: '' });
-      people.mutate(all);
-    },
-    isPending: shares.isPending || people.isPending,
+    endAll: () =>
+      shares.mutate(
+        { method: 'DELETE', path: '' },
+        { onSuccess: () => queries.invalidateQueries({ queryKey: authorsQuery(deckId).queryKey }) },
+      ),
+    isPending: shares.isPending,
   };
 }
