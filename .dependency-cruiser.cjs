@@ -99,7 +99,7 @@ module.exports = {
       lessons: [],
       library: ['lessons', 'sharing'],
       sharing: ['walking'],
-      player: ['walking'],
+      player: ['sharing', 'walking'],
       student: ['walking'],
       walking: [],
     }).map(([feature, used]) => ({

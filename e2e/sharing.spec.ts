@@ -2,7 +2,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import * as messages from '@gobrel/messages';
 import { expectClean } from './expect-clean';
-import { newDeck, newTeacher } from './people';
+import { newDeck, newTeacher, odile, ownCopy } from './people';
 import { readQr } from './read-qr';
 
 const says = messages.sharing;
@@ -22,7 +22,7 @@ async function turnOn(page: Page, part: string, label: string): Promise<string> 
   return new URL(url).pathname;
 }
 
-test('a show is published from the editor, walked by a stranger with its questions checked, and taken back while they look', async ({
+test('a show is published from the editor, looked at by a stranger, and taken back while they look', async ({
   page,
   browser,
 }) => {
@@ -53,9 +53,7 @@ test('a show is published from the editor, walked by a stranger with its questio
   await stranger.context().close();
 });
 
-test('the published night walk is walked by its links and keys; its questions are checked, and nothing is kept', async ({
-  browser,
-}) => {
+test('the published night walk is walked by its links and keys, and nothing is kept', async ({ browser }) => {
   const stranger = await (await browser.newContext()).newPage();
   await stranger.goto('/show/saltmarshAtNight');
   const status = stranger.getByRole('status');
@@ -71,6 +69,34 @@ test('the published night walk is walked by its links and keys; its questions ar
   await expect(status).toContainText('Dusk at the gate');
   expect(await stranger.context().cookies()).toEqual([]);
   await stranger.context().close();
+});
+
+test('answers in a published show are checked by the server as often as they may be; without a network it says so', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const deckId = await ownCopy(page, 'night-watch');
+  const answer = await page.request.put(`/api/decks/${deckId}/shares/show`, { data: {} });
+  const { show } = (await answer.json()) as { show: { address: string } };
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto(`/show/${show.address}`);
+  const telling = stranger.getByRole('region', { name: messages.telling.title });
+  const check = telling.getByRole('button', { name: messages.telling.check });
+  await stranger.getByRole('radio', { name: 'an owl over the hide' }).check();
+  await stranger.context().setOffline(true);
+  await check.click();
+  await expect(stranger.getByText(messages.shown.offline).first()).toBeVisible();
+  await stranger.context().setOffline(false);
+  await check.click();
+  await expect(telling).toContainText('That one does not swim.');
+  await expect(telling).toContainText(messages.telling.left({ count: 1 }));
+  await expectClean(stranger);
+  await stranger.getByRole('radio', { name: 'an otter in the creek' }).check();
+  await check.click();
+  await expect(telling).toContainText('Yes: the tail gives it away.');
+  await stranger.context().close();
+  await page.request.delete(`/api/decks/${deckId}`);
 });
 
 test('a passcode is set, asked for, mistyped, and asked for anew once it is another one', async ({ page, browser }) => {
@@ -241,4 +267,43 @@ test('an embedded show plays in a page of another origin, which reaches nothing 
     }, `${baseURL}${path}`);
     await refused;
   }
+});
+
+test('a show is followed on a phone by its QR code: live, looked back at, until it ends', async ({ page, browser }) => {
+  await odile(page);
+  const deckId = await ownCopy(page, 'night-walk');
+  const follows = messages.following;
+  await page.goto(`/decks/${deckId}/show/gate`);
+  await page.getByRole('button', { name: follows.action }).click();
+  await expectClean(page);
+  await page.getByRole('button', { name: follows.start }).click();
+  await expect(page.getByRole('dialog').getByAltText(follows.qr)).toBeVisible();
+  const url = (await readQr(page.getByRole('dialog').getByAltText(follows.qr))) ?? '';
+  await page.keyboard.press('Escape');
+  await expect(page.getByAltText(follows.qr)).toBeVisible();
+
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
+  await phone.goto(url);
+  const status = phone.getByRole('status');
+  await expect(status).toContainText('Dusk at the gate');
+  await expect(status).toContainText(follows.live);
+  await expectClean(phone);
+  await page.getByRole('link', { name: 'Step onto the boards' }).click();
+  await expect(status).toContainText('The boardwalk splits');
+  await expect(page.getByAltText(follows.qr)).toBeHidden();
+
+  await phone.getByRole('button', { name: follows.back }).tap();
+  await expect(status).toContainText(follows.lookingBack);
+  await page.getByRole('link', { name: 'Climb to the hide' }).click();
+  await expect(status).toContainText('Dusk at the gate');
+  await phone.getByRole('button', { name: follows.toLive }).tap();
+  await expect(status).toContainText('The hide');
+
+  await page.reload();
+  await page.getByRole('button', { name: follows.action }).click();
+  await expect(page.getByText(follows.joined({ count: 1 }))).toBeVisible();
+  await page.getByRole('button', { name: follows.end }).click();
+  await expect(phone.getByText(messages.problems['show-over'])).toBeVisible();
+  await phone.context().close();
+  await page.request.delete(`/api/decks/${deckId}`);
 });

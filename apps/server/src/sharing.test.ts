@@ -3,6 +3,7 @@ import { embedCode, type DeckSummary, type LookerChecks, type SharesView, type S
 import { contentsIn, type Deck, picturesIn, readDeck } from '@gobrel/core/deck';
 import { emptyWork } from '@gobrel/core/work';
 import { DataSource } from 'typeorm';
+import { Listener } from './testing/listener.js';
 import { storedJson } from './testing/stored-document.js';
 import { TestServer, until, type Visitor } from './testing/test-server.js';
 
@@ -90,9 +91,9 @@ describe('a published show', () => {
   test('is taken back at once: its pictures too, and whoever is looking is told to look again', async () => {
     const address = await published();
     const [picture = ''] = picturesIn((await look(address)).body.deck);
-    const news = await hear(address);
+    const news = await Listener.to(server, address);
     await end('/show');
-    await until(() => news.said().includes('event: again'));
+    await until(() => news.events('again').length > 0);
     news.leave();
     const ended = await look(address);
     expect(ended).toMatchObject({ status: 410, body: { code: 'share-ended' } });
@@ -281,19 +282,6 @@ describe('embedding', () => {
     expect((await ask(`url=${encodeURIComponent(`${site()}/show/${link}`)}`)).status).toBe(404);
   });
 });
-
-/** Listens to what is said of a share. */
-async function hear(address: string) {
-  const stop = new AbortController();
-  const response = await fetch(`${server.address}/api/shows/${address}/news`, { signal: stop.signal });
-  expect(response.headers.get('content-type')).toContain('text/event-stream');
-  let said = '';
-  const decoder = new TextDecoder();
-  void (async () => {
-    for await (const part of response.body ?? []) said += decoder.decode(part, { stream: true });
-  })().catch(() => undefined);
-  return { said: () => said, leave: () => stop.abort() };
-}
 
 /** A deck as it is stored, with its keys. */
 async function stored(deckId: string): Promise<Deck> {

@@ -79,6 +79,7 @@ const plainProblems = [
   'seat-taken',
   'server-fault',
   'share-ended',
+  'show-over',
   'sign-in',
   'slow-picture',
   'stays-submitted',

@@ -1,6 +1,7 @@
 /** Sharing a deck by an address: what its owner sets, and what whoever has the address gets. */
 import type { Deck, ItemId } from '@gobrel/core/deck';
 import type { AnswerFeedback } from '@gobrel/core/questions';
+import type { Stop } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import {
   ArrayMaxSize,
@@ -107,9 +108,11 @@ export interface ShowPass {
 
 /** A deck as whoever has the address sees it: without keys, notes, and what is hidden. */
 export interface ShownDeck {
-  readonly kind: ShareKind;
+  readonly kind: ShareKind | 'follow';
   readonly deck: Deck;
   readonly may: ShareRight;
+  /** Where the show that is followed was, the last stop last; `null` where everybody walks by themselves. */
+  readonly walk: readonly Stop[] | null;
   /** ISO 8601. */
   readonly until: string | null;
 }
@@ -138,6 +141,34 @@ export interface LookerFeedback {
 
 /** By the ids of the questions. */
 export type LookerChecks = Readonly<Record<ItemId, LookerFeedback>>;
+
+/** Lets others follow a show on their own devices. */
+export class StartFollowing {
+  /** Whether they can look at it afterwards. */
+  @IsBoolean()
+  keeps: boolean;
+
+  /** Where it is shown just now. */
+  @IsObject(fault('other'))
+  stop: Stop;
+}
+
+/** Where a show that is followed is by now. */
+export class FollowStep {
+  @IsObject(fault('other'))
+  stop: Stop;
+}
+
+/** A show that others follow, for whoever presents it. */
+export interface FollowingView {
+  /** The last part of the web address. */
+  readonly address: string;
+  /** How many came to it. */
+  readonly joined: number;
+}
+
+/** For how many days a show that was followed can be looked at afterwards. */
+export const DAYS_AFTER_FOLLOWING = 30;
 
 /** The deck that somebody may edit from now on, or their copy of it. */
 export interface DeckOfOwn {

@@ -1,4 +1,5 @@
 /** What processes on one database tell one another. */
+import type { Stop } from '@gobrel/core/show';
 import type { LiveNews } from '@gobrel/contract';
 
 /** Something that happened in one process and that others have to follow. Everything it is about is on disk already. */
@@ -24,7 +25,9 @@ export type BusMessage =
   /** A lesson has another edition. */
   | { readonly say: 'edition'; readonly lessonId: string }
   /** Whoever looks at a shared deck has to look again. */
-  | { readonly say: 'share'; readonly address: string };
+  | { readonly say: 'share'; readonly address: string }
+  /** A show that others follow is somewhere else by now. */
+  | { readonly say: 'step'; readonly address: string; readonly stop: Stop };
 
 /** What processes say of themselves. `hello` asks everybody to answer; `missed` says that something could not be said. */
 export type Presence = 'hello' | 'alive' | 'leaving' | 'missed';

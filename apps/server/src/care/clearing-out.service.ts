@@ -28,6 +28,8 @@ export const AGES = {
   devices: 180,
   /** How often a shared deck was looked at on a day. */
   looks: 28,
+  /** That a show was followed, where nothing of it can be looked at afterwards. */
+  followed: 1,
   /** Pictures, files and editions, from when nobody uses them any more. */
   unused: 7,
 } as const;
@@ -76,6 +78,12 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
     await this.removeOlder('failed_attempt', 'last_at', AGES.attempts);
     await this.removeOlder('known_device', 'last_at', AGES.devices);
     await this.removeOlder('share_look', 'day', AGES.looks);
+    // Shows that were followed, once nobody may look at them any more.
+    await this.database.query(
+      `DELETE FROM deck_share WHERE kind = 'follow' AND (until < now()
+         OR (ended_at IS NOT NULL AND NOT keeps) AND ended_at < now() - make_interval(days => $1))`,
+      [AGES.followed],
+    );
   }
 
   private async removeOlder(table: string, column: string, days: number): Promise<void> {

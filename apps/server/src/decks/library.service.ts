@@ -7,7 +7,6 @@ import {
   type DeletedDeck,
   type FoundDeck,
   type NewDeck,
-  type ShareKind,
 } from '@gobrel/contract';
 import {
   addSlideFrom,
@@ -29,7 +28,15 @@ import { encodeDeck, formatDocumentName, readDeckDocument, writeChanges } from '
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, In, IsNull, Not } from 'typeorm';
-import { DeckAuthorRow, DeckRow, DeckShelfRow, SharedDocumentRow, ShareRow, TeacherRow } from '../database/index.js';
+import {
+  DeckAuthorRow,
+  DeckRow,
+  DeckShelfRow,
+  InvitationRow,
+  SharedDocumentRow,
+  ShareRow,
+  TeacherRow,
+} from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
@@ -218,11 +225,12 @@ export class LibraryService {
 
   private async summaries(teacherId: string, rows: readonly DeckRow[]): Promise<DeckSummary[]> {
     const others = rows.map(({ ownerId }) => ownerId).filter((ownerId) => ownerId !== teacherId);
-    const [owners, decks, shelves, authors, shares] = await Promise.all([
+    const [owners, decks, shelves, authors, invited, shares] = await Promise.all([
       this.database.getRepository(TeacherRow).findBy({ id: In([...new Set(others)]) }),
       this.decksOf(rows),
       this.database.getRepository(DeckShelfRow).findBy({ teacherId, deckId: In(rows.map(({ id }) => id)) }),
       this.database.getRepository(DeckAuthorRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
+      this.database.getRepository(InvitationRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
       this.liveShares(rows.map(({ id }) => id)),
     ]);
     const shelfOf = new Map(shelves.map((shelf) => [shelf.deckId, shelf]));
@@ -230,7 +238,7 @@ export class LibraryService {
     return rows.map((row) =>
       summaryOf(row, decks.get(row.id) ?? emptyDeck(''), {
         sharedBy: row.ownerId === teacherId ? null : (ownerNames.get(row.ownerId) ?? null),
-        sharedWith: authors.filter(({ deckId }) => deckId === row.id).length,
+        sharedWith: [...authors, ...invited].filter(({ deckId }) => deckId === row.id).length,
         kinds: shares.filter(({ deckId }) => deckId === row.id).map(({ kind }) => kind),
         may: authors.find((author) => author.deckId === row.id && author.teacherId === teacherId)?.may ?? 'edit',
         shelf: shelfOf.get(row.id) ?? null,
@@ -278,7 +286,7 @@ export function coverOf(deck: Deck): Deck {
 interface Standing {
   readonly sharedBy: string | null;
   readonly sharedWith: number;
-  readonly kinds: readonly ShareKind[];
+  readonly kinds: readonly ShareRow['kind'][];
   readonly may: AuthorRight;
   readonly shelf: DeckShelfRow | null;
 }

@@ -16,6 +16,8 @@ import { AuditService } from '../audit/index.js';
 import { ShareLookRow, ShareRow } from '../database/index.js';
 import { AuthorsService, LibraryService } from '../decks/index.js';
 import { EditionsService } from '../sync/index.js';
+import { FollowingsService } from './followings.service.js';
+import { newAddress } from './new-address.js';
 import { ShowNews } from './show-news.service.js';
 
 @Injectable()
@@ -28,6 +30,7 @@ export class SharesService {
     private readonly secrets: SecretsService,
     private readonly audit: AuditService,
     private readonly news: ShowNews,
+    private readonly followings: FollowingsService,
   ) {}
 
   /** How a deck is shared, for its owner. */
@@ -72,9 +75,10 @@ export class SharesService {
     return this.sharesOf(deckId);
   }
 
-  /** Ends everything that is shared: shares are turned off, and everybody but the owner is let out. */
+  /** Ends everything that is shared: shares are turned off, shows that are followed end, everybody but the owner is out. */
   async endAll(ownerId: string, deckId: string): Promise<SharesView> {
     const view = await this.end(ownerId, deckId);
+    await this.followings.endAllOf(deckId);
     await this.authors.letAllOut(ownerId, deckId);
     return view;
   }
@@ -136,11 +140,6 @@ export class SharesService {
       ]),
     );
   }
-}
-
-/** An address that nobody guesses: 96 random bits. */
-function newAddress(): string {
-  return randomBytes(12).toString('base64url');
 }
 
 function shareView(row: ShareRow, looks: readonly DayCount[]): ShareView {

@@ -3,6 +3,8 @@ import { Module } from '@nestjs/common';
 import { DecksModule } from '../decks/index.js';
 import { FilesModule } from '../files/index.js';
 import { PicturesModule } from '../pictures/index.js';
+import { FollowingsController } from './followings.controller.js';
+import { FollowingsService } from './followings.service.js';
 import { OEmbedController } from './oembed.controller.js';
 import { SharesController } from './shares.controller.js';
 import { SharesService } from './shares.service.js';
@@ -12,8 +14,8 @@ import { ShowsController } from './shows.controller.js';
 
 @Module({
   imports: [DecksModule, PicturesModule, FilesModule],
-  controllers: [SharesController, ShowsController, OEmbedController],
-  providers: [SharesService, ShownDecksService, ShowNews],
+  controllers: [SharesController, ShowsController, FollowingsController, OEmbedController],
+  providers: [SharesService, ShownDecksService, FollowingsService, ShowNews],
   exports: [ShownDecksService, SharesService],
 })
 export class SharingModule {}

@@ -2,6 +2,7 @@
 import type { CheckLooker, LookerChecks, ShownDeck, ShowPass } from '@gobrel/contract';
 import { contentsIn, type Deck, withoutHidden, withoutKeysAndNotes } from '@gobrel/core/deck';
 import { feedbackNow, isUsedUp, judge } from '@gobrel/core/questions';
+import { readStop, type Stop } from '@gobrel/core/show';
 import { formatDocumentName, readDeckDocument } from '@gobrel/core/shared-doc';
 import { readWork } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
@@ -46,9 +47,10 @@ export class ShownDecksService {
   /** What an address shows. @param pass what a passcode was answered with; '' for nothing */
   async show(address: string, pass: string): Promise<ShownDeck> {
     const { row, edition } = await this.open(address, pass, true);
-    const { kind, may, until } = row;
+    const { kind, may, until, endedAt } = row;
     const deck = withoutKeysAndNotes(withoutHidden(edition));
-    return { kind, deck, may, until: until?.toISOString() ?? null };
+    const walk = kind === 'follow' && endedAt === null ? readWalk(edition, row.walk) : null;
+    return { kind, deck, may, walk, until: until?.toISOString() ?? null };
   }
 
   /** @throws ProblemException unless an address shows anything */
@@ -150,9 +152,9 @@ export class ShownDecksService {
   private async row(address: string): Promise<ShareRow> {
     const row = await this.database.getRepository(ShareRow).findOneBy({ address });
     if (!row) throw notFound('show');
-    const isOver = row.endedAt !== null || (row.until !== null && row.until <= new Date());
+    const isOver = (row.endedAt !== null && !row.keeps) || (row.until !== null && row.until <= new Date());
     const isThere = await this.database.getRepository(DeckRow).existsBy({ id: row.deckId, deletedAt: IsNull() });
-    if (isOver || !isThere) throw refuse(410, 'share-ended');
+    if (isOver || !isThere) throw refuse(410, row.kind === 'follow' ? 'show-over' : 'share-ended');
     return row;
   }
 
@@ -173,4 +175,9 @@ export class ShownDecksService {
     if (hash !== editionHash) await this.database.getRepository(ShareRow).update({ address, newest: true }, change);
     return hash;
   }
+}
+
+/** Where a show was, as far as that is in the deck. */
+function readWalk(deck: Deck, walk: unknown): readonly Stop[] {
+  return (Array.isArray(walk) ? walk : []).flatMap((stop) => readStop(deck, stop) ?? []);
 }

@@ -120,6 +120,20 @@ export const routeTable: readonly RouteCase[] = [
     expected: anyone(404),
   },
   { route: 'GET /api/shows/:address/files/:id', path: '/api/shows/none/files/none', expected: anyone(404) },
+  {
+    route: 'POST /api/decks/:id/following',
+    path: '/api/decks/night-walk/following',
+    body: { keeps: false, stop: { slideId: 'nowhere', viewpointId: null, appeared: 0 } },
+    expected: ownerOnly(422),
+  },
+  { route: 'GET /api/followings/:address', path: '/api/followings/none', expected: teachers(404) },
+  {
+    route: 'POST /api/followings/:address/steps',
+    path: '/api/followings/none/steps',
+    body: { stop: {} },
+    expected: teachers(404),
+  },
+  { route: 'POST /api/followings/:address/end', path: '/api/followings/none/end', expected: teachers(404) },
   { route: 'GET /api/oembed', path: '/api/oembed?url=x', expected: anyone(404) },
   { route: 'GET /api/decks/:id/versions', path: '/api/decks/night-walk/versions', expected: ownerOnly(200) },
   {

@@ -2,7 +2,7 @@
 import type { AuthorRight, ShareKind, ShareRight } from '@gobrel/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-/** An address by which a deck is looked at; of each kind a deck has one. */
+/** An address by which a deck is looked at: of a link and a show a deck has one, and one of each time it is followed. */
 @Entity('deck_share')
 export class ShareRow {
   @PrimaryColumn('text')
@@ -12,7 +12,7 @@ export class ShareRow {
   deckId: string;
 
   @Column('text')
-  kind: ShareKind;
+  kind: ShareKind | 'follow';
 
   @Column('text')
   may: ShareRight;
@@ -43,6 +43,22 @@ export class ShareRow {
   /** When it was turned off; `null` while it is on. */
   @Column('timestamptz', { name: 'ended_at', nullable: true })
   endedAt: Date | null;
+
+  /** Who presents what is followed; `null` for a link and a show. */
+  @Column('text', { name: 'presenter_id', nullable: true })
+  presenterId: string | null;
+
+  /** Where the one who presents was, the last stop last; `null` for a link and a show. */
+  @Column('jsonb', { nullable: true })
+  walk: unknown;
+
+  /** Whether what was followed can be looked at afterwards. */
+  @Column('boolean', { default: false })
+  keeps: boolean;
+
+  /** When whoever presents was heard of the last time; `null` for a link and a show. */
+  @Column('timestamptz', { name: 'seen_at', nullable: true })
+  seenAt: Date | null;
 }
 
 /** How often a share was looked at on a day. */

@@ -10,7 +10,11 @@ export class Shares1765600000000 implements MigrationInterface {
         address text PRIMARY KEY, deck_id text NOT NULL REFERENCES deck ON DELETE CASCADE,
         kind text NOT NULL, may text NOT NULL, until timestamptz, passcode_hash text, pass text NOT NULL,
         newest boolean NOT NULL, listed boolean NOT NULL, edition_hash text NOT NULL,
-        published_at timestamptz NOT NULL, ended_at timestamptz, UNIQUE (deck_id, kind));
+        published_at timestamptz NOT NULL, ended_at timestamptz,
+        presenter_id text REFERENCES teacher ON DELETE CASCADE, walk jsonb,
+        keeps boolean NOT NULL DEFAULT false, seen_at timestamptz);
+      CREATE UNIQUE INDEX deck_share_kind ON deck_share (deck_id, kind) WHERE kind <> 'follow';
+      CREATE INDEX deck_share_deck ON deck_share (deck_id);
       CREATE TABLE share_look (
         address text NOT NULL REFERENCES deck_share ON DELETE CASCADE ON UPDATE CASCADE,
         day date NOT NULL, count int NOT NULL, PRIMARY KEY (address, day));

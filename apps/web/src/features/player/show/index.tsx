@@ -3,7 +3,7 @@ import { type Deck, keepWalk, newId } from '@gobrel/core/deck';
 import { writeChanges } from '@gobrel/core/shared-doc';
 import { type ShowState, slidesWalked, startShow, takeStep } from '@gobrel/core/show';
 import { useRoom } from '@gobrel/slide-view';
-import { CircleHelp, Expand, Footprints, MonitorUp, Moon, Search, Shrink, Timer, X } from 'lucide-react';
+import { CircleHelp, Expand, Footprints, MonitorUp, Moon, QrCode, Search, Shrink, Timer, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { deckReading, type OpenDocument, useDocument, useDocumentStatus, useObserved } from '../../../shared/sync';
@@ -20,6 +20,7 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
+import { FollowCode, FollowDialog, useFollowing } from '../../sharing';
 import { ViewpointIcon } from '../../../shared/drawings';
 import { IconButton, Loading, Menu, MenuEntry, showToast, useFullScreen, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
@@ -64,12 +65,20 @@ function Window({ deckId, document, deck, start }: WindowProps) {
   const [isFull, toggleFull] = useFullScreen(stage);
   const [sheet, setSheet] = useState<ShowSheet | null>(null);
   const navigate = useNavigate();
+  const following = useFollowing(deckId, walk.stop);
+  const [inviting, setInviting] = useState(false);
+  const [codeOn, setCodeOn] = useState<boolean | null>(null);
+  // Whoever comes late comes on call; at the beginning everybody does.
+  const showsCode = following.address !== null && (codeOn ?? shared.state.walk.length === 1);
   const leave = `/decks/${deckId}?slide=${walk.at}`;
   useShowKeys(show, {
     onFull: toggleFull,
     onFind: () => setSheet('find'),
     onHelp: () => setSheet('keys'),
-    onLeave: () => void navigate(leave),
+    onLeave: () => {
+      following.end();
+      void navigate(leave);
+    },
   });
   const openOwn = () => {
     const name = channel ?? newId();
@@ -83,10 +92,16 @@ function Window({ deckId, document, deck, start }: WindowProps) {
   };
   const note = showNotice(show);
   return (
-    <div ref={stage} className="flex h-full flex-col bg-[#101616] text-[#efe8da]">
+    <div ref={stage} className="relative flex h-full flex-col bg-[#101616] text-[#efe8da]">
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
         <h1 className="spoken">{deck.title}</h1>
         <StageWindow show={show} space={space} />
+        {showsCode && following.address !== null ? (
+          <FollowCode
+            address={following.address}
+            className="pointer-events-none absolute end-6 top-6 z-10 size-[min(32vh,32vw)]"
+          />
+        ) : null}
       </main>
       <footer className="flex items-center gap-1 px-3 py-1">
         <StepButtons walk={walk} press={Press} />
@@ -99,6 +114,13 @@ function Window({ deckId, document, deck, start }: WindowProps) {
             <Search size={20} aria-hidden />
           </Press>
           <HandButtons show={show} press={Press} />
+          <Press
+            name={messages.following.action}
+            pressed={following.address !== null}
+            onClick={() => setInviting(true)}
+          >
+            <QrCode size={20} aria-hidden />
+          </Press>
         </span>
         <Menu
           trigger={
@@ -126,6 +148,9 @@ function Window({ deckId, document, deck, start }: WindowProps) {
           <MenuEntry onSelect={keep}>
             <Footprints size={18} aria-hidden /> {messages.show.saveWalk}
           </MenuEntry>
+          <MenuEntry onSelect={() => setInviting(true)}>
+            <QrCode size={18} aria-hidden /> {messages.following.action}
+          </MenuEntry>
           <MenuEntry onSelect={openOwn}>
             <MonitorUp size={18} aria-hidden /> {messages.show.mine}
           </MenuEntry>
@@ -138,6 +163,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
         </Press>
         <Link
           to={leave}
+          onClick={following.end}
           aria-label={messages.show.end}
           title={messages.show.end}
           className="inline-flex size-11 flex-none items-center justify-center rounded-md hover:bg-white/15"
@@ -146,6 +172,14 @@ function Window({ deckId, document, deck, start }: WindowProps) {
         </Link>
       </footer>
       <ShowSheets show={show} open={sheet} onClose={() => setSheet(null)} />
+      {inviting ? (
+        <FollowDialog
+          following={following}
+          isOnSlide={showsCode}
+          onSlide={setCodeOn}
+          onClose={() => setInviting(false)}
+        />
+      ) : null}
     </div>
   );
 }

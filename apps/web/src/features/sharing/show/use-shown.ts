@@ -3,8 +3,17 @@
  * and looks again once the network is back. Without a network what is here stays.
  */
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { ask, mayPass, Refusal, shownQuery } from '../../../shared/api';
+
+/** What was heard since the show was loaded. */
+interface Steps {
+  /** When it was loaded, in milliseconds since 1970. */
+  readonly after: number;
+  readonly stops: readonly unknown[];
+}
+
+const NONE: readonly unknown[] = [];
 
 /** The longest a browser waits in one go, in milliseconds. */
 const LONGEST_WAIT = 2 ** 31 - 1;
@@ -14,6 +23,10 @@ export function useShown(address: string) {
   const shown = useQuery(shownQuery(address, pass));
   const { refetch } = shown;
   const isHere = shown.data !== undefined;
+  const [steps, setSteps] = useState<Steps>({ after: 0, stops: [] });
+  const [isAway, setIsAway] = useState(false);
+  const loadedAt = useRef(0);
+  loadedAt.current = shown.dataUpdatedAt;
   const until = shown.data?.until ?? null;
   useEffect(() => {
     if (!isHere) return;
@@ -26,7 +39,15 @@ export function useShown(address: string) {
     let wasAway = false;
     const again = () => void refetch();
     news.addEventListener('again', again);
+    news.addEventListener('step', ({ data }: MessageEvent<string>) => {
+      const stop: unknown = JSON.parse(data);
+      setSteps((before) => ({
+        after: loadedAt.current,
+        stops: [...(before.after === loadedAt.current ? before.stops : []), stop],
+      }));
+    });
     news.addEventListener('error', () => {
+      setIsAway(true);
       // Refused for good, as what was taken back is: why is found out by asking.
       if (news.readyState === EventSource.CLOSED) again();
       wasAway = true;
@@ -34,6 +55,7 @@ export function useShown(address: string) {
     news.addEventListener('open', () => {
       if (wasAway) again();
       wasAway = false;
+      setIsAway(false);
     });
     return () => news.close();
   }, [address, isHere, refetch]);
@@ -47,6 +69,10 @@ export function useShown(address: string) {
   return {
     /** `null` while it is not there, and once it may not be looked at any more. */
     shown: problem ? null : (shown.data ?? null),
+    /** Where the show went since it was loaded, where it is one that is followed. */
+    steps: steps.after === shown.dataUpdatedAt ? steps.stops : NONE,
+    /** Whether nothing is heard just now. */
+    isAway,
     problem,
     /** Why it is not here yet; `null` where it is. */
     trouble: problem === null && !isHere ? shown.error : null,

@@ -1,0 +1,16 @@
+/** The QR code by which others come to follow a show. */
+import { messages } from '../../../shared/messages';
+import { useQrCode } from '../share-dialog/use-qr-code';
+import { webAddress } from '../share-dialog/address-row';
+
+export function FollowCode({ address, className }: { address: string; className: string }) {
+  const drawing = useQrCode(webAddress(address));
+  if (drawing === null) return null;
+  return (
+    <img
+      src={`data:image/svg+xml,${encodeURIComponent(drawing)}`}
+      alt={messages.following.qr}
+      className={`rounded-md border border-edge bg-white ${className}`}
+    />
+  );
+}
