@@ -15,6 +15,12 @@ module.exports = {
     only('slide-view-on-core', '^packages/slide-view/', ['^packages/(slide-view|core)/']),
     only('demo-on-core', '^demo/', ['^demo/', '^packages/core/']),
     only('web-arrows', '^apps/web/', ['^apps/web/', '^packages/(core|contract|device-sync|messages|slide-view)/']),
+    // A show in one file is drawn and walked as everywhere else.
+    only('player-arrows', '^apps/player/', [
+      '^apps/player/',
+      '^apps/web/src/(features/walking/index|shared/(messages|ui)/index|app/look\\.css)',
+      '^packages/(core|messages|slide-view)/',
+    ]),
     only('messages-stand-alone', '^packages/messages/', ['^packages/messages/']),
     {
       name: 'messages-by-their-door',
@@ -95,7 +101,8 @@ module.exports = {
       account: [],
       board: ['lessons', 'player', 'walking'],
       classes: ['lessons'],
-      editor: ['lessons', 'library', 'sharing', 'walking'],
+      editor: ['exporting', 'lessons', 'library', 'sharing', 'walking'],
+      exporting: [],
       lessons: [],
       library: ['lessons', 'sharing'],
       sharing: ['walking'],

@@ -47,7 +47,7 @@ export default tseslint.config(
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   {
-    files: ['apps/web/**/*.{ts,tsx}', 'packages/slide-view/**/*.{ts,tsx}'],
+    files: ['apps/{player,web}/**/*.{ts,tsx}', 'packages/slide-view/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },

@@ -80,6 +80,7 @@ main(async () => {
   const checks = [
     check('types', ['tsc', '-b']),
     check('types of the web', ['tsc', '-p', 'apps/web']),
+    check('types of the player', ['tsc', '-p', 'apps/player']),
     check('types of the end-to-end tests', ['tsc', '-p', 'e2e']),
     check('lint', ['eslint', '.', '--max-warnings', '0']),
     check('format', ['prettier', '--check', '--log-level', 'warn', '.']),

@@ -1,4 +1,5 @@
 // Builds the application once a language: English into dist, every other into a folder of its own within, and packs all.
+// Then the player, from which shows in one file are made: a script and a style sheet a language.
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -14,3 +15,15 @@ for (const language of languages) {
   if (status !== 0) process.exit(status ?? 1);
   packFiles(join(here, folder, 'assets'));
 }
+
+const player = join(here, 'dist', 'player');
+for (const language of languages) {
+  const env = { ...process.env, GOBREL_LANGUAGE: language, GOBREL_PLAYER_FOLDER: player };
+  const { status } = spawnSync('npx', ['vite', 'build', '-c', 'vite.player.config.ts'], {
+    cwd: here,
+    env,
+    stdio: 'inherit',
+  });
+  if (status !== 0) process.exit(status ?? 1);
+}
+packFiles(player);

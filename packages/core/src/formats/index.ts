@@ -11,3 +11,4 @@ export * from './question-draft.js';
 export * from './questions-csv/index.js';
 export * from './results-csv/index.js';
 export * from './route-sketch.js';
+export * from './show-file/index.js';

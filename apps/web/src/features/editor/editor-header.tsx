@@ -1,6 +1,18 @@
 /** The editor's header: the deck's title, where it is kept, how the slides are seen, and what is done with all of it. */
 import type { SlideId } from '@gobrel/core/deck';
-import { CircleHelp, Ellipsis, GraduationCap, History, Lamp, Play, Redo2, Send, Undo2, UserPlus } from 'lucide-react';
+import {
+  CircleHelp,
+  Ellipsis,
+  FileDown,
+  GraduationCap,
+  History,
+  Lamp,
+  Play,
+  Redo2,
+  Send,
+  Undo2,
+  UserPlus,
+} from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { Brand, KeptNote, useScheme } from '../../app/frame';
 import { type CoAuthor, type OpenDocument, useStatus } from '../../shared/sync';
@@ -10,7 +22,7 @@ import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
 /** The dialogs that the header opens. */
-export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'share' | 'templates' | 'keep-template';
+export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'share' | 'show-file' | 'templates' | 'keep-template';
 
 interface EditorHeaderProps {
   readonly deckId: string;
@@ -111,6 +123,9 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('share')}>
         <UserPlus size={18} aria-hidden /> {messages.sharing.action}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('show-file')}>
+        <FileDown size={18} aria-hidden /> {messages.exporting.action}
       </MenuEntry>
       <MenuRule />
       <MenuEntry onSelect={() => onDialog('keys')}>

@@ -11,3 +11,4 @@ export { useOwnWork } from './use-own-work';
 export { WalkFooter } from './walk-footer';
 export { WalkStatus } from './walk-status';
 export { type Ahead, type Judge, type Walk, useWalk } from './use-walk';
+export { useWalkKeys } from './use-walk-keys';

@@ -8,7 +8,7 @@ export { itemCalled } from './in-sentences';
 export { languageName } from './language-name';
 export { lossInWords } from './losses';
 export { unreadInWords } from './unread';
-export { duration, inFull, listed, percent, someOf, withUnit } from './phrases';
+export { duration, fileSize, inFull, listed, percent, someOf, withUnit } from './phrases';
 export { pointsInWords } from './points';
 export { faultInWords, problemInWords } from './problems';
 export { reasonInWords, ruleInWords } from './reasons';

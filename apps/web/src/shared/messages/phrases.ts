@@ -37,3 +37,11 @@ export function percent(share: number): string {
 export function duration(seconds: number): string {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
+
+const kilobytes = new Intl.NumberFormat(locale, { style: 'unit', unit: 'kilobyte', maximumFractionDigits: 0 });
+const megabytes = new Intl.NumberFormat(locale, { style: 'unit', unit: 'megabyte', maximumSignificantDigits: 3 });
+
+/** The size of a file, such as 630 kB or 1.2 MB. @param bytes of which a thousand are a kilobyte */
+export function fileSize(bytes: number): string {
+  return bytes < 999_500 ? kilobytes.format(Math.ceil(bytes / 1000)) : megabytes.format(bytes / 1_000_000);
+}

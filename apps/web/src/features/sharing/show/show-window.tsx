@@ -7,9 +7,8 @@ import { useRef, useState } from 'react';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { messages } from '../../../shared/messages';
 import { DeadEnd, IconButton, showToast, useFullScreen, usePageTitle } from '../../../shared/ui';
-import { FeedbackStrip, FilledInStage, useGoingOn, useWalk, WalkFooter } from '../../walking';
+import { FeedbackStrip, FilledInStage, useGoingOn, useWalk, useWalkKeys, WalkFooter } from '../../walking';
 import { TakeCopy } from './take-copy';
-import { useLookerKeys } from './use-looker-keys';
 import { useLookerWork } from './use-looker-work';
 
 interface ShowWindowProps {
@@ -43,7 +42,7 @@ function Walking({ address, pass, shown, isEmbedded, start }: ShowWindowProps & 
   const [isFull, toggleFull] = useFullScreen(whole);
   const pause = () => setGoesOn(false);
   useGoingOn({ deck, state, step: walk.step, goesOn, isPaused: false, onEnd: pause });
-  useLookerKeys(walk, pause, toggleFull);
+  useWalkKeys(walk, pause, toggleFull);
   const startOver = () => {
     beginAnew();
     setState(resumeShow(deck, emptyWork) ?? start);

@@ -1,10 +1,10 @@
 /** The keys of a show that somebody looks at by themselves; in a frame only while it has the focus. */
 import { useLayoutEffect } from 'react';
-import { isWithin } from '../../../shared/ui';
-import type { Walk } from '../../walking';
+import { isWithin } from '../../shared/ui';
+import type { Walk } from './use-walk';
 
 /** What each key does; whether it did anything. @param presses whether what has the focus is pressed by the space bar */
-export function lookerKey(key: string, presses: boolean, walk: Pick<Walk, 'step'>, onFull: () => void): boolean {
+export function walkKey(key: string, presses: boolean, walk: Pick<Walk, 'step'>, onFull: () => void): boolean {
   switch (key) {
     case ' ':
       if (presses) return false;
@@ -30,7 +30,7 @@ export function lookerKey(key: string, presses: boolean, walk: Pick<Walk, 'step'
 }
 
 /** @param onPress called with every key that does something: whoever presses one wants to lead */
-export function useLookerKeys(walk: Pick<Walk, 'step'>, onPress: () => void, onFull: () => void): void {
+export function useWalkKeys(walk: Pick<Walk, 'step'>, onPress: () => void, onFull: () => void): void {
   // With the picture that is seen: a key pressed on it must not act on what was there before.
   useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -38,7 +38,7 @@ export function useLookerKeys(walk: Pick<Walk, 'step'>, onPress: () => void, onF
       // Fields and pieces use the same keys.
       if (isWithin(event.target, 'input, textarea, select, [role=dialog], [role=radiogroup], [data-piece]')) return;
       const presses = isWithin(event.target, 'button, a, [role="link"], audio, video');
-      if (!lookerKey(event.key, presses, walk, onFull)) return;
+      if (!walkKey(event.key, presses, walk, onFull)) return;
       onPress();
       event.preventDefault();
     };

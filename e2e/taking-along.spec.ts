@@ -1,0 +1,105 @@
+/** Taking a deck along: a show in one file, opened without any server. */
+import { readFileSync } from 'node:fs';
+import * as messages from '@gobrel/messages';
+import { expect, type Page, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
+import { odile, ownCopy } from './people';
+
+const says = messages.exporting;
+
+/** Exports a deck as one file; gives where it is. */
+async function exported(page: Page, deckId: string, withKeys = true): Promise<string> {
+  await page.goto(`/decks/${deckId}`);
+  await page.getByRole('button', { name: messages.editor.moreActions }).click();
+  await page.getByRole('menuitem', { name: says.action }).click();
+  const dialog = page.getByRole('dialog', { name: says.title });
+  await expect(dialog.getByRole('button', { name: says.save })).toBeEnabled();
+  await expectClean(page);
+  if (!withKeys) await dialog.getByLabel(says.keys).uncheck();
+  const download = page.waitForEvent('download');
+  await dialog.getByRole('button', { name: says.save }).click();
+  const saved = await download;
+  expect(saved.suggestedFilename()).toMatch(/\.html$/);
+  return saved.path();
+}
+
+/** Opens a file as by a double click, and notes whatever it asks anybody for. */
+async function opened(page: Page, path: string): Promise<readonly string[]> {
+  const asked: string[] = [];
+  page.on('request', (request) => {
+    if (!/^(file|data|blob):/.test(request.url())) asked.push(request.url());
+  });
+  const copy = `${path}.html`;
+  (await import('node:fs')).copyFileSync(path, copy);
+  await page.goto(`file://${copy}`);
+  return asked;
+}
+
+test('the night walk as one file is opened without a server, walked, and found again after closing it', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const path = await exported(page, 'night-walk');
+  const html = readFileSync(path, 'utf8');
+  expect(html.length).toBeLessThan(1_500_000);
+  const alone = await (await browser.newContext({ offline: true })).newPage();
+  const faults: string[] = [];
+  alone.on('pageerror', (error) => faults.push(error.message));
+  alone.on('console', (message) => {
+    if (message.type() === 'error') faults.push(message.text());
+  });
+  const asked = await opened(alone, path);
+  const status = alone.getByRole('status').last();
+  await expect(alone.getByRole('link', { name: 'Step onto the boards' })).toBeVisible();
+  await expectClean(alone);
+  const shown = alone.locator('img').first();
+  await expect(shown).toHaveJSProperty('complete', true);
+  expect(await shown.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(0);
+  await alone.getByRole('link', { name: 'Step onto the boards' }).click();
+  await expect(alone.getByRole('link', { name: 'Follow the splash' })).toBeVisible();
+  await alone.reload();
+  await expect(alone.getByRole('link', { name: 'Follow the splash' })).toBeVisible();
+  await alone.keyboard.press('ArrowLeft');
+  await expect(alone.getByRole('link', { name: 'Step onto the boards' })).toBeVisible();
+  expect(asked).toEqual([]);
+  expect(faults).toEqual([]);
+  expect(status).toBeDefined();
+  await alone.context().close();
+});
+
+test('a file checks answers by its keys; without them it has none, and opens what waits for them', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  const deckId = await ownCopy(page, 'night-watch');
+  const alone = await (await browser.newContext({ offline: true })).newPage();
+  await opened(alone, await exported(page, deckId));
+  await alone.getByRole('radio', { name: 'an owl over the hide' }).check();
+  await alone.getByRole('button', { name: messages.telling.check }).click();
+  await expect(alone.getByText('That one does not swim.')).toBeVisible();
+
+  const path = await exported(page, deckId, false);
+  expect(readFileSync(path, 'utf8')).not.toContain('That one does not swim.');
+  await opened(alone, path);
+  await expect(alone.getByRole('radio', { name: 'an owl over the hide' })).toBeVisible();
+  await expect(alone.getByRole('button', { name: messages.telling.check })).toHaveCount(0);
+  await alone.context().close();
+  await page.request.delete(`/api/decks/${deckId}`);
+});
+
+test('a file that was cut short or changed by hand says so, or shows what is left of it', async ({ page, browser }) => {
+  await odile(page);
+  const path = await exported(page, 'night-walk');
+  const { writeFileSync } = await import('node:fs');
+  const html = readFileSync(path, 'utf8');
+  const alone = await (await browser.newContext({ offline: true })).newPage();
+  writeFileSync(path, html.replace('"format":"gobrel show"', '"format":"gobrel'));
+  await opened(alone, path);
+  await expect(alone.getByRole('alert')).toHaveText(says.brokenFile);
+  writeFileSync(path, html.replaceAll(/(data-content="[^"]*" data-type="[^"]*">)[^<]*/g, '$1!'));
+  await opened(alone, path);
+  await expect(alone.getByRole('link', { name: 'Step onto the boards' })).toBeVisible();
+  await alone.context().close();
+});
