@@ -51,7 +51,9 @@ function Playing({ file: { deck: whole, hasKeys }, start }: { file: ShowFileDeck
   const says = messages.shown;
   return (
     <div ref={stage} className="flex h-full flex-col bg-paper" onPointerDown={goesOn ? pause : undefined}>
-      <h1 className="spoken">{edition.title}</h1>
+      <header className="spoken">
+        <h1>{edition.title}</h1>
+      </header>
       <FilledInStage edition={edition} walk={walk} fillIn={fillIn} />
       {hasKeys ? (
         <FeedbackStrip

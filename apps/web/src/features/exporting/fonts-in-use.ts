@@ -13,6 +13,13 @@ export interface FontInUse {
 const OF_BUTTONS = ['text', 'heading'];
 const LETTERS_OF_BUTTONS = 'AZaz09';
 
+/** Fonts for what fonts of letters lack: digits and the like they have only as parts of other signs. */
+const BEYOND = /^["']?Slide /;
+
+function isBeyondLatin(letter: string): boolean {
+  return (letter.codePointAt(0) ?? 0) > 0xff;
+}
+
 /** The fonts of a deck and of the buttons around it, among those that this page knows. */
 export function fontsInUse(deck: Deck): readonly FontInUse[] {
   const text = JSON.stringify(deck);
@@ -25,7 +32,8 @@ export function fontsInUse(deck: Deck): readonly FontInUse[] {
       const said = (name: string) => rule.style.getPropertyValue(name);
       if (!families.has(unquoted(said('font-family')))) return [];
       if (said('font-style') === 'italic' && !slanted) return [];
-      if (!isInRange(said('unicode-range'), letters)) return [];
+      const sought = BEYOND.test(said('font-family')) ? [...letters].filter(isBeyondLatin) : letters;
+      if (!isInRange(said('unicode-range'), sought)) return [];
       const url = /url\(["']?([^"')]+)/.exec(said('src'))?.[1];
       return url === undefined ? [] : [{ url: new URL(url, sheet.href ?? location.href).href, rule: ruleOf(said) }];
     }),

@@ -4,6 +4,7 @@ import { programText, type ShowContent, writeShowFile } from '@gobrel/core/forma
 import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../shared/api';
 import { direction, language, messages, slideName } from '../../shared/messages';
 import { fontsInUse } from './fonts-in-use';
+import { smaller } from './smaller';
 
 /** Something that goes into the file. */
 export interface Part {
@@ -21,7 +22,7 @@ export interface Weighed {
   readonly looks: string;
   readonly fonts: readonly (Part & { readonly rule: string })[];
   readonly contents: readonly Part[];
-  /** Of the whole file, in bytes. */
+  /** Of the whole file at most, in bytes: pictures may become smaller. */
   readonly bytes: number;
 }
 
@@ -61,10 +62,11 @@ export async function makeShow({ deck, weighed, hasKeys, signal, onDone }: Makin
   let done = 0;
   const fetchPart = async ({ name, url }: Pick<Part, 'name' | 'url'>): Promise<ShowContent> => {
     const answer = await fetched(url, signal);
-    const base64 = await base64Of(await answer.blob());
+    const blob = await smaller(await answer.blob());
+    const base64 = await base64Of(blob);
     done += 1;
     onDone(done, all);
-    return { id: name, mediaType: answer.headers.get('content-type') ?? '', base64 };
+    return { id: name, mediaType: blob.type, base64 };
   };
   const fonts = await severally(weighed.fonts, async (font) => {
     const { base64 } = await fetchPart(font);

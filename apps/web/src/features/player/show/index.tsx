@@ -96,7 +96,7 @@ function Window({ deckId, document, deck, start }: WindowProps) {
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
         <h1 className="spoken">{deck.title}</h1>
         <StageWindow show={show} space={space} />
-        {showsCode && following.address !== null ? (
+        {showsCode ? (
           <FollowCode
             address={following.address}
             className="pointer-events-none absolute end-6 top-6 z-10 size-[min(32vh,32vw)]"

@@ -16,12 +16,10 @@ interface FollowDialogProps {
   readonly onClose: () => void;
 }
 
-const choices = ['nothing', 'look'] as const;
-
 export function FollowDialog({ following, isOnSlide, onSlide, onClose }: FollowDialogProps) {
   const says = messages.following;
   const { address, joined, isStarting, start, end } = following;
-  const [afterwards, setAfterwards] = useState<(typeof choices)[number]>('nothing');
+  const [afterwards, setAfterwards] = useState<'nothing' | 'look'>('nothing');
   if (address === null)
     return (
       <Dialog title={says.title} open onClose={onClose}>

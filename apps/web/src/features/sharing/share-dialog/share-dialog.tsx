@@ -1,5 +1,4 @@
 /** Who has a deck: people by e-mail, anyone with the link, everybody by a published show; what is true right now is said. */
-import type { Deck } from '@gobrel/core/deck';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { authorsQuery, messageOf, sessionQuery, sharesQuery } from '../../../shared/api';
@@ -9,13 +8,9 @@ import { LinkSection } from './link-section';
 import { OthersPeople } from './others-people';
 import { PeopleSection } from './people-section';
 import { nowShared } from './right-now';
+import type { SharedDeck } from './shared-deck';
 import { ShowSection } from './show-section';
 import { useSharing } from './use-sharing';
-
-/** What of a deck is asked for here. */
-export interface SharedDeck extends Pick<Deck, 'title' | 'size'> {
-  readonly id: string;
-}
 
 /** How often it is looked who has the deck, in milliseconds. */
 const LOOK_EVERY_MS = 5000;

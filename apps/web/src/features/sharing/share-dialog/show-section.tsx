@@ -10,7 +10,7 @@ import { otherOrigin } from '../try-embedding/other-origin';
 import { AddressRow, webAddress } from './address-row';
 import { PasscodeField } from './passcode-field';
 import { Row, Section } from './section';
-import type { SharedDeck } from './share-dialog';
+import type { SharedDeck } from './shared-deck';
 import { UntilField } from './until-field';
 import { useQrCode } from './use-qr-code';
 

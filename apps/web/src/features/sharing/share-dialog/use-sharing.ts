@@ -22,7 +22,7 @@ export function useSharing(deckId: string) {
     endAll: () =>
       shares.mutate(
         { method: 'DELETE', path: '' },
-        { onSuccess: () => queries.invalidateQueries({ queryKey: authorsQuery(deckId).queryKey }) },
+        { onSuccess: () => void queries.invalidateQueries({ queryKey: authorsQuery(deckId).queryKey }) },
       ),
     isPending: shares.isPending,
   };

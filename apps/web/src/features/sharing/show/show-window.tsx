@@ -50,7 +50,9 @@ function Walking({ address, pass, shown, isEmbedded, start }: ShowWindowProps & 
   return (
     <div ref={whole} className="flex h-full flex-col bg-paper" onPointerDown={goesOn ? pause : undefined}>
       {isEmbedded ? (
-        <h1 className="spoken">{deck.title}</h1>
+        <header className="spoken">
+          <h1>{deck.title}</h1>
+        </header>
       ) : (
         <header className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-3 py-1.5">
           <span className="hidden sm:block">
