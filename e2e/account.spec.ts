@@ -58,11 +58,14 @@ test('a password is changed in the account, and other devices are signed out', a
   await page.getByRole('link', { name: messages.frame.accountOf({ name: 'Nadia Quill' }) }).click();
   await expect(page.getByText(email)).toBeVisible();
   await expectClean(page);
-  await page.getByLabel(says.presentPassword).fill('not this one');
+  await page.getByRole('form', { name: says.changePassword }).getByLabel(says.presentPassword).fill('not this one');
   await page.getByLabel(says.newPassword).fill(SECOND);
   await page.getByRole('button', { name: says.changePassword }).click();
   await expect(page.getByText(messages.faults['password-wrong'])).toBeVisible();
-  await page.getByLabel(says.presentPassword).fill('a sentence by the sea');
+  await page
+    .getByRole('form', { name: says.changePassword })
+    .getByLabel(says.presentPassword)
+    .fill('a sentence by the sea');
   await page.getByRole('button', { name: says.changePassword }).click();
   await expect(page.getByText(says.passwordChanged).first()).toBeVisible();
   await page.reload();
@@ -70,4 +73,37 @@ test('a password is changed in the account, and other devices are signed out', a
   await other.reload();
   await expect(other.getByRole('heading', { name: says.title })).toBeVisible();
   await other.context().close();
+});
+
+test('a name is changed, an address by a link, and another device is signed out', async ({ page, browser }) => {
+  const { email } = await newTeacher(page);
+  const elsewhere = await (await browser.newContext()).newPage();
+  await signIn(elsewhere, email, 'a sentence by the sea');
+  await expect(elsewhere.getByRole('heading', { name: messages.library.title })).toBeVisible();
+  await page.goto('/account');
+  await expect(page.getByText(says.thisDevice)).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('button', { name: says.signOutOthers }).click();
+  await expect(page.getByText(says.othersSignedOut).first()).toBeVisible();
+  await elsewhere.goto('/');
+  await expect(elsewhere.getByRole('heading', { name: says.title })).toBeVisible();
+
+  await page.getByLabel(says.name, { exact: true }).fill('Nadia Reed');
+  await page.getByRole('button', { name: messages.common.keep }).click();
+  await expect(page.getByRole('link', { name: 'Nadia Reed' })).toBeVisible();
+
+  const next = `reed-${Date.now()}@marrambay.example`;
+  const form = page.getByRole('form', { name: says.changeEmail });
+  await form.getByLabel(says.newEmail).fill(next);
+  await form.getByLabel(says.presentPassword).fill('a sentence by the sea');
+  await form.getByRole('button', { name: says.changeEmail }).click();
+  await expect(page.getByText(says.emailSent({ email: next }))).toBeVisible();
+  const mails = (await (await page.request.get('/api/outbox')).json()) as { to: string; text: string }[];
+  const link = /\/confirm-email\/[\w-]+/.exec(mails.find(({ to }) => to === next)?.text ?? '')?.[0] ?? '';
+  await elsewhere.goto(link);
+  await expect(elsewhere.getByText(says.emailConfirmed)).toBeVisible();
+  await expectClean(elsewhere);
+  await signIn(elsewhere, next, 'a sentence by the sea');
+  await expect(elsewhere.getByRole('heading', { name: messages.library.title })).toBeVisible();
+  await elsewhere.context().close();
 });

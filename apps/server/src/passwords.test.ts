@@ -184,3 +184,81 @@ function smtpServer(taken: string[]): Promise<Server> {
   const server = createServer(talk);
   return new Promise((resolve) => server.listen(0, '127.0.0.1', () => resolve(server)));
 }
+
+describe('another e-mail address', () => {
+  const change = (who: Visitor, email: string, present = FIRST) =>
+    who.ask<{ fields: object }>('PUT', '/api/accounts/email', { email, present });
+  const confirm = (token: string) =>
+    server.visitor().ask<{ code: string }>('POST', '/api/accounts/email/confirm', { token });
+  const linkIn = (mail: OutboxMail | undefined) => /\/confirm-email\/([\w-]+)/.exec(mail?.text ?? '')?.[1] ?? '';
+  const fresh = () => `quill-${Math.random().toString(36).slice(2)}@marrambay.example`;
+
+  test('counts once its link is followed, which works once; the old one is told', async () => {
+    const { who, email } = await teacher();
+    const next = fresh();
+    expect((await change(who, next)).status).toBe(204);
+    const [mail] = await outbox();
+    expect(mail?.to).toBe(next);
+    expect(await signIn(email, FIRST)).toBe(204);
+    expect((await confirm(linkIn(mail))).status).toBe(204);
+    expect((await outbox())[0]).toMatchObject({ to: email, text: expect.stringContaining(next) });
+    expect(await signIn(next, FIRST)).toBe(204);
+    expect(await signIn(email, FIRST)).toBe(401);
+    expect(await confirm(linkIn(mail))).toMatchObject({ status: 410, body: { code: 'link-is-used-up' } });
+  });
+
+  test('needs the password; one that somebody has is not told here but there', async () => {
+    const { who } = await teacher();
+    const other = await teacher();
+    expect(await change(who, fresh(), 'not it')).toMatchObject({
+      status: 422,
+      body: { fields: { present: 'password-wrong' } },
+    });
+    expect((await change(who, other.email)).status).toBe(204);
+    const [mail] = await outbox();
+    expect(mail?.to).toBe(other.email);
+    expect(linkIn(mail)).toBe('');
+  });
+
+  test('that somebody took meanwhile is refused, and nothing is changed; a second link ends the first one', async () => {
+    const { who, email } = await teacher();
+    const next = fresh();
+    await change(who, next);
+    const first = linkIn((await outbox())[0]);
+    await change(who, next);
+    const second = linkIn((await outbox())[0]);
+    expect((await confirm(first)).status).toBe(410);
+    await server
+      .visitor()
+      .ask('POST', '/api/accounts', { name: 'Ilse Wrack', email: next.toUpperCase(), password: SECOND });
+    expect(await confirm(second)).toMatchObject({ status: 409, body: { code: 'address-taken' } });
+    expect(await signIn(email, FIRST)).toBe(204);
+  });
+});
+
+test('a teacher sees where they are signed in, and signs single devices out, or all others', async () => {
+  const { who, email } = await teacher();
+  const devices = async () => (await who.ask<{ id: string; isThis: boolean }[]>('GET', '/api/accounts/devices')).body;
+  const elsewhere = [server.visitor(), server.visitor(), server.visitor()];
+  for (const device of elsewhere) await device.ask('POST', '/api/session', { email, password: FIRST });
+  expect(await devices()).toHaveLength(4);
+  expect((await devices()).filter(({ isThis }) => isThis)).toHaveLength(1);
+  const [last] = await devices();
+  await who.ask('DELETE', `/api/accounts/devices/${last?.id}`);
+  expect(await isSignedIn(elsewhere[2] as Visitor)).toBeNull();
+  expect(await isSignedIn(elsewhere[1] as Visitor)).not.toBeNull();
+  const stranger = await teacher();
+  const [mine] = await devices();
+  await stranger.who.ask('DELETE', `/api/accounts/devices/${mine?.id}`);
+  expect(await devices()).toHaveLength(3);
+  await who.ask('DELETE', '/api/accounts/devices');
+  expect(await devices()).toMatchObject([{ isThis: true }]);
+  expect(await isSignedIn(who)).not.toBeNull();
+});
+
+test('another name is seen at once; one that is none is refused', async () => {
+  const { who } = await teacher();
+  expect((await who.ask('PUT', '/api/accounts/name', { name: ' Nadia Reed ' })).status).toBe(204);
+  expect(await isSignedIn(who)).toMatchObject({ name: 'Nadia Reed' });
+  expect((await who.ask('PUT', '/api/accounts/name', { name: '  ' })).status).toBe(422);
+});

@@ -70,6 +70,45 @@ export class ChangePassword {
   password: string;
 }
 
+/** Another name for whoever is signed in. */
+export class OwnName {
+  @Trimmed()
+  @IsString()
+  @Length(1, 80, fault('own-name'))
+  name: string;
+}
+
+/** Another e-mail address for whoever is signed in. */
+export class NewEmail {
+  @Trimmed()
+  @IsEmail({}, fault('email'))
+  @MaxLength(200, fault('email-too-long'))
+  email: string;
+
+  /** The password. */
+  @IsString()
+  @Length(1, 200, fault('password'))
+  present: string;
+}
+
+/** Confirming an e-mail address, by the link that a mail brought. */
+export class EmailToken {
+  @IsString()
+  @MaxLength(100)
+  token: string;
+}
+
+/** A device on which somebody is signed in. */
+export interface DeviceView {
+  readonly id: string;
+  /** Such as “Firefox, Windows”; '' where that is not known. */
+  readonly name: string;
+  /** ISO 8601. */
+  readonly since: string;
+  /** Whether it is the one that asks. */
+  readonly isThis: boolean;
+}
+
 /** A mail in the outbox. */
 export interface OutboxMail {
   readonly id: string;

@@ -2,19 +2,24 @@
 import {
   AccountLanguage,
   ChangePassword,
+  type DeviceView,
+  EmailToken,
   ForgottenPassword,
   NewAccount,
+  NewEmail,
   NewPassword,
+  OwnName,
   type SessionView,
   SignIn,
 } from '@gobrel/contract';
-import { Body, Controller, Delete, Get, HttpCode, Inject, Ip, Post, Put, Req, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Ip, Param, Post, Put, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { AuditService } from '../audit/index.js';
 import { Allow, type IdentifiedRequest, TeacherId } from './access.js';
 import { MAIL_LANGUAGES } from '../mail/index.js';
 import { PLACE, type Place, siteOf } from '../place.js';
 import { languageFor } from '../languages.js';
+import { AccountChangesService } from './account-changes.service.js';
 import { AccountsService } from './accounts.service.js';
 import { PasswordsService } from './passwords.service.js';
 import { SessionsService } from './sessions.service.js';
@@ -26,6 +31,7 @@ export class AccountsController {
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
     private readonly passwords: PasswordsService,
+    private readonly changes: AccountChangesService,
     @Inject(PLACE) private readonly place: Place,
   ) {}
 
@@ -59,6 +65,48 @@ export class AccountsController {
   @Allow('teacher')
   speak(@TeacherId() teacherId: string, @Body() { language }: AccountLanguage): Promise<void> {
     return this.accounts.speak(teacherId, language);
+  }
+
+  @Put('accounts/name')
+  @HttpCode(204)
+  @Allow('teacher')
+  rename(@TeacherId() teacherId: string, @Body() { name }: OwnName): Promise<void> {
+    return this.changes.rename(teacherId, name);
+  }
+
+  @Put('accounts/email')
+  @HttpCode(204)
+  @Allow('teacher')
+  changeEmail(@TeacherId() teacherId: string, @Body() body: NewEmail, @Req() request: Request): Promise<void> {
+    return this.changes.sendLink(teacherId, body, siteOf(this.place, request), languageFor(request, MAIL_LANGUAGES));
+  }
+
+  @Post('accounts/email/confirm')
+  @HttpCode(204)
+  @Allow('anyone')
+  confirmEmail(@Body() { token }: EmailToken): Promise<void> {
+    return this.changes.confirm(token);
+  }
+
+  @Get('accounts/devices')
+  @Allow('teacher')
+  devices(@TeacherId() teacherId: string, @Req() request: Request): Promise<DeviceView[]> {
+    return this.sessions.devices(teacherId, request.headers.cookie);
+  }
+
+  /** Signs out every other device. */
+  @Delete('accounts/devices')
+  @HttpCode(204)
+  @Allow('teacher')
+  endOthers(@TeacherId() teacherId: string, @Req() request: Request): Promise<void> {
+    return this.sessions.endTeacher(teacherId, request.headers.cookie ?? '');
+  }
+
+  @Delete('accounts/devices/:id')
+  @HttpCode(204)
+  @Allow('teacher')
+  endDevice(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
+    return this.sessions.endDevice(teacherId, id);
   }
 
   /** Sends a link to whoever forgot their password; the answer tells nobody whether there is such an account. */

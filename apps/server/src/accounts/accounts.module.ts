@@ -2,6 +2,7 @@
 import { Global, Module } from '@nestjs/common';
 import { APP_GUARD } from '@nestjs/core';
 import { AccessGuard } from './access.guard.js';
+import { AccountChangesService } from './account-changes.service.js';
 import { AccountsController } from './accounts.controller.js';
 import { AccountsService } from './accounts.service.js';
 import { AttemptsService } from './attempts.service.js';
@@ -20,6 +21,7 @@ import { SessionsService } from './sessions.service.js';
     SecretsService,
     KnownDevicesService,
     PasswordsService,
+    AccountChangesService,
     { provide: APP_GUARD, useClass: AccessGuard },
   ],
   exports: [SessionsService, AttemptsService, SecretsService, KnownDevicesService],

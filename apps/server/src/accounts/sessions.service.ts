@@ -1,13 +1,15 @@
 /** Sessions: opaque tokens in http-only cookies, their hashes in the database. */
 import { createHash, randomBytes } from 'node:crypto';
+import type { DeviceView } from '@gobrel/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { parseCookie } from 'cookie';
 import type { CookieOptions, Response } from 'express';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, MoreThan } from 'typeorm';
 import { SessionRow } from '../database/index.js';
 import { PLACE, type Place } from '../place.js';
 import type { Identity } from './access.js';
+import { deviceName } from './device-name.js';
 
 /** How long a session lasts, in days: a teacher's month, a student's school week with the weekend. */
 const LASTS_DAYS = { teacher: 30, participant: 9 } as const;
@@ -37,6 +39,7 @@ export class SessionsService {
 
   /** Starts a session and gives its token to the browser as a cookie. */
   async start(response: Response, kind: SessionKind, id: string): Promise<void> {
+    const device = deviceName(response.req.headers['user-agent']);
     const token = randomBytes(32).toString('base64url');
     const expiresAt = new Date(Date.now() + LASTS_DAYS[kind] * DAY_MS);
     await this.database.getRepository(SessionRow).insert({
@@ -44,6 +47,7 @@ export class SessionsService {
       teacherId: kind === 'teacher' ? id : null,
       participantId: kind === 'participant' ? id : null,
       expiresAt,
+      device,
     });
     response.cookie(COOKIES[kind], token, { ...this.cookieOptions(), expires: expiresAt });
   }
@@ -81,6 +85,29 @@ export class SessionsService {
     for (const key of ended) for (const listener of this.listeners) listener(key);
   }
 
+  /** The devices on which a teacher is signed in, the last one first. @param cookies those of who asks */
+  async devices(teacherId: string, cookies: string | undefined): Promise<DeviceView[]> {
+    const own = this.keyOf(cookies, 'teacher');
+    const rows = await this.database
+      .getRepository(SessionRow)
+      .find({ where: { teacherId, expiresAt: MoreThan(new Date()) }, order: { startedAt: 'DESC' } });
+    return rows.map(({ tokenHash, device, startedAt }) => ({
+      id: idOf(tokenHash),
+      name: device,
+      since: startedAt.toISOString(),
+      isThis: tokenHash === own,
+    }));
+  }
+
+  /** Signs a teacher out on one of their devices. */
+  async endDevice(teacherId: string, id: string): Promise<void> {
+    const rows = await this.database.getRepository(SessionRow).findBy({ teacherId });
+    const row = rows.find(({ tokenHash }) => idOf(tokenHash) === id);
+    if (!row) return;
+    await this.database.getRepository(SessionRow).delete({ tokenHash: row.tokenHash });
+    for (const listener of this.listeners) listener(row.tokenHash);
+  }
+
   /** Ends every session of some participants, on whatever device. */
   async endSeats(participantIds: readonly string[]): Promise<void> {
     await this.database.getRepository(SessionRow).delete({ participantId: In([...participantIds]) });
@@ -109,6 +136,11 @@ export class SessionsService {
   private cookieOptions(): CookieOptions {
     return { httpOnly: true, sameSite: 'lax', path: '/', secure: this.place.isBehindTls };
   }
+}
+
+/** What a session is called by: a part of its key, by which nobody is signed in. */
+function idOf(tokenHash: string): string {
+  return tokenHash.slice(0, 16);
 }
 
 function hash(token: string): string {

@@ -11,6 +11,7 @@ type Act =
   | 'teacher signed in'
   | 'password set by link'
   | 'password changed'
+  | 'e-mail changed'
   | 'student came in'
   | 'guest came in'
   | 'participant put out'

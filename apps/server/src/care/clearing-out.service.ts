@@ -73,6 +73,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
   private async removeOld(): Promise<void> {
     await this.database.query('DELETE FROM session WHERE expires_at < now()');
     await this.database.query('DELETE FROM password_link WHERE expires_at < now()');
+    await this.database.query('DELETE FROM email_link WHERE expires_at < now()');
     await this.removeOlder('outbox', 'sent_at', AGES.outbox);
     await this.removeOlder('audit_entry', 'at', AGES.audit);
     await this.removeOlder('failed_attempt', 'last_at', AGES.attempts);

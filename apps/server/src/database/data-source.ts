@@ -1,6 +1,13 @@
 /** Where the database is and what is in it. */
 import { DataSource, type DataSourceOptions } from 'typeorm';
-import { FailedAttemptRow, OutboxRow, PasswordLinkRow, SessionRow, TeacherRow } from './entities/account.js';
+import {
+  EmailLinkRow,
+  FailedAttemptRow,
+  OutboxRow,
+  PasswordLinkRow,
+  SessionRow,
+  TeacherRow,
+} from './entities/account.js';
 import {
   DeckAuthorRow,
   DeckRow,
@@ -45,6 +52,7 @@ import { AccountLanguage1765300000000 } from './migrations/14-account-language.j
 import { Scenes1765400000000 } from './migrations/15-scenes.js';
 import { Mail1765500000000 } from './migrations/16-mail.js';
 import { Shares1765600000000 } from './migrations/17-shares.js';
+import { Devices1765700000000 } from './migrations/18-devices.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -53,6 +61,7 @@ export const entities = [
   FailedAttemptRow,
   OutboxRow,
   PasswordLinkRow,
+  EmailLinkRow,
   DeckRow,
   DeckAuthorRow,
   DeckVersionRow,
@@ -103,6 +112,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Scenes1765400000000,
       Mail1765500000000,
       Shares1765600000000,
+      Devices1765700000000,
     ],
     synchronize: false,
     logging: false,

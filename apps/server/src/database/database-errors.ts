@@ -9,3 +9,8 @@ export function isDataError(error: unknown): boolean {
   const code = readFields(error)?.['code'];
   return typeof code === 'string' ? /^(22|54)/.test(code) : error instanceof RangeError || error instanceof TypeError;
 }
+
+/** Whether something could not be stored as there is one of it already (23505, unique_violation). */
+export function isDuplicate(error: unknown): boolean {
+  return readFields(error)?.['code'] === '23505';
+}

@@ -4,5 +4,5 @@ export * from './entities/account.js';
 export * from './entities/deck.js';
 export * from './entities/lesson.js';
 export * from './entities/sharing.js';
-export { isDataError } from './database-errors.js';
+export { isDataError, isDuplicate } from './database-errors.js';
 export { inTurns, unlessElsewhere } from './in-turns.js';

@@ -34,6 +34,13 @@ export class SessionRow {
 
   @Column('timestamptz', { name: 'expires_at' })
   expiresAt: Date;
+
+  /** What the browser says it is, such as “Firefox, Windows”; '' where that is not known. */
+  @Column('text', { default: '' })
+  device: string;
+
+  @Column('timestamptz', { name: 'started_at', default: () => 'now()' })
+  startedAt: Date;
 }
 
 /** Failed attempts at a secret, counted by what was attempted. */
@@ -76,6 +83,22 @@ export class PasswordLinkRow {
 
   @Column('text', { name: 'teacher_id' })
   teacherId: string;
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt: Date;
+}
+
+/** A link by which another e-mail address is confirmed; the mail holds the token, the database only its hash. */
+@Entity('email_link')
+export class EmailLinkRow {
+  @PrimaryColumn('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @Column('text')
+  email: string;
 
   @Column('timestamptz', { name: 'expires_at' })
   expiresAt: Date;

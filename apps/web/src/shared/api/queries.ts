@@ -5,6 +5,7 @@ import type {
   CorrectionView,
   DeckSummary,
   DeletedDeck,
+  DeviceView,
   FoundDeck,
   GradebookView,
   JoinView,
@@ -31,6 +32,12 @@ import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from './client';
 
 export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: () => ask<SessionView>('GET', '/session') });
+/** The devices on which a teacher is signed in. */
+export const devicesQuery = queryOptions({
+  queryKey: ['devices'],
+  queryFn: () => ask<DeviceView[]>('GET', '/accounts/devices'),
+  refetchOnMount: 'always',
+});
 /** The mails of a machine that sends none; fails where mail is sent. */
 export const outboxQuery = queryOptions({
   queryKey: ['outbox'],

@@ -1,67 +1,33 @@
-/** A teacher's account: the address they sign in with, their language, their password. */
+/** A teacher's account: their name, their language, the address they sign in with, their password, their devices. */
 import { useQuery } from '@tanstack/react-query';
 import { LanguageChoice, TeacherPage } from '../../../app/frame';
-import { ask, sessionQuery } from '../../../shared/api';
-import { Button, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
+import { sessionQuery } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
-import { NewPasswordField } from '../new-password-field';
-import { useAccountForm } from '../use-account-form';
+import { usePageTitle } from '../../../shared/ui';
+import { Devices } from './devices';
+import { EmailForm } from './email-form';
+import { NameForm } from './name-form';
+import { PasswordForm } from './password-form';
 
 export function Screen() {
   const says = messages.frame;
   usePageTitle(says.account);
   const { data: session } = useQuery(sessionQuery);
+  const teacher = session?.teacher;
   return (
     <TeacherPage>
       <h1 className="mb-5 text-3xl">{says.account}</h1>
-      <dl className="mb-6 grid max-w-md grid-cols-[auto_1fr] items-center gap-x-6 gap-y-2">
-        <dt className="text-soft">{messages.signIn.name}</dt>
-        <dd className="font-semibold">{session?.teacher?.name}</dd>
-        <dt className="text-soft">{messages.signIn.email}</dt>
-        <dd className="break-all font-semibold">{session?.teacher?.email}</dd>
-        <dt className="text-soft">{says.language}</dt>
-        <dd>
-          <LanguageChoice inAccount />
-        </dd>
-      </dl>
-      <PasswordForm />
-    </TeacherPage>
-  );
-}
-
-function PasswordForm() {
-  const says = messages.signIn;
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('PUT', '/accounts/password', Object.fromEntries(values)),
-    (form) => {
-      form.reset();
-      showToast(says.passwordChanged);
-    },
-  );
-  return (
-    <form
-      noValidate
-      aria-labelledby="change-password"
-      className="flex max-w-md flex-col gap-3 rounded-md border border-edge bg-card p-5"
-      onSubmit={onSubmit}
-    >
-      <h2 id="change-password" className="text-xl">
-        {says.changePassword}
-      </h2>
-      <Field
-        label={says.presentPassword}
-        name="present"
-        type="password"
-        autoComplete="current-password"
-        fault={faults['present']}
-      />
-      <NewPasswordField label={says.newPassword} fault={faults['password']} />
-      <FormTrouble error={error} fields={['present', 'password']} />
-      <div>
-        <Button type="submit" look="main" disabled={isPending}>
-          {says.changePassword}
-        </Button>
+      <div className="grid max-w-4xl items-start gap-5 md:grid-cols-2">
+        <div className="flex flex-col gap-3 rounded-md border border-edge bg-card p-5">
+          {teacher ? <NameForm key={teacher.name} name={teacher.name} /> : null}
+          <p className="flex items-center gap-3">
+            <span className="font-semibold">{says.language}</span> <LanguageChoice inAccount />
+          </p>
+        </div>
+        <Devices />
+        <EmailForm email={teacher?.email ?? ''} />
+        <PasswordForm />
       </div>
-    </form>
+    </TeacherPage>
   );
 }
