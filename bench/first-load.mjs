@@ -71,3 +71,13 @@ export async function benchFirstLoad(address, browser) {
     `joining there: names in ${(joined.names / 1000).toFixed(1)} s (${(joined.names / empty.time).toFixed(1)} x), from the PIN to one’s slides ${(joined.slides / 1000).toFixed(1)} s (${(joined.slides / empty.time).toFixed(1)} x)`,
   ].join(' ');
 }
+
+/** A published show's first slide on such a device, against the same empty page. Gives the line to print. */
+export async function benchShowLoad(address, browser) {
+  const show = await load(browser, `${address}/show/saltmarshAtNight`, [], (page) =>
+    page.getByRole('link', { name: 'Step onto the boards' }),
+  );
+  const empty = await load(browser, `${address}/nowhere`, [], (page) => page.getByRole('heading'));
+  const line = ({ bytes, time }) => `${Math.round(bytes / 1024)} kB, there in ${(time / 1000).toFixed(1)} s`;
+  return `a published show on a slow device and network: ${line(show)}, against ${line(empty)} (${(show.time / empty.time).toFixed(2)} x)`;
+}

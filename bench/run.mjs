@@ -10,7 +10,8 @@ main(async () => {
   const { benchClasses } = await import('./classes.mjs');
   const { benchDistrict } = await import('./district.mjs');
   const { benchDrag } = await import('./drag.mjs');
-  const { benchFirstLoad } = await import('./first-load.mjs');
+  const { benchFirstLoad, benchShowLoad } = await import('./first-load.mjs');
+  const { benchFollowers } = await import('./followers.mjs');
   const { benchLetters } = await import('./letters.mjs');
   const { benchOpenDeck } = await import('./open-deck.mjs');
   const { benchQuestions } = await import('./questions.mjs');
@@ -30,6 +31,8 @@ main(async () => {
     questions: [benchQuestions],
     board: [benchBoard],
     'first-load': [benchFirstLoad],
+    show: [benchShowLoad],
+    followers: [(address) => benchFollowers(address)],
     students: [(address) => benchStudents(address)],
     letters: [(address) => benchLetters(address)],
     classes: [(address, browser, databaseUrl) => benchClasses(address, databaseUrl)],

@@ -30,6 +30,16 @@ const preloaded: readonly Preloaded[] = [
     module: 'src/features/student/join/index.tsx',
     asks: ([, code]) => (code === undefined ? [] : [`/api/join/${code}`]),
   },
+  {
+    address: /^\/show\/([\w-]{16})$/,
+    module: 'src/features/sharing/show/index.tsx',
+    asks: ([, show]) => [`/api/shows/${show ?? ''}?pass=`],
+  },
+  {
+    address: /^\/embed\/([\w-]{16})$/,
+    module: 'src/features/sharing/show/embedded.tsx',
+    asks: ([, show]) => [`/api/shows/${show ?? ''}?pass=`],
+  },
 ];
 
 /** Gives the page of a built application for an address. @throws when the folder holds no page */
