@@ -25,13 +25,16 @@ main(async () => {
     await teacher.getByRole('button', { name: 'Sign in' }).click();
     await teacher.getByRole('heading', { name: 'Library' }).waitFor();
     await shoot(teacher, 'library');
-    await teacher.goto('/classes');
-    await shoot(teacher, 'classes');
     await teacher.goto('/decks/night-walk?slide=fork');
     await teacher.getByRole('button', { name: /^Shape, “Climb/ }).click();
     await shoot(teacher, 'editor');
     await teacher.keyboard.press('Control+k');
     await shoot(teacher, 'link');
+    await teacher.keyboard.press('Escape');
+    await teacher.getByRole('button', { name: 'More actions' }).click();
+    await teacher.getByRole('menuitem', { name: 'Share' }).click();
+    await teacher.getByRole('switch', { name: 'Published show' }).waitFor();
+    await shoot(teacher, 'share');
     await teacher.keyboard.press('Escape');
     await teacher.goto('/decks/night-walk?see=map');
     await teacher.getByRole('status').filter({ hasText: '2 endings' }).waitFor();
