@@ -15,6 +15,7 @@ function built(manifest: object | null): (address: string) => string {
 
 const manifest = {
   'src/features/student/student/index.tsx': { file: 'assets/student.js', imports: ['_live.js', '_shared.js'] },
+  'src/features/sharing/show/index.tsx': { file: 'assets/show.js', imports: ['_shared.js'] },
   'src/features/student/join/index.tsx': { file: 'assets/join.js', imports: ['_shared.js'] },
   '_live.js': { file: 'assets/live.js', imports: ['_shared.js'] },
   '_shared.js': { file: 'assets/shared.js' },
@@ -30,6 +31,12 @@ test('a student’s page announces the files of its screen, each once, and what 
     '/api/my-lesson/edition',
   ]);
   expect(announcedIn(built(manifest)('/join/HRNS427'))).toContain('/api/join/HRNS427');
+});
+
+test('a published show announces its screen and its deck', () => {
+  const page = built(manifest)('/show/saltmarshAtNight');
+  expect(announcedIn(page)).toEqual(['/assets/show.js', '/assets/shared.js', '/api/shows/saltmarshAtNight?pass=']);
+  expect(announcedIn(built(manifest)('/show/no'))).toEqual([]);
 });
 
 test('nothing of an address gets into the page that is no code of a lesson', () => {
