@@ -2,6 +2,7 @@
 import * as messages from '@gobrel/messages';
 import { addItem, addSlide, applyChanges, emptyDeck } from '@gobrel/core/deck';
 import { expect, type Page, test } from '@playwright/test';
+import { expectClean } from './expect-clean';
 import { lessonOf, row, student } from './handed-out';
 import { join, newClassByHand, newTeacher, odile, saved, tablet } from './people';
 import { asSaid } from './as-said';
@@ -80,6 +81,22 @@ test('a slide each: five students, each first on their own card; it takes pictur
   await page.goto(`/lessons/${lesson.id}`);
   await page.getByRole('button', { name: messages.lessons.more }).click();
   await page.getByRole('menuitem', { name: messages.lessons.keepDeck }).click();
+  await expectClean(page);
+  await page.getByRole('combobox', { name: messages.lessons.names }).selectOption('shortened');
+  await page.getByRole('button', { name: messages.lessons.shareDeck }).click();
+  const link = await page.getByRole('textbox', { name: messages.lessons.parentsLink }).inputValue();
+  await expectClean(page);
+  const parent = await (await browser.newContext()).newPage();
+  await parent.goto(link);
+  await expect(parent.getByRole('heading', { level: 1, name: 'Our species cards, 6 Heron' })).toBeVisible();
+  const seen = await (await parent.request.get(new URL(link).pathname.replace('/show/', '/api/shows/'))).text();
+  expect(seen).toContain('Noor A.');
+  expect(seen).not.toContain('Noor Ashby');
+  await parent.context().close();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: messages.lessons.more }).click();
+  await page.getByRole('menuitem', { name: messages.lessons.keepDeck }).click();
+  await page.getByRole('button', { name: messages.lessons.saveDeck }).click();
   await page.getByRole('button', { name: messages.lessons.openDeck }).click();
   await expect(page.getByRole('textbox', { name: messages.library.deckTitle })).toHaveValue(
     'Our species cards, 6 Heron',

@@ -1,5 +1,5 @@
 /** Caring for what is kept: ages, what nobody uses, who did what, and what the server says of itself. */
-import type { LessonView } from '@gobrel/contract';
+import type { LessonView, SharesView, ShownDeck } from '@gobrel/contract';
 import { emptyDeck } from '@gobrel/core/deck';
 import { writeWorkChanges } from '@gobrel/core/shared-doc';
 import { DataSource } from 'typeorm';
@@ -102,7 +102,31 @@ describe('clearing out', () => {
 });
 
 describe('erasing', () => {
-  test('a student who is erased is in no kept class deck, nor in its versions', async () => {
+  test('a class deck is kept with names as they may be seen', async () => {
+    const { body: deck } = await odile.ask<{ id: string }>('POST', '/api/decks', {
+      title: 'Cards',
+      deck: { ...emptyDeck('Cards'), ...(await classDeck()) },
+    });
+    const lesson = await handOut(odile, { deckId: deck.id, workMode: 'slide-each' });
+    (await workOf(await joinAs(server, lesson, 12))).leave();
+    const { body } = await odile.ask<LessonView>('GET', `/api/lessons/${lesson.id}`);
+    const name = body.participants.find(({ key }) => key === 'heron-12')?.name ?? '';
+    const kept = async (names: string) => {
+      const answer = await odile.ask<{ id: string }>('POST', `/api/lessons/${lesson.id}/deck`, { names });
+      const found = await database.query<{ text: string }[]>(
+        'SELECT snapshot::text AS text FROM shared_document WHERE name = $1',
+        [`deck:${answer.body.id}`],
+      );
+      return found.map(({ text }) => text).join('');
+    };
+    expect(await kept('shown')).toContain(name);
+    expect(await kept('shortened')).not.toContain(name);
+    expect(await kept('shortened')).toContain(`${name.split(' ')[0]} `);
+    expect(await kept('hidden')).not.toContain(name.split(' ')[0]);
+    expect((await odile.ask('POST', `/api/lessons/${lesson.id}/deck`, { names: 'initials' })).status).toBe(422);
+  });
+
+  test('a student who is erased is in no kept class deck, nor in its versions, nor in what is shared of it', async () => {
     const { body: deck } = await odile.ask<{ id: string }>('POST', '/api/decks', {
       title: 'Cards',
       deck: { ...emptyDeck('Cards'), ...(await classDeck()) },
@@ -125,10 +149,16 @@ describe('erasing', () => {
     };
     const before = await namesIn(kept.id);
     expect(before).toHaveLength(2);
+    const published = await odile.ask<SharesView>('PUT', `/api/decks/${kept.id}/shares/show`, { newest: false });
+    const shown = async () =>
+      (await server.visitor().ask<ShownDeck>('GET', `/api/shows/${published.body.show?.address}`)).body;
     const name = (await odile.ask<LessonView>('GET', `/api/lessons/${lesson.id}`)).body.participants.find(
       ({ key }) => key === 'heron-15',
     )?.name;
+    expect(JSON.stringify(await shown())).toContain(name);
     expect((await odile.ask('DELETE', '/api/classes/6-heron/students/heron-15')).status).toBe(204);
+    expect(Object.keys((await shown()).deck.slides).length).toBeGreaterThan(0);
+    expect(JSON.stringify(await shown())).not.toContain(name);
     const left = await database.query<{ n: string }[]>(
       `SELECT count(*) AS n FROM (
          SELECT snapshot::text AS text FROM shared_document WHERE name = $1

@@ -3,7 +3,7 @@ import { fault } from './fault.js';
 import type { Deck } from '@gobrel/core/deck';
 import { type LessonTerms, paces, type Pace, termLimits, type WorkMode, workModes } from '@gobrel/core/lesson';
 import type { Marks } from '@gobrel/core/questions';
-import type { Affected, GradedLesson, Review } from '@gobrel/core/review';
+import { type Affected, type GradedLesson, type NameForm, nameForms, type Review } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import {
   ArrayMaxSize,
@@ -18,6 +18,14 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { Optional } from './optional.js';
+
+/** Keeping a class deck as a deck of one's own. */
+export class ClassDeckTerms {
+  /** How students are named in it; as on the register when it is left out. */
+  @Optional()
+  @IsIn(nameForms, fault('other'))
+  names?: NameForm;
+}
 
 /** Handing a deck out to a class, to some of it, or to anybody with the code. */
 export class HandOut {

@@ -1,5 +1,4 @@
 /** What a teacher changes of their account: their name, and their e-mail address, which a mail to it confirms. */
-import { createHash, randomBytes } from 'node:crypto';
 import type { NewEmail } from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -10,6 +9,7 @@ import { refuse } from '../errors/index.js';
 import { MailService, mailTexts } from '../mail/index.js';
 import { AttemptsService } from './attempts.service.js';
 import { teacherBy } from './colleague.js';
+import { linkTokenHash, newLinkToken } from './link-token.js';
 import { SecretsService } from './secrets.service.js';
 
 /** For how long a link is good, in milliseconds. */
@@ -52,17 +52,17 @@ export class AccountChangesService {
       const text = says.emailTakenText({ name: holder.name });
       return this.mail.send({ to: holder.email, subject: says.emailSubject, text });
     }
-    const token = randomBytes(32).toString('base64url');
+    const { token, tokenHash } = newLinkToken();
     const links = this.database.getRepository(EmailLinkRow);
     await links.delete({ teacherId });
-    await links.insert({ tokenHash: hash(token), teacherId, email, expiresAt: new Date(Date.now() + LASTS_MS) });
+    await links.insert({ tokenHash, teacherId, email, expiresAt: new Date(Date.now() + LASTS_MS) });
     const text = says.emailText({ name: teacher.name, link: `${site}/confirm-email/${token}` });
     await this.mail.send({ to: email, subject: says.emailSubject, text });
   }
 
   /** Confirms another address by its link, which is good once. The old address is told. */
   async confirm(token: string): Promise<void> {
-    const row = await this.database.getRepository(EmailLinkRow).findOneBy({ tokenHash: hash(token) });
+    const row = await this.database.getRepository(EmailLinkRow).findOneBy({ tokenHash: linkTokenHash(token) });
     const teacher = row && (await this.database.getRepository(TeacherRow).findOneBy({ id: row.teacherId }));
     if (!row || !teacher || row.expiresAt <= new Date()) throw refuse(410, 'link-is-used-up');
     await this.database
@@ -81,8 +81,4 @@ export class AccountChangesService {
     const text = says.emailChangedText({ name: teacher.name, email: row.email });
     await this.mail.send({ to: teacher.email, subject: says.emailChangedSubject, text });
   }
-}
-
-function hash(token: string): string {
-  return createHash('sha256').update(token).digest('hex');
 }

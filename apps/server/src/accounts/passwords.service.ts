@@ -1,5 +1,4 @@
 /** New passwords: by a link that a mail brings, and for whoever is signed in. What was signed in before is signed out. */
-import { createHash, randomBytes } from 'node:crypto';
 import type { ChangePassword, NewPassword } from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -10,6 +9,7 @@ import { refuse } from '../errors/index.js';
 import { MailService, mailTexts } from '../mail/index.js';
 import { AttemptsService } from './attempts.service.js';
 import { teacherBy } from './colleague.js';
+import { linkTokenHash, newLinkToken } from './link-token.js';
 import { isGuessable } from './password-rules.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
@@ -42,8 +42,8 @@ export class PasswordsService {
     await this.attempts.countWithin(`password links from ${from}`, MOST_ASKED);
     const teacher = await teacherBy(this.database, email);
     if (!teacher || (await this.goodLinks(teacher.id)) >= MOST_GOOD) return;
-    const token = randomBytes(32).toString('base64url');
-    const row = { tokenHash: hash(token), teacherId: teacher.id, expiresAt: new Date(Date.now() + LASTS_MS) };
+    const { token, tokenHash } = newLinkToken();
+    const row = { tokenHash, teacherId: teacher.id, expiresAt: new Date(Date.now() + LASTS_MS) };
     await this.database.getRepository(PasswordLinkRow).insert(row);
     const says = mailTexts(teacher.language ?? language);
     const link = `${site}/new-password/${token}`;
@@ -53,7 +53,7 @@ export class PasswordsService {
 
   /** Sets a password by a link, which is good once. @throws ProblemException when it is not, or the password is no good */
   async setByLink({ token, password }: NewPassword): Promise<void> {
-    const tokenHash = hash(token);
+    const tokenHash = linkTokenHash(token);
     const row = await this.database.getRepository(PasswordLinkRow).findOneBy({ tokenHash });
     const teacher = row && row.expiresAt > new Date() ? await this.teacher(row.teacherId) : null;
     if (!teacher) throw refuse(410, 'link-is-used-up');
@@ -95,8 +95,4 @@ export class PasswordsService {
   private teacher(id: string): Promise<TeacherRow | null> {
     return this.database.getRepository(TeacherRow).findOneBy({ id });
   }
-}
-
-function hash(token: string): string {
-  return createHash('sha256').update(token).digest('hex');
 }

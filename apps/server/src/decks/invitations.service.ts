@@ -1,12 +1,11 @@
 /** Asking people to a deck by mail: those with an account hear of it, all others come by the mail's link. */
-import { createHash, randomBytes } from 'node:crypto';
 import type { InvitationView, InvitedAuthor } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
 import { formatDocumentName, readDeckDocument } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
-import { AttemptsService } from '../accounts/index.js';
+import { AttemptsService, linkTokenHash, newLinkToken } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
 import { DeckAuthorRow, DeckRow, InvitationRow, TeacherRow } from '../database/index.js';
 import { refuse } from '../errors/index.js';
@@ -41,15 +40,15 @@ export class InvitationsService {
   async invite(by: string, deckId: string, invited: InvitedAuthor, inviting: Inviting): Promise<void> {
     if (!this.mail.isThere) throw refuse(404, 'no-such-account', { email: 'no-such-account' });
     await this.attempts.countWithin(`invitations of ${by}`, MOST_ASKED);
-    const token = randomBytes(32).toString('base64url');
+    const { token, tokenHash } = newLinkToken();
     const { may = 'edit', until = null } = invited;
     const email = invited.email.toLowerCase();
     await this.database
       .getRepository(InvitationRow)
-      .upsert(
-        { id: newId(), tokenHash: hash(token), deckId, email, may, until: until === null ? null : new Date(until) },
-        ['deckId', 'email'],
-      );
+      .upsert({ id: newId(), tokenHash, deckId, email, may, until: until === null ? null : new Date(until) }, [
+        'deckId',
+        'email',
+      ]);
     const says = mailTexts(inviting.language);
     const facts = { ...(await this.facts(by, deckId)), link: `${inviting.site}/invited/${token}` };
     await this.mail.send({ to: email, subject: says.invitedSubject(facts), text: says.invitedText(facts) });
@@ -88,7 +87,7 @@ export class InvitationsService {
   }
 
   private async invitation(token: string): Promise<InvitationRow> {
-    const row = await this.database.getRepository(InvitationRow).findOneBy({ tokenHash: hash(token) });
+    const row = await this.database.getRepository(InvitationRow).findOneBy({ tokenHash: linkTokenHash(token) });
     const deck = row && (await this.database.getRepository(DeckRow).findOneBy({ id: row.deckId }));
     const isOver = row?.until != null && row.until <= new Date();
     if (!row || !deck || deck.deletedAt !== null || isOver) throw refuse(410, 'link-is-used-up');
@@ -100,8 +99,4 @@ export class InvitationsService {
     const { title } = readDeckDocument(await this.sync.read(formatDocumentName({ kind: 'deck', deckId })));
     return { name, title };
   }
-}
-
-function hash(token: string): string {
-  return createHash('sha256').update(token).digest('hex');
 }

@@ -2,7 +2,7 @@
 import type { DeckSummary } from '@gobrel/contract';
 import { type Deck, GROUND_WIDTH, type Item } from '@gobrel/core/deck';
 import { strokesIn } from '@gobrel/core/questions';
-import { type KeptWork, keptClassDeck } from '@gobrel/core/review';
+import { type KeptWork, keptClassDeck, type NameForm, shownName } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { LibraryService } from '../decks/index.js';
@@ -23,7 +23,7 @@ export class ClassDeckService {
   ) {}
 
   /** Keeps everybody's pages of a class deck, in the order of the board, as a new deck of the teacher. */
-  async keep(teacherId: string, lessonId: string): Promise<DeckSummary> {
+  async keep(teacherId: string, lessonId: string, names: NameForm = 'shown'): Promise<DeckSummary> {
     const row = await this.lessons.led(teacherId, lessonId);
     if (row.workMode !== 'slide-each') throw refuse(409, 'no-class-deck');
     const [{ participants, className }, works, edition] = await Promise.all([
@@ -35,7 +35,12 @@ export class ClassDeckService {
     for (const { participantId, name } of participants) {
       const work = works.find((each) => each.participantId === participantId)?.work;
       if (work && participantId !== null)
-        kept.push({ participantId, name, work, pictures: await this.picturesIn(teacherId, edition, work) });
+        kept.push({
+          participantId,
+          name: shownName(name, names, kept.length + 1),
+          work,
+          pictures: await this.picturesIn(teacherId, edition, work),
+        });
     }
     const title = [edition.title, className].filter(Boolean).join(', ');
     const { deck, pages } = keptClassDeck(edition, kept, title);

@@ -5,7 +5,8 @@ import { formatDocumentName, readDeckDocument, writeChanges } from '@gobrel/core
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
-import { DeckVersionRow, EditionRow, LessonRow, SubmissionRow } from '../database/index.js';
+import { DeckVersionRow, EditionRow, LessonRow, ShareRow, SubmissionRow } from '../database/index.js';
+import { ShowNews } from '../sharing/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { WorkLockService } from './work-lock.service.js';
 
@@ -16,6 +17,7 @@ export class KeptPagesService {
     private readonly sync: SyncService,
     private readonly editions: EditionsService,
     private readonly workLock: WorkLockService,
+    private readonly news: ShowNews,
   ) {}
 
   /** Notes whose slides are in a deck. Guests are nobody who could be erased by name. */
@@ -31,8 +33,8 @@ export class KeptPagesService {
   }
 
   /**
-   * Takes a student's pages out of every deck they were kept in, out of copies of these, their versions, and lessons to which
-   * they were handed out: a page has an id of its own, which a copy keeps.
+   * Takes a student's pages out of every deck they were kept in, out of copies of these, their versions, what is shared of
+   * them, and lessons to which they were handed out: a page has an id of its own, which a copy keeps.
    */
   async eraseOf(studentId: string): Promise<void> {
     const rows = await this.database.query<{ slideId: SlideId }[]>(
@@ -48,7 +50,7 @@ export class KeptPagesService {
       await this.sync.foldNow(name);
     }
     await this.eraseFromVersions(slides);
-    await this.eraseFromLessons(slides);
+    await this.eraseFromEditions(slides);
   }
 
   private async decksWith(slides: readonly SlideId[]): Promise<readonly string[]> {
@@ -70,24 +72,27 @@ export class KeptPagesService {
   }
 
   /** An edition cannot be changed: whatever has one with such a page gets another one without it. */
-  private async eraseFromLessons(slides: readonly SlideId[]): Promise<void> {
+  private async eraseFromEditions(slides: readonly SlideId[]): Promise<void> {
     const rows = await this.database.query<{ hash: string; deck: unknown }[]>(
       `SELECT hash, deck FROM edition WHERE deck->'slides' ?| $1`,
       [slides],
     );
     for (const { hash, deck } of rows) {
-      const lessons = await this.database.transaction(async (manager) => {
+      const { lessons, shares } = await this.database.transaction(async (manager) => {
         const next = await this.editions.freeze(without(deck, slides), manager);
         await manager.update(SubmissionRow, { editionHash: hash }, { editionHash: next });
         const handedOut = await manager.findBy(LessonRow, { editionHash: hash });
         await manager.update(LessonRow, { editionHash: hash }, { editionHash: next });
+        const shared = await manager.findBy(ShareRow, { editionHash: hash });
+        await manager.update(ShareRow, { editionHash: hash }, { editionHash: next });
         await manager.delete(EditionRow, { hash });
-        return handedOut;
+        return { lessons: handedOut, shares: shared };
       });
       for (const { id } of lessons) {
         this.editions.forget(id);
         this.workLock.tell(id);
       }
+      for (const { address } of shares) this.news.tell(address);
     }
   }
 }

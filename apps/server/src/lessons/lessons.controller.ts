@@ -1,5 +1,6 @@
 /** Lessons, for the teacher who runs them. */
 import {
+  ClassDeckTerms,
   ChangeTerms,
   type CorrectionView,
   type DeckSummary,
@@ -113,8 +114,12 @@ export class LessonsController {
   }
 
   @Post(':id/deck')
-  keepDeck(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
-    return this.classDecks.keep(teacherId, id);
+  keepDeck(
+    @TeacherId() teacherId: string,
+    @Param('id') id: string,
+    @Body() { names }: ClassDeckTerms = {},
+  ): Promise<DeckSummary> {
+    return this.classDecks.keep(teacherId, id, names);
   }
 
   @Post(':id/hold')

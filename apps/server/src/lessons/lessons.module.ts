@@ -3,6 +3,7 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AnswerCheckRow } from '../database/index.js';
 import { DecksModule } from '../decks/index.js';
+import { SharingModule } from '../sharing/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
 import { ReachedSlidesService } from './reached-slides.service.js';
@@ -26,7 +27,7 @@ import { StudentDataController } from './student-data.controller.js';
 import { WorkLockService } from './work-lock.service.js';
 
 @Module({
-  imports: [DecksModule, PicturesModule, TypeOrmModule.forFeature([AnswerCheckRow])],
+  imports: [DecksModule, PicturesModule, SharingModule, TypeOrmModule.forFeature([AnswerCheckRow])],
   controllers: [
     LessonsController,
     ReviewsController,

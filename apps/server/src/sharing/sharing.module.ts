@@ -16,6 +16,6 @@ import { ShowsController } from './shows.controller.js';
   imports: [DecksModule, PicturesModule, FilesModule],
   controllers: [SharesController, ShowsController, FollowingsController, OEmbedController],
   providers: [SharesService, ShownDecksService, FollowingsService, ShowNews],
-  exports: [ShownDecksService, SharesService],
+  exports: [ShownDecksService, SharesService, ShowNews],
 })
 export class SharingModule {}

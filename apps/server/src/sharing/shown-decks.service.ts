@@ -15,6 +15,7 @@ import { LibraryService } from '../decks/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, EditionsService, SyncService } from '../sync/index.js';
+import type { ShownAt } from './shown-at.js';
 
 /** Tries at the passcode of one show within a minute, by everybody together. */
 const MOST_TRIES = 60;
@@ -44,9 +45,9 @@ export class ShownDecksService {
     private readonly audit: AuditService,
   ) {}
 
-  /** What an address shows. @param pass what a passcode was answered with; '' for nothing */
-  async show(address: string, pass: string): Promise<ShownDeck> {
-    const { row, edition } = await this.open(address, pass, true);
+  /** What an address shows. */
+  async show(at: ShownAt): Promise<ShownDeck> {
+    const { row, edition } = await this.open(at, true);
     const { kind, may, until, endedAt } = row;
     const deck = withoutKeysAndNotes(withoutHidden(edition));
     const walk = kind === 'follow' && endedAt === null ? readWalk(edition, row.walk) : null;
@@ -70,18 +71,18 @@ export class ShownDecksService {
   }
 
   /** Counts that somebody looks, today. */
-  async count(address: string, pass: string): Promise<void> {
-    await this.open(address, pass, false);
+  async count(at: ShownAt): Promise<void> {
+    await this.open(at, false);
     await this.database.query(
       `INSERT INTO share_look AS known (address, day, count) VALUES ($1, current_date, 1)
        ON CONFLICT (address, day) DO UPDATE SET count = known.count + 1`,
-      [address],
+      [at.address],
     );
   }
 
   /** @throws ProblemException unless a picture or a file is in what an address shows, and its owner may see it */
-  async expectContent(address: string, pass: string, contentId: string, what: 'picture' | 'file'): Promise<void> {
-    const { row, edition } = await this.open(address, pass, false);
+  async expectContent(at: ShownAt, contentId: string, what: 'picture' | 'file'): Promise<void> {
+    const { row, edition } = await this.open(at, false);
     const known = this.contents.get(edition) ?? new Set(contentsIn(edition));
     this.contents.set(edition, known);
     const { ownerId } = await this.database.getRepository(DeckRow).findOneByOrFail({ id: row.deckId });
@@ -91,8 +92,8 @@ export class ShownDecksService {
   }
 
   /** How answers stand, by the keys of the deck that is shown. Nothing of them is kept. */
-  async check(address: string, pass: string, { work, itemIds, tries }: CheckLooker): Promise<LookerChecks> {
-    const { edition } = await this.open(address, pass, false);
+  async check(at: ShownAt, { work, itemIds, tries }: CheckLooker): Promise<LookerChecks> {
+    const { edition } = await this.open(at, false);
     const read = readWork(work);
     return Object.fromEntries(
       [...new Set(itemIds)].flatMap((id) => {
@@ -107,16 +108,16 @@ export class ShownDecksService {
   }
 
   /** Makes a copy of a shared deck for a teacher, where they may have one. Gives its id. */
-  async copy(address: string, pass: string, teacherId: string): Promise<string> {
-    const { row, edition } = await this.open(address, pass, true);
+  async copy(at: ShownAt, teacherId: string): Promise<string> {
+    const { row, edition } = await this.open(at, true);
     if (row.may === 'view') throw refuse(403, 'not-allowed');
     const { id } = await this.library.keepCopy(teacherId, row.deckId, edition);
     return id;
   }
 
   /** Lets a teacher edit a shared deck, where they may. Gives its id. */
-  async join(address: string, pass: string, teacherId: string): Promise<string> {
-    const { row } = await this.open(address, pass, false);
+  async join(at: ShownAt, teacherId: string): Promise<string> {
+    const { row } = await this.open(at, false);
     if (row.may !== 'edit') throw refuse(403, 'not-allowed');
     const { deckId } = row;
     if (await this.access.mayEditDeck(teacherId, deckId)) return deckId;
@@ -135,13 +136,13 @@ export class ShownDecksService {
 
   /** The title and the size of a show that may be embedded, for pages that ask before they show it. */
   async embeddable(address: string): Promise<Deck> {
-    const { row, edition } = await this.open(address, '', false);
+    const { row, edition } = await this.open({ address, pass: '' }, false);
     if (row.kind !== 'show') throw notFound('show');
     return edition;
   }
 
   /** @param follows whether the deck is looked up as it is now, where the share follows it */
-  private async open(address: string, pass: string, follows: boolean): Promise<Open> {
+  private async open({ address, pass }: ShownAt, follows: boolean): Promise<Open> {
     const row = await this.row(address);
     if (row.passcodeHash !== null && row.pass !== pass) throw refuse(401, 'passcode-needed');
     const hash = row.newest && follows ? await this.newest(row) : row.editionHash;

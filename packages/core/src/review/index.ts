@@ -5,3 +5,4 @@ export * from './gradebook.js';
 export * from './marks-memo.js';
 export * from './queue.js';
 export * from './review.js';
+export * from './shown-names.js';

@@ -1,5 +1,5 @@
 /** What is done with a lesson as a whole: its terms, a correction, closing and opening again, keeping, deleting. */
-import type { DeckSummary, LessonView } from '@gobrel/contract';
+import type { LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Copy, Download, Library, MoreHorizontal, Pencil, RotateCcw, Settings2, Square, Trash2 } from 'lucide-react';
@@ -9,9 +9,10 @@ import { TermsDialog, UseAgainDialog } from '../../lessons';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { Button, Dialog, DialogActions, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { ClassDeckDialog } from './class-deck-dialog';
 import { CorrectionDialog } from './correction-dialog';
 
-type Open = 'terms' | 'correction' | 'close' | 'again' | 'delete' | null;
+type Open = 'terms' | 'keep-deck' | 'correction' | 'close' | 'again' | 'delete' | null;
 
 export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const says = messages.lessons;
@@ -36,14 +37,6 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
     },
     onError,
   });
-  const keepDeck = useMutation({
-    mutationFn: () => ask<DeckSummary>('POST', `/lessons/${lesson.id}/deck`),
-    onSuccess: ({ id, title }) =>
-      showToast(says.deckKept({ title }), {
-        action: { name: says.openDeck, run: () => void navigate(`/decks/${id}`) },
-      }),
-    onError,
-  });
   const close = () => setOpen(null);
   return (
     <>
@@ -66,7 +59,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
           <Copy size={18} aria-hidden /> {says.useAgain}
         </MenuEntry>
         {lesson.workMode === 'slide-each' ? (
-          <MenuEntry onSelect={() => keepDeck.mutate()}>
+          <MenuEntry onSelect={() => setOpen('keep-deck')}>
             <Library size={18} aria-hidden /> {says.keepDeck}
           </MenuEntry>
         ) : null}
@@ -89,6 +82,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
       </Menu>
       {open === 'terms' ? <TermsDialog lesson={lesson} onClose={close} /> : null}
       {open === 'correction' ? <CorrectionDialog lesson={lesson} edition={edition} onClose={close} /> : null}
+      {open === 'keep-deck' ? <ClassDeckDialog lessonId={lesson.id} onClose={close} /> : null}
       {open === 'again' ? <UseAgainDialog lesson={lesson} onClose={close} /> : null}
       <Dialog title={messages.board.closeTitle} open={open === 'close'} onClose={close}>
         <p>{messages.board.closeText}</p>
