@@ -186,6 +186,10 @@ test('a viewer looks and makes a copy; made an editor, they edit; whoever has no
   await expectClean(theirs);
   await theirs.getByRole('link', { name: says.present }).click();
   await expect(theirs.getByRole('heading', { level: 1, name: 'Owl pellets' })).toBeAttached();
+  await theirs.getByRole('button', { name: messages.show.more }).click();
+  await expect(theirs.getByRole('menuitem', { name: messages.show.keysTitle })).toBeVisible();
+  await expect(theirs.getByRole('menuitem', { name: messages.show.saveWalk })).toHaveCount(0);
+  await expect(theirs.getByRole('menuitem', { name: messages.following.action })).toHaveCount(0);
   await page.getByRole('combobox', { name: says.rightOf({ name: 'Tobin Marsh' }) }).selectOption('edit');
   await expect(page.getByText(says.now({ what: says.nowEdit({ count: 1 }) }))).toBeVisible();
   await theirs.goto('/');

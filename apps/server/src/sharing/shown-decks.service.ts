@@ -15,6 +15,7 @@ import { LibraryService } from '../decks/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, EditionsService, SyncService } from '../sync/index.js';
+import { LookBudget } from './look-budget.js';
 import type { ShownAt } from './shown-at.js';
 
 /** Tries at the passcode of one show within a minute, by everybody together. */
@@ -31,6 +32,7 @@ interface Open {
 @Injectable()
 export class ShownDecksService {
   private readonly fresh = new Map<string, { readonly at: number; readonly hash: Promise<string> }>();
+  private readonly budget = new LookBudget();
   private readonly contents = new WeakMap<Deck, ReadonlySet<string>>();
 
   constructor(
@@ -47,6 +49,7 @@ export class ShownDecksService {
 
   /** What an address shows. */
   async show(at: ShownAt): Promise<ShownDeck> {
+    this.budget.count(at.address);
     const { row, edition } = await this.open(at, true);
     const { kind, may, until, endedAt } = row;
     const deck = withoutKeysAndNotes(withoutHidden(edition));
@@ -72,6 +75,7 @@ export class ShownDecksService {
 
   /** Counts that somebody looks, today. */
   async count(at: ShownAt): Promise<void> {
+    this.budget.count(at.address);
     await this.open(at, false);
     await this.database.query(
       `INSERT INTO share_look AS known (address, day, count) VALUES ($1, current_date, 1)
@@ -93,6 +97,7 @@ export class ShownDecksService {
 
   /** How answers stand, by the keys of the deck that is shown. Nothing of them is kept. */
   async check(at: ShownAt, { work, itemIds, tries }: CheckLooker): Promise<LookerChecks> {
+    this.budget.count(at.address);
     const { edition } = await this.open(at, false);
     const read = readWork(work);
     return Object.fromEntries(

@@ -4,3 +4,4 @@ export { EditionsService } from './editions.service.js';
 export { SeatsService } from './seats.service.js';
 export { SyncModule } from './sync.module.js';
 export { SyncService } from './sync.service.js';
+export { TokenBucket } from './token-bucket.js';

@@ -25,6 +25,12 @@ export class TokenBucket {
     return this.level >= 0 ? 0 : (-this.level / this.perSecond) * 1000;
   }
 
+  /** How long to wait until an amount is there, in milliseconds; 0 when it is. Uses nothing. */
+  wait(amount: number, now: number): number {
+    this.fill(now);
+    return this.level >= amount ? 0 : ((amount - this.level) / this.perSecond) * 1000;
+  }
+
   /** Whether nothing of it is in use. */
   isFull(now: number): boolean {
     this.fill(now);

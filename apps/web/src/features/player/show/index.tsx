@@ -29,14 +29,14 @@ export function Screen() {
   const { deckId = '', slideId } = useParams();
   const [search] = useSearchParams();
   const document = useDocument(`deck:${deckId}`, 'teacher');
-  const { ready, kept } = useDocumentStatus(document);
+  const { ready, kept, writable } = useDocumentStatus(document);
   const deck = useObserved(document, deckReading);
   const at = search.get('at');
   if (kept === 'forbidden') return <DeckNotOpen />;
   if (!deck || !ready || !document) return <Loading what={messages.show.deck} />;
   const start = startAt(deck, slideId, at);
   if (!start) return <NoSlides deckId={deckId} />;
-  return <Window key={deckId} deckId={deckId} document={document} deck={deck} start={start} />;
+  return <Window key={deckId} deckId={deckId} document={document} deck={deck} start={start} isOwn={writable} />;
 }
 
 /** A show that begins at a slide, or at a viewpoint on it. */
@@ -52,9 +52,11 @@ interface WindowProps {
   readonly document: OpenDocument;
   readonly deck: Deck;
   readonly start: ShowState;
+  /** Whether whoever shows it may edit it: a viewer keeps nothing in it, and lets nobody else see it. */
+  readonly isOwn: boolean;
 }
 
-function Window({ deckId, document, deck, start }: WindowProps) {
+function Window({ deckId, document, deck, start, isOwn }: WindowProps) {
   usePageTitle(deck.title);
   const [search, setSearch] = useSearchParams();
   const channel = search.get('with');
@@ -114,13 +116,15 @@ function Window({ deckId, document, deck, start }: WindowProps) {
             <Search size={20} aria-hidden />
           </Press>
           <HandButtons show={show} press={Press} />
-          <Press
-            name={messages.following.action}
-            pressed={following.address !== null}
-            onClick={() => setInviting(true)}
-          >
-            <QrCode size={20} aria-hidden />
-          </Press>
+          {isOwn ? (
+            <Press
+              name={messages.following.action}
+              pressed={following.address !== null}
+              onClick={() => setInviting(true)}
+            >
+              <QrCode size={20} aria-hidden />
+            </Press>
+          ) : null}
         </span>
         <Menu
           trigger={
@@ -145,12 +149,16 @@ function Window({ deckId, document, deck, start }: WindowProps) {
           <MenuEntry onSelect={() => setGoesOn(!shared.goesOn)}>
             <Timer size={18} aria-hidden /> {messages.show.byItself}
           </MenuEntry>
-          <MenuEntry onSelect={keep}>
-            <Footprints size={18} aria-hidden /> {messages.show.saveWalk}
-          </MenuEntry>
-          <MenuEntry onSelect={() => setInviting(true)}>
-            <QrCode size={18} aria-hidden /> {messages.following.action}
-          </MenuEntry>
+          {isOwn ? (
+            <>
+              <MenuEntry onSelect={keep}>
+                <Footprints size={18} aria-hidden /> {messages.show.saveWalk}
+              </MenuEntry>
+              <MenuEntry onSelect={() => setInviting(true)}>
+                <QrCode size={18} aria-hidden /> {messages.following.action}
+              </MenuEntry>
+            </>
+          ) : null}
           <MenuEntry onSelect={openOwn}>
             <MonitorUp size={18} aria-hidden /> {messages.show.mine}
           </MenuEntry>

@@ -23,6 +23,21 @@ test('steps are sent one at a time, and what was passed meanwhile is left out', 
   expect(sent).toEqual(['gate', 'otter']);
 });
 
+test('a step that was lost is sent again once the show is said to be there', async () => {
+  const sent: string[] = [];
+  const sender = new StepSender(({ slideId }) => {
+    sent.push(slideId);
+    return sent.length === 1 ? Promise.reject(new Error('lost')) : Promise.resolve();
+  });
+  sender.tell(stop('gate'));
+  await settled();
+  expect(sent).toEqual(['gate']);
+  sender.tell(stop('gate'));
+  await settled();
+  sender.tell(stop('gate'));
+  expect(sent).toEqual(['gate', 'gate']);
+});
+
 test('wherever the show went and whatever failed, the last one sent is where it is', () =>
   fc.assert(
     fc.asyncProperty(

@@ -6,7 +6,7 @@ export class StepSender {
   private sent: Stop | null = null;
   private isSending = false;
 
-  /** @param send sends a stop; one that fails is not sent again, as the next one says where the show is */
+  /** @param send sends a stop; one that fails is sent again when the show is said to be there once more */
   constructor(private readonly send: (stop: Stop) => Promise<unknown>) {}
 
   /** Says where the show is. */
@@ -18,8 +18,14 @@ export class StepSender {
   private async sendAll(): Promise<void> {
     this.isSending = true;
     while (this.wanted !== null && !(this.sent && isSameStop(this.sent, this.wanted))) {
-      this.sent = this.wanted;
-      await this.send(this.sent).catch(() => undefined);
+      const stop = this.wanted;
+      this.sent = stop;
+      const isLost = await this.send(stop).then(
+        () => false,
+        () => true,
+      );
+      if (isLost) this.sent = null;
+      if (isLost && this.wanted === stop) break;
     }
     this.isSending = false;
   }

@@ -3,7 +3,7 @@ import type { FollowingView } from '@gobrel/contract';
 import type { Stop } from '@gobrel/core/show';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
-import { ask, messageOf } from '../../../shared/api';
+import { ask, messageOf, Refusal } from '../../../shared/api';
 import { showToast } from '../../../shared/ui';
 import { StepSender } from './step-sender';
 
@@ -51,7 +51,15 @@ export function useFollowing(deckId: string, stop: Stop): Following {
     () => (address === null ? null : new StepSender((at) => ask('POST', `/followings/${address}/steps`, { stop: at }))),
     [address],
   );
-  useEffect(() => sender?.tell(stop), [sender, stop]);
+  const { dataUpdatedAt, error } = look;
+  // Said again whenever the server answers: what was lost without a network reaches those who follow then.
+  useEffect(() => sender?.tell(stop), [sender, stop, dataUpdatedAt]);
+  const isOver = error instanceof Refusal && error.problem.status === 404;
+  useEffect(() => {
+    if (!isOver) return;
+    setAddress(null);
+    sessionStorage.removeItem(place);
+  }, [isOver, place]);
   return {
     address,
     joined: look.data?.joined ?? 0,

@@ -28,6 +28,7 @@ export function useShown(address: string) {
   const loadedAt = useRef(0);
   loadedAt.current = shown.dataUpdatedAt;
   const until = shown.data?.until ?? null;
+  const isFollowed = (shown.data?.walk ?? null) !== null;
   useEffect(() => {
     if (!isHere) return;
     // Nothing is kept of who looks: a count is all that is sent.
@@ -53,12 +54,13 @@ export function useShown(address: string) {
       wasAway = true;
     });
     news.addEventListener('open', () => {
-      if (wasAway) again();
+      // Where a show went before it was listened to is asked for.
+      if (wasAway || isFollowed) again();
       wasAway = false;
       setIsAway(false);
     });
     return () => news.close();
-  }, [address, isHere, refetch]);
+  }, [address, isHere, isFollowed, refetch]);
   useEffect(() => {
     if (until === null) return;
     const wait = Math.max(0, new Date(until).getTime() - Date.now()) + 500;
