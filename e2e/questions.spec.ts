@@ -123,7 +123,9 @@ test('an answer is spoken into a simulated microphone, kept over a reload, and h
 }) => {
   const student = await atSlide(browser, page, [DECK, 9]);
   await student.getByRole('button', { name: messages.asking.record }).tap();
-  await expect(student.getByText(messages.asking.recording({ seconds: 1, longest: 20 }))).toBeVisible();
+  // Whichever second it is when a busy browser is looked at.
+  const any = new RegExp(`^${messages.asking.recording({ seconds: 1, longest: 20 }).replace('1', '[1-9]\\d*')}$`);
+  await expect(student.getByText(any)).toBeVisible();
   await student.getByRole('button', { name: messages.asking.stop }).tap();
   await expect(student.getByRole('button', { name: messages.asking.recordAgain })).toBeVisible();
   await expect(student.getByText(messages.kept.saved, { exact: true })).toBeVisible();
