@@ -2,10 +2,9 @@
 import type { ShowFileDeck } from '@gobrel/core/formats';
 import { resumeShow, type ShowState, startShow } from '@gobrel/core/show';
 import { applyWorkChanges } from '@gobrel/core/work';
-import { Expand, RotateCcw, Shrink } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { messages } from '../../web/src/shared/messages';
-import { IconButton, useFullScreen } from '../../web/src/shared/ui';
+import { useFullScreen } from '../../web/src/shared/ui';
 import {
   FeedbackStrip,
   FilledInStage,
@@ -16,6 +15,7 @@ import {
   useWalk,
   useWalkKeys,
   WalkFooter,
+  WalkTools,
 } from '../../web/src/features/walking';
 import { keepWork, placeOf, readKeptWork } from './kept-walk';
 
@@ -48,7 +48,6 @@ function Playing({ file: { deck: whole, hasKeys }, start }: { file: ShowFileDeck
   useWalkKeys(walk, pause, toggleFull);
   const kept = useMemo(() => applyWorkChanges(work, [walkedSoFar(state)]), [work, state]);
   useEffect(() => keepWork(place, kept), [place, kept]);
-  const says = messages.shown;
   return (
     <div ref={stage} className="flex h-full flex-col bg-paper" onPointerDown={goesOn ? pause : undefined}>
       <header className="spoken">
@@ -68,20 +67,16 @@ function Playing({ file: { deck: whole, hasKeys }, start }: { file: ShowFileDeck
         />
       ) : null}
       <WalkFooter edition={edition} walk={walk} fillIn={fillIn}>
-        <IconButton
-          name={says.startOver}
-          onClick={() => {
+        <WalkTools
+          onStartOver={() => {
             beginAnew();
             setState(start);
           }}
-        >
-          <RotateCcw size={20} aria-hidden />
-        </IconButton>
-        {document.fullscreenEnabled ? (
-          <IconButton name={isFull ? says.leaveFullScreen : says.fullScreen} onClick={toggleFull}>
-            {isFull ? <Shrink size={20} aria-hidden /> : <Expand size={20} aria-hidden />}
-          </IconButton>
-        ) : null}
+          goesOn={whole.playing.byItself ? goesOn : null}
+          onGoesOn={setGoesOn}
+          isFull={isFull}
+          onFull={toggleFull}
+        />
       </WalkFooter>
       <p aria-live="assertive" className="spoken">
         {spoken}

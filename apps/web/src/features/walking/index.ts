@@ -12,3 +12,4 @@ export { WalkFooter } from './walk-footer';
 export { WalkStatus } from './walk-status';
 export { type Ahead, type Judge, type Walk, useWalk } from './use-walk';
 export { useWalkKeys } from './use-walk-keys';
+export { WalkTools } from './walk-tools';

@@ -7,7 +7,8 @@ import { useQuery } from '@tanstack/react-query';
 import { Maximize2, Minimize2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { useParams } from 'react-router';
-import { JoinCard, joinAddress, joinPlace, useQr } from '../../lessons';
+import { JoinCard, joinAddress, joinPlace } from '../../lessons';
+import { asPicture, useQrCode } from '../../../shared/qr';
 import { useLesson } from '../../../shared/sync';
 import { editionQuery, lessonQuery } from '../../../shared/api';
 import { IconButton, Loading, usePageTitle, useFullScreen } from '../../../shared/ui';
@@ -104,14 +105,14 @@ function ClassScreen({ lesson, edition, state }: ClassScreenProps) {
 
 /** The way in for those who come late: code and QR code. */
 function SmallWayIn({ code }: { code: string }) {
-  const qr = useQr(joinAddress(code));
+  const drawing = useQrCode(joinAddress(code));
   return (
     <>
       <span className="text-end">
         <span className="block text-soft">{messages.board.goTo({ address: joinPlace() })}</span>
         <strong className="font-display">{readableCode(code)}</strong>
       </span>
-      {qr.data ? <img src={qr.data} alt={messages.handOut.qr} className="size-24 flex-none" /> : null}
+      {drawing ? <img src={asPicture(drawing)} alt={messages.handOut.qr} className="size-24 flex-none" /> : null}
     </>
   );
 }

@@ -3,7 +3,8 @@ import { readableCode } from '@gobrel/contract/join-code';
 import { useQuery } from '@tanstack/react-query';
 import { ChevronLeft, Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
-import { joinAddress, madePins, useNewPins, useQr } from '../../lessons';
+import { joinAddress, madePins, useNewPins } from '../../lessons';
+import { asPicture, useQrCode } from '../../../shared/qr';
 import { classesQuery, lessonsQuery, messageOf } from '../../../shared/api';
 import { Button, buttonClasses, Loading, usePageTitle } from '../../../shared/ui';
 import { byName, messages } from '../../../shared/messages';
@@ -68,10 +69,10 @@ interface CardProps {
 }
 
 function Card({ name, className, pin, code }: CardProps) {
-  const qr = useQr(code === undefined ? new URL('/join', window.location.origin).href : joinAddress(code));
+  const drawing = useQrCode(code === undefined ? new URL('/join', window.location.origin).href : joinAddress(code));
   return (
     <div className="flex items-center gap-3">
-      {qr.data ? <img src={qr.data} alt={messages.handOut.qr} className="size-24 flex-none" /> : null}
+      {drawing ? <img src={asPicture(drawing)} alt={messages.handOut.qr} className="size-24 flex-none" /> : null}
       <div className="min-w-0">
         <p className="text-lg font-bold leading-tight">{name}</p>
         <p className="text-sm">{className}</p>

@@ -1,9 +1,8 @@
 /** The way into a lesson: address, code and QR code. */
 import { readableCode } from '@gobrel/contract/join-code';
-import { useQuery } from '@tanstack/react-query';
 import { Copy } from 'lucide-react';
-import { toString as drawQr } from 'qrcode';
-import { IconButton, showToast } from '../../../shared/ui';
+import { asPicture, useQrCode } from '../../../shared/qr';
+import { copyText, IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 
 /** The address that leads straight into a lesson. */
@@ -16,28 +15,15 @@ export function joinPlace(): string {
   return `${window.location.host}/join`;
 }
 
-/** An address as a QR code: the address of a picture. */
-export function useQr(address: string) {
-  return useQuery({
-    queryKey: ['qr', address],
-    queryFn: async () => `data:image/svg+xml,${encodeURIComponent(await drawQr(address, { type: 'svg', margin: 2 }))}`,
-    staleTime: Infinity,
-  });
-}
-
 /** The way in; `large` for a projector. */
 export function JoinCard({ code, large = false }: { code: string; large?: boolean }) {
   const address = joinAddress(code);
-  const qr = useQr(address);
-  const copy = async () => {
-    await navigator.clipboard.writeText(address);
-    showToast(messages.handOut.copied);
-  };
+  const drawing = useQrCode(address);
   return (
     <div className={`flex items-center gap-6 ${large ? '' : 'flex-wrap'}`}>
-      {qr.data ? (
+      {drawing ? (
         <img
-          src={qr.data}
+          src={asPicture(drawing)}
           alt={messages.handOut.qr}
           className={`rounded-md border border-edge flex-none ${large ? 'size-[min(47vh,32vw)]' : 'size-48'}`}
         />
@@ -59,7 +45,7 @@ export function JoinCard({ code, large = false }: { code: string; large?: boolea
             <span className="break-all">{address}</span>
           )}
           {large ? null : (
-            <IconButton name={messages.handOut.copy} onClick={() => void copy()}>
+            <IconButton name={messages.handOut.copy} onClick={() => void copyText(address)}>
               <Copy size={18} aria-hidden />
             </IconButton>
           )}

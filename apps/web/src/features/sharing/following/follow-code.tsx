@@ -1,6 +1,6 @@
 /** The QR code by which others come to follow a show. */
 import { messages } from '../../../shared/messages';
-import { useQrCode } from '../share-dialog/use-qr-code';
+import { asPicture, useQrCode } from '../../../shared/qr';
 import { webAddress } from '../share-dialog/address-row';
 
 export function FollowCode({ address, className }: { address: string; className: string }) {
@@ -8,7 +8,7 @@ export function FollowCode({ address, className }: { address: string; className:
   if (drawing === null) return null;
   return (
     <img
-      src={`data:image/svg+xml,${encodeURIComponent(drawing)}`}
+      src={asPicture(drawing)}
       alt={messages.following.qr}
       className={`rounded-md border border-edge bg-white ${className}`}
     />

@@ -5,6 +5,7 @@ import { Code, Download, ExternalLink, Globe } from 'lucide-react';
 import { useState } from 'react';
 import { saveText } from '../../../shared/downloads';
 import { messages } from '../../../shared/messages';
+import { asPicture, useQrCode } from '../../../shared/qr';
 import { Button, buttonClasses, ConfirmDialog, copyText, Select, Switch } from '../../../shared/ui';
 import { otherOrigin } from '../try-embedding/other-origin';
 import { AddressRow, webAddress } from './address-row';
@@ -12,7 +13,6 @@ import { PasscodeField } from './passcode-field';
 import { Row, Section } from './section';
 import type { SharedDeck } from './shared-deck';
 import { UntilField } from './until-field';
-import { useQrCode } from './use-qr-code';
 
 interface ShowSectionProps {
   readonly deck: SharedDeck;
@@ -130,11 +130,7 @@ function QrCard({ title, address, onAnother }: { title: string; address: string;
   return (
     <div className="flex flex-col items-center gap-1">
       {drawing ? (
-        <img
-          src={`data:image/svg+xml,${encodeURIComponent(drawing)}`}
-          alt={says.qr}
-          className="size-30 rounded-md border border-edge"
-        />
+        <img src={asPicture(drawing)} alt={says.qr} className="size-30 rounded-md border border-edge" />
       ) : (
         <span className="size-30" />
       )}

@@ -2,12 +2,12 @@
 import type { ShownDeck } from '@gobrel/contract';
 import { resumeShow, shownSlide, type ShowState, startShow } from '@gobrel/core/show';
 import { emptyWork } from '@gobrel/core/work';
-import { ExternalLink, Expand, Pause, Play, RotateCcw, Shrink } from 'lucide-react';
+import { ExternalLink } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { messages } from '../../../shared/messages';
-import { DeadEnd, IconButton, showToast, useFullScreen, usePageTitle } from '../../../shared/ui';
-import { FeedbackStrip, FilledInStage, useGoingOn, useWalk, useWalkKeys, WalkFooter } from '../../walking';
+import { DeadEnd, showToast, useFullScreen, usePageTitle } from '../../../shared/ui';
+import { FeedbackStrip, FilledInStage, useGoingOn, useWalk, useWalkKeys, WalkFooter, WalkTools } from '../../walking';
 import { TakeCopy } from './take-copy';
 import { useLookerWork } from './use-looker-work';
 
@@ -77,23 +77,13 @@ function Walking({ address, pass, shown, isEmbedded, start }: ShowWindowProps & 
         onCheck={check}
       />
       <WalkFooter edition={deck} walk={walk} fillIn={fillIn}>
-        <IconButton name={says.startOver} onClick={startOver}>
-          <RotateCcw size={20} aria-hidden />
-        </IconButton>
-        {deck.playing.byItself ? (
-          <IconButton
-            name={goesOn ? says.stopGoingOn : says.goOn}
-            onPointerDown={(event) => event.stopPropagation()}
-            onClick={() => setGoesOn(!goesOn)}
-          >
-            {goesOn ? <Pause size={20} aria-hidden /> : <Play size={20} aria-hidden />}
-          </IconButton>
-        ) : null}
-        {document.fullscreenEnabled ? (
-          <IconButton name={isFull ? says.leaveFullScreen : says.fullScreen} onClick={toggleFull}>
-            {isFull ? <Shrink size={20} aria-hidden /> : <Expand size={20} aria-hidden />}
-          </IconButton>
-        ) : null}
+        <WalkTools
+          onStartOver={startOver}
+          goesOn={deck.playing.byItself ? goesOn : null}
+          onGoesOn={setGoesOn}
+          isFull={isFull}
+          onFull={toggleFull}
+        />
         {isEmbedded ? (
           <a
             href={`/show/${address}`}

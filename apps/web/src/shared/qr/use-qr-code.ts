@@ -11,3 +11,8 @@ export function useQrCode(address: string): string | null {
   });
   return drawing.data ?? null;
 }
+
+/** An SVG drawing as the address of a picture. */
+export function asPicture(drawing: string): string {
+  return `data:image/svg+xml,${encodeURIComponent(drawing)}`;
+}

@@ -1,0 +1,2 @@
+/** Web addresses as QR codes. */
+export { asPicture, useQrCode } from './use-qr-code';
