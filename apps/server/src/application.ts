@@ -11,6 +11,7 @@ import { MetricsService } from './metrics/index.js';
 import type { Place } from './place.js';
 import { showPages, ShownDecksService } from './sharing/index.js';
 import { stickers } from './stickers.js';
+import { stillFonts } from './still-fonts.js';
 import { webFiles } from './web-files.js';
 
 /** Where things are, and where the server says what it does. */
@@ -75,7 +76,10 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
   app.use('/stickers', stickers());
   const shown = app.get(ShownDecksService);
   app.use(showPages(options.place, (address) => shown.isListed(address)));
-  if (options.webFolder) app.use(...webFiles(options.webFolder));
+  if (options.webFolder) {
+    app.use('/fonts', stillFonts(options.webFolder));
+    app.use(...webFiles(options.webFolder));
+  }
   app.useGlobalPipes(contractPipe());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();

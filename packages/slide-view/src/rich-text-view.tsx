@@ -64,7 +64,12 @@ function drawMark(mark: TextMark, key: number, inner: ReactNode, follow: FollowL
       );
     case 'link':
       return (
-        <span key={key} className="gv-link" {...linkBehaviour(mark.attrs.destination, follow)}>
+        <span
+          key={key}
+          className="gv-link"
+          data-to={JSON.stringify(mark.attrs.destination)}
+          {...linkBehaviour(mark.attrs.destination, follow)}
+        >
           {inner}
         </span>
       );

@@ -212,6 +212,7 @@ function DrawnItem({ item, mark, follow, fillIn, around }: DrawnItemProps) {
         .filter(Boolean)
         .join(' ')}
       style={frameStyle(within ?? frame)}
+      data-draws={item.id}
       {...inLanguage(item.language)}
       {...(item.link && linked
         ? { ...linkBehaviour(item.link, follow), 'aria-label': nameOf(item) || words.hotspot }

@@ -19,12 +19,14 @@ export function ScaleView({ axis }: { axis: PointAxis }) {
   const { from, to, upright, unit } = axis;
   return (
     <div className={upright ? 'gv-scale gv-upright-scale' : 'gv-scale'} aria-hidden="true">
+      <i className="gv-along" />
       {roundNumbers(from, to).map((value) => {
         const share = (value - from) / (to - from);
         const at = upright ? { top: `${(1 - share) * 100}%` } : { left: `${share * 100}%` };
         const style: CSSProperties & Record<'--share', number> = { ...at, '--share': share };
         return (
           <span key={value} style={style}>
+            <i className="gv-tick" />
             {value}
           </span>
         );

@@ -7,6 +7,7 @@ import {
   GraduationCap,
   History,
   Lamp,
+  Printer,
   Play,
   Redo2,
   Send,
@@ -22,7 +23,7 @@ import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
 /** The dialogs that the header opens. */
-export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'share' | 'show-file' | 'templates' | 'keep-template';
+export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'share' | 'show-file' | 'paper' | 'templates' | 'keep-template';
 
 interface EditorHeaderProps {
   readonly deckId: string;
@@ -126,6 +127,9 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('show-file')}>
         <FileDown size={18} aria-hidden /> {messages.exporting.action}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('paper')}>
+        <Printer size={18} aria-hidden /> {messages.paper.action}
       </MenuEntry>
       <MenuRule />
       <MenuEntry onSelect={() => onDialog('keys')}>

@@ -12,7 +12,7 @@ import {
 import { ownPages } from '@gobrel/core/lesson';
 import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { ShowFileDialog } from '../exporting';
+import { PaperDialog, ShowFileDialog } from '../exporting';
 import { HandOutDialog } from '../lessons';
 import { ShareDialog } from '../sharing';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
@@ -241,6 +241,11 @@ function Editor({ deckId, document, editing }: EditorProps) {
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}
       {dialog === 'show-file' ? <ShowFileDialog deck={deck} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'paper' ? (
+        <Suspense>
+          <PaperDialog deck={deck} onClose={() => setDialog(null)} />
+        </Suspense>
+      ) : null}
       {dialog === 'share' ? <ShareDialog deck={{ ...deck, id: deckId }} onClose={() => setDialog(null)} /> : null}
       {dialog === 'keys' ? (
         <KeysSheet title={messages.keys.title} sheet={messages.keys.sheet} onClose={() => setDialog(null)} />

@@ -3,6 +3,7 @@ import { type Deck, filesIn, picturesIn } from '@gobrel/core/deck';
 import { programText, type ShowContent, writeShowFile } from '@gobrel/core/formats';
 import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../shared/api';
 import { direction, language, messages, slideName } from '../../shared/messages';
+import { base64Of, fetched, severally } from './fetching';
 import { fontsInUse } from './fonts-in-use';
 import { smaller } from './smaller';
 
@@ -25,9 +26,6 @@ export interface Weighed {
   /** Of the whole file at most, in bytes: pictures may become smaller. */
   readonly bytes: number;
 }
-
-/** How many are asked for at once. */
-const AT_ONCE = 6;
 
 /** Weighs everything. @throws when something cannot be had, or `signal` ends it */
 export async function weighShow(deck: Deck, signal: AbortSignal): Promise<Weighed> {
@@ -116,29 +114,6 @@ function contentsOf(deck: Deck): readonly Omit<Part, 'bytes'>[] {
 async function weightOf(url: string, signal: AbortSignal): Promise<number> {
   const answer = await fetched(url, signal, 'HEAD');
   return Math.ceil((Number(answer.headers.get('content-length')) || 0) * (4 / 3));
-}
-
-async function fetched(url: string, signal: AbortSignal, method = 'GET'): Promise<Response> {
-  const answer = await fetch(url, { signal, method, credentials: 'same-origin' });
-  if (!answer.ok) throw new Error(`${url}: ${String(answer.status)}`);
-  return answer;
-}
-
-/** Some at a time, in their order. */
-async function severally<T, R>(all: readonly T[], act: (each: T) => Promise<R>): Promise<R[]> {
-  const results: R[] = [];
-  for (let at = 0; at < all.length; at += AT_ONCE)
-    results.push(...(await Promise.all(all.slice(at, at + AT_ONCE).map(act))));
-  return results;
-}
-
-function base64Of(blob: Blob): Promise<string> {
-  return new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result).replace(/^[^,]*,/, ''));
-    reader.onerror = () => reject(new Error('the bytes cannot be read'));
-    reader.readAsDataURL(blob);
-  });
 }
 
 /** SHA-256 in base64; `null` where the browser computes none, as on pages that came without TLS. */

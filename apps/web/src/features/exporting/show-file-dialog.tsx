@@ -1,12 +1,15 @@
 /** Exports a deck as one HTML file: how large it will be, whether it checks answers, and making it. */
 import type { Deck } from '@gobrel/core/deck';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { messageOf } from '../../shared/api';
 import { saveBlob } from '../../shared/downloads';
 import { fileSize, messages } from '../../shared/messages';
 import { Button, Dialog, DialogActions, Failing, Loading, showToast } from '../../shared/ui';
+import { fileName } from './file-name';
 import { makeShow, type Part, slideWith, weighShow } from './gather-show';
+import { MakingBar } from './making-bar';
+import { useMaking } from './use-making';
 
 /** A content that takes more than this is named, in bytes. */
 const LARGE = 200_000;
@@ -15,35 +18,24 @@ const MOST_NAMED = 5;
 export function ShowFileDialog({ deck, onClose }: { deck: Deck; onClose: () => void }) {
   const says = messages.exporting;
   const [hasKeys, setHasKeys] = useState(true);
-  const [made, setMade] = useState<{ readonly done: number; readonly all: number } | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const stop = useRef<AbortController | null>(null);
+  const making = useMaking<{ readonly done: number; readonly all: number }>();
   const weighed = useQuery({
     queryKey: ['weighed', deck],
     queryFn: ({ signal }) => weighShow(deck, signal),
     gcTime: 0,
     retry: false,
   });
-  // Whoever closes the dialog wants no file.
-  useEffect(() => () => stop.current?.abort(), []);
-  const make = async () => {
-    if (!weighed.data) return;
-    const ending = new AbortController();
-    stop.current = ending;
-    setTrouble(null);
-    setMade({ done: 0, all: 1 });
-    const onDone = (done: number, all: number) => setMade({ done, all });
-    try {
-      const file = await makeShow({ deck, weighed: weighed.data, hasKeys, signal: ending.signal, onDone });
+  const make = () =>
+    making.run(async (signal, onProgress) => {
+      if (!weighed.data) return;
+      onProgress({ done: 0, all: 1 });
+      const onDone = (done: number, all: number) => onProgress({ done, all });
+      const file = await makeShow({ deck, weighed: weighed.data, hasKeys, signal, onDone });
       const name = `${fileName(deck.title)}.html`;
       saveBlob(file, name);
       showToast(says.saved({ name }));
       onClose();
-    } catch (error) {
-      if (!ending.signal.aborted) setTrouble(messageOf(error));
-      setMade(null);
-    }
-  };
+    });
   return (
     <Dialog title={says.title} open onClose={onClose}>
       <p className="mb-3">{says.text}</p>
@@ -52,7 +44,7 @@ export function ShowFileDialog({ deck, onClose }: { deck: Deck; onClose: () => v
           type="checkbox"
           className="size-4.5 accent-dusk"
           checked={hasKeys}
-          disabled={made !== null}
+          disabled={making.progress !== null}
           aria-describedby="show-file-keys"
           onChange={({ target }) => setHasKeys(target.checked)}
         />
@@ -69,25 +61,19 @@ export function ShowFileDialog({ deck, onClose }: { deck: Deck; onClose: () => v
           <Heaviest deck={deck} parts={weighed.data.contents} />
         </>
       ) : null}
-      {made ? (
-        <p role="status" className="mt-3">
-          {says.making(made)}
-          <progress
-            className="mt-1 block w-full accent-tide"
-            value={made.done}
-            max={made.all}
-            aria-label={says.title}
-          />
-        </p>
+      {making.progress ? (
+        <MakingBar label={says.title} {...making.progress}>
+          {says.making(making.progress)}
+        </MakingBar>
       ) : null}
-      {trouble ? (
+      {making.trouble === null ? null : (
         <p role="alert" className="mt-3 text-berry">
-          {trouble}
+          {messageOf(making.trouble)}
         </p>
-      ) : null}
+      )}
       <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>
-        <Button look="main" disabled={!weighed.data || made !== null} onClick={() => void make()}>
+        <Button look="main" disabled={!weighed.data || making.progress !== null} onClick={make}>
           {says.save}
         </Button>
       </DialogActions>
@@ -116,15 +102,5 @@ function Heaviest({ deck, parts }: { deck: Deck; parts: readonly Part[] }) {
         ))}
       </ul>
     </>
-  );
-}
-
-/** A title as a file's name: without what no system takes. */
-function fileName(title: string): string {
-  return (
-    title
-      .replaceAll(/[\\/:*?"<>|\p{Cc}]/gu, ' ')
-      .trim()
-      .slice(0, 80) || 'show'
   );
 }

@@ -1,0 +1,84 @@
+/** The bytes of pictures and fonts that files are made with. */
+import { type DrawnPage, fontKey, fontsOf, type PageFont, picturesOn } from '@gobrel/core/paper';
+import { fetched, severally } from '../fetching';
+
+/** Pictures are kept at this many of their pixels a slide unit: 192 on an inch of a page as wide as a screen. */
+const FINE = 2;
+/** How near a picture without gaps stays to what it was, from 0 to 1. */
+const QUALITY = 0.88;
+
+/** The pictures of some pages as JPEG and PNG. A picture that cannot be had is left out: its place stays empty. */
+export async function picturesFor(pages: readonly DrawnPage[], signal: AbortSignal): Promise<Map<string, Uint8Array>> {
+  const pictures = new Map<string, Uint8Array>();
+  await severally([...picturesOn(pages)], async ([url, { width, height }]) => {
+    const bytes = await pictureBytes(url, width * FINE, height * FINE, signal);
+    if (bytes) pictures.set(url, bytes);
+  });
+  return pictures;
+}
+
+async function pictureBytes(url: string, width: number, height: number, signal: AbortSignal): Promise<Uint8Array | null> {
+  const blob = await fetched(url, signal)
+    .then((answer) => answer.blob())
+    .catch(() => null);
+  signal.throwIfAborted();
+  if (!blob) return null;
+  const image = await imageOf(blob);
+  if (!image) return null;
+  const [w, h] = [image.naturalWidth || width, image.naturalHeight || height];
+  const isDrawing = blob.type.startsWith('image/svg');
+  const scale = Math.min(isDrawing ? Infinity : 1, Math.max(width / w, height / h));
+  if (blob.type === 'image/jpeg' && scale >= 1) return new Uint8Array(await blob.arrayBuffer());
+  const sheet = new OffscreenCanvas(Math.max(1, Math.round(w * scale)), Math.max(1, Math.round(h * scale)));
+  const pen = sheet.getContext('2d', { willReadFrequently: true });
+  if (!pen) return null;
+  pen.drawImage(image, 0, 0, sheet.width, sheet.height);
+  const made = await smallest(sheet, hasGaps(pen.getImageData(0, 0, sheet.width, sheet.height).data));
+  return new Uint8Array(await made.arrayBuffer());
+}
+
+async function smallest(sheet: OffscreenCanvas, isThrough: boolean): Promise<Blob> {
+  const png = sheet.convertToBlob({ type: 'image/png' });
+  if (isThrough) return png;
+  const [lossless, jpeg] = await Promise.all([png, sheet.convertToBlob({ type: 'image/jpeg', quality: QUALITY })]);
+  return jpeg.size < lossless.size ? jpeg : lossless;
+}
+
+function hasGaps(pixels: Uint8ClampedArray): boolean {
+  for (let at = 3; at < pixels.length; at += 4) if ((pixels[at] ?? 255) < 255) return true;
+  return false;
+}
+
+async function imageOf(blob: Blob): Promise<HTMLImageElement | null> {
+  const url = URL.createObjectURL(blob);
+  const image = new Image();
+  image.src = url;
+  try {
+    await image.decode();
+    return image;
+  } catch {
+    return null;
+  } finally {
+    URL.revokeObjectURL(url);
+  }
+}
+
+/** The fonts of some pages, and further ones, as TrueType in their weights. @throws when one cannot be had */
+export async function fontsFor(
+  pages: readonly DrawnPage[],
+  further: readonly PageFont[],
+  signal: AbortSignal,
+): Promise<Map<string, Uint8Array>> {
+  const fonts = new Map([...fontsOf(pages), ...further].map((font) => [fontKey(font), font] as const));
+  const bytes = new Map<string, Uint8Array>();
+  await severally([...fonts], async ([key, { url, weight }]) => {
+    const name = new URL(url).pathname.replace(/^.*\//, '');
+    const answer = await fetched(`/fonts/${hundreds(weight)}/${name}`, signal);
+    bytes.set(key, new Uint8Array(await answer.arrayBuffer()));
+  });
+  return bytes;
+}
+
+function hundreds(weight: number): number {
+  return Math.min(900, Math.max(100, Math.round(weight / 100) * 100));
+}
