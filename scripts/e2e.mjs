@@ -3,7 +3,18 @@ import { fork } from 'node:child_process';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { startThrowawayDatabase } from './postgres.mjs';
-import { buildAll, buildPseudo, freePort, installChromium, main, root, runLoud, say, Trouble } from './steps.mjs';
+import {
+  buildAll,
+  buildPseudo,
+  freePort,
+  installChromium,
+  installPdfReaders,
+  main,
+  root,
+  runLoud,
+  say,
+  Trouble,
+} from './steps.mjs';
 
 /** Starts the server; resolves when it listens. */
 export function startServer(databaseUrl, port, webFolder = join(root, 'apps/web/dist'), settings = {}) {
@@ -38,6 +49,7 @@ export function stopServer(server) {
 export async function withApplication(act, { durable = false } = {}) {
   buildAll();
   installChromium();
+  installPdfReaders();
   const database = await startThrowawayDatabase({ durable });
   const servers = [];
   const start = async (webFolder) => {

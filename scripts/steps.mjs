@@ -100,6 +100,12 @@ export function installChromium() {
   if (!existsSync(chromiumOptions.executablePath)) installDebianPackage('chromium-headless-shell');
 }
 
+/** What tests read PDF files with, as somebody else would. */
+export function installPdfReaders() {
+  if (!hasCommand('qpdf')) installDebianPackage('qpdf');
+  if (!hasCommand('pdftocairo')) installDebianPackage('poppler-utils');
+}
+
 /** Installs the npm packages when the lock file has changed since the last time. */
 export function installPackages() {
   const stamp = join(root, 'node_modules', '.gobrel-installed');

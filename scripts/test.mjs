@@ -5,7 +5,17 @@ import { join } from 'node:path';
 import { postgresPrograms } from './postgres.mjs';
 import { installProxy } from './proxy.mjs';
 import { installRedis } from './redis.mjs';
-import { installChromium, installPackages, main, root, runHeld, runLoud, say, Trouble } from './steps.mjs';
+import {
+  installChromium,
+  installPdfReaders,
+  installPackages,
+  main,
+  root,
+  runHeld,
+  runLoud,
+  say,
+  Trouble,
+} from './steps.mjs';
 
 const reports = join(root, 'test-results', 'reports');
 
@@ -63,6 +73,7 @@ main(async () => {
   installPackages();
   postgresPrograms();
   installChromium();
+  installPdfReaders();
   installRedis();
   installProxy();
   rmSync(reports, { recursive: true, force: true });

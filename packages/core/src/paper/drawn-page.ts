@@ -153,7 +153,8 @@ export function place([a, b, c, d, e, f]: Matrix, x: number, y: number): readonl
 /** The fonts of some pages, each once. */
 export function fontsOf(pages: readonly DrawnPage[]): readonly PageFont[] {
   const known = new Map<string, PageFont>();
-  for (const { marks } of pages) for (const mark of marks) if (mark.kind === 'run') known.set(fontKey(mark.font), mark.font);
+  for (const { marks } of pages)
+    for (const mark of marks) if (mark.kind === 'run') known.set(fontKey(mark.font), mark.font);
   return [...known.values()];
 }
 
@@ -163,7 +164,9 @@ export function fontKey({ url, weight }: PageFont): string {
 }
 
 /** The pictures of some pages, each with the largest size it is drawn in, in slide units. */
-export function picturesOn(pages: readonly DrawnPage[]): ReadonlyMap<string, { readonly width: number; readonly height: number }> {
+export function picturesOn(
+  pages: readonly DrawnPage[],
+): ReadonlyMap<string, { readonly width: number; readonly height: number }> {
   const sizes = new Map<string, { width: number; height: number }>();
   for (const { marks } of pages)
     for (const mark of marks) {

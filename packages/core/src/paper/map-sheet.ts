@@ -37,7 +37,16 @@ export function mapSheet(deck: Deck, pages: readonly DrawnPage[], layout: MapLay
     const bends = layout.bends[bendKey(from, to)] ?? [];
     return wayMarks({ ...start, high: high(from) }, bends, { ...end, high: high(to) }, link ? WAY : ORDER);
   });
-  const drawnWays: DrawnPage = { slideId: '', width: 0, height: 0, marks: ways, cuts: [], groups: [], parts: [], links: [] };
+  const drawnWays: DrawnPage = {
+    slideId: '',
+    width: 0,
+    height: 0,
+    marks: ways,
+    cuts: [],
+    groups: [],
+    parts: [],
+    links: [],
+  };
   return {
     width,
     height,
@@ -120,7 +129,10 @@ function wayMarks(start: Card, bends: readonly Place[], end: Card, colour: Colou
   const begun = edgeToward(start, first);
   const ended = edgeToward(end, last);
   const angle = Math.atan2(ended.y - last.y, ended.x - last.x);
-  const wing = (turn: number) => ({ x: ended.x - TIP * Math.cos(angle + turn), y: ended.y - TIP * Math.sin(angle + turn) });
+  const wing = (turn: number) => ({
+    x: ended.x - TIP * Math.cos(angle + turn),
+    y: ended.y - TIP * Math.sin(angle + turn),
+  });
   const [one, other] = [wing(0.45), wing(-0.45)];
   const line = [begun, ...bends, ended].map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${n(x)} ${n(y)}`).join('');
   const base = { kind: 'path', matrix: STILL, seen: 1, cuts: [], group: null, part: null, itemId: null } as const;

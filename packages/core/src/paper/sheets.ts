@@ -135,7 +135,12 @@ export function worksheetSheets(deck: Deck, { pages, keys, names }: Worksheet, w
   const filled = pages.map((page) => ({ page, cut: piecesApart(deck, page) }));
   const ofStudents = names.flatMap((name) =>
     filled.flatMap(({ page, cut }) => [
-      levelSheet(deck, cut.left, name === '' ? `${words.nameLine}                                        ` : name, words),
+      levelSheet(
+        deck,
+        cut.left,
+        name === '' ? `${words.nameLine}                                        ` : name,
+        words,
+      ),
       ...cut.pieces.map((pieces) => cuttingSheet(pieces, page.slideId, name, words)),
     ]),
   );
@@ -188,16 +193,19 @@ function piecesApart(deck: Deck, page: DrawnPage): { readonly left: DrawnPage; r
     const shift: Matrix = [1, 0, 0, 1, x - around.x, y - around.y];
     const marks = page.marks.filter(({ itemId }) => itemId !== null && ids.has(itemId));
     // What a piece is cut to on its slide moves with it only as far as its own marks do: a piece is cut out whole.
-    laid.at(-1)?.push(
-      ...marks.map((mark) => ({ ...mark, matrix: led(shift, mark.matrix), cuts: [], part: null })),
-      cuttingLine({ x: x - GAP / 4, y: y - GAP / 4, width: around.width + GAP / 2, height: around.height + GAP / 2 }),
-    );
+    laid
+      .at(-1)
+      ?.push(
+        ...marks.map((mark) => ({ ...mark, matrix: led(shift, mark.matrix), cuts: [], part: null })),
+        cuttingLine({ x: x - GAP / 4, y: y - GAP / 4, width: around.width + GAP / 2, height: around.height + GAP / 2 }),
+      );
     x += around.width + GAP;
     high = Math.max(high, around.height);
   }
   return {
     left,
-    pieces: pieces.length === 0 ? [] : laid.map((marks) => ({ ...page, marks, cuts: [], groups: [], parts: [], links: [] })),
+    pieces:
+      pieces.length === 0 ? [] : laid.map((marks) => ({ ...page, marks, cuts: [], groups: [], parts: [], links: [] })),
   };
 }
 
@@ -257,7 +265,9 @@ function lineLayer(x: number, y: number, width: number): PageLayer {
 
 function writingLines({ x, y, width, height }: Box): PageLayer {
   const count = Math.max(0, Math.floor(height / WRITING));
-  return drawnOnSheet(Array.from({ length: count }, (_, at) => ruled(`M${x} ${y + (at + 1) * WRITING}h${width}`, [], 0.5)));
+  return drawnOnSheet(
+    Array.from({ length: count }, (_, at) => ruled(`M${x} ${y + (at + 1) * WRITING}h${width}`, [], 0.5)),
+  );
 }
 
 function headingLayer(text: string, x: number, y: number, width: number): WordsLayer {

@@ -205,11 +205,17 @@ class Writer {
       if (carrier) carrier.add(link);
       else onNothing.push(link);
     }
-    parts.forEach(({ within: around }, at) => {
-      const outer = around === null ? section : made[around];
+    const add = (at: number, outer: Structure) => {
       const element = made[at];
-      if (element) (outer ?? section).add(element);
+      if (element) outer.add(element);
+    };
+    const outermost = parts.flatMap(({ within: around }, at) => (around === null ? [at] : []));
+    parts.forEach(({ within: around }, at) => {
+      if (around !== null) add(at, made[around] ?? section);
     });
+    // A title is read first, wherever it lies.
+    for (const isTitle of [true, false])
+      for (const at of outermost) if ((parts[at]?.role === 'H1') === isTitle) add(at, section);
     for (const link of onNothing) section.add(link);
   }
 
@@ -278,7 +284,11 @@ class Writer {
     pdf.path(d);
     if (fill && 'stops' in fill) {
       pdf.fill(this.gradient(fill, seen));
-      if (stroke) pdf.path(d).strokeColor(inBytes(stroke.colour), stroke.colour[3] * seen).stroke();
+      if (stroke)
+        pdf
+          .path(d)
+          .strokeColor(inBytes(stroke.colour), stroke.colour[3] * seen)
+          .stroke();
       return;
     }
     if (fill) pdf.fillColor(inBytes(fill), fill[3] * seen);

@@ -36,7 +36,7 @@ export function writeSvg(page: DrawnPage, { title, picture, font }: SvgContents)
     .join('\n');
   const faces = fontsOf([page]).flatMap((each) => {
     const source = font(each);
-    return source === null ? [] : [`@font-face{font-family:"${nameOfFont(each)}";src:${source}}`];
+    return source === null ? [] : [`@font-face{font-family:"${nameOfFont(each)}";font-weight:1 1000;src:${source}}`];
   });
   const cuts = page.cuts.map(
     ({ d, matrix }, at) => `<clipPath id="cut${at}"><path d="${escaped(d)}"${placed(matrix)}/></clipPath>`,
@@ -76,7 +76,9 @@ function markText(mark: DrawnMark, picture: (id: string) => string, gradients: M
 
 function runPlace({ x, y, width, size, font, colour, slanted, matrix, text }: RunMark): string {
   // The place stands in the matrix, so that slanted letters lean about where they stand.
-  const at = slanted ? ` transform="${matrixText(matrix)} translate(${n(x)} ${n(y)}) skewX(${n(-leaning())})"` : placed(matrix);
+  const at = slanted
+    ? ` transform="${matrixText(matrix)} translate(${n(x)} ${n(y)}) skewX(${n(-leaning())})"`
+    : placed(matrix);
   const from = slanted ? 'x="0" y="0"' : `x="${n(x)}" y="${n(y)}"`;
   const fitted = [...text].length > 1 ? ` textLength="${n(width)}"` : '';
   return `${from}${fitted} font-family="${escaped(`${nameOfFont(font)}, ${font.family}`)}" font-weight="${font.weight}" font-size="${n(size)}"${colourText('fill', colour)} xml:space="preserve"${at}`;
@@ -120,7 +122,9 @@ function gradientText({ from, to, stops }: Gradient, id: string): string {
 }
 
 function placed(matrix: Matrix): string {
-  return matrix.every((value, at) => value === (at === 0 || at === 3 ? 1 : 0)) ? '' : ` transform="${matrixText(matrix)}"`;
+  return matrix.every((value, at) => value === (at === 0 || at === 3 ? 1 : 0))
+    ? ''
+    : ` transform="${matrixText(matrix)}"`;
 }
 
 function matrixText(matrix: Matrix): string {
@@ -136,5 +140,7 @@ const signs: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>'
 
 /** Words as XML has them, without what XML 1.0 cannot hold. */
 function escaped(text: string): string {
-  return text.replaceAll(/[&<>"]/g, (sign) => signs[sign] ?? sign).replaceAll(/[^\P{Cc}\t\n\r]|[\uFFFE\uFFFF]|\p{Cs}/gu, '');
+  return text
+    .replaceAll(/[&<>"]/g, (sign) => signs[sign] ?? sign)
+    .replaceAll(/[^\P{Cc}\t\n\r]|[\uFFFE\uFFFF]|\p{Cs}/gu, '');
 }

@@ -6,6 +6,7 @@ import {
   FileDown,
   GraduationCap,
   History,
+  Images,
   Lamp,
   Printer,
   Play,
@@ -23,7 +24,8 @@ import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
 /** The dialogs that the header opens. */
-export type EditorDialog = 'hand-out' | 'keys' | 'versions' | 'share' | 'show-file' | 'paper' | 'templates' | 'keep-template';
+export type EditorDialog =
+  'hand-out' | 'keys' | 'versions' | 'share' | 'show-file' | 'paper' | 'pictures' | 'templates' | 'keep-template';
 
 interface EditorHeaderProps {
   readonly deckId: string;
@@ -130,6 +132,9 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('paper')}>
         <Printer size={18} aria-hidden /> {messages.paper.action}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('pictures')}>
+        <Images size={18} aria-hidden /> {messages.pictures.action}
       </MenuEntry>
       <MenuRule />
       <MenuEntry onSelect={() => onDialog('keys')}>

@@ -12,7 +12,7 @@ import {
 import { ownPages } from '@gobrel/core/lesson';
 import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { PaperDialog, ShowFileDialog } from '../exporting';
+import { PaperDialog, PicturesDialog, ShowFileDialog } from '../exporting';
 import { HandOutDialog } from '../lessons';
 import { ShareDialog } from '../sharing';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
@@ -244,6 +244,11 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {dialog === 'paper' ? (
         <Suspense>
           <PaperDialog deck={deck} onClose={() => setDialog(null)} />
+        </Suspense>
+      ) : null}
+      {dialog === 'pictures' ? (
+        <Suspense>
+          <PicturesDialog deck={deck} chosen={slides} onClose={() => setDialog(null)} />
         </Suspense>
       ) : null}
       {dialog === 'share' ? <ShareDialog deck={{ ...deck, id: deckId }} onClose={() => setDialog(null)} /> : null}

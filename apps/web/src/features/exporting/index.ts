@@ -3,5 +3,8 @@ import { lazy } from 'react';
 
 export { ShowFileDialog } from './show-file-dialog';
 
-/** Comes only when it is opened: it draws slides apart. */
+/** These come only when they are opened: they draw slides apart. */
 export const PaperDialog = lazy(async () => ({ default: (await import('./paper/paper-dialog')).PaperDialog }));
+export const PicturesDialog = lazy(async () => ({
+  default: (await import('./pictures/pictures-dialog')).PicturesDialog,
+}));

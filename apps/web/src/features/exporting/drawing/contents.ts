@@ -2,14 +2,16 @@
 import { type DrawnPage, fontKey, fontsOf, type PageFont, picturesOn } from '@gobrel/core/paper';
 import { fetched, severally } from '../fetching';
 
+type Bytes = Uint8Array<ArrayBuffer>;
+
 /** Pictures are kept at this many of their pixels a slide unit: 192 on an inch of a page as wide as a screen. */
 const FINE = 2;
 /** How near a picture without gaps stays to what it was, from 0 to 1. */
 const QUALITY = 0.88;
 
 /** The pictures of some pages as JPEG and PNG. A picture that cannot be had is left out: its place stays empty. */
-export async function picturesFor(pages: readonly DrawnPage[], signal: AbortSignal): Promise<Map<string, Uint8Array>> {
-  const pictures = new Map<string, Uint8Array>();
+export async function picturesFor(pages: readonly DrawnPage[], signal: AbortSignal): Promise<Map<string, Bytes>> {
+  const pictures = new Map<string, Bytes>();
   await severally([...picturesOn(pages)], async ([url, { width, height }]) => {
     const bytes = await pictureBytes(url, width * FINE, height * FINE, signal);
     if (bytes) pictures.set(url, bytes);
@@ -17,7 +19,7 @@ export async function picturesFor(pages: readonly DrawnPage[], signal: AbortSign
   return pictures;
 }
 
-async function pictureBytes(url: string, width: number, height: number, signal: AbortSignal): Promise<Uint8Array | null> {
+async function pictureBytes(url: string, width: number, height: number, signal: AbortSignal): Promise<Bytes | null> {
   const blob = await fetched(url, signal)
     .then((answer) => answer.blob())
     .catch(() => null);
@@ -68,9 +70,9 @@ export async function fontsFor(
   pages: readonly DrawnPage[],
   further: readonly PageFont[],
   signal: AbortSignal,
-): Promise<Map<string, Uint8Array>> {
+): Promise<Map<string, Bytes>> {
   const fonts = new Map([...fontsOf(pages), ...further].map((font) => [fontKey(font), font] as const));
-  const bytes = new Map<string, Uint8Array>();
+  const bytes = new Map<string, Bytes>();
   await severally([...fonts], async ([key, { url, weight }]) => {
     const name = new URL(url).pathname.replace(/^.*\//, '');
     const answer = await fetched(`/fonts/${hundreds(weight)}/${name}`, signal);

@@ -3,7 +3,9 @@ import type { Colour } from '@gobrel/core/paper';
 
 /** A computed colour: `rgb(…)`, `rgba(…)` or `color(srgb …)`. What is none is not seen. */
 export function readColour(value: string): Colour {
-  const parts = (value.match(/[\d.e+-]+%?/g) ?? []).map((part) => (part.endsWith('%') ? parseFloat(part) / 100 : Number(part)));
+  const parts = (value.match(/[\d.e+-]+%?/g) ?? []).map((part) =>
+    part.endsWith('%') ? parseFloat(part) / 100 : Number(part),
+  );
   const [red = 0, green = 0, blue = 0, seen = 1] = parts;
   if (value.startsWith('rgb')) return [Math.round(red), Math.round(green), Math.round(blue), seen];
   if (value.startsWith('color(srgb')) return [inByte(red), inByte(green), inByte(blue), seen];

@@ -25,7 +25,10 @@ interface Drawing {
 }
 
 /** Slides as lists of marks, in their order. @throws when `signal` ends it */
-export async function drawPages(slides: readonly ToDraw[], { surroundings, signal, onDrawn }: Drawing): Promise<readonly DrawnPage[]> {
+export async function drawPages(
+  slides: readonly ToDraw[],
+  { surroundings, signal, onDrawn }: Drawing,
+): Promise<readonly DrawnPage[]> {
   const room = document.createElement('div');
   room.className = 'drawn-apart';
   room.setAttribute('aria-hidden', 'true');

@@ -79,7 +79,14 @@ export class PageBuilder {
     const isFilled = fill !== null && ('stops' in fill || fill[3] > 0);
     const isDrawn = stroke !== null && stroke.width > 0 && stroke.colour[3] > 0;
     if ((!isFilled && !isDrawn) || around.seen === 0 || d === '') return;
-    this.marks.push({ kind: 'path', ...base(around), matrix, d, fill: isFilled ? fill : null, stroke: isDrawn ? stroke : null });
+    this.marks.push({
+      kind: 'path',
+      ...base(around),
+      matrix,
+      d,
+      fill: isFilled ? fill : null,
+      stroke: isDrawn ? stroke : null,
+    });
   }
 
   picture(around: Around, picture: string, box: { x: number; y: number; width: number; height: number }): void {

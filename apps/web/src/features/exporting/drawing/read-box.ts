@@ -26,7 +26,8 @@ export function readBox(box: Rect, style: CSSStyleDeclaration, around: Around, b
     }
   builder.path(around, outline, readColour(style.backgroundColor));
   if (style.backgroundImage !== 'none')
-    for (const image of [...splitList(style.backgroundImage)].reverse()) readImage(image, box, outline, style, around, builder);
+    for (const image of [...splitList(style.backgroundImage)].reverse())
+      readImage(image, box, outline, style, around, builder);
   for (const { spread, colour, isInner } of shadows) if (isInner) drawInner(box, spread, colour, around, builder);
   readBorders(box, corners, style, around, builder);
 }
@@ -64,7 +65,13 @@ function shadowsOf(value: string): readonly Shadow[] {
   });
 }
 
-function drawInner({ x, y, width, height }: Rect, spread: number, colour: Colour, around: Around, builder: PageBuilder) {
+function drawInner(
+  { x, y, width, height }: Rect,
+  spread: number,
+  colour: Colour,
+  around: Around,
+  builder: PageBuilder,
+) {
   const half = spread / 2;
   const line = { colour, width: spread, dash: [], cap: 'butt', join: 'miter' } as const;
   builder.path(around, roundedBox(x + half, y + half, width - spread, height - spread, 0), null, line);
@@ -98,8 +105,12 @@ function readImage(
   if (style.backgroundRepeat === 'repeat') {
     const width = readLength(size) || 240;
     const height = width / ratio;
-    for (let y = box.y + (((box.height / 2 - height / 2) % height) - height) % height; y < box.y + box.height; y += height)
-      for (let x = box.x + (((box.width / 2 - width / 2) % width) - width) % width; x < box.x + box.width; x += width)
+    for (
+      let y = box.y + ((((box.height / 2 - height / 2) % height) - height) % height);
+      y < box.y + box.height;
+      y += height
+    )
+      for (let x = box.x + ((((box.width / 2 - width / 2) % width) - width) % width); x < box.x + box.width; x += width)
         builder.picture(cut, url, { x, y, width, height });
     return;
   }
@@ -115,7 +126,10 @@ export function fittedBox({ x, y, width, height }: Rect, ratio: number, fit: 'co
 }
 
 /** A gradient's line through a box, from corner to corner as CSS lays it (CSS Images 3, 3.1). */
-function alongBox({ angle, stops }: NonNullable<ReturnType<typeof readGradient>>, { x, y, width, height }: Rect): Gradient {
+function alongBox(
+  { angle, stops }: NonNullable<ReturnType<typeof readGradient>>,
+  { x, y, width, height }: Rect,
+): Gradient {
   const turned = (angle * Math.PI) / 180;
   const [across, down] = [Math.sin(turned), -Math.cos(turned)];
   const half = (Math.abs(width * across) + Math.abs(height * down)) / 2;
@@ -139,7 +153,13 @@ function fadedFrom([red, green, blue]: Colour): Colour {
 
 const sides = ['Top', 'Right', 'Bottom', 'Left'] as const;
 
-function readBorders(box: Rect, corners: Corners, style: CSSStyleDeclaration, around: Around, builder: PageBuilder): void {
+function readBorders(
+  box: Rect,
+  corners: Corners,
+  style: CSSStyleDeclaration,
+  around: Around,
+  builder: PageBuilder,
+): void {
   const borders = sides.map((side) => ({
     width: style[`border${side}Style`] === 'none' ? 0 : readLength(style[`border${side}Width`]),
     colour: readColour(style[`border${side}Color`]),
@@ -202,7 +222,13 @@ function backwards(x: number, y: number, width: number, height: number, r: numbe
 }
 
 /** What an element cuts off of what lies in it, beside what it is cut to itself. */
-export function cutsOf(box: Rect, element: Element, style: CSSStyleDeclaration, around: Around, builder: PageBuilder): readonly number[] {
+export function cutsOf(
+  box: Rect,
+  element: Element,
+  style: CSSStyleDeclaration,
+  around: Around,
+  builder: PageBuilder,
+): readonly number[] {
   const cuts = [...around.cuts];
   const path = /^path\((?:\w+,\s*)?"(.*)"\)$/.exec(style.clipPath)?.[1];
   if (path !== undefined) cuts.push(builder.cut(path, led(around.matrix, moved(box.x, box.y))));

@@ -9,7 +9,12 @@ const MARK = { size: 0.66, before: 1.1 };
 const DISC = { part: 2 / 3, away: 7 };
 
 /** Reads the bullet or the number of a point. */
-export function readBullet(point: HTMLLIElement, style: CSSStyleDeclaration, around: Around, builder: PageBuilder): void {
+export function readBullet(
+  point: HTMLLIElement,
+  style: CSSStyleDeclaration,
+  around: Around,
+  builder: PageBuilder,
+): void {
   const words = firstLineOf(point);
   if (!words) return;
   const size = readLength(style.fontSize);
@@ -46,7 +51,10 @@ export function readBullet(point: HTMLLIElement, style: CSSStyleDeclaration, aro
     builder.path({ ...around, part: null }, disc, readColour(style.color));
     return;
   }
-  const svg = new DOMParser().parseFromString(decodeURIComponent(mask.replace(/^data:image\/svg\+xml,/, '')), 'image/svg+xml');
+  const svg = new DOMParser().parseFromString(
+    decodeURIComponent(mask.replace(/^data:image\/svg\+xml,/, '')),
+    'image/svg+xml',
+  );
   const path = svg.querySelector('path');
   const lineWidth = Number(path?.getAttribute('stroke-width') ?? 0);
   const colour = readColour(drawn.backgroundColor);

@@ -94,7 +94,8 @@ class PageReader {
   /** Drawings say what they show, or only decorate. */
   private drawing(svg: SVGSVGElement, around: Around): void {
     const says = svg.getAttribute('aria-label') ?? '';
-    const part = says === '' ? null : this.builder.part({ role: 'Figure', within: around.part, alt: says, language: null });
+    const part =
+      says === '' ? null : this.builder.part({ role: 'Figure', within: around.part, alt: says, language: null });
     const style = getComputedStyle(svg);
     if (style.display === 'none') return;
     readSvg(svg, this.builder.through({ ...around, part }, Number(style.opacity)), this.builder);
@@ -127,8 +128,18 @@ class PageReader {
     this.builder.path(around, outline, [255, 255, 255, 1], line);
     if (!input.checked) return;
     const s = r * 0.55;
-    if (isRound) this.builder.path(around, `M${x - s} ${y}a${s} ${s} 0 1 1 ${2 * s} 0a${s} ${s} 0 1 1 ${-2 * s} 0Z`, [61, 78, 138, 1]);
-    else this.builder.path(around, `M${x - s} ${y}l${s * 0.8} ${s}l${s * 1.2} ${-1.8 * s}`, null, { ...line, colour: [61, 78, 138, 1], width: 3 });
+    if (isRound)
+      this.builder.path(
+        around,
+        `M${x - s} ${y}a${s} ${s} 0 1 1 ${2 * s} 0a${s} ${s} 0 1 1 ${-2 * s} 0Z`,
+        [61, 78, 138, 1],
+      );
+    else
+      this.builder.path(around, `M${x - s} ${y}l${s * 0.8} ${s}l${s * 1.2} ${-1.8 * s}`, null, {
+        ...line,
+        colour: [61, 78, 138, 1],
+        width: 3,
+      });
   }
 
   private figure(alt: string, around: Around): number {
@@ -141,7 +152,8 @@ class PageReader {
   }
 
   private partOf(element: HTMLElement, item: Item | null, { part }: Around): number | null {
-    const role = roleOf(element, item);
+    const isInTitle = part !== null && this.builder.parts[part]?.role === 'H1';
+    const role = isInTitle ? null : roleOf(element, item);
     if (!role) return part;
     const language = element.lang === '' ? null : element.lang;
     return this.builder.part({ role, within: part, alt: '', language });
@@ -184,10 +196,11 @@ function roleOf(element: HTMLElement, item: Item | null): PartRole | null {
   if (element.classList.contains('gv-titled') || (item?.kind === 'text' && item.look.style === 'title')) return 'H1';
   const role = byRole[element.getAttribute('role') ?? ''];
   if (role) return role;
-  if (element.tagName === 'P' && element.closest('[data-draws] .gv-titled')) return null;
   const tag = byTag[element.tagName];
   if (tag) return tag;
-  return element.classList.contains('gv-choice') || element.classList.contains('gv-zone-label') || element.classList.contains('gv-blank')
+  return element.classList.contains('gv-choice') ||
+    element.classList.contains('gv-zone-label') ||
+    element.classList.contains('gv-blank')
     ? 'P'
     : null;
 }

@@ -88,7 +88,13 @@ function outlineOf(shape: SVGGeometryElement): string {
 }
 
 /** The tip at the end of a line that a student drew. */
-function readTip(line: SVGLineElement, around: Around, builder: PageBuilder, matrix: Matrix, style: CSSStyleDeclaration) {
+function readTip(
+  line: SVGLineElement,
+  around: Around,
+  builder: PageBuilder,
+  matrix: Matrix,
+  style: CSSStyleDeclaration,
+) {
   const [x, y] = [line.x2.baseVal.value, line.y2.baseVal.value];
   const angle = Math.atan2(y - line.y1.baseVal.value, x - line.x1.baseVal.value);
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];

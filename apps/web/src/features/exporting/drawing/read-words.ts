@@ -15,7 +15,8 @@ export function readWords(node: Text, style: CSSStyleDeclaration, around: Around
   if (node.data.trim() === '') return;
   const range = document.createRange();
   for (const line of linesOf(node, range))
-    for (const run of runsOf(node.data, line, style, builder)) readRun({ node, run, line, range, style }, around, builder);
+    for (const run of runsOf(node.data, line, style, builder))
+      readRun({ node, run, line, range, style }, around, builder);
 }
 
 /** Where each line of a text begins and ends. */

@@ -125,7 +125,13 @@ function sketchOf(deck: Deck) {
   return {
     slides: slides.map(({ id }) => id),
     ways: mapWays(deck).map(({ from, to, link }) => ({ from, to, isLink: link !== null })),
-    sections: Object.fromEntries(slides.flatMap(({ id }) => sectionsAround(deck, id).slice(-1).map((each) => [id, each.id]))),
+    sections: Object.fromEntries(
+      slides.flatMap(({ id }) =>
+        sectionsAround(deck, id)
+          .slice(-1)
+          .map((each) => [id, each.id]),
+      ),
+    ),
     byHand: Object.fromEntries(slides.flatMap(({ id, onMap }) => (onMap ? [[id, onMap]] : []))),
     before: {},
   };
@@ -160,4 +166,3 @@ function fontsOfWords(sheets: readonly Sheet[]): { readonly plain: PageFont[]; r
   };
   return { plain: fonts(false), bold: fonts(true) };
 }
-

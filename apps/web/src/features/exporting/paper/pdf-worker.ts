@@ -9,9 +9,7 @@ export interface PdfTask {
 
 /** What the worker says: how far it is, what it made, or that it could not. */
 export type PdfNews =
-  | { readonly done: number }
-  | { readonly pdf: Uint8Array<ArrayBuffer> }
-  | { readonly failed: string };
+  { readonly done: number } | { readonly pdf: Uint8Array<ArrayBuffer> } | { readonly failed: string };
 
 self.addEventListener('message', ({ data }: MessageEvent<PdfTask>) => {
   const say = (news: PdfNews) => self.postMessage(news);
