@@ -30,8 +30,10 @@ test('a forgotten password is replaced by a link from a mail, which works once',
   await expectClean(page);
   await page.getByRole('link', { name: says.toOutbox }).click();
   const mail = page.getByRole('listitem').filter({ hasText: messages.outbox.to({ address: email }) });
+  await expect(mail).toBeVisible();
   await expectClean(page);
   await mail.getByRole('link').click();
+  await expect(page.getByLabel(says.newPassword)).toBeVisible();
   const address = page.url();
   await expectClean(page);
   await page.getByLabel(says.newPassword).fill('short');

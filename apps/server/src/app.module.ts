@@ -18,6 +18,7 @@ import { PicturesModule } from './pictures/index.js';
 import { PLACE, type Place } from './place.js';
 import { SampleModule } from './sample/index.js';
 import { SharingModule } from './sharing/index.js';
+import { TakingAlongModule } from './taking-along/index.js';
 import { TemplatesModule } from './templates/index.js';
 import { SyncModule } from './sync/index.js';
 import { ThemesModule } from './themes/index.js';
@@ -56,6 +57,7 @@ export class AppModule {
         SharingModule,
         ClassesModule,
         LessonsModule,
+        TakingAlongModule,
         CareModule,
         SampleModule,
       ],

@@ -70,6 +70,14 @@ export class ChangePassword {
   password: string;
 }
 
+/** Deleting one's account with everything in it. */
+export class Leaving {
+  /** The password, asked once more. */
+  @IsString()
+  @Length(1, 200, fault('password'))
+  present: string;
+}
+
 /** Another name for whoever is signed in. */
 export class OwnName {
   @Trimmed()

@@ -10,7 +10,7 @@ import { MailService, mailTexts } from '../mail/index.js';
 import { AttemptsService } from './attempts.service.js';
 import { teacherBy } from './colleague.js';
 import { linkTokenHash, newLinkToken } from './link-token.js';
-import { SecretsService } from './secrets.service.js';
+import { PresentPasswordService } from './present-password.service.js';
 
 /** For how long a link is good, in milliseconds. */
 const LASTS_MS = 24 * 60 * 60 * 1000;
@@ -22,7 +22,7 @@ export class AccountChangesService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly attempts: AttemptsService,
-    private readonly secrets: SecretsService,
+    private readonly presentPassword: PresentPasswordService,
     private readonly audit: AuditService,
     private readonly mail: MailService,
   ) {}
@@ -39,12 +39,7 @@ export class AccountChangesService {
    */
   async sendLink(teacherId: string, { email, present }: NewEmail, site: string, language: string): Promise<void> {
     this.mail.expectMail();
-    const teacher = await this.database.getRepository(TeacherRow).findOneByOrFail({ id: teacherId });
-    const subject = `teacher:${teacher.email.toLowerCase()}`;
-    await this.attempts.countTry(subject);
-    if (!(await this.secrets.matches(present, teacher.passwordHash, subject)))
-      throw refuse(422, 'not-valid', { present: 'password-wrong' });
-    await this.attempts.clear(subject);
+    const teacher = await this.presentPassword.confirm(teacherId, present);
     await this.attempts.countWithin(`e-mail links of ${teacherId}`, MOST_ASKED);
     const says = mailTexts(teacher.language ?? language);
     const holder = await teacherBy(this.database, email);

@@ -8,6 +8,7 @@ import { AccountsService } from './accounts.service.js';
 import { AttemptsService } from './attempts.service.js';
 import { KnownDevicesService } from './known-devices.service.js';
 import { PasswordsService } from './passwords.service.js';
+import { PresentPasswordService } from './present-password.service.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -21,9 +22,10 @@ import { SessionsService } from './sessions.service.js';
     SecretsService,
     KnownDevicesService,
     PasswordsService,
+    PresentPasswordService,
     AccountChangesService,
     { provide: APP_GUARD, useClass: AccessGuard },
   ],
-  exports: [SessionsService, AttemptsService, SecretsService, KnownDevicesService],
+  exports: [SessionsService, AttemptsService, SecretsService, KnownDevicesService, PresentPasswordService],
 })
 export class AccountsModule {}

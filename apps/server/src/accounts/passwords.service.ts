@@ -11,6 +11,7 @@ import { AttemptsService } from './attempts.service.js';
 import { teacherBy } from './colleague.js';
 import { linkTokenHash, newLinkToken } from './link-token.js';
 import { isGuessable } from './password-rules.js';
+import { PresentPasswordService } from './present-password.service.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -27,6 +28,7 @@ export class PasswordsService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly attempts: AttemptsService,
     private readonly secrets: SecretsService,
+    private readonly presentPassword: PresentPasswordService,
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
     private readonly mail: MailService,
@@ -71,12 +73,7 @@ export class PasswordsService {
 
   /** Changes the password of whoever is signed in, and signs out every other device. @throws ProblemException */
   async change(teacherId: string, { present, password }: ChangePassword, cookies: string | undefined): Promise<void> {
-    const teacher = await this.teacher(teacherId);
-    const subject = `teacher:${teacher?.email.toLowerCase() ?? ''}`;
-    await this.attempts.countTry(subject);
-    if (!teacher || !(await this.secrets.matches(present, teacher.passwordHash, subject)))
-      throw refuse(422, 'not-valid', { present: 'password-wrong' });
-    await this.attempts.clear(subject);
+    const teacher = await this.presentPassword.confirm(teacherId, present);
     const passwordHash = await this.hashed(password, teacher);
     await this.database.getRepository(TeacherRow).update({ id: teacherId }, { passwordHash });
     await this.audit.note({ act: 'password changed', by: teacherId });

@@ -23,6 +23,8 @@ type Act =
   | 'deck shared'
   | 'sharing ended'
   | 'came in by a link'
+  | 'everything exported'
+  | 'account deleted'
   | 'lesson exported'
   | 'lesson deleted'
   | 'student exported'

@@ -86,6 +86,12 @@ export class LibraryService {
     return this.summary(teacherId, await this.seen(teacherId, id));
   }
 
+  /** A deck with everything in it, keys and notes included, for whoever may edit it. */
+  async whole(teacherId: string, id: string): Promise<Deck> {
+    await this.edited(teacherId, id);
+    return this.read(id);
+  }
+
   /** A new deck; of slides it begins with, pictures that are somebody else's are left out. */
   async create(ownerId: string, { title, size, opening, language, deck }: NewDeck): Promise<DeckSummary> {
     if (!deck) return this.keep(ownerId, { ...startDeck(title, size, opening), language: readLanguage(language) });

@@ -44,8 +44,25 @@ export class LessonArchiveService {
    * reviews, and the pictures and files of the slides as they are.
    */
   async file(teacherId: string, lessonId: string): Promise<{ name: string; bytes: Uint8Array }> {
-    const row = await this.lessons.led(teacherId, lessonId);
+    const { editionHash } = await this.lessons.led(teacherId, lessonId);
     await this.audit.note({ act: 'lesson exported', by: teacherId, place: lessonId });
+    const told = await this.told(teacherId, lessonId);
+    const edition = await this.editions.get(editionHash);
+    const entries: Zippable = Object.fromEntries(Object.entries(told).map(([file, value]) => [file, json(value)]));
+    for (const id of picturesIn(edition)) {
+      const picture = await this.database.getRepository(PictureRow).findOneBy({ id });
+      if (picture) entries[`pictures/${id}`] = [picture.bytes, { level: 0 }];
+    }
+    for (const id of filesIn(edition)) {
+      const file = await this.database.getRepository(StoredFileRow).findOneBy({ id });
+      if (file) entries[`files/${id}`] = [file.bytes, { level: 0 }];
+    }
+    return { name: `${edition.title || 'lesson'}.zip`, bytes: zipSync(entries) };
+  }
+
+  /** What a lesson holds, as values for JSON files by their names: the edition, who was in, their work, what was said to it. */
+  async told(teacherId: string, lessonId: string): Promise<Readonly<Record<string, unknown>>> {
+    const row = await this.lessons.led(teacherId, lessonId);
     const [lesson, works, edition] = await Promise.all([
       this.lessons.get(teacherId, lessonId),
       this.lessons.works(lessonId),
@@ -57,22 +74,13 @@ export class LessonArchiveService {
       this.database.getRepository(ReviewRow).findBy({ participantId: In(ids) }),
       this.sync.read(formatDocumentName({ kind: 'lesson', lessonId })),
     ]);
-    const entries: Zippable = {
-      'lesson.json': json({ ...lesson, terms: readTerms(row.terms), state: readLessonDocument(state) }),
-      'edition.json': json(edition),
-      'work.json': json(Object.fromEntries(works.map(({ participantId, work }) => [participantId, work]))),
-      'submissions.json': json(submissions),
-      'reviews.json': json(reviews),
+    return {
+      'lesson.json': { ...lesson, terms: readTerms(row.terms), state: readLessonDocument(state) },
+      'edition.json': edition,
+      'work.json': Object.fromEntries(works.map(({ participantId, work }) => [participantId, work])),
+      'submissions.json': submissions,
+      'reviews.json': reviews,
     };
-    for (const id of picturesIn(edition)) {
-      const picture = await this.database.getRepository(PictureRow).findOneBy({ id });
-      if (picture) entries[`pictures/${id}`] = [picture.bytes, { level: 0 }];
-    }
-    for (const id of filesIn(edition)) {
-      const file = await this.database.getRepository(StoredFileRow).findOneBy({ id });
-      if (file) entries[`files/${id}`] = [file.bytes, { level: 0 }];
-    }
-    return { name: `${edition.title || 'lesson'}.zip`, bytes: zipSync(entries) };
   }
 
   /** Deletes a lesson with everything in it. */

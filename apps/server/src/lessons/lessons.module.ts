@@ -52,5 +52,6 @@ import { WorkLockService } from './work-lock.service.js';
     JoiningService,
     SeatingService,
   ],
+  exports: [LessonArchiveService],
 })
 export class LessonsModule {}

@@ -1,2 +1,3 @@
 /** Templates that teachers keep. */
 export { TemplatesModule } from './templates.module.js';
+export { TemplatesService } from './templates.service.js';

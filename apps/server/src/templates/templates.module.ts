@@ -5,5 +5,10 @@ import { ScenesService } from './scenes.service.js';
 import { TemplatesController } from './templates.controller.js';
 import { TemplatesService } from './templates.service.js';
 
-@Module({ imports: [PicturesModule], controllers: [TemplatesController], providers: [TemplatesService, ScenesService] })
+@Module({
+  imports: [PicturesModule],
+  controllers: [TemplatesController],
+  providers: [TemplatesService, ScenesService],
+  exports: [TemplatesService],
+})
 export class TemplatesModule {}

@@ -36,6 +36,8 @@ export const routeTable: readonly RouteCase[] = [
     expected: anyone(410),
   },
   { route: 'PUT /api/accounts/password', body: { present: 'z', password: 'short' }, expected: teachers(422) },
+  { route: 'GET /api/accounts/everything', expected: teachers(200) },
+  { route: 'POST /api/accounts/leave', body: { present: 'not this one' }, expected: teachers(422) },
   { route: 'PUT /api/accounts/name', body: { name: '' }, expected: teachers(422) },
   {
     route: 'PUT /api/accounts/email',
@@ -73,6 +75,7 @@ export const routeTable: readonly RouteCase[] = [
     expected: ownerOnly(200),
   },
   { route: 'POST /api/decks/:id/copy', path: '/api/decks/night-walk/copy', expected: ownerOnly(201) },
+  { route: 'GET /api/decks/:id/backup', path: '/api/decks/night-walk/backup', expected: ownerOnly(200) },
   { route: 'GET /api/decks/:id/authors', path: '/api/decks/night-walk/authors', expected: ownerOnly(200) },
   {
     route: 'POST /api/decks/:id/authors',

@@ -1,4 +1,5 @@
 /** Readers and writers of open formats. */
+export * from './backup/index.js';
 export * from './class-list/index.js';
 export * from './deck-file/index.js';
 export * from './dot/index.js';

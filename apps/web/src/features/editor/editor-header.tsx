@@ -1,6 +1,7 @@
 /** The editor's header: the deck's title, where it is kept, how the slides are seen, and what is done with all of it. */
 import type { SlideId } from '@gobrel/core/deck';
 import {
+  Archive,
   CircleHelp,
   Ellipsis,
   FileDown,
@@ -17,6 +18,7 @@ import {
 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { Brand, KeptNote, useScheme } from '../../app/frame';
+import { saveFrom } from '../../shared/downloads';
 import { type CoAuthor, type OpenDocument, useStatus } from '../../shared/sync';
 import { Button, buttonClasses, IconButton, Menu, MenuEntry, MenuRule, MenuSwitch } from '../../shared/ui';
 import { listed, messages } from '../../shared/messages';
@@ -135,6 +137,9 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('pictures')}>
         <Images size={18} aria-hidden /> {messages.pictures.action}
+      </MenuEntry>
+      <MenuEntry onSelect={() => saveFrom(`/api/decks/${deckId}/backup`)}>
+        <Archive size={18} aria-hidden /> {messages.takingAlong.backup}
       </MenuEntry>
       <MenuRule />
       <MenuEntry onSelect={() => onDialog('keys')}>

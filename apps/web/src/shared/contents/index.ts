@@ -1,2 +1,3 @@
 /** Pictures and files of decks, stored on the server. */
+export { storeFile } from './store-file';
 export { storePicture } from './store-picture';

@@ -8,6 +8,7 @@ import { Devices } from './devices';
 import { EmailForm } from './email-form';
 import { NameForm } from './name-form';
 import { PasswordForm } from './password-form';
+import { YourData } from './your-data';
 
 export function Screen() {
   const says = messages.frame;
@@ -27,6 +28,7 @@ export function Screen() {
         <Devices />
         <EmailForm email={teacher?.email ?? ''} />
         <PasswordForm />
+        <YourData />
       </div>
     </TeacherPage>
   );

@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { messageOf } from '../../../shared/api';
 import { Button } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { storeFile } from '../contents/store-file';
+import { storeFile } from '../../../shared/contents';
 
 interface FileFieldsProps {
   readonly present: ToFile | null;

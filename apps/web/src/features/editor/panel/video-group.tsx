@@ -6,7 +6,7 @@ import { messageOf } from '../../../shared/api';
 import { Field, FileButton, IconButton, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import type { Editing } from '../state/editing';
-import { storeFile } from '../contents/store-file';
+import { storeFile } from '../../../shared/contents';
 import { Group } from './parts';
 import { PictureButton } from './questions/picture-button';
 import { Tick } from './questions';

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ACCEPTED, importKind } from './import-kind';
-import { type Imported, readImport } from './read-import';
+import { type Imported, NotReadable, readImport } from './read-import';
 
 interface ImportDialogProps {
   /** Files that were dropped before it opened. */
@@ -40,8 +40,8 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
       if (Object.keys(imported.deck.slides).length === 0) setTrouble(says.nothing({ name }));
       else if (imported.left.length === 0) onImport(imported);
       if (imported.left.length > 0) setRead(imported);
-    } catch {
-      if (!own.signal.aborted) setTrouble(says.notRead({ name }));
+    } catch (error) {
+      if (!own.signal.aborted) setTrouble(error instanceof NotReadable ? error.message : says.notRead({ name }));
     }
     if (underWay.current === own) setStep('');
   };
@@ -75,7 +75,13 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
             </p>
           ) : null}
           {trouble ? <p className="font-semibold text-clay">{trouble}</p> : null}
-          {read ? <p className="font-semibold">{says.found({ slides, name: read.title })}</p> : null}
+          {read ? (
+            <p className="font-semibold">
+              {read.others.length > 0
+                ? says.foundDecks({ count: read.others.length + 1, name: read.title })
+                : says.found({ slides, name: read.title })}
+            </p>
+          ) : null}
         </div>
         {read ? (
           <>
@@ -92,7 +98,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
         <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button look="main" onClick={() => onImport(read)}>
-            {says.create}
+            {says.createDecks({ count: read.others.length + 1 })}
           </Button>
         </DialogActions>
       ) : null}

@@ -3,21 +3,28 @@ import { type Deck, emptyDeck } from '@gobrel/core/deck';
 import {
   deckOfPictures,
   deckOfQuestions,
+  LARGEST_BACKUP,
   type QuestionDraft,
   type ReadDeck,
   type ReceivedPicture,
 } from '@gobrel/core/formats';
-import { start, startReading, withPicture } from '../../../shared/deck-files';
+import { type BackupResult, start, startReading, withPicture } from '../../../shared/deck-files';
 import { storePicture } from '../../../shared/contents';
 import { locale, lossInWords, messages, unreadInWords } from '../../../shared/messages';
 import type { ImportKind } from './import-kind';
+import { type ImportedDeck, restoreBackup } from './restore-backup';
 
 /** A deck that was read, what it is called, and what of its file was not, in words. */
-export interface Imported {
-  readonly title: string;
-  readonly deck: Deck;
+export interface Imported extends ImportedDeck {
   readonly left: readonly string[];
+  /** Further decks of the same file. */
+  readonly others: readonly ImportedDeck[];
 }
+
+/** A file that says what it is, and that it cannot be read: its message is what to do. */
+export class NotReadable extends Error {}
+
+type One = Omit<Imported, 'title' | 'others'>;
 
 /** What is told on the way, in words. */
 type Tell = (step: string) => void;
@@ -35,27 +42,26 @@ export async function readImport(
   signal: AbortSignal,
 ): Promise<Imported> {
   const [first] = files;
-  if (!first) return { title: '', deck: emptyDeck(''), left: [] };
+  if (!first) return { title: '', deck: emptyDeck(''), left: [], others: [] };
   const title = kind === 'pictures' && files.length > 1 ? messages.library.import.pictures : nameWithoutEnding(first);
   const empty: Deck = { ...emptyDeck(title), language: locale };
-  if (kind === 'pictures') return { title, ...(await readPictures(empty, files, tell, signal)) };
+  if (kind === 'pictures') return { title, others: [], ...(await readPictures(empty, files, tell, signal)) };
   tell(messages.library.import.reading({ name: first.name }));
-  if (kind === 'questions') return { title, ...(await readQuestions(empty, first, signal)) };
+  if (/\.zip$/i.test(first.name)) {
+    const backup = await readBackupFile(first, tell, signal);
+    if (backup) return backup;
+  }
+  if (kind === 'questions') return { title, others: [], ...(await readQuestions(empty, first, signal)) };
   const bytes = new Uint8Array(await first.slice(0, LARGEST_TEXT).arrayBuffer());
   const { deck, unread } = await until(start<ReadDeck>({ type: 'read-deck', bytes, empty }), signal);
-  return { title, deck, left: unread.map(unreadInWords) };
+  return { title, deck, left: unread.map(unreadInWords), others: [] };
 }
 
 function nameWithoutEnding({ name }: File): string {
   return name.replace(/\.[^.]+$/, '');
 }
 
-async function readPictures(
-  empty: Deck,
-  files: readonly File[],
-  tell: Tell,
-  signal: AbortSignal,
-): Promise<Omit<Imported, 'title'>> {
+async function readPictures(empty: Deck, files: readonly File[], tell: Tell, signal: AbortSignal): Promise<One> {
   const received: ReceivedPicture[] = [];
   for (const [at, file] of files.entries()) {
     signal.throwIfAborted();
@@ -69,7 +75,7 @@ async function readPictures(
   return { deck: deckOfPictures(empty, received), left: [] };
 }
 
-async function readQuestions(empty: Deck, file: File, signal: AbortSignal): Promise<Omit<Imported, 'title'>> {
+async function readQuestions(empty: Deck, file: File, signal: AbortSignal): Promise<One> {
   const { questions, left } = await until(await startReading(file), signal);
   const drafts: QuestionDraft[] = [];
   for (const { draft, picture } of questions) {
@@ -81,6 +87,22 @@ async function readQuestions(empty: Deck, file: File, signal: AbortSignal): Prom
     return called ? `${called}: ${lossInWords(why)}` : lossInWords(why);
   });
   return { deck: deckOfQuestions(empty, drafts), left: inWords };
+}
+
+/** The decks of a backup; `null` for a zip that is none. @throws NotReadable where it is one, and cannot be read */
+async function readBackupFile(file: File, tell: Tell, signal: AbortSignal): Promise<Imported | null> {
+  const says = messages.library.import;
+  // A larger file is refused anyway, so that there is no need to load all of it.
+  const bytes = new Uint8Array(await file.slice(0, LARGEST_BACKUP + 1).arrayBuffer());
+  const read = await until(start<BackupResult>({ type: 'read-backup', bytes }), signal);
+  if ('fault' in read) {
+    if (read.fault === 'no-backup') return null;
+    const fault = read.fault === 'too-large' ? 'tooLarge' : read.fault;
+    throw new NotReadable(says.backupFault({ fault, name: file.name }));
+  }
+  const { decks, left } = await restoreBackup(read, signal, (at, count) => tell(says.restoring({ at, count })));
+  const [first, ...others] = decks;
+  return { ...(first ?? { title: nameWithoutEnding(file), deck: emptyDeck('') }), others, left };
 }
 
 /** What work under way comes to, unless it is stopped before. */

@@ -218,9 +218,10 @@ export function Screen() {
       {dialog?.kind === 'import' ? (
         <ImportDialog
           dropped={dialog.dropped}
-          onImport={({ title, deck }) => {
+          onImport={({ title, deck, others }) => {
             close();
-            library.create.mutate({ title, deck });
+            if (others.length > 0) library.createSeveral.mutate([{ title, deck }, ...others]);
+            else library.create.mutate({ title, deck });
           }}
           onClose={close}
         />

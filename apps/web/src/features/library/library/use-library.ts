@@ -43,6 +43,16 @@ export function useLibrary() {
     onSuccess: ({ id }, begun) =>
       navigate(begun !== 'sample' && 'see' in begun ? `/decks/${id}?see=${begun.see}` : `/decks/${id}`),
   });
+  const createSeveral = useMutation({
+    ...settled,
+    mutationFn: async (decks: readonly { readonly title: string; readonly deck: Deck }[]) => {
+      // One after the other: each may be large.
+      for (const { title, deck } of decks)
+        await ask<DeckSummary>('POST', '/decks', { title: title || says.untitled, language: locale, deck });
+      return decks.length;
+    },
+    onSuccess: (count) => showToast(says.import.restored({ count })),
+  });
   const copy = useMutation({
     ...settled,
     mutationFn: ({ id, title }: DeckSummary) => ask('POST', `/decks/${id}/copy`, { title: says.copyOf({ title }) }),
@@ -99,7 +109,7 @@ export function useLibrary() {
     mutationFn: ({ id }: UnitView) => ask('DELETE', `/units/${id}`),
     onSuccess: (_answer, { name }) => showToast(says.unitDeleted({ name })),
   });
-  return { create, copy, restore, remove, shelve, makeUnit, removeUnit };
+  return { create, createSeveral, copy, restore, remove, shelve, makeUnit, removeUnit };
 }
 
 /** What is said of decks that were put somewhere. */

@@ -1,6 +1,6 @@
 /** Stores a file of any sort with the deck's other contents. */
 import type { StoredFileView } from '@gobrel/contract';
-import { ask } from '../../../shared/api';
+import { ask } from '../api';
 
 /** The stored file; rejects with what the server says when it does not take it. */
 export function storeFile(file: File): Promise<StoredFileView> {

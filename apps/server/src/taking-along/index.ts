@@ -1,0 +1,2 @@
+/** Taking along what somebody has. */
+export { TakingAlongModule } from './taking-along.module.js';

@@ -1,0 +1,18 @@
+/** Backups, everything somebody has as one file, and leaving. */
+import { Module } from '@nestjs/common';
+import { ClassesModule } from '../classes/index.js';
+import { DecksModule } from '../decks/index.js';
+import { LessonsModule } from '../lessons/index.js';
+import { PicturesModule } from '../pictures/index.js';
+import { TemplatesModule } from '../templates/index.js';
+import { ThemesModule } from '../themes/index.js';
+import { BackupsService } from './backups.service.js';
+import { LeavingService } from './leaving.service.js';
+import { TakingAlongController } from './taking-along.controller.js';
+
+@Module({
+  imports: [DecksModule, ThemesModule, TemplatesModule, ClassesModule, LessonsModule, PicturesModule],
+  controllers: [TakingAlongController],
+  providers: [BackupsService, LeavingService],
+})
+export class TakingAlongModule {}

@@ -1,0 +1,108 @@
+/** Backups: what they hold is as their schema says, and nothing else gets in by one. */
+import { sha256 } from '@noble/hashes/sha2';
+import { bytesToHex } from '@noble/hashes/utils';
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import { strToU8, type Zippable, zipSync } from 'fflate';
+import fc from 'fast-check';
+import { DeckBuilder } from '../../testing/index.js';
+import { backupSchema, BACKUP_FORMAT, BACKUP_VERSION, contentFile, deckFile, readBackup } from './index.js';
+
+const owl = strToU8('an owl, as bytes');
+const owlId = bytesToHex(sha256(owl));
+const marsh = new DeckBuilder('Night walk').slide('gate').item('owl', 'picture', { fields: { picture: owlId } }).deck;
+const shore = new DeckBuilder('Shore zones').slide('zones').item('pool', 'zone').item('ask', 'choice').deck;
+const decks = [{ deck: marsh }, { deck: shore }];
+
+const manifest = (more: object = {}) => ({
+  format: BACKUP_FORMAT,
+  version: BACKUP_VERSION,
+  made: '2026-11-29T11:00:00.000Z',
+  decks: decks.map(({ deck }, at) => ({ file: deckFile(at), title: deck.title })),
+  contents: [
+    { id: owlId, kind: 'picture', file: contentFile('picture', owlId), bytes: owl.length, mediaType: 'image/png' },
+  ],
+  ...more,
+});
+const json = (value: unknown) => strToU8(JSON.stringify(value));
+const zipped = (more: Zippable = {}, said: object = {}) =>
+  zipSync({
+    'backup.json': json(manifest(said)),
+    ...Object.fromEntries(decks.map(({ deck }, at) => [deckFile(at), json(deck)])),
+    [contentFile('picture', owlId)]: owl,
+    ...more,
+  });
+
+test('the manifest and its decks are as the schema says, and what is not is told', () => {
+  const ajv = new Ajv2020({ strict: false });
+  const isManifest = ajv.compile(backupSchema);
+  expect(isManifest(manifest())).toBe(true);
+  expect(isManifest({ ...manifest(), version: 'one' })).toBe(false);
+  const isDeck = ajv.compile({ $ref: '#/$defs/deck', $defs: backupSchema.$defs });
+  for (const { deck } of decks) expect([deck.title, isDeck(deck), isDeck.errors]).toEqual([deck.title, true, null]);
+  expect(isDeck({ ...decks[0]?.deck, items: { a: { id: 'a' } } })).toBe(false);
+});
+
+test('what was written is read back whole', () => {
+  const read = readBackup(zipped());
+  if ('fault' in read) throw new Error(read.fault);
+  expect(read.decks.map(({ deck }) => deck)).toEqual(decks.map(({ deck }) => deck));
+  expect(read.contents).toEqual([{ id: owlId, kind: 'picture', bytes: owl }]);
+  expect(read.left).toEqual([]);
+});
+
+/** A zip that says of a file in it that it is 956 MB when it is unpacked. */
+function bomb(): Uint8Array {
+  const bytes = zipped();
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const at = Array.from(bytes.keys()).find(
+    (place) => place + 4 < bytes.length && view.getUint32(place, true) === 0x02014b50,
+  );
+  view.setUint32((at ?? 0) + 24, 956_301_312, true);
+  return bytes;
+}
+
+test.each([
+  ['no zip', strToU8('PDF, perhaps'), 'no-backup'],
+  ['another zip', zipSync({ 'imsmanifest.xml': strToU8('<manifest/>') }), 'no-backup'],
+  ['one cut short', zipped().slice(0, 900), 'broken'],
+  ['one of a later version', zipped({}, { version: BACKUP_VERSION + 1 }), 'newer'],
+  ['one that says nothing of its decks', zipped({}, { decks: null }), 'broken'],
+  ['a bomb', bomb(), 'too-large'],
+])('%s is not read', (_what, bytes, fault) => {
+  expect(readBackup(bytes)).toEqual({ fault });
+});
+
+test('bytes under the name of others are left, as are those that are missing; so is a deck that is none', () => {
+  const gone = 'b'.repeat(64);
+  const more = { contents: [...manifest().contents, { id: gone, kind: 'file' }] };
+  const read = readBackup(
+    zipped({ [contentFile('picture', owlId)]: strToU8('a script'), [deckFile(0)]: strToU8('{') }, more),
+  );
+  if ('fault' in read) throw new Error(read.fault);
+  expect(read.contents).toEqual([]);
+  expect(read.left).toEqual([
+    { what: 'deck', name: decks[0]?.deck.title },
+    { what: 'content', kind: 'picture', why: 'changed' },
+    { what: 'content', kind: 'file', why: 'missing' },
+  ]);
+});
+
+test('paths that lead out of it are not even unpacked', () => {
+  const hostile = manifest({ decks: [{ file: '../../etc/passwd', title: 'Not here' }] });
+  const read = readBackup(zipped({ '../../etc/passwd': json(decks[0]?.deck), 'backup.json': json(hostile) }));
+  if ('fault' in read) throw new Error(read.fault);
+  expect(read.decks).toEqual([]);
+  expect(read.left).toEqual([{ what: 'deck', name: 'Not here' }]);
+});
+
+test('whatever is changed in it, it is read or told, never thrown', () => {
+  const whole = zipSync({ 'backup.json': json(manifest()), [deckFile(0)]: json(decks[0]?.deck) });
+  fc.assert(
+    fc.property(fc.nat(whole.length - 1), fc.nat(255), (at, value) => {
+      const changed = whole.slice();
+      changed[at] = value;
+      const read = readBackup(changed);
+      expect('fault' in read || Array.isArray(read.decks)).toBe(true);
+    }),
+  );
+});

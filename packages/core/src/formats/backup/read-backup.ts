@@ -1,0 +1,106 @@
+/** Reads a backup that nobody vouches for. */
+import { sha256 } from '@noble/hashes/sha2';
+import { bytesToHex } from '@noble/hashes/utils';
+import { strFromU8, unzipSync } from 'fflate';
+import { type Deck, readDeck, readFields, readString, type Fields } from '../../deck/index.js';
+import { BACKUP_FORMAT, BACKUP_VERSION, type ContentKind } from './backup.js';
+
+/** The largest backup that is read, in bytes; what is in it, unpacked, in bytes; and its most files. */
+export const LARGEST_BACKUP = 600_000_000;
+const LARGEST_UNPACKED = 900_000_000;
+const MOST_FILES = 20_000;
+
+/** Nothing else is unpacked: no path leads out of the zip. */
+const READ = /^(?:backup\.json|decks\/[\w-]{1,40}\.json|(?:picture|file)s\/[0-9a-f]{64})$/;
+
+/** Why a backup cannot be read. */
+export type BackupFault = 'no-backup' | 'broken' | 'too-large' | 'newer';
+
+/** Why something of it is left. */
+export type LeftOfBackup =
+  | { readonly what: 'deck'; readonly name: string }
+  | { readonly what: 'content'; readonly kind: ContentKind; readonly why: 'missing' | 'changed' };
+
+/** Bytes of a picture or a file that a deck of it names. */
+export interface BackupContent {
+  readonly id: string;
+  readonly kind: ContentKind;
+  readonly bytes: Uint8Array;
+}
+
+/** What came out of a backup. */
+export interface ReadBackup {
+  readonly decks: readonly { readonly title: string; readonly deck: Deck }[];
+  readonly contents: readonly BackupContent[];
+  readonly left: readonly LeftOfBackup[];
+}
+
+/** Reads a backup. Whatever is broken or hostile in it is told, never thrown. */
+export function readBackup(bytes: Uint8Array): ReadBackup | { readonly fault: BackupFault } {
+  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return { fault: 'no-backup' };
+  const unzipped = unpacked(bytes);
+  if ('fault' in unzipped) return unzipped;
+  const { files } = unzipped;
+  const manifest = readJson(files['backup.json']);
+  if (manifest?.['format'] !== BACKUP_FORMAT) return { fault: 'no-backup' };
+  if (typeof manifest['version'] !== 'number' || !Array.isArray(manifest['decks'])) return { fault: 'broken' };
+  if (manifest['version'] > BACKUP_VERSION) return { fault: 'newer' };
+  const left: LeftOfBackup[] = [];
+  const decks = manifest['decks'].flatMap((entry: unknown) => {
+    const fields = readFields(entry) ?? {};
+    const title = readString(fields['title'], '', 200);
+    const json = readJson(files[readString(fields['file'], '')]);
+    if (json) return [{ title, deck: readDeck(json).deck }];
+    left.push({ what: 'deck', name: title });
+    return [];
+  });
+  const contents = listed(manifest['contents']).flatMap(({ id, kind }): BackupContent[] => {
+    const found = files[`${kind}s/${id}`];
+    // Somebody else's bytes under a name of ours would stand wherever that is shown.
+    if (found && bytesToHex(sha256(found)) === id) return [{ id, kind, bytes: found }];
+    left.push({ what: 'content', kind, why: found ? 'changed' : 'missing' });
+    return [];
+  });
+  return { decks, contents, left };
+}
+
+function listed(value: unknown): readonly { readonly id: string; readonly kind: ContentKind }[] {
+  if (!Array.isArray(value)) return [];
+  return value.slice(0, MOST_FILES).flatMap((entry: unknown) => {
+    const fields = readFields(entry) ?? {};
+    const id = readString(fields['id'], '');
+    const kind = fields['kind'];
+    return /^[0-9a-f]{64}$/.test(id) && (kind === 'picture' || kind === 'file') ? [{ id, kind }] : [];
+  });
+}
+
+function readJson(bytes: Uint8Array | undefined): Fields | null {
+  if (!bytes) return null;
+  try {
+    return readFields(JSON.parse(strFromU8(bytes)));
+  } catch {
+    return null;
+  }
+}
+
+/** The files of the zip that are read. A size that the zip states is never exceeded when it is unpacked. */
+function unpacked(
+  bytes: Uint8Array,
+): { readonly files: Readonly<Record<string, Uint8Array>> } | { readonly fault: BackupFault } {
+  if (bytes.length > LARGEST_BACKUP) return { fault: 'too-large' };
+  let size = 0;
+  let count = 0;
+  try {
+    const files = unzipSync(bytes, {
+      filter: ({ name, originalSize }) => {
+        size += originalSize;
+        count += 1;
+        if (size > LARGEST_UNPACKED || count > MOST_FILES) throw new RangeError('too much');
+        return READ.test(name);
+      },
+    });
+    return { files };
+  } catch (error) {
+    return { fault: error instanceof RangeError && error.message === 'too much' ? 'too-large' : 'broken' };
+  }
+}
