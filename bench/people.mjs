@@ -76,6 +76,12 @@ export async function newTeacher(address) {
 /** A deck of the teacher's, filled by changes that `write` makes of it. */
 export async function newDeck(teacher, title, write) {
   const { id } = await teacher.ask('POST', '/decks', { title });
+  await changeDeck(teacher, id, write);
+  return id;
+}
+
+/** Changes a deck, and waits until that is stored. */
+export async function changeDeck(teacher, id, write) {
   const socket = teacher.socket();
   const { doc, provider } = await openDocument(socket, `deck:${id}`, 'teacher');
   await write(doc);
@@ -83,7 +89,6 @@ export async function newDeck(teacher, title, write) {
   await new Promise((resolve) => setTimeout(resolve, 1500));
   provider.destroy();
   socket.destroy();
-  return id;
 }
 
 /** The value below which a share of the numbers lies. */

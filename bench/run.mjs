@@ -14,6 +14,7 @@ main(async () => {
   const { benchFollowers } = await import('./followers.mjs');
   const { benchLetters } = await import('./letters.mjs');
   const { benchOpenDeck } = await import('./open-deck.mjs');
+  const { benchPaper } = await import('./paper.mjs');
   const { benchQuestions } = await import('./questions.mjs');
   const { benchRoutes } = await import('./routes.mjs');
   const { benchStudents } = await import('./students.mjs');
@@ -32,6 +33,7 @@ main(async () => {
     board: [benchBoard],
     'first-load': [benchFirstLoad],
     show: [benchShowLoad],
+    paper: [(address, browser) => benchPaper(address, browser, 100)],
     followers: [(address) => benchFollowers(address)],
     students: [(address) => benchStudents(address)],
     letters: [(address) => benchLetters(address)],

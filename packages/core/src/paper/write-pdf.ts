@@ -155,8 +155,9 @@ class Writer {
       if (began !== undefined) this.pdf.endMarkedContent();
       began = part;
       if (part === undefined) return;
-      if (part === null || !page.parts[part]) this.pdf.markContent('Artifact', { type: 'Layout' });
-      else pieces[part]?.push(this.pdf.markStructureContent(page.parts[part]?.role ?? 'P'));
+      const role = part === null ? undefined : page.parts[part]?.role;
+      if (part === null || role === undefined) this.pdf.markContent('Artifact', { type: 'Layout' });
+      else pieces[part]?.push(this.pdf.markStructureContent(role));
     };
     for (const { group, marks } of inGroups(page.marks)) {
       if (group === null)

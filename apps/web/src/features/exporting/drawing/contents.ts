@@ -35,15 +35,24 @@ async function pictureBytes(url: string, width: number, height: number, signal: 
   const pen = sheet.getContext('2d', { willReadFrequently: true });
   if (!pen) return null;
   pen.drawImage(image, 0, 0, sheet.width, sheet.height);
-  const made = await smallest(sheet, hasGaps(pen.getImageData(0, 0, sheet.width, sheet.height).data));
+  const isThrough = hasGaps(pen.getImageData(0, 0, sheet.width, sheet.height).data);
+  // Packing a picture anew without loss takes longer than everything else: what is packed so already stays as it is.
+  const lossless = blob.type === 'image/png' && scale >= 1 ? blob : null;
+  const made = await smallest(sheet, isThrough, lossless, isDrawing);
   return new Uint8Array(await made.arrayBuffer());
 }
 
-async function smallest(sheet: OffscreenCanvas, isThrough: boolean): Promise<Blob> {
-  const png = sheet.convertToBlob({ type: 'image/png' });
-  if (isThrough) return png;
-  const [lossless, jpeg] = await Promise.all([png, sheet.convertToBlob({ type: 'image/jpeg', quality: QUALITY })]);
-  return jpeg.size < lossless.size ? jpeg : lossless;
+async function smallest(
+  sheet: OffscreenCanvas,
+  isThrough: boolean,
+  lossless: Blob | null,
+  isDrawing: boolean,
+): Promise<Blob> {
+  const packed = () => sheet.convertToBlob({ type: 'image/png' });
+  if (isThrough) return lossless ?? packed();
+  const jpeg = await sheet.convertToBlob({ type: 'image/jpeg', quality: QUALITY });
+  const other = lossless ?? (isDrawing ? await packed() : null);
+  return other && other.size < jpeg.size ? other : jpeg;
 }
 
 function hasGaps(pixels: Uint8ClampedArray): boolean {

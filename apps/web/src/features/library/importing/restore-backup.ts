@@ -1,5 +1,5 @@
 /** Decks out of a backup, with what they show stored here like anything that is uploaded. */
-import type { Deck } from '@gobrel/core/deck';
+import { type Deck, readDeck } from '@gobrel/core/deck';
 import type { BackupContent, LeftOfBackup, ReadBackup } from '@gobrel/core/formats';
 import { storeFile, storePicture } from '../../../shared/contents';
 import { messages } from '../../../shared/messages';
@@ -39,7 +39,8 @@ async function stored({ kind, id, bytes }: BackupContent): Promise<string | null
 /** A deck in which contents have other names: those are SHA-256, which stand for nothing else anywhere. */
 export function renamed(deck: Deck, names: ReadonlyMap<string, string>): Deck {
   if (names.size === 0) return deck;
-  return JSON.parse(JSON.stringify(deck).replaceAll(/[0-9a-f]{64}/g, (name) => names.get(name) ?? name)) as Deck;
+  const written = JSON.stringify(deck).replaceAll(/[0-9a-f]{64}/g, (name) => names.get(name) ?? name);
+  return readDeck(JSON.parse(written)).deck;
 }
 
 function inWords(left: LeftOfBackup): string {
