@@ -74,6 +74,7 @@ export function PaperDialog({ deck, onClose }: { deck: Deck; onClose: () => void
                 {says.withKey}
               </label>
               <Select
+                stacked
                 label={says.forClass}
                 value={classId}
                 options={[
