@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { messageOf } from '../../shared/api';
 import { saveBlob } from '../../shared/downloads';
 import { fileSize, messages } from '../../shared/messages';
-import { Button, Dialog, DialogActions, Failing, Loading, showToast } from '../../shared/ui';
+import { Dialog, Failing, Loading, showToast } from '../../shared/ui';
 import { fileName } from './file-name';
 import { makeShow, type Part, slideWith, weighShow } from './gather-show';
-import { MakingBar } from './making-bar';
+import { MakingFoot } from './making-foot';
 import { useMaking } from './use-making';
 
 /** A content that takes more than this is named, in bytes. */
@@ -61,22 +61,15 @@ export function ShowFileDialog({ deck, onClose }: { deck: Deck; onClose: () => v
           <Heaviest deck={deck} parts={weighed.data.contents} />
         </>
       ) : null}
-      {making.progress ? (
-        <MakingBar label={says.title} {...making.progress}>
-          {says.making(making.progress)}
-        </MakingBar>
-      ) : null}
-      {making.trouble === null ? null : (
-        <p role="alert" className="mt-3 text-berry">
-          {messageOf(making.trouble)}
-        </p>
-      )}
-      <DialogActions>
-        <Button onClick={onClose}>{messages.common.cancel}</Button>
-        <Button look="main" disabled={!weighed.data || making.progress !== null} onClick={make}>
-          {says.save}
-        </Button>
-      </DialogActions>
+      <MakingFoot
+        label={says.title}
+        making={making}
+        inWords={says.making}
+        action={says.save}
+        isReady={weighed.data !== undefined}
+        onMake={make}
+        onClose={onClose}
+      />
     </Dialog>
   );
 }

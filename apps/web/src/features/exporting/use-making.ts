@@ -1,7 +1,8 @@
 /** Making a file: how far it is, what went wrong, and breaking it off with its dialog. */
 import { useEffect, useRef, useState } from 'react';
 
-interface Making<Progress> {
+/** A file that is being made, or not yet. */
+export interface Making<Progress> {
   /** How far it is; `null` while nothing is made. */
   readonly progress: Progress | null;
   /** What went wrong; `null` while nothing did. */

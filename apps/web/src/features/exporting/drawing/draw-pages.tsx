@@ -20,7 +20,7 @@ export interface ToDraw {
 interface Drawing {
   readonly surroundings: Surroundings;
   readonly signal: AbortSignal;
-  /** Told after each slide. */
+  /** Told before the first slide and after each. */
   readonly onDrawn?: (done: number) => void;
 }
 
@@ -39,6 +39,7 @@ export async function drawPages(
   const root = createRoot(room);
   try {
     const pages: DrawnPage[] = [];
+    onDrawn?.(0);
     for (const [at, { deck, slideId, work }] of slides.entries()) {
       const draw = (key: string) =>
         flushSync(() =>

@@ -4,12 +4,12 @@ import type { PerSheet } from '@gobrel/core/paper';
 import { useSurroundings } from '@gobrel/slide-view';
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
-import { classesQuery, messageOf } from '../../../shared/api';
+import { classesQuery } from '../../../shared/api';
 import { saveBlob } from '../../../shared/downloads';
 import { messages } from '../../../shared/messages';
-import { Button, Choose, Dialog, DialogActions, Select, showToast } from '../../../shared/ui';
+import { Choose, Dialog, Select, showToast } from '../../../shared/ui';
 import { fileName } from '../file-name';
-import { MakingBar } from '../making-bar';
+import { MakingFoot } from '../making-foot';
 import { useMaking } from '../use-making';
 import { isToFillIn, makePaper, type PaperChoice, type PaperProgress } from './make-paper';
 
@@ -93,22 +93,15 @@ export function PaperDialog({ deck, onClose }: { deck: Deck; onClose: () => void
         </Kinds>
       </fieldset>
       {isEmpty ? <p className="mt-3 text-soft">{says.nothingToFillIn}</p> : null}
-      {making.progress ? (
-        <MakingBar label={says.title} {...making.progress}>
-          {says.making({ step: making.progress.step, done: making.progress.done, all: making.progress.all })}
-        </MakingBar>
-      ) : null}
-      {making.trouble === null ? null : (
-        <p role="alert" className="mt-3 text-berry">
-          {messageOf(making.trouble)}
-        </p>
-      )}
-      <DialogActions>
-        <Button onClick={onClose}>{messages.common.cancel}</Button>
-        <Button look="main" disabled={isEmpty || making.progress !== null} onClick={make}>
-          {says.save}
-        </Button>
-      </DialogActions>
+      <MakingFoot
+        label={says.title}
+        making={making}
+        inWords={({ step, done, all }) => says.making({ step, done, all })}
+        action={says.save}
+        isReady={!isEmpty}
+        onMake={make}
+        onClose={onClose}
+      />
     </Dialog>
   );
 }

@@ -2,11 +2,10 @@
 import { type Deck, type SlideId, slidesInOrder } from '@gobrel/core/deck';
 import { useSurroundings } from '@gobrel/slide-view';
 import { useState } from 'react';
-import { messageOf } from '../../../shared/api';
 import { saveBlob } from '../../../shared/downloads';
 import { messages, slideName } from '../../../shared/messages';
-import { Button, Choose, Dialog, DialogActions, Select, showToast } from '../../../shared/ui';
-import { MakingBar } from '../making-bar';
+import { Choose, Dialog, Select, showToast } from '../../../shared/ui';
+import { MakingFoot } from '../making-foot';
 import { useMaking } from '../use-making';
 import { makePictures, type PictureFormat } from './make-pictures';
 
@@ -74,22 +73,15 @@ export function PicturesDialog({ deck, chosen, onClose }: PicturesDialogProps) {
         ) : null}
       </fieldset>
       {slideIds.length > 1 ? <p className="mt-3">{says.zipped}</p> : null}
-      {making.progress ? (
-        <MakingBar label={says.title} {...making.progress}>
-          {says.making(making.progress)}
-        </MakingBar>
-      ) : null}
-      {making.trouble === null ? null : (
-        <p role="alert" className="mt-3 text-berry">
-          {messageOf(making.trouble)}
-        </p>
-      )}
-      <DialogActions>
-        <Button onClick={onClose}>{messages.common.cancel}</Button>
-        <Button look="main" disabled={slideIds.length === 0 || making.progress !== null} onClick={make}>
-          {says.save({ count: slideIds.length })}
-        </Button>
-      </DialogActions>
+      <MakingFoot
+        label={says.title}
+        making={making}
+        inWords={says.making}
+        action={says.save({ count: slideIds.length })}
+        isReady={slideIds.length > 0}
+        onMake={make}
+        onClose={onClose}
+      />
     </Dialog>
   );
 }
