@@ -77,7 +77,8 @@ export function mapSheet(deck: Deck, pages: readonly DrawnPage[], layout: MapLay
         return [
           {
             kind: 'page',
-            page: { ...drawing, links: [{ ...wholeOf(drawing), to: { slideId: id }, part: null }] },
+            // Where its links lead is not on this sheet.
+            page: { ...drawing, links: [] },
             at: [small, 0, 0, small, x + (CARD.width * scale - drawing.width * small) / 2, y],
             framed: true,
           },
@@ -98,10 +99,6 @@ export function mapSheet(deck: Deck, pages: readonly DrawnPage[], layout: MapLay
       }),
     ],
   };
-}
-
-function wholeOf({ width, height }: DrawnPage) {
-  return { x: 0, y: 0, width, height };
 }
 
 interface Place {

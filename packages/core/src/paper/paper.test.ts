@@ -322,6 +322,8 @@ describe('as PDF', () => {
     expect(plain).toContain('/S /GoTo');
     expect(plain.match(/\/S \/GoTo/g)).toHaveLength(1);
     expect(plain).toContain('/S /Transparency');
+    // A link shows its slide from the top: 540 points up from the foot of the sheet.
+    expect(plain).toMatch(/\/XYZ\s+0\s+540\s+null/);
   });
 
   test('is read out by its parts: the title first, whatever was drawn first, and what a picture shows', async () => {

@@ -1,5 +1,5 @@
 /** Lays drawn slides out on sheets: one a sheet, several, with their notes, as worksheets. */
-import { type Deck, entriesOf, isSection, piecesOn, sectionsAround, type Slide } from '../deck/index.js';
+import { type Deck, entriesOf, isSection, piecesOn, sectionsAround } from '../deck/index.js';
 import type { Box } from '../geometry/index.js';
 import { type DrawnMark, type DrawnPage, led, type Matrix, STILL } from './drawn-page.js';
 import { A4, type Layer, type PageLayer, POINTS, type Sheet, type WordsLayer } from './sheet.js';
@@ -28,6 +28,9 @@ const CAPTION = 14;
 const SMALL = 8;
 const LARGE = 13;
 const NOTES = 11;
+/** Half of the room across a sheet on its side; beside the words before a line to write on. */
+const HALF = (A4.height - 2 * MARGIN) / 2;
+const BESIDE = 64;
 /** Between lines to write on. */
 const WRITING = 22;
 const HAIRLINE = [120, 120, 120, 1] as const;
@@ -134,45 +137,45 @@ export interface Worksheet {
 export function worksheetSheets(deck: Deck, { pages, keys, names }: Worksheet, words: SheetWords): readonly Sheet[] {
   const filled = pages.map((page) => ({ page, cut: piecesApart(deck, page) }));
   const ofStudents = names.flatMap((name) =>
-    filled.flatMap(({ page, cut }) => [
-      levelSheet(
-        deck,
-        cut.left,
-        name === '' ? `${words.nameLine}                                        ` : name,
-        words,
-      ),
-      ...cut.pieces.map((pieces) => cuttingSheet(pieces, page.slideId, name, words)),
-    ]),
+    filled.flatMap(({ page, cut }) => {
+      const slide = words.slideName(page.slideId);
+      const bookmark = name === '' ? slide : `${name} · ${slide}`;
+      return [
+        levelSheet(cut.left, name || words.nameLine, bookmark, nameAndDate(name, words)),
+        ...cut.pieces.map((pieces) => cuttingSheet(pieces, page.slideId, name, words)),
+      ];
+    }),
   );
-  return [
-    ...ofStudents,
-    ...keys.map((page) => levelSheet(deck, page, words.key(words.slideName(page.slideId)), words, false)),
-  ];
+  const ofKey = keys.map((page) => {
+    const head = words.key(words.slideName(page.slideId));
+    return levelSheet(page, head, head, []);
+  });
+  return [...ofStudents, ...ofKey];
 }
 
-function levelSheet(deck: Deck, page: DrawnPage, head: string, words: SheetWords, isOpen = true): Sheet {
+/** A slide on its side, with something over it. */
+function levelSheet(page: DrawnPage, head: string, bookmark: string, over: readonly Layer[]): Sheet {
   const [width, height] = [A4.height, A4.width];
   const top = MARGIN + LARGE + 12;
   const { layer } = fittedIn(page, { x: MARGIN, y: top, width: width - 2 * MARGIN, height: height - top - MARGIN });
-  const half = (width - 2 * MARGIN) / 2;
-  const place = { kind: 'words', ...plain, y: MARGIN, height: LARGE + 6, size: LARGE } as const;
   return {
     width,
     height,
     slideIds: [page.slideId],
-    bookmarks: [...bookmarksOf(deck, page.slideId, words).slice(0, -1), { title: head.trim(), depth: 0 }],
-    layers: [
-      { ...place, text: head, x: MARGIN, width: half, role: 'H1', bold: true },
-      ...(isOpen
-        ? [
-            { ...place, text: words.dateLine, x: MARGIN + half, width: half / 2 },
-            lineLayer(MARGIN + 50, MARGIN + LARGE + 3, half - 70),
-            lineLayer(MARGIN + half + 40, MARGIN + LARGE + 3, half - 40),
-          ]
-        : []),
-      { ...layer, framed: true },
-    ],
+    bookmarks: [{ title: bookmark, depth: 0 }],
+    layers: [headingLayer(head, MARGIN, MARGIN, over.length > 0 ? HALF : 2 * HALF), ...over, layer],
   };
+}
+
+/** Lines for the name, unless it is there already, and for the date. */
+function nameAndDate(name: string, words: SheetWords): readonly Layer[] {
+  const [date, foot] = [MARGIN + HALF, MARGIN + LARGE + 3];
+  const place = { x: date, y: MARGIN, width: BESIDE, height: LARGE + 6, size: LARGE };
+  return [
+    ...(name === '' ? [lineLayer(MARGIN + BESIDE, foot, HALF - BESIDE - GAP)] : []),
+    { kind: 'words', ...plain, ...place, text: words.dateLine },
+    lineLayer(date + BESIDE, foot, HALF - BESIDE),
+  ];
 }
 
 /** A slide without its pieces, and its pieces on pages as large as itself. */
@@ -306,9 +309,4 @@ function bookmarksOf(deck: Deck, slideId: string, words: SheetWords): Sheet['boo
 
 function inLots<T>(all: readonly T[], size: number): readonly (readonly T[])[] {
   return Array.from({ length: Math.ceil(all.length / size) }, (_, at) => all.slice(at * size, (at + 1) * size));
-}
-
-/** The slides that have something to be filled in, moved or answered. */
-export function slidesToFill(deck: Deck, asks: (slide: Slide) => boolean): readonly Slide[] {
-  return entriesOf(deck).filter((entry): entry is Slide => !isSection(entry) && asks(entry));
 }

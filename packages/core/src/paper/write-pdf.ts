@@ -123,7 +123,7 @@ class Writer {
     for (const slideId of sheet.slideIds) {
       if (this.named.has(slideId)) continue;
       this.named.add(slideId);
-      this.pdf.addNamedDestination(slideId, 'XYZ', 0, sheet.height, null);
+      this.pdf.addNamedDestination(slideId, 'XYZ', 0, 0, null);
     }
     const section = this.pdf.struct('Sect', { title: sheet.bookmarks.at(-1)?.title ?? '' });
     this.whole.add(section);
