@@ -49,7 +49,8 @@ module.exports = {
       from: { path: '^packages/core/src/', pathNot: '\\.test\\.ts$' },
       to: {
         path: 'node_modules',
-        pathNot: 'node_modules/(yjs|fractional-indexing|@dagrejs|fflate|fast-xml-parser|papaparse|@noble|marked|pdfkit|@types/pdfkit)/',
+        pathNot:
+          'node_modules/(yjs|fractional-indexing|@dagrejs|fflate|fast-xml-parser|papaparse|@noble|marked|pdfkit|@types/pdfkit)/',
       },
     },
     {

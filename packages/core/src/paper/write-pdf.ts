@@ -319,7 +319,7 @@ class Writer {
     const count = [...text].length;
     const natural = pdf.widthOfString(text);
     // The browser's letters and these are the same ones; what is left is tracking and spread lines.
-    const characterSpacing = count > 1 ? (width - natural) / count : 0;
+    const characterSpacing = count > 1 ? (width - natural) / (count - 1) : 0;
     const isOff = Math.abs(width - natural) > 0.002 * width;
     pdf.text(text, x, y, {
       lineBreak: false,

@@ -104,25 +104,25 @@ function readRun({ node, run, line, range, style }: Reading, around: Around, bui
   const width = Math.max(...rects.map(({ right }) => right)) - left;
   const size = readLength(style.fontSize);
   const box = builder.within({ x: left, y: first.top, width, height: first.height });
-  const kept = node.data.slice(from, to).replaceAll(/\s+/g, ' ');
-  const text = to === line[1] && isCutInWord(node.data, to, style) ? `${kept}-` : kept;
+  const text = node.data.slice(from, to).replaceAll(/\s+/g, ' ');
   const [letter = ' '] = graphemes(text);
   const font = builder.fonts.fontFor(letter, style.fontFamily, Number(style.fontWeight));
   const tracking = style.letterSpacing === 'normal' ? 0 : readLength(style.letterSpacing);
   const y = box.y + ascentOf(style);
   if (font) {
-    builder.marks.push({
-      kind: 'run',
-      ...base(around),
-      text,
-      x: box.x,
-      y,
-      width: box.width - tracking,
-      size,
-      font,
-      colour: readColour(style.color),
-      slanted: style.fontStyle !== 'normal',
-    });
+    const look = { size, font, colour: readColour(style.color), slanted: style.fontStyle !== 'normal' };
+    builder.marks.push({ kind: 'run', ...base(around), ...look, text, x: box.x, y, width: box.width - tracking });
+    if (to === line[1] && isCutInWord(node.data, to, style))
+      // The hyphen that the browser wrote stands behind what it tells of the letters.
+      builder.marks.push({
+        kind: 'run',
+        ...base(around),
+        ...look,
+        text: '-',
+        x: box.x + box.width,
+        y,
+        width: widthOf('-', style),
+      });
   } else drawnLetters(text, box, y, style, around, builder);
   if (around.isLinked) underline(style, box, y, size, around, builder);
 }
@@ -130,6 +130,12 @@ function readRun({ node, run, line, range, style }: Reading, around: Around, bui
 /** Whether the browser broke a word at the end of a line, and wrote a hyphen that is not in the text. */
 function isCutInWord(text: string, at: number, style: CSSStyleDeclaration): boolean {
   return style.hyphens === 'auto' && /\p{L}/u.test(text[at - 1] ?? '') && /\p{L}/u.test(text[at] ?? '');
+}
+
+function widthOf(text: string, { fontWeight, fontSize, fontFamily }: CSSStyleDeclaration): number {
+  if (!canvas) return 0;
+  canvas.font = `${fontWeight} ${fontSize} ${fontFamily}`;
+  return canvas.measureText(text).width;
 }
 
 function ascentOf({ fontWeight, fontSize, fontFamily }: CSSStyleDeclaration): number {
