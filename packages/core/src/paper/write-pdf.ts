@@ -1,21 +1,19 @@
 /** Writes sheets as a tagged PDF 1.7 (ISO 32000-1) with the package pdfkit: text in its fonts, links, a table of contents. */
 import PDFDocument from 'pdfkit';
 import {
-  type Colour,
   type DrawnMark,
   type DrawnPage,
   fontKey,
   type Gradient,
   inGroups,
-  type Matrix,
   type PageFont,
   type RunMark,
   takenBack,
 } from './drawn-page.js';
+import { asMatrix, bytesOf, hexOf, inBytes, type Pdf, untold, written } from './pdfkit.js';
 import type { PageLayer, Sheet, WordsLayer } from './sheet.js';
 import { SLANT } from './write-svg.js';
 
-type Pdf = InstanceType<typeof PDFDocument>;
 type Structure = ReturnType<Pdf['struct']>;
 type Content = ReturnType<Pdf['markStructureContent']>;
 
@@ -57,44 +55,6 @@ export async function writePdf(
   writer.close();
   pdf.end();
   return bytes;
-}
-
-function bytesOf(pdf: Pdf): Promise<Uint8Array<ArrayBuffer>> {
-  const parts: Uint8Array[] = [];
-  return new Promise((resolve, reject) => {
-    pdf.on('data', (part: Uint8Array) => parts.push(part));
-    pdf.on('error', reject);
-    pdf.on('end', () => {
-      const whole = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
-      let at = 0;
-      for (const part of parts) {
-        whole.set(part, at);
-        at += part.length;
-      }
-      resolve(whole);
-    });
-  });
-}
-
-/** What pdfkit does that its types do not tell: reading a picture once for all its places, the font it writes with, a page. */
-interface Untold {
-  readonly _ctm: readonly number[];
-  readonly page: {
-    readonly width: number;
-    readonly height: number;
-    /** What is written to it. */
-    content: object;
-    readonly resources: object;
-    readonly xobjects: Record<string, object>;
-  };
-  openImage: (bytes: Uint8Array) => PDFKit.Mixins.ImageSrc;
-  _font: { font: { hasGlyphForCodePoint: (code: number) => boolean } };
-}
-
-/** The document by what its types do not tell. */
-function untold(pdf: Pdf): Untold {
-  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
-  return pdf as unknown as Untold;
 }
 
 class Writer {
@@ -421,21 +381,4 @@ class Writer {
 function cutShort(lines: readonly string[], room: number): readonly string[] {
   if (lines.length <= room) return lines;
   return [...lines.slice(0, room - 1), `${lines[room - 1] ?? ''}…`];
-}
-
-/** Numbers as PDF takes them: never with an exponent. */
-function written(numbers: readonly number[]): string {
-  return numbers.map((value) => Number(value.toFixed(6))).join(' ');
-}
-
-function asMatrix([a = 1, b = 0, c = 0, d = 1, e = 0, f = 0]: readonly number[]): Matrix {
-  return [a, b, c, d, e, f];
-}
-
-function hexOf([red, green, blue]: Colour): string {
-  return `#${[red, green, blue].map((part) => Math.round(part).toString(16).padStart(2, '0')).join('')}`;
-}
-
-function inBytes([red, green, blue]: Colour): [number, number, number] {
-  return [red, green, blue];
 }
