@@ -121,9 +121,9 @@ test('a list sorted by title stays so; several decks go to the archive and the b
   await page.getByRole('toolbar').getByRole('button', { name: says.delete }).click();
   await expect(page.getByRole('dialog')).toContainText(says.deleteSeveralTitle({ count: 2 }));
   await page.getByRole('dialog').getByRole('button', { name: says.delete, exact: true }).click();
-  await part(page, says.bin, 2).click();
-  await page.getByRole('button', { name: says.restoreDeck({ title: 'Week 10' }) }).click();
-  await expect(part(page, says.bin, 1)).toBeVisible();
+  await part(page, messages.bin.title, 2).click();
+  await page.getByRole('button', { name: messages.bin.restoreThis({ title: 'Week 10' }) }).click();
+  await expect(part(page, messages.bin.title, 1)).toBeVisible();
   // What was in the archive is there again.
   await part(page, says.archive, 1).click();
   await expect(titles).toHaveText(['Week 10']);

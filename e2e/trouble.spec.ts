@@ -45,7 +45,7 @@ test('a deck is deleted, and the deletion taken back', async ({ page }) => {
   await page.getByRole('button', { name: messages.library.actions({ title: 'Tides' }) }).click();
   await page.getByRole('menuitem', { name: messages.library.delete }).click();
   await page.getByRole('button', { name: messages.library.delete, exact: true }).click();
-  await expect(page.getByText(messages.library.deleted({ title: 'Tides' })).first()).toBeVisible();
+  await expect(page.getByText(messages.bin.deleted({ title: 'Tides' })).first()).toBeVisible();
   await expect(page.getByRole('link', { name: /^Tides/ })).toHaveCount(0);
   await page.getByRole('button', { name: messages.common.undo }).click();
   await expect(page.getByRole('link', { name: /^Tides/ })).toBeVisible();
@@ -74,11 +74,11 @@ test('a deck that is deleted while it is open elsewhere says so there, and goes 
   await page.reload();
   await expect(page.getByRole('alert')).toContainText(messages.problems['deck-deleted']);
   await other.reload();
-  await other.getByRole('link', { name: `${messages.library.bin} 1` }).click();
+  await other.getByRole('link', { name: `${messages.bin.title} 1` }).click();
   await expect(other.getByRole('main')).toContainText('Tides');
   await expectClean(other);
-  await other.getByRole('button', { name: messages.library.restoreDeck({ title: 'Tides' }) }).click();
-  await expect(other.getByText(messages.library.restored({ title: 'Tides' })).first()).toBeVisible();
+  await other.getByRole('button', { name: messages.bin.restoreThis({ title: 'Tides' }) }).click();
+  await expect(other.getByText(messages.bin.restored({ title: 'Tides' })).first()).toBeVisible();
   await page.reload();
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Tides');
   await saved(page);

@@ -3,6 +3,7 @@ import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AccountsModule } from './accounts/index.js';
 import { AuditModule } from './audit/index.js';
+import { BinModule } from './bin/index.js';
 import { BusModule } from './bus/index.js';
 import { ClassesModule } from './classes/index.js';
 import { dataSourceOptions, openDatabase } from './database/index.js';
@@ -57,6 +58,7 @@ export class AppModule {
         SharingModule,
         ClassesModule,
         LessonsModule,
+        BinModule,
         TakingAlongModule,
         CareModule,
         SampleModule,

@@ -1,5 +1,5 @@
 /** Caring for what is kept: ages, what nobody uses, who did what, and what the server says of itself. */
-import type { LessonView, SharesView, ShownDeck } from '@gobrel/contract';
+import type { BinView, LessonView, SharesView, ShownDeck } from '@gobrel/contract';
 import { emptyDeck } from '@gobrel/core/deck';
 import { writeWorkChanges } from '@gobrel/core/shared-doc';
 import { DataSource } from 'typeorm';
@@ -42,7 +42,7 @@ describe('clearing out', () => {
     expect(await count('FROM deck WHERE id = $1', [deck.id])).toBe(0);
     expect(await count('FROM deck_version WHERE deck_id = $1', [deck.id])).toBe(0);
     expect(await count('FROM shared_document WHERE name = $1', [name])).toBe(0);
-    expect((await odile.ask<unknown[]>('GET', '/api/decks/deleted')).body).toEqual([]);
+    expect((await odile.ask<BinView>('GET', '/api/bin')).body.decks).toEqual([]);
   });
 
   test('a picture that stands nowhere goes after some days, and one that is used again stays', async () => {

@@ -58,17 +58,6 @@ export class NewDeck extends DeckTitle {
   deck?: Deck;
 }
 
-/** A deck that was deleted, and can be restored for a while. */
-export interface DeletedDeck {
-  readonly id: string;
-  readonly title: string;
-  readonly slideCount: number;
-  /** ISO 8601. */
-  readonly deletedAt: string;
-  /** When it goes for good; ISO 8601. */
-  readonly goneAt: string;
-}
-
 /** A colleague, by the address they sign in with. */
 export class NewAuthor {
   @Trimmed()

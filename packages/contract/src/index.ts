@@ -1,6 +1,7 @@
 /** Requests and responses, used by the server's pipes and the web's forms alike. */
 export * from './ages.js';
 export * from './accounts.js';
+export * from './bin.js';
 export * from './classes.js';
 export * from './decks.js';
 export * from './library.js';

@@ -27,6 +27,9 @@ type Act =
   | 'account deleted'
   | 'lesson exported'
   | 'lesson deleted'
+  | 'class deleted'
+  | 'removed for good'
+  | 'bin emptied'
   | 'student exported'
   | 'student erased';
 

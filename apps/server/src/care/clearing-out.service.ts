@@ -5,10 +5,9 @@
 import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DAYS_IN_BIN } from '@gobrel/contract';
-import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { DataSource } from 'typeorm';
+import { BinService } from '../bin/index.js';
 import { unlessElsewhere } from '../database/index.js';
-import { SyncService } from '../sync/index.js';
 
 /** How often it is looked for, in milliseconds, and how long after the start the first time. */
 const EVERY_MS = 6 * 60 * 60_000;
@@ -16,7 +15,7 @@ const FIRST_MS = 60_000;
 
 /** For how many days things are kept. */
 export const AGES = {
-  /** A deck in the bin. */
+  /** What is in the bin. */
   bin: DAYS_IN_BIN,
   /** Who did what to whom. */
   audit: 730,
@@ -41,7 +40,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
 
   constructor(
     @InjectDataSource() private readonly database: DataSource,
-    private readonly sync: SyncService,
+    private readonly bin: BinService,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -56,7 +55,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
   clearOut(): Promise<void> {
     return unlessElsewhere(this.database, 'clearing out', async () => {
       await this.removeOld();
-      await this.emptyBins();
+      await this.bin.purgeOlder(AGES.bin);
       await this.removeOrphans();
       await this.removeUnused();
     });
@@ -89,23 +88,6 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
 
   private async removeOlder(table: string, column: string, days: number): Promise<void> {
     await this.database.query(`DELETE FROM ${table} WHERE ${column} < now() - make_interval(days => $1)`, [days]);
-  }
-
-  /** Decks that were deleted long ago are gone, with their versions. */
-  private async emptyBins(): Promise<void> {
-    const rows = await this.database.query<{ id: string }[]>(
-      'SELECT id FROM deck WHERE deleted_at < now() - make_interval(days => $1)',
-      [AGES.bin],
-    );
-    for (const { id } of rows) {
-      await this.sync.discard(formatDocumentName({ kind: 'deck', deckId: id }));
-      await this.database.transaction(async (manager) => {
-        await manager.query('DELETE FROM deck_version WHERE deck_id = $1', [id]);
-        await manager.query('DELETE FROM deck_author WHERE deck_id = $1', [id]);
-        await manager.query('DELETE FROM deck_shelf WHERE deck_id = $1', [id]);
-        await manager.query('DELETE FROM deck WHERE id = $1', [id]);
-      });
-    }
   }
 
   /** Documents whose deck, lesson or participant is gone: a change may have been on its way when that went. */

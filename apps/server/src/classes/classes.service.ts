@@ -5,11 +5,11 @@ import { newId } from '@gobrel/core/deck';
 import { byName, namesApart } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, IsNull } from 'typeorm';
 import { AttemptsService, SecretsService } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
 import { ClassRow, StudentRow } from '../database/index.js';
-import { notFound } from '../errors/index.js';
+import { notFound, refuse } from '../errors/index.js';
 import { SeatsService } from '../sync/index.js';
 
 @Injectable()
@@ -24,7 +24,7 @@ export class ClassesService {
 
   /** A teacher's classes by name, those put away last. */
   async list(teacherId: string): Promise<ClassView[]> {
-    const classes = await this.database.getRepository(ClassRow).findBy({ teacherId });
+    const classes = await this.database.getRepository(ClassRow).findBy({ teacherId, deletedAt: IsNull() });
     const students = await this.database
       .getRepository(StudentRow)
       .findBy({ classId: In(classes.map((row) => row.id)) });
@@ -35,7 +35,7 @@ export class ClassesService {
 
   /** A class with its students. */
   async create(teacherId: string, { name, students, groups }: NewClass): Promise<ClassView> {
-    const row = { id: newId(), teacherId, name, archivedAt: null };
+    const row = { id: newId(), teacherId, name, archivedAt: null, deletedAt: null };
     await this.database.transaction(async (manager) => {
       await manager.insert(ClassRow, row);
       await manager.insert(StudentRow, newStudents(row.id, students, groups));
@@ -114,13 +114,15 @@ export class ClassesService {
   }
 
   private async owned(teacherId: string, id: string): Promise<void> {
-    if (!(await this.database.getRepository(ClassRow).existsBy({ id, teacherId }))) throw notFound('class');
+    const row = await this.database.getRepository(ClassRow).findOneBy({ id, teacherId });
+    if (!row) throw notFound('class');
+    if (row.deletedAt) throw refuse(410, 'class-deleted');
   }
 
   private async ownedStudent(teacherId: string, classId: string, studentId: string): Promise<void> {
-    const mine = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId });
-    const known = mine && (await this.database.getRepository(StudentRow).existsBy({ id: studentId, classId }));
-    if (!known) throw notFound('student');
+    await this.owned(teacherId, classId);
+    if (!(await this.database.getRepository(StudentRow).existsBy({ id: studentId, classId })))
+      throw notFound('student');
   }
 }
 

@@ -53,6 +53,7 @@ import { Scenes1765400000000 } from './migrations/15-scenes.js';
 import { Mail1765500000000 } from './migrations/16-mail.js';
 import { Shares1765600000000 } from './migrations/17-shares.js';
 import { Devices1765700000000 } from './migrations/18-devices.js';
+import { Bin1765800000000 } from './migrations/19-bin.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -113,6 +114,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Mail1765500000000,
       Shares1765600000000,
       Devices1765700000000,
+      Bin1765800000000,
     ],
     synchronize: false,
     logging: false,

@@ -5,4 +5,5 @@ export * from './entities/deck.js';
 export * from './entities/lesson.js';
 export * from './entities/sharing.js';
 export { isDataError, isDuplicate } from './database-errors.js';
+export { timesInBin } from './times-in-bin.js';
 export { inTurns, unlessElsewhere } from './in-turns.js';

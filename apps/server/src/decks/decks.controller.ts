@@ -1,16 +1,8 @@
 /** A teacher's decks. */
-import {
-  DeckCopy,
-  DeckTitle,
-  type DeckSummary,
-  type DeletedDeck,
-  type FoundDeck,
-  NewDeck,
-  Shelving,
-  Sought,
-} from '@gobrel/contract';
+import { DeckCopy, DeckTitle, type DeckSummary, type FoundDeck, NewDeck, Shelving, Sought } from '@gobrel/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Query } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
+import { DeckBinService } from './deck-bin.service.js';
 import { LibraryService } from './library.service.js';
 import { ShelvesService } from './shelves.service.js';
 
@@ -19,6 +11,7 @@ import { ShelvesService } from './shelves.service.js';
 export class DecksController {
   constructor(
     private readonly library: LibraryService,
+    private readonly bin: DeckBinService,
     private readonly shelves: ShelvesService,
   ) {}
 
@@ -30,11 +23,6 @@ export class DecksController {
   @Post()
   create(@TeacherId() teacherId: string, @Body() body: NewDeck): Promise<DeckSummary> {
     return this.library.create(teacherId, body);
-  }
-
-  @Get('deleted')
-  deleted(@TeacherId() teacherId: string): Promise<DeletedDeck[]> {
-    return this.library.deleted(teacherId);
   }
 
   @Get('find')
@@ -70,11 +58,11 @@ export class DecksController {
   @Delete(':id')
   @HttpCode(204)
   remove(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
-    return this.library.remove(teacherId, id);
+    return this.bin.put(teacherId, id);
   }
 
   @Post(':id/restore')
   restore(@TeacherId() teacherId: string, @Param('id') id: string): Promise<DeckSummary> {
-    return this.library.restore(teacherId, id);
+    return this.bin.restore(teacherId, id);
   }
 }

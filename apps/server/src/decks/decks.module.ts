@@ -3,6 +3,7 @@ import { Module } from '@nestjs/common';
 import { PicturesModule } from '../pictures/index.js';
 import { AuthorsController } from './authors.controller.js';
 import { AuthorsService } from './authors.service.js';
+import { DeckBinService } from './deck-bin.service.js';
 import { DecksController } from './decks.controller.js';
 import { InvitationsController } from './invitations.controller.js';
 import { InvitationsService } from './invitations.service.js';
@@ -15,7 +16,7 @@ import { VersionsService } from './versions.service.js';
 @Module({
   imports: [PicturesModule],
   controllers: [DecksController, UnitsController, AuthorsController, InvitationsController, VersionsController],
-  providers: [LibraryService, ShelvesService, AuthorsService, InvitationsService, VersionsService],
-  exports: [LibraryService, AuthorsService, InvitationsService],
+  providers: [LibraryService, DeckBinService, ShelvesService, AuthorsService, InvitationsService, VersionsService],
+  exports: [LibraryService, DeckBinService, AuthorsService, InvitationsService],
 })
 export class DecksModule {}

@@ -1,13 +1,5 @@
 /** A teacher's library of decks. What a deck holds is its shared document; here it is listed, copied and put away. */
-import {
-  type AuthorRight,
-  type CopiedFrom,
-  DAYS_IN_BIN,
-  type DeckSummary,
-  type DeletedDeck,
-  type FoundDeck,
-  type NewDeck,
-} from '@gobrel/contract';
+import { type AuthorRight, type CopiedFrom, type DeckSummary, type FoundDeck, type NewDeck } from '@gobrel/contract';
 import {
   addSlideFrom,
   applyChanges,
@@ -40,8 +32,6 @@ import {
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 @Injectable()
 export class LibraryService {
@@ -127,41 +117,6 @@ export class LibraryService {
     await this.edited(teacherId, id);
     await this.sync.change(documentOf(id), (doc) => writeChanges(doc, [{ type: 'set-deck', fields: { title } }]));
     return this.get(teacherId, id);
-  }
-
-  /** Deletes a deck, to be restored when it is missed. Whoever has it open is told so, and nothing more is taken. */
-  async remove(ownerId: string, id: string): Promise<void> {
-    await this.owned(ownerId, id);
-    await this.database.getRepository(DeckRow).update({ id }, { deletedAt: new Date() });
-    this.sync.close(documentOf(id));
-  }
-
-  /** The decks that a teacher has deleted, the last one first. */
-  async deleted(ownerId: string): Promise<DeletedDeck[]> {
-    const rows = await this.database
-      .getRepository(DeckRow)
-      .find({ where: { ownerId, deletedAt: Not(IsNull()) }, order: { deletedAt: 'DESC' } });
-    const documents = await this.database
-      .getRepository(SharedDocumentRow)
-      .findBy({ name: In(rows.map(({ id }) => documentOf(id))) });
-    return rows.map(({ id, deletedAt }) => {
-      const { deck } = readDeck(documents.find(({ name }) => name === documentOf(id))?.snapshot);
-      return {
-        id,
-        title: deck.title,
-        slideCount: Object.keys(deck.slides).length,
-        deletedAt: deletedAt?.toISOString() ?? '',
-        goneAt: new Date((deletedAt?.getTime() ?? 0) + DAYS_IN_BIN * DAY_MS).toISOString(),
-      };
-    });
-  }
-
-  /** Takes a deletion back. */
-  async restore(ownerId: string, id: string): Promise<DeckSummary> {
-    const row = await this.database.getRepository(DeckRow).findOneBy({ id, ownerId, deletedAt: Not(IsNull()) });
-    if (!row) throw notFound('deck');
-    await this.database.getRepository(DeckRow).update({ id }, { deletedAt: null });
-    return this.summary(ownerId, row);
   }
 
   /** A deck as it is at this moment, edits of the last second included. */

@@ -73,7 +73,7 @@ export class CollectingService implements OnApplicationBootstrap, OnApplicationS
     const lessons = await this.database
       .getRepository(LessonRow)
       .createQueryBuilder('lesson')
-      .where('lesson.closedAt IS NULL')
+      .where('lesson.closedAt IS NULL AND lesson.deletedAt IS NULL')
       .andWhere(`NOT coalesce((lesson.terms->>'late')::boolean, true)`)
       .andWhere(`(lesson.terms->>'dueAt')::float8 < :over`, { over })
       .andWhere(`lesson.collectedFor IS DISTINCT FROM to_timestamp((lesson.terms->>'dueAt')::float8 / 1000)`)

@@ -6,7 +6,7 @@ import { affectedBy } from '@gobrel/core/review';
 import { formatDocumentName, readLessonDocument, writeLessonChange } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, EntityManager, In } from 'typeorm';
+import { DataSource, EntityManager, In, IsNull } from 'typeorm';
 import * as Y from 'yjs';
 import { ClassRow, LessonRow, SharedDocumentRow, StudentRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
@@ -105,7 +105,7 @@ export class HandingOutService {
 
   private async checkWho(teacherId: string, classId: string | null, students: readonly string[] | null): Promise<void> {
     if (classId === null) return;
-    const known = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId });
+    const known = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId, deletedAt: IsNull() });
     if (!known) throw notFound('class');
     if (students === null) return;
     const found = await this.database.getRepository(StudentRow).countBy({ classId, id: In([...students]) });
@@ -127,6 +127,7 @@ export class HandingOutService {
       collectedFor: null,
       held: false,
       putIn: [],
+      deletedAt: null,
     };
     await this.database.transaction(async (manager) => {
       await insertWithNewCode(manager, row);

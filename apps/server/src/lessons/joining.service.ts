@@ -94,6 +94,7 @@ export class JoiningService {
       await this.attempts.countWithin(`codes:${address}`, MOST_WRONG_CODES);
       throw refuse(404, 'no-such-code');
     }
+    if (lesson.deletedAt) throw refuse(410, 'lesson-deleted-by-teacher');
     if (isBeforeOpening(readTerms(lesson.terms), Date.now())) throw refuse(409, 'not-open-yet');
     return lesson;
   }

@@ -1,11 +1,11 @@
-/** Keeping: a lesson taken along as a file, and deleted with everything in it; a student's data told and erased. */
+/** Keeping: a lesson taken along as a file; a student's data told and erased. */
 import { filesIn, picturesIn } from '@gobrel/core/deck';
 import { readTerms, withoutParticipant } from '@gobrel/core/lesson';
 import { formatDocumentName, readLessonDocument, readWorkDocument, writeLessonChange } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { strToU8, type Zippable, zipSync } from 'fflate';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, IsNull } from 'typeorm';
 import { AttemptsService } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
 import {
@@ -14,25 +14,23 @@ import {
   ParticipantRow,
   PictureRow,
   ReviewRow,
-  SharedDocumentRow,
   StoredFileRow,
   StudentRow,
   SubmissionRow,
 } from '../database/index.js';
 import { notFound } from '../errors/index.js';
-import { EditionsService, SeatsService, SyncService } from '../sync/index.js';
+import { DocumentRemovalService, EditionsService, SeatsService, SyncService } from '../sync/index.js';
 import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
-import { ParticipantsService } from './participants.service.js';
 
 @Injectable()
 export class LessonArchiveService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly lessons: LessonsService,
-    private readonly participants: ParticipantsService,
     private readonly editions: EditionsService,
     private readonly sync: SyncService,
+    private readonly documents: DocumentRemovalService,
     private readonly seats: SeatsService,
     private readonly attempts: AttemptsService,
     private readonly audit: AuditService,
@@ -83,19 +81,6 @@ export class LessonArchiveService {
     };
   }
 
-  /** Deletes a lesson with everything in it. */
-  async remove(teacherId: string, lessonId: string): Promise<void> {
-    await this.lessons.led(teacherId, lessonId);
-    await this.audit.note({ act: 'lesson deleted', by: teacherId, place: lessonId });
-    const ids = await this.participants.allWorkIds(lessonId);
-    const names = [
-      formatDocumentName({ kind: 'lesson', lessonId }),
-      ...ids.map((participantId) => formatDocumentName({ kind: 'work', lessonId, participantId })),
-    ];
-    await this.database.getRepository(LessonRow).delete({ id: lessonId });
-    await this.forget(names);
-  }
-
   /** Everything that is kept about a student: who they are, their lessons, work, submissions and reviews. */
   async dataOf(teacherId: string, classId: string, studentId: string): Promise<object> {
     const { student, joined } = await this.student(teacherId, classId, studentId);
@@ -120,17 +105,23 @@ export class LessonArchiveService {
 
   /** Erases a student with everything they did. What a group did stays with the others of the group. */
   async erase(teacherId: string, classId: string, studentId: string): Promise<void> {
-    const { joined } = await this.student(teacherId, classId, studentId);
+    await this.student(teacherId, classId, studentId);
+    await this.audit.note({ act: 'student erased', by: teacherId, place: classId });
+    await this.purgeStudent(studentId);
+  }
+
+  /** Erases a student, whoever wishes it. */
+  async purgeStudent(studentId: string): Promise<void> {
+    const joined = await this.database.getRepository(ParticipantRow).findBy({ studentId });
     const names = joined
       .filter(({ worksIn }) => worksIn === null)
       .map(({ id, lessonId }) => formatDocumentName({ kind: 'work', lessonId, participantId: id }));
     const seats = joined.map(({ id }) => id);
-    await this.audit.note({ act: 'student erased', by: teacherId, place: classId });
     await this.keptPages.eraseOf(studentId);
     await this.database.getRepository(StudentRow).delete({ id: studentId });
     await this.attempts.forget(`student:${studentId}`);
     await this.seats.end(seats);
-    await this.forget(names);
+    await this.documents.remove(names);
     for (const { id, lessonId } of joined) await this.leaveLesson(lessonId, id);
     await this.audit.forget([studentId, ...seats]);
   }
@@ -143,17 +134,10 @@ export class LessonArchiveService {
   }
 
   private async student(teacherId: string, classId: string, studentId: string) {
-    const mine = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId });
+    const mine = await this.database.getRepository(ClassRow).existsBy({ id: classId, teacherId, deletedAt: IsNull() });
     const student = mine && (await this.database.getRepository(StudentRow).findOneBy({ id: studentId, classId }));
     if (!student) throw notFound('student');
     return { student, joined: await this.database.getRepository(ParticipantRow).findBy({ studentId }) };
-  }
-
-  /** Documents that are gone: devices that have one open are sent away first, so that nothing is stored again. */
-  private async forget(names: readonly string[]): Promise<void> {
-    for (const name of names) await this.sync.discard(name);
-    await this.database.getRepository(SharedDocumentRow).delete({ name: In([...names]) });
-    await this.database.query('DELETE FROM document_update WHERE name = ANY($1)', [names]);
   }
 }
 

@@ -19,6 +19,7 @@ import { Allow, TeacherId } from '../accounts/index.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { HandingOutService } from './handing-out.service.js';
 import { LessonArchiveService } from './lesson-archive.service.js';
+import { LessonBinService } from './lesson-bin.service.js';
 import { LessonsService } from './lessons.service.js';
 
 @Controller('api/lessons')
@@ -28,6 +29,7 @@ export class LessonsController {
     private readonly lessons: LessonsService,
     private readonly handingOut: HandingOutService,
     private readonly archive: LessonArchiveService,
+    private readonly bin: LessonBinService,
     private readonly classDecks: ClassDeckService,
   ) {}
 
@@ -54,7 +56,13 @@ export class LessonsController {
   @Delete(':id')
   @HttpCode(204)
   remove(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
-    return this.archive.remove(teacherId, id);
+    return this.bin.put(teacherId, id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(204)
+  restore(@TeacherId() teacherId: string, @Param('id') id: string): Promise<void> {
+    return this.bin.restore(teacherId, id);
   }
 
   @Get(':id/edition')

@@ -13,6 +13,7 @@ import { HandingOutService } from './handing-out.service.js';
 import { JoiningService } from './joining.service.js';
 import { JoinController } from './join.controller.js';
 import { LessonArchiveService } from './lesson-archive.service.js';
+import { LessonBinService } from './lesson-bin.service.js';
 import { LessonsController } from './lessons.controller.js';
 import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
@@ -44,6 +45,7 @@ import { WorkLockService } from './work-lock.service.js';
     CollectingService,
     ReviewsService,
     LessonArchiveService,
+    LessonBinService,
     ClassDeckService,
     KeptPagesService,
     MyLessonService,
@@ -52,6 +54,6 @@ import { WorkLockService } from './work-lock.service.js';
     JoiningService,
     SeatingService,
   ],
-  exports: [LessonArchiveService],
+  exports: [LessonArchiveService, LessonBinService],
 })
 export class LessonsModule {}

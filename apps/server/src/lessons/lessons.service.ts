@@ -10,7 +10,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In } from 'typeorm';
 import { LessonRow, ReviewRow } from '../database/index.js';
 import { coverOf } from '../decks/index.js';
-import { notFound } from '../errors/index.js';
+import { notFound, refuse } from '../errors/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
 import { CollectingService } from './collecting.service.js';
 import { ParticipantsService } from './participants.service.js';
@@ -32,7 +32,7 @@ export class LessonsService {
     const lessons = await this.database
       .getRepository(LessonRow)
       .createQueryBuilder('lesson')
-      .where('lesson.teacherId = :teacherId', { teacherId })
+      .where('lesson.teacherId = :teacherId AND lesson.deletedAt IS NULL', { teacherId })
       .orderBy('lesson.closedAt', 'DESC', 'NULLS FIRST')
       .addOrderBy('lesson.openedAt', 'DESC')
       .getMany();
@@ -142,10 +142,11 @@ export class LessonsService {
     return this.get(teacherId, id);
   }
 
-  /** A teacher's own lesson; throws when it is not. */
+  /** A teacher's own lesson; throws when it is not, or is in the bin. */
   async led(teacherId: string, id: string): Promise<LessonRow> {
     const lesson = await this.database.getRepository(LessonRow).findOneBy({ id, teacherId });
     if (!lesson) throw notFound('lesson');
+    if (lesson.deletedAt) throw refuse(410, 'lesson-deleted');
     return lesson;
   }
 

@@ -275,6 +275,7 @@ export class MyLessonService {
     });
     const lesson = participant && (await manager.findOneBy(LessonRow, { id: participant.lessonId }));
     if (!participant || !lesson) throw notFound('lesson');
+    if (lesson.deletedAt) throw refuse(410, 'lesson-deleted-by-teacher');
     return present(participant, lesson);
   }
 }

@@ -102,6 +102,7 @@ export class ReviewsService {
   async gradebook(teacherId: string, classId: string): Promise<GradebookView> {
     const schoolClass = await this.database.getRepository(ClassRow).findOneBy({ id: classId, teacherId });
     if (!schoolClass) throw notFound('class');
+    if (schoolClass.deletedAt) throw refuse(410, 'class-deleted');
     const students = await this.database.getRepository(StudentRow).findBy({ classId });
     const names = namesApart(students);
     const joined = await this.database
@@ -109,8 +110,8 @@ export class ReviewsService {
       .findBy({ studentId: In(students.map(({ id }) => id)), removedAt: IsNull() });
     const lessons = await this.database.getRepository(LessonRow).find({
       where: [
-        { teacherId, classId },
-        { teacherId, id: In(joined.map(({ lessonId }) => lessonId)) },
+        { teacherId, classId, deletedAt: IsNull() },
+        { teacherId, id: In(joined.map(({ lessonId }) => lessonId)), deletedAt: IsNull() },
       ],
       order: { openedAt: 'ASC' },
     });

@@ -8,7 +8,7 @@ import { contentsIn } from '@gobrel/core/deck';
 import { formatDocumentName, readDeckDocument } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
+import { DataSource, IsNull } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
 import { LessonRow, ContentKeeperRow, SceneRow } from '../database/index.js';
 import { EditionsService, SyncService } from '../sync/index.js';
@@ -25,7 +25,9 @@ export class ContentAccessService {
   async maySee({ teacherId, participant }: Identity, contentId: string): Promise<boolean> {
     if (teacherId && (await this.maySeeAsTeacher(teacherId, contentId))) return true;
     if (!participant) return false;
-    const lesson = await this.database.getRepository(LessonRow).findOneBy({ id: participant.lessonId });
+    const lesson = await this.database
+      .getRepository(LessonRow)
+      .findOneBy({ id: participant.lessonId, deletedAt: IsNull() });
     if (!lesson || !contentsIn(await this.editions.get(lesson.editionHash)).includes(contentId)) return false;
     return this.maySeeAsTeacher(lesson.teacherId, contentId);
   }

@@ -35,14 +35,16 @@ export class DocumentAccessService {
       if (!teacherId) return 'none';
       return deckAccess[await this.deckRight(teacherId, name.deckId)];
     }
+    const present = { id: name.lessonId, deletedAt: IsNull() };
     if (teacherId) {
-      const leads = await this.database.getRepository(LessonRow).existsBy({ id: name.lessonId, teacherId });
+      const leads = await this.database.getRepository(LessonRow).existsBy({ ...present, teacherId });
       if (!leads) return 'none';
       if (name.kind === 'lesson') return 'write';
       const inLesson = { id: name.participantId, lessonId: name.lessonId };
       return (await this.database.getRepository(ParticipantRow).existsBy(inLesson)) ? 'read' : 'none';
     }
     if (speaker !== 'student' || participant?.lessonId !== name.lessonId) return 'none';
+    if (!(await this.database.getRepository(LessonRow).existsBy(present))) return 'none';
     if (name.kind === 'lesson') return 'read';
     if (!isOwn(name, identity)) return (await this.isShownToAll(name, openState)) ? 'read' : 'none';
     return (await this.mayWrite(name.participantId)) ? 'write' : 'read';
@@ -83,7 +85,7 @@ export class DocumentAccessService {
   async mayWrite(participantId: string): Promise<boolean> {
     const open = await this.database.query<unknown[]>(
       `SELECT 1 FROM participant JOIN lesson ON lesson.id = participant.lesson_id
-       WHERE participant.id = $1 AND lesson.closed_at IS NULL AND NOT lesson.held
+       WHERE participant.id = $1 AND lesson.closed_at IS NULL AND lesson.deleted_at IS NULL AND NOT lesson.held
          AND ((lesson.terms->>'dueAt') IS NULL OR (lesson.terms->>'late')::boolean
            OR (lesson.terms->>'dueAt')::float8 >= $2)
          AND NOT EXISTS (SELECT 1 FROM submission WHERE participant_id = participant.id AND taken_back_at IS NULL)`,

@@ -1,4 +1,5 @@
 /** Shared documents: one sync path for decks, lessons and work. */
+export { DocumentRemovalService } from './document-removal.service.js';
 export { DocumentAccessService } from './document-access.js';
 export { EditionsService } from './editions.service.js';
 export { SeatsService } from './seats.service.js';

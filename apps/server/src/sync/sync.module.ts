@@ -1,5 +1,6 @@
 /** Shared documents and editions. */
 import { Global, Module } from '@nestjs/common';
+import { DocumentRemovalService } from './document-removal.service.js';
 import { DocumentAccessService } from './document-access.js';
 import { UpdateLog } from './update-log.js';
 import { EditionsService } from './editions.service.js';
@@ -9,7 +10,15 @@ import { AttemptLimitsService } from './attempt-limits.service.js';
 
 @Global()
 @Module({
-  providers: [UpdateLog, DocumentAccessService, EditionsService, AttemptLimitsService, SyncService, SeatsService],
-  exports: [SyncService, EditionsService, DocumentAccessService, SeatsService],
+  providers: [
+    UpdateLog,
+    DocumentAccessService,
+    EditionsService,
+    AttemptLimitsService,
+    SyncService,
+    DocumentRemovalService,
+    SeatsService,
+  ],
+  exports: [SyncService, DocumentRemovalService, EditionsService, DocumentAccessService, SeatsService],
 })
 export class SyncModule {}

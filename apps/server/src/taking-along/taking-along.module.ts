@@ -1,5 +1,6 @@
 /** Backups, everything somebody has as one file, and leaving. */
 import { Module } from '@nestjs/common';
+import { BinModule } from '../bin/index.js';
 import { ClassesModule } from '../classes/index.js';
 import { DecksModule } from '../decks/index.js';
 import { LessonsModule } from '../lessons/index.js';
@@ -11,7 +12,7 @@ import { LeavingService } from './leaving.service.js';
 import { TakingAlongController } from './taking-along.controller.js';
 
 @Module({
-  imports: [DecksModule, ThemesModule, TemplatesModule, ClassesModule, LessonsModule, PicturesModule],
+  imports: [BinModule, DecksModule, ThemesModule, TemplatesModule, ClassesModule, LessonsModule, PicturesModule],
   controllers: [TakingAlongController],
   providers: [BackupsService, LeavingService],
 })

@@ -10,7 +10,7 @@ import { followLeaving } from '../shared/sync';
 import { installOfflineUse } from './offline/offline-use';
 import { withRetries } from './retry';
 import { router } from './router';
-import { fileUrl, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
+import { fileUrl, followOtherWindows, mayPass, pictureUrl, stickerUrl, stillUrl } from '../shared/api';
 import { focusMain, listenForRegionKeys, Tips, Toasts } from '../shared/ui';
 import { direction, messages, slideWords } from '../shared/messages';
 
@@ -31,6 +31,8 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+followOtherWindows(queries);
 
 const surroundings = { fileUrl, pictureUrl, stickerUrl, stillUrl, words: slideWords };
 const root = document.getElementById('root');

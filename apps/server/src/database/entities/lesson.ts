@@ -16,6 +16,10 @@ export class ClassRow {
   /** When it was put away; its lessons and its students' work stay. */
   @Column('timestamptz', { name: 'archived_at', nullable: true })
   archivedAt: Date | null;
+
+  /** When it was put in the bin, its lessons with it; `null` while it is not there. */
+  @Column('timestamptz', { name: 'deleted_at', nullable: true })
+  deletedAt: Date | null;
 }
 
 @Entity('student')
@@ -87,6 +91,10 @@ export class LessonRow {
   /** Slides that were put in while it ran, and that its deck does not have. */
   @Column('jsonb', { name: 'put_in', default: [] })
   putIn: string[];
+
+  /** When it was put in the bin, by itself or with its class; `null` while it is not there. */
+  @Column('timestamptz', { name: 'deleted_at', nullable: true })
+  deletedAt: Date | null;
 }
 
 @Entity('participant')

@@ -10,6 +10,11 @@ export class Refusal extends Error {
   }
 }
 
+/** Whether an error is a refusal with some code. */
+export function isRefusedAs(error: unknown, code: Problem['code']): boolean {
+  return error instanceof Refusal && error.problem.code === code;
+}
+
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /** Sends a request and gives the answer's JSON. Throws a Refusal. */

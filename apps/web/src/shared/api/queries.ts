@@ -1,10 +1,10 @@
 /** What the screens ask the server for, by TanStack Query. */
 import type {
   AuthorView,
+  BinView,
   ClassView,
   CorrectionView,
   DeckSummary,
-  DeletedDeck,
   DeviceView,
   FoundDeck,
   GradebookView,
@@ -61,9 +61,10 @@ export const foundDecksQuery = (words: string) =>
     queryFn: () => ask<FoundDeck[]>('GET', `/decks/find?words=${encodeURIComponent(words)}`),
   });
 
-export const deletedDecksQuery = queryOptions({
-  queryKey: ['decks', 'deleted'],
-  queryFn: () => ask<DeletedDeck[]>('GET', '/decks/deleted'),
+/** What was deleted, and can be restored. */
+export const binQuery = queryOptions({
+  queryKey: ['bin'],
+  queryFn: () => ask<BinView>('GET', '/bin'),
   refetchOnMount: 'always',
 });
 export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: () => ask<ClassView[]>('GET', '/classes') });

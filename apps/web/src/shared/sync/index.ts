@@ -15,5 +15,6 @@ export {
 export { othersIn, placeToldIn, type StudentPlace, useStudentPlace, type Zoom } from './use-place';
 export { deckReading, lessonReading, workReading } from './readings';
 export { useHeard } from './use-heard';
+export { useSentOut } from './use-sent-out';
 export { useDocument, useDocumentStatus, useStatus } from './use-document';
 export { type LiveLesson, useLesson } from './use-lesson';

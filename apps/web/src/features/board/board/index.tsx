@@ -8,7 +8,7 @@ import { type ReactNode, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Brand, SchemeButton } from '../../../app/frame';
 import { JoinCard } from '../../lessons';
-import { editionQuery, lessonQuery, messageOf, reviewsQuery } from '../../../shared/api';
+import { editionQuery, isRefusedAs, lessonQuery, messageOf, reviewsQuery } from '../../../shared/api';
 import { Button, Dialog, Failing, Loading, Tabs, usePageTitle } from '../../../shared/ui';
 import { useEverybody } from '../../../shared/watching';
 import { messages } from '../../../shared/messages';
@@ -31,9 +31,16 @@ export function Screen() {
   const lesson = useQuery(lessonQuery(lessonId));
   const edition = useQuery(editionQuery(lessonId, lesson.data?.edition));
   const failed = lesson.error ?? edition.error;
-  if (lesson.data && edition.data) return <Board lesson={lesson.data} edition={edition.data} />;
+  const isDeleted = isRefusedAs(lesson.error, 'lesson-deleted');
+  if (lesson.data && edition.data && !isDeleted) return <Board lesson={lesson.data} edition={edition.data} />;
   if (failed)
-    return <LessonNotOpen error={failed} onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])} />;
+    return (
+      <LessonNotOpen
+        lessonId={lessonId}
+        error={failed}
+        onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])}
+      />
+    );
   return <Loading what={messages.lessons.lesson} />;
 }
 

@@ -1,5 +1,5 @@
 /** What is done with a lesson as a whole: its terms, a correction, closing and opening again, keeping, deleting. */
-import type { LessonView } from '@gobrel/contract';
+import { DAYS_IN_BIN, type LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Copy, Download, Library, MoreHorizontal, Pencil, RotateCcw, Settings2, Square, Trash2 } from 'lucide-react';
@@ -7,7 +7,8 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { TermsDialog, UseAgainDialog } from '../../lessons';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
-import { Button, Dialog, DialogActions, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
+import { useBin } from '../../../shared/bin';
+import { Button, ConfirmDialog, Dialog, DialogActions, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ClassDeckDialog } from './class-deck-dialog';
 import { CorrectionDialog } from './correction-dialog';
@@ -29,14 +30,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
     },
     onError,
   });
-  const remove = useMutation({
-    mutationFn: () => ask('DELETE', `/lessons/${lesson.id}`),
-    onSuccess: async () => {
-      showToast(says.deleted);
-      await navigate('/lessons');
-    },
-    onError,
-  });
+  const bin = useBin();
   const close = () => setOpen(null);
   return (
     <>
@@ -93,15 +87,19 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
           </Button>
         </DialogActions>
       </Dialog>
-      <Dialog title={says.deleteTitle} open={open === 'delete'} onClose={close}>
-        <p>{says.deleteText}</p>
-        <DialogActions>
-          <Button onClick={close}>{messages.common.cancel}</Button>
-          <Button look="danger" onClick={() => remove.mutate()} disabled={remove.isPending}>
-            {says.delete}
-          </Button>
-        </DialogActions>
-      </Dialog>
+      <ConfirmDialog
+        title={says.deleteTitle}
+        action={says.delete}
+        open={open === 'delete'}
+        onConfirm={() => {
+          // This page goes first: it would say for a moment that its lesson is gone.
+          void navigate('/lessons');
+          bin.put.mutate([{ kind: 'lessons', id: lesson.id, title: lesson.title }]);
+        }}
+        onClose={close}
+      >
+        {says.deleteText({ days: DAYS_IN_BIN })}
+      </ConfirmDialog>
     </>
   );
 }

@@ -1,7 +1,7 @@
 /** Keeps the board live: who joined, submitted and was reviewed, by the server's news. */
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
-import { type LiveLesson, useHeard, useLesson } from '../../../shared/sync';
+import { type LiveLesson, useHeard, useLesson, useSentOut } from '../../../shared/sync';
 import { lessonQuery, reviewsQuery } from '../../../shared/api';
 
 /** What the teacher steers, with the lesson and its reviews asked for anew whenever the server says that they changed. */
@@ -15,5 +15,6 @@ export function useBoardNews(lessonId: string): LiveLesson {
   }, [queries, lessonId]);
   useEffect(() => document?.onNews(lookAtAll), [document, lookAtAll]);
   useHeard(document, lookAtAll);
+  useSentOut(document, lookAtAll);
   return live;
 }

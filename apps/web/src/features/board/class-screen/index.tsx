@@ -9,8 +9,8 @@ import { useEffect, useRef } from 'react';
 import { useParams } from 'react-router';
 import { JoinCard, joinAddress, joinPlace } from '../../lessons';
 import { asPicture, useQrCode } from '../../../shared/qr';
-import { useLesson } from '../../../shared/sync';
-import { editionQuery, lessonQuery } from '../../../shared/api';
+import { useLesson, useSentOut } from '../../../shared/sync';
+import { editionQuery, isRefusedAs, lessonQuery } from '../../../shared/api';
 import { IconButton, Loading, usePageTitle, useFullScreen } from '../../../shared/ui';
 import { TimeLeft } from '../../../shared/watching';
 import { messages, slideName } from '../../../shared/messages';
@@ -27,8 +27,10 @@ export function Screen() {
   const { document, state } = useLesson(lessonId, 'teacher');
   const { refetch } = lesson;
   useEffect(() => document?.onNews(() => void refetch()), [document, refetch]);
+  useSentOut(document, () => void refetch());
   const failed = lesson.error ?? edition.error;
-  if (failed && !lesson.data) return <LessonNotOpen error={failed} onRetry={() => void refetch()} />;
+  if (failed && (!lesson.data || isRefusedAs(failed, 'lesson-deleted')))
+    return <LessonNotOpen lessonId={lessonId} error={failed} onRetry={() => void refetch()} />;
   if (!lesson.data || !edition.data || !document) return <Loading what={messages.board.classScreen} />;
   return <ClassScreen lesson={lesson.data} edition={edition.data} state={state} />;
 }

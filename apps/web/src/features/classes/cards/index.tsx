@@ -22,9 +22,10 @@ export function Screen() {
   const code = lessons.data?.find(
     ({ closedAt, className }) => closedAt === null && className === schoolClass?.name,
   )?.code;
-  if (classes.error) return <ClassNotOpen text={messageOf(classes.error)} onRetry={() => void classes.refetch()} />;
+  if (classes.error)
+    return <ClassNotOpen classId={classId} error={classes.error} onRetry={() => void classes.refetch()} />;
   if (classes.isPending || lessons.isPending) return <Loading what={says.theCards} />;
-  if (!schoolClass) return <ClassNotOpen text={messages.elsewhere.text} />;
+  if (!schoolClass) return <ClassNotOpen classId={classId} error={null} />;
   return (
     <main className="min-h-full bg-[#fffcf5] p-6 text-[#1d2b2a] print:p-0">
       <div className="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">

@@ -1,12 +1,24 @@
 /** What is done with a class as a whole: its gradebook, more students, cards, another name, putting it away. */
-import type { ClassView } from '@gobrel/contract';
+import { type ClassView, DAYS_IN_BIN } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Archive, ArchiveRestore, IdCard, MoreHorizontal, Pencil, Table2, UserPlus } from 'lucide-react';
+import { Archive, ArchiveRestore, IdCard, MoreHorizontal, Pencil, Table2, Trash2, UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useNewPins } from '../../lessons';
 import { ask, messageOf } from '../../../shared/api';
-import { Button, buttonClasses, Dialog, DialogActions, Field, Menu, MenuEntry, showToast } from '../../../shared/ui';
+import { useBin } from '../../../shared/bin';
+import {
+  Button,
+  buttonClasses,
+  ConfirmDialog,
+  Dialog,
+  DialogActions,
+  Field,
+  Menu,
+  MenuEntry,
+  MenuRule,
+  showToast,
+} from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { NewClassDialog } from './new-class-dialog';
 
@@ -14,7 +26,7 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
   const says = messages.classes;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [open, setOpen] = useState<'rename' | 'add' | 'cards' | null>(null);
+  const [open, setOpen] = useState<'rename' | 'add' | 'cards' | 'delete' | null>(null);
   const [name, setName] = useState(schoolClass.name);
   const onError = (error: unknown) => showToast(messageOf(error), { tone: 'trouble' });
   const pins = useNewPins(schoolClass.id);
@@ -28,6 +40,7 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
     },
     onError,
   });
+  const bin = useBin();
   const isArchived = schoolClass.archivedAt !== null;
   return (
     <span className="flex items-center gap-2">
@@ -64,6 +77,10 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
             </MenuEntry>
           </>
         )}
+        <MenuRule />
+        <MenuEntry danger onSelect={() => setOpen('delete')}>
+          <Trash2 size={18} aria-hidden /> {says.delete}
+        </MenuEntry>
       </Menu>
       {open === 'add' ? <NewClassDialog into={schoolClass} onClose={() => setOpen(null)} /> : null}
       <Dialog title={says.rename} open={open === 'rename'} onClose={() => setOpen(null)}>
@@ -95,6 +112,20 @@ export function ClassMenu({ schoolClass }: { schoolClass: ClassView }) {
           </Button>
         </DialogActions>
       </Dialog>
+      <ConfirmDialog
+        title={says.deleteTitle({ className: schoolClass.name })}
+        action={says.delete}
+        open={open === 'delete'}
+        isPending={bin.put.isPending}
+        onConfirm={() =>
+          bin.put.mutate([{ kind: 'classes', id: schoolClass.id, title: schoolClass.name }], {
+            onSettled: () => setOpen(null),
+          })
+        }
+        onClose={() => setOpen(null)}
+      >
+        {says.deleteText({ students: schoolClass.students.length, days: DAYS_IN_BIN })}
+      </ConfirmDialog>
     </span>
   );
 }

@@ -5,6 +5,7 @@ import { ChevronDown, ChevronRight, Plus, Users } from 'lucide-react';
 import { useState } from 'react';
 import { TeacherPage } from '../../../app/frame';
 import { classesQuery, messageOf } from '../../../shared/api';
+import { BinLink } from '../../../shared/bin';
 import { Button, Empty, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { byName, messages } from '../../../shared/messages';
 import { ClassMenu } from './class-menu';
@@ -58,6 +59,7 @@ export function Screen() {
           </ul>
         </section>
       ) : null}
+      <BinLink kind="classes" />
       {adding ? <NewClassDialog into={null} onClose={() => setAdding(false)} /> : null}
     </TeacherPage>
   );

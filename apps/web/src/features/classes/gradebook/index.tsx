@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { saveText } from '../../../shared/downloads';
-import { gradebookQuery, messageOf } from '../../../shared/api';
+import { gradebookQuery } from '../../../shared/api';
 import { Button, buttonClasses, Empty, Loading, Select, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ClassNotOpen } from '../class-not-open';
@@ -18,7 +18,7 @@ import { LessonChart, StudentChart } from './charts';
 export function Screen() {
   const { classId = '' } = useParams();
   const book = useQuery(gradebookQuery(classId));
-  if (book.isError) return <ClassNotOpen text={messageOf(book.error)} onRetry={() => void book.refetch()} />;
+  if (book.isError) return <ClassNotOpen classId={classId} error={book.error} onRetry={() => void book.refetch()} />;
   return (
     <TeacherPage fills>
       {book.isPending ? <Loading what={messages.gradebook.title} /> : null}

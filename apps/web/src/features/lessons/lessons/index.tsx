@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { lessonsQuery, messageOf } from '../../../shared/api';
+import { BinLink } from '../../../shared/bin';
 import { Cover } from '../../../shared/slides';
 import { Button, Empty, Failing, Loading, SearchField, Select, usePageTitle } from '../../../shared/ui';
 import { inOrder, messages } from '../../../shared/messages';
@@ -49,6 +50,7 @@ export function Screen() {
         </Empty>
       ) : null}
       {lessons.data && lessons.data.length > 0 ? <LessonLists lessons={lessons.data} /> : null}
+      <BinLink kind="lessons" />
       {begun?.kind === 'results' ? <ResultsDialog onClose={close} /> : null}
       {begun?.kind === 'choose' ? (
         <ChooseDeckDialog onChoose={(deck) => setBegun({ kind: 'hand-out', deck })} onClose={close} />

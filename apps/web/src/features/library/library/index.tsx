@@ -7,7 +7,8 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { HandOutDialog } from '../../lessons';
-import { decksQuery, deletedDecksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
+import { binQuery, decksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
+import { useBin } from '../../../shared/bin';
 import { ImportDialog } from '../importing';
 import { TemplateDialog } from '../templates';
 import {
@@ -61,7 +62,8 @@ export function Screen() {
   const library = useLibrary();
   const decks = useQuery(decksQuery);
   const { data: units = [] } = useQuery(unitsQuery);
-  const { data: bin = [] } = useQuery(deletedDecksQuery);
+  const { data: inBin } = useQuery(binQuery);
+  const bin = useBin();
   const settled = useSettled(sought);
   const isSeeking = searchWords(sought).length > 0;
   const search = useQuery({
@@ -107,7 +109,7 @@ export function Screen() {
           shelf={shelf}
           decks={all}
           units={units}
-          inBin={bin.length}
+          inBin={inBin ? inBin.decks.length + inBin.lessons.length + inBin.classes.length : 0}
           onNewUnit={() => setDialog({ kind: 'unit', unit: null })}
           onRenameUnit={(unit) => setDialog({ kind: 'unit', unit })}
           onDeleteUnit={(unit) => setDialog({ kind: 'delete-unit', unit })}
@@ -158,7 +160,7 @@ export function Screen() {
             )}
           </div>
           {shelf === 'bin' ? (
-            <Bin onRestore={(ids) => library.restore.mutate(ids)} />
+            <Bin />
           ) : decks.isPending ? (
             <Loading what={says.decks} />
           ) : decks.isError ? (
@@ -268,10 +270,13 @@ export function Screen() {
               : says.deleteSeveralTitle({ count: dialog.decks.length })
           }
           action={says.delete}
-          isPending={library.remove.isPending}
+          isPending={bin.put.isPending}
           onConfirm={() => {
             setSelected(NOTHING);
-            library.remove.mutate(dialog.decks, { onSuccess: close });
+            bin.put.mutate(
+              dialog.decks.map(({ id, title }) => ({ kind: 'decks', id, title })),
+              { onSuccess: close },
+            );
           }}
           onClose={close}
         >
@@ -289,7 +294,7 @@ export function Screen() {
 function titleOf(shelf: Shelf, units: readonly UnitView[]): string {
   const says = messages.library;
   if (typeof shelf !== 'string') return units.find(({ id }) => id === shelf.unitId)?.name ?? says.title;
-  return { all: says.title, shared: says.sharedWithMe, archive: says.archive, bin: says.bin }[shelf];
+  return { all: says.title, shared: says.sharedWithMe, archive: says.archive, bin: messages.bin.title }[shelf];
 }
 
 const emptyShelfIcons = { unit: Folder, archive: Archive, shared: Users };

@@ -71,7 +71,7 @@ export function LibraryRail(props: LibraryRailProps) {
         {...entry('archive', says.archive, on('archive'), <Archive size={18} aria-hidden />)}
         onDrop={(ids) => onShelve(ids, { archived: true })}
       />
-      <RailEntry {...entry('bin', says.bin, inBin, <Trash2 size={18} aria-hidden />)} />
+      <RailEntry {...entry('bin', messages.bin.title, inBin, <Trash2 size={18} aria-hidden />)} />
     </nav>
   );
 }

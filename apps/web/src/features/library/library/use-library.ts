@@ -1,4 +1,4 @@
-/** What is done in a library: decks made, copied, put somewhere, deleted and brought back, each of it said and undone. */
+/** What is done in a library: decks made, copied and put somewhere, each of it said and undone. */
 import type { DeckSummary, UnitView } from '@gobrel/contract';
 import type { Deck, SlideSizeName } from '@gobrel/core/deck';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -57,30 +57,6 @@ export function useLibrary() {
     ...settled,
     mutationFn: ({ id, title }: DeckSummary) => ask('POST', `/decks/${id}/copy`, { title: says.copyOf({ title }) }),
   });
-  const restore = useMutation({
-    ...settled,
-    mutationFn: (ids: readonly string[]) =>
-      Promise.all(ids.map((id) => ask<DeckSummary>('POST', `/decks/${id}/restore`))),
-    onSuccess: (decks) => {
-      const [first] = decks;
-      if (first)
-        showToast(
-          decks.length === 1 ? says.restored({ title: first.title }) : says.restoredSeveral({ count: decks.length }),
-        );
-    },
-  });
-  const remove = useMutation({
-    ...settled,
-    mutationFn: (decks: readonly DeckSummary[]) => Promise.all(decks.map(({ id }) => ask('DELETE', `/decks/${id}`))),
-    onSuccess: (_answers, decks) => {
-      const [first] = decks;
-      if (!first) return;
-      showToast(
-        decks.length === 1 ? says.deleted({ title: first.title }) : says.deletedSeveral({ count: decks.length }),
-        { action: { name: messages.common.undo, run: () => restore.mutate(decks.map(({ id }) => id)) } },
-      );
-    },
-  });
   const put = (deckIds: readonly string[], where: Shelved) => ask('POST', '/decks/shelve', { deckIds, ...where });
   const putBack = useMutation({
     ...settled,
@@ -109,7 +85,7 @@ export function useLibrary() {
     mutationFn: ({ id }: UnitView) => ask('DELETE', `/units/${id}`),
     onSuccess: (_answer, { name }) => showToast(says.unitDeleted({ name })),
   });
-  return { create, createSeveral, copy, restore, remove, shelve, makeUnit, removeUnit };
+  return { create, createSeveral, copy, shelve, makeUnit, removeUnit };
 }
 
 /** What is said of decks that were put somewhere. */

@@ -3,10 +3,10 @@ import type { MyLessonView } from '@gobrel/contract';
 import { withOwner } from '@gobrel/core/lesson';
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import { Link, Navigate } from 'react-router';
-import { useDocument, useDocumentStatus, useObserved, workReading } from '../../../shared/sync';
-import { type EditionHere, messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../../shared/api';
+import { useDocument, useDocumentStatus, useObserved, useSentOut, workReading } from '../../../shared/sync';
+import { type EditionHere, isRefusedAs, messageOf, myEditionQuery, myLessonQuery, Refusal } from '../../../shared/api';
 import { buttonClasses, DeadEnd, Loading } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AtWork } from './at-work';
@@ -16,13 +16,15 @@ export function Screen() {
   const edition = useQuery(myEditionQuery(lesson.data?.edition));
   const failed = lesson.error ?? edition.error;
   if (failed instanceof Refusal && [401, 403].includes(failed.problem.status)) return <Navigate to="/join" replace />;
-  if (lesson.data && edition.data) return <Opening lesson={lesson.data} here={edition.data} />;
+  if (lesson.data && edition.data && !isRefusedAs(failed, 'lesson-deleted-by-teacher'))
+    return <Opening lesson={lesson.data} here={edition.data} />;
   if (failed)
     return (
       <DeadEnd
         title={messages.elsewhere.lessonTitle}
         text={messageOf(failed)}
-        onRetry={() => void Promise.all([lesson.refetch(), edition.refetch()])}
+        // A document that was shut is opened again by a new page only.
+        onRetry={() => window.location.reload()}
       >
         <Link to="/join" className={buttonClasses()}>
           {messages.elsewhere.otherCode}
@@ -38,11 +40,8 @@ function Opening({ lesson, here }: { lesson: MyLessonView; here: EditionHere }) 
   const status = useDocumentStatus(document);
   const work = useObserved(document, workReading);
   const queries = useQueryClient();
-  const isSentAway = status.kept === 'forbidden';
-  useEffect(() => {
-    // Their seat may be another's by now, or nobody's: the server says whose it is.
-    if (isSentAway) void queries.invalidateQueries({ queryKey: myLessonQuery.queryKey });
-  }, [isSentAway, queries]);
+  // Their seat may be another's by now, or nobody's, and the lesson deleted: the server says which.
+  useSentOut(document, () => void queries.invalidateQueries({ queryKey: myLessonQuery.queryKey }));
   const own = useMemo(() => withOwner(here.deck, workMode, owner), [here.deck, workMode, owner]);
   if (!document || !work || !status.ready) return <Loading what={messages.student.slides} />;
   return <AtWork lesson={lesson} edition={own} beyond={here.beyond} document={document} status={status} work={work} />;

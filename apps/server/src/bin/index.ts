@@ -1,0 +1,3 @@
+/** The bin. */
+export { BinModule } from './bin.module.js';
+export { BinService } from './bin.service.js';
