@@ -71,7 +71,7 @@ export function Bin() {
           onConfirm={() => empty.mutate(undefined, { onSettled: close })}
           onClose={close}
         >
-          {says.purgeText}
+          {says.purgeText.all}
         </ConfirmDialog>
       ) : asked ? (
         <ConfirmDialog
@@ -81,7 +81,7 @@ export function Bin() {
           onConfirm={() => purge.mutate(asked, { onSettled: close })}
           onClose={close}
         >
-          {says.purgeText}
+          {says.purgeText[asked.kind]}
         </ConfirmDialog>
       ) : null}
     </div>
