@@ -106,6 +106,7 @@ module.exports = {
       exporting: [],
       lessons: [],
       library: ['lessons', 'sharing'],
+      school: [],
       sharing: ['walking'],
       player: ['sharing', 'walking'],
       student: ['walking'],

@@ -12,7 +12,7 @@ const deckOf = (id: string) => {
 };
 
 test('every sample deck is a deck, and none of its links is open', () => {
-  for (const { deck } of scenario.decks) {
+  for (const { deck } of [...scenario.decks, ...scenario.school.colleagues.flatMap(({ decks }) => decks)]) {
     expect(readDeck(JSON.parse(JSON.stringify(deck)))).toEqual({ deck, problems: [] });
     expect(linksOf(deck).filter((link) => isDangling(deck, link.destination))).toEqual([]);
   }

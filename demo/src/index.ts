@@ -4,6 +4,7 @@ import { type LessonTerms, usualTerms, type WorkMode } from '@gobrel/core/lesson
 import type { Review } from '@gobrel/core/review';
 import { emptyWork, type Work } from '@gobrel/core/work';
 import { heronId, heronNames } from './class-heron.js';
+import { tideTables, weatherWords } from './decks/colleagues-decks.js';
 import type { PictureIds } from './decks/deck-writer.js';
 import { exitQuestions } from './decks/exit-questions.js';
 import { nightWalk } from './decks/night-walk.js';
@@ -20,7 +21,7 @@ export { nightWalk } from './decks/night-walk.js';
 
 /** The scenario as plain data. */
 export interface DemoScenario {
-  readonly teacher: { readonly id: string; readonly name: string; readonly email: string; readonly password: string };
+  readonly teacher: DemoTeacher;
   /** The PIN of every student who has one. */
   readonly pin: string;
   readonly schoolClass: {
@@ -37,9 +38,34 @@ export interface DemoScenario {
   readonly drawings: Readonly<Record<string, string>>;
   readonly decks: readonly { readonly id: string; readonly deck: Deck }[];
   readonly lessons: readonly DemoLesson[];
+  readonly school: DemoSchool;
   readonly published: DemoShow;
   /** Somebody without an account who was asked to a deck. */
   readonly invited: { readonly deckId: string; readonly email: string; readonly may: 'view' | 'edit' };
+}
+
+/** Somebody with an account. */
+interface DemoTeacher {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+  readonly password: string;
+}
+
+/** The teacher's school: colleagues with decks of their own, a team with the teacher in it, and what is on the shelf. */
+interface DemoSchool {
+  readonly name: string;
+  readonly colleagues: readonly (DemoTeacher & {
+    readonly decks: readonly { readonly id: string; readonly deck: Deck }[];
+  })[];
+  readonly team: { readonly name: string; readonly members: readonly string[]; readonly deckId: string };
+  readonly shelf: readonly {
+    readonly deckId: string;
+    readonly by: string;
+    readonly subject: string;
+    readonly ageFrom: number;
+    readonly ageTo: number;
+  }[];
 }
 
 /** A deck that is published as a show. */
@@ -170,6 +196,32 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
         })),
       },
     ],
+    school: {
+      name: 'Marram Bay School',
+      colleagues: [
+        {
+          id: 'nadia',
+          name: 'Nadia Quill',
+          email: 'nadia@marrambay.example',
+          password: 'three gulls and a lamp',
+          decks: [{ id: 'tide-tables', deck: tideTables(pictures) }],
+        },
+        {
+          id: 'tomas',
+          name: 'Tomas Reed',
+          email: 'tomas@marrambay.example',
+          password: 'fog on the long jetty',
+          decks: [{ id: 'weather-words', deck: weatherWords(pictures) }],
+        },
+      ],
+      team: { name: 'Year 6', members: ['nadia'], deckId: 'night-watch' },
+      shelf: [
+        { deckId: 'weather-words', by: 'tomas', subject: 'English', ageFrom: 8, ageTo: 11 },
+        { deckId: 'tide-tables', by: 'nadia', subject: 'Mathematics', ageFrom: 10, ageTo: 13 },
+        { deckId: 'shore-zones', by: 'odile', subject: 'Natural sciences', ageFrom: 9, ageTo: 12 },
+        { deckId: 'night-walk', by: 'odile', subject: 'Natural sciences', ageFrom: 10, ageTo: 14 },
+      ],
+    },
     published: { deckId: 'night-walk', address: 'saltmarshAtNight', looks: [4, 19, 31, 0, 2, 7, 12] },
     invited: { deckId: 'shore-zones', email: 'r.sedge@fenhouse.example', may: 'view' },
   };

@@ -18,6 +18,7 @@ import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
 import { PLACE, type Place } from './place.js';
 import { SampleModule } from './sample/index.js';
+import { SchoolModule } from './school/index.js';
 import { SharingModule } from './sharing/index.js';
 import { TakingAlongModule } from './taking-along/index.js';
 import { TemplatesModule } from './templates/index.js';
@@ -55,6 +56,7 @@ export class AppModule {
         PicturesModule,
         PictureLibraryModule,
         FilesModule,
+        SchoolModule,
         SharingModule,
         ClassesModule,
         LessonsModule,

@@ -186,6 +186,8 @@ export interface DeckSummary {
   readonly sharedBy: string | null;
   /** How many others have it. */
   readonly sharedWith: number;
+  /** Whether it is on its owner's school's shelf. */
+  readonly isOffered: boolean;
   /** Whether anybody who has its link looks at it. */
   readonly hasLink: boolean;
   /** Whether it is published as a show. */

@@ -3,6 +3,7 @@
 /** Everything that is said of a field; `other` where a rule of its own has no words. */
 const faultCodes = [
   'address-taken',
+  'ages',
   'class',
   'class-name',
   'code',
@@ -32,10 +33,13 @@ const faultCodes = [
   'pin',
   'question',
   'review',
+  'school-name',
   'search',
   'slide',
   'slide-size',
   'slides',
+  'subject',
+  'team-name',
   'template-name',
   'student-name',
   'students',

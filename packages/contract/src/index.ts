@@ -14,5 +14,6 @@ export * from './my-lesson.js';
 export * from './picture-library.js';
 export * from './problem.js';
 export * from './purposes.js';
+export * from './school.js';
 export * from './shares.js';
 export * from './templates.js';

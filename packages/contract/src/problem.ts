@@ -5,6 +5,7 @@ import type { FaultCode } from './fault.js';
 /** What can be looked for and not be there, or not be open to who asks. */
 export type Missing =
   | 'class'
+  | 'colleague'
   | 'deck'
   | 'edition'
   | 'file'
@@ -12,9 +13,11 @@ export type Missing =
   | 'participant'
   | 'picture'
   | 'question'
+  | 'school'
   | 'seat'
   | 'show'
   | 'sound'
+  | 'team'
   | 'template'
   | 'student'
   | 'theme'
@@ -50,6 +53,8 @@ const plainProblems = [
   'file-too-large',
   'foreign-page',
   'full',
+  'in-a-school',
+  'last-manager',
   'lesson-closed',
   'lesson-deleted',
   'lesson-deleted-by-teacher',
@@ -70,6 +75,7 @@ const plainProblems = [
   'no-such-code',
   'no-such-picture',
   'not-a-picture',
+  'no-school',
   'not-allowed',
   'not-open-yet',
   'not-valid',

@@ -20,6 +20,8 @@ type Act =
   | 'PINs made'
   | 'author let in'
   | 'author let out'
+  | 'colleague let in'
+  | 'colleague let out'
   | 'deck shared'
   | 'sharing ended'
   | 'came in by a link'

@@ -21,6 +21,8 @@ export const AGES = {
   audit: 730,
   /** Failed attempts. */
   attempts: 2,
+  /** An invitation to a school that nobody followed. */
+  invitation: 30,
   /** A mail in the outbox. */
   outbox: 30,
   /** Devices somebody is known on. */
@@ -73,6 +75,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
     await this.database.query('DELETE FROM session WHERE expires_at < now()');
     await this.database.query('DELETE FROM password_link WHERE expires_at < now()');
     await this.database.query('DELETE FROM email_link WHERE expires_at < now()');
+    await this.removeOlder('school_invitation', 'sent_at', AGES.invitation);
     await this.removeOlder('outbox', 'sent_at', AGES.outbox);
     await this.removeOlder('audit_entry', 'at', AGES.audit);
     await this.removeOlder('failed_attempt', 'last_at', AGES.attempts);

@@ -33,6 +33,15 @@ import {
   StudentRow,
   SubmissionRow,
 } from './entities/lesson.js';
+import {
+  ColleagueRow,
+  DeckOfferRow,
+  DeckTeamRow,
+  SchoolInvitationRow,
+  SchoolRow,
+  TeamMemberRow,
+  TeamRow,
+} from './entities/school.js';
 import { InvitationRow, ShareLookRow, ShareRow } from './entities/sharing.js';
 import { inTurns } from './in-turns.js';
 import { FirstTables1764000000000 } from './migrations/1-first-tables.js';
@@ -54,6 +63,7 @@ import { Mail1765500000000 } from './migrations/16-mail.js';
 import { Shares1765600000000 } from './migrations/17-shares.js';
 import { Devices1765700000000 } from './migrations/18-devices.js';
 import { Bin1765800000000 } from './migrations/19-bin.js';
+import { School1765900000000 } from './migrations/20-school.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -87,6 +97,13 @@ export const entities = [
   ShareRow,
   ShareLookRow,
   InvitationRow,
+  SchoolRow,
+  ColleagueRow,
+  SchoolInvitationRow,
+  TeamRow,
+  TeamMemberRow,
+  DeckTeamRow,
+  DeckOfferRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */
@@ -115,6 +132,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Shares1765600000000,
       Devices1765700000000,
       Bin1765800000000,
+      School1765900000000,
     ],
     synchronize: false,
     logging: false,

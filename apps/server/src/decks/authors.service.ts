@@ -9,6 +9,7 @@ import { AuditService } from '../audit/index.js';
 import { DeckAuthorRow, DeckRow, InvitationRow, TeacherRow } from '../database/index.js';
 import { notFound } from '../errors/index.js';
 import { DocumentAccessService, SyncService } from '../sync/index.js';
+import { AudiencesService } from './audiences.service.js';
 import { InvitationsService, type Inviting } from './invitations.service.js';
 import { LibraryService } from './library.service.js';
 
@@ -26,6 +27,7 @@ export class AuthorsService implements OnApplicationBootstrap, OnApplicationShut
     private readonly sync: SyncService,
     private readonly audit: AuditService,
     private readonly invitations: InvitationsService,
+    private readonly audiences: AudiencesService,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -82,10 +84,11 @@ export class AuthorsService implements OnApplicationBootstrap, OnApplicationShut
     this.sync.dismiss(documentOf(id), authorId);
   }
 
-  /** Lets everybody out but the owner, those who have not come yet as well. */
+  /** Lets everybody out but the owner, those who have not come yet as well, and teams and the school. */
   async letAllOut(ownerId: string, id: string): Promise<void> {
     for (const { id: authorId, isOwner } of await this.list(ownerId, id))
       if (!isOwner) await this.letOut(ownerId, id, authorId);
+    await this.audiences.endAllOf(id);
   }
 
   /** Lets out everybody whose time is over. */
@@ -95,6 +98,7 @@ export class AuthorsService implements OnApplicationBootstrap, OnApplicationShut
     );
     for (const { deck_id, teacher_id } of rows) this.sync.dismiss(documentOf(deck_id), teacher_id);
     await this.database.query('DELETE FROM deck_invitation WHERE until <= now()');
+    await this.audiences.endDue();
   }
 
   private async authorsOf(deckId: string): Promise<AuthorView[]> {

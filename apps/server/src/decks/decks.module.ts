@@ -1,6 +1,8 @@
 /** Decks in libraries, who edits them, and how they were before. */
 import { Module } from '@nestjs/common';
 import { PicturesModule } from '../pictures/index.js';
+import { AudiencesController } from './audiences.controller.js';
+import { AudiencesService } from './audiences.service.js';
 import { AuthorsController } from './authors.controller.js';
 import { AuthorsService } from './authors.service.js';
 import { DeckBinService } from './deck-bin.service.js';
@@ -15,8 +17,23 @@ import { VersionsService } from './versions.service.js';
 
 @Module({
   imports: [PicturesModule],
-  controllers: [DecksController, UnitsController, AuthorsController, InvitationsController, VersionsController],
-  providers: [LibraryService, DeckBinService, ShelvesService, AuthorsService, InvitationsService, VersionsService],
-  exports: [LibraryService, DeckBinService, AuthorsService, InvitationsService],
+  controllers: [
+    DecksController,
+    UnitsController,
+    AuthorsController,
+    AudiencesController,
+    InvitationsController,
+    VersionsController,
+  ],
+  providers: [
+    LibraryService,
+    DeckBinService,
+    ShelvesService,
+    AuthorsService,
+    AudiencesService,
+    InvitationsService,
+    VersionsService,
+  ],
+  exports: [LibraryService, DeckBinService, AudiencesService, AuthorsService, InvitationsService],
 })
 export class DecksModule {}

@@ -57,23 +57,34 @@ export class LibraryService {
   }
 
   private rowsOf(teacherId: string): Promise<DeckRow[]> {
-    return this.database
-      .getRepository(DeckRow)
-      .createQueryBuilder('deck')
-      .where('deck.deletedAt IS NULL')
-      .andWhere(
-        `(deck.ownerId = :teacherId OR deck.id IN (SELECT deck_id FROM deck_author
-           WHERE teacher_id = :teacherId AND (until IS NULL OR until > now())))`,
-      )
-      .setParameters({ teacherId })
-      .orderBy('deck.updatedAt', 'DESC')
-      .addOrderBy('deck.id')
-      .getMany();
+    return (
+      this.database
+        .getRepository(DeckRow)
+        .createQueryBuilder('deck')
+        // What the whole school has is on its shelf.
+        .where(`deck.id IN (SELECT deck_id FROM deck_access WHERE teacher_id = :teacherId AND through <> 'school')`)
+        .setParameters({ teacherId })
+        .orderBy('deck.updatedAt', 'DESC')
+        .addOrderBy('deck.id')
+        .getMany()
+    );
   }
 
   /** One deck of a teacher, or shared with them. */
   async get(teacherId: string, id: string): Promise<DeckSummary> {
     return this.summary(teacherId, await this.seen(teacherId, id));
+  }
+
+  /** Decks that a teacher may look at, as a list shows them; others are left out. */
+  async some(teacherId: string, ids: readonly string[]): Promise<DeckSummary[]> {
+    const rows = await this.database.getRepository(DeckRow).findBy({ id: In([...ids]), deletedAt: IsNull() });
+    return this.summaries(teacherId, rows);
+  }
+
+  /** Those of some decks on whose slides all of some words stand, by id. */
+  async findIn(ids: readonly string[], sought: string): Promise<string[]> {
+    const rows = await this.database.getRepository(DeckRow).findBy({ id: In([...ids]) });
+    return [...(await this.decksOf(rows))].flatMap(([id, deck]) => (findInDeck(deck, sought).length > 0 ? [id] : []));
   }
 
   /** A deck with everything in it, keys and notes included, for whoever may edit it. */
@@ -125,7 +136,8 @@ export class LibraryService {
     return this.read(id);
   }
 
-  private async read(id: string): Promise<Deck> {
+  /** What a deck holds, for whoever has been let at it already. */
+  async read(id: string): Promise<Deck> {
     return readDeckDocument(await this.sync.read(documentOf(id)));
   }
 
@@ -146,7 +158,14 @@ export class LibraryService {
         updatedAt: row.updatedAt,
       });
     });
-    return summaryOf(row, deck, { sharedBy: null, sharedWith: 0, kinds: [], may: 'edit', shelf: null });
+    return summaryOf(row, deck, {
+      sharedBy: null,
+      sharedWith: 0,
+      isOffered: false,
+      kinds: [],
+      may: 'edit',
+      shelf: null,
+    });
   }
 
   /** A deck that a teacher owns; refuses when it is not there. */
@@ -186,11 +205,11 @@ export class LibraryService {
 
   private async summaries(teacherId: string, rows: readonly DeckRow[]): Promise<DeckSummary[]> {
     const others = rows.map(({ ownerId }) => ownerId).filter((ownerId) => ownerId !== teacherId);
-    const [owners, decks, shelves, authors, invited, shares] = await Promise.all([
+    const [owners, decks, shelves, access, invited, shares] = await Promise.all([
       this.database.getRepository(TeacherRow).findBy({ id: In([...new Set(others)]) }),
       this.decksOf(rows),
       this.database.getRepository(DeckShelfRow).findBy({ teacherId, deckId: In(rows.map(({ id }) => id)) }),
-      this.database.getRepository(DeckAuthorRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
+      this.accessTo(rows.map(({ id }) => id)),
       this.database.getRepository(InvitationRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
       this.liveShares(rows.map(({ id }) => id)),
     ]);
@@ -199,11 +218,24 @@ export class LibraryService {
     return rows.map((row) =>
       summaryOf(row, decks.get(row.id) ?? emptyDeck(''), {
         sharedBy: row.ownerId === teacherId ? null : (ownerNames.get(row.ownerId) ?? null),
-        sharedWith: [...authors, ...invited].filter(({ deckId }) => deckId === row.id).length,
+        sharedWith: peopleBeside(row, access) + invited.filter(({ deckId }) => deckId === row.id).length,
+        isOffered: access.some(({ deckId, through }) => deckId === row.id && through === 'school'),
         kinds: shares.filter(({ deckId }) => deckId === row.id).map(({ kind }) => kind),
-        may: authors.find((author) => author.deckId === row.id && author.teacherId === teacherId)?.may ?? 'edit',
+        may: access.some(
+          ({ deckId, teacherId: whose, may }) => deckId === row.id && whose === teacherId && may === 'edit',
+        )
+          ? 'edit'
+          : 'view',
         shelf: shelfOf.get(row.id) ?? null,
       }),
+    );
+  }
+
+  /** Who may do what with decks, and through what. */
+  private accessTo(deckIds: readonly string[]): Promise<DeckAccess[]> {
+    return this.database.query(
+      'SELECT deck_id AS "deckId", teacher_id AS "teacherId", may, through FROM deck_access WHERE deck_id = ANY($1)',
+      [deckIds],
     );
   }
 
@@ -243,10 +275,27 @@ export function coverOf(deck: Deck): Deck {
   return onlySlide(deck, firstSlide(deck)?.id ?? '');
 }
 
+/** That somebody has a deck, as the view of that name says. */
+interface DeckAccess {
+  readonly deckId: string;
+  readonly teacherId: string;
+  readonly may: AuthorRight;
+  readonly through: 'owner' | 'author' | 'team' | 'school';
+}
+
+/** How many people a deck is shared with by name or in teams. */
+function peopleBeside({ id, ownerId }: DeckRow, access: readonly DeckAccess[]): number {
+  const those = access.filter(
+    ({ deckId, teacherId, through }) => deckId === id && teacherId !== ownerId && through !== 'school',
+  );
+  return new Set(those.map(({ teacherId }) => teacherId)).size;
+}
+
 /** What is known of a deck besides what is in it. */
 interface Standing {
   readonly sharedBy: string | null;
   readonly sharedWith: number;
+  readonly isOffered: boolean;
   readonly kinds: readonly ShareRow['kind'][];
   readonly may: AuthorRight;
   readonly shelf: DeckShelfRow | null;
@@ -255,7 +304,7 @@ interface Standing {
 function summaryOf(
   row: Pick<DeckRow, 'id' | 'updatedAt' | 'copiedFrom'>,
   deck: Deck,
-  { sharedBy, sharedWith, kinds, may, shelf }: Standing,
+  { sharedBy, sharedWith, isOffered, kinds, may, shelf }: Standing,
 ): DeckSummary {
   return {
     id: row.id,
@@ -265,6 +314,7 @@ function summaryOf(
     hasOwnPage: ownPages(deck).length > 0,
     sharedBy,
     sharedWith,
+    isOffered,
     hasLink: kinds.includes('link'),
     isPublished: kinds.includes('show'),
     may,

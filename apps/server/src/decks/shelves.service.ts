@@ -52,9 +52,8 @@ export class ShelvesService {
       if (typeof unitId === 'string' && !(await manager.existsBy(UnitRow, { id: unitId, teacherId })))
         throw notFound('unit');
       const [{ count } = { count: 0 }] = await manager.query<{ count: number }[]>(
-        `SELECT count(*)::int AS count FROM deck WHERE id = ANY($2) AND deleted_at IS NULL
-           AND (owner_id = $1 OR id IN (SELECT deck_id FROM deck_author
-             WHERE teacher_id = $1 AND (until IS NULL OR until > now())))`,
+        `SELECT count(DISTINCT deck_id)::int AS count FROM deck_access
+         WHERE deck_id = ANY($2) AND teacher_id = $1 AND through <> 'school'`,
         [teacherId, ids],
       );
       if (count !== ids.length) throw notFound('deck');

@@ -63,11 +63,8 @@ export class ContentAccessService {
   /** Whether it stands in a deck that the teacher edits together with somebody who keeps it. */
   private async isInSharedDeck(teacherId: string, contentId: string): Promise<boolean> {
     const decks: { id: string }[] = await this.database.query(
-      `WITH author AS (
-         SELECT id AS deck_id, owner_id AS teacher_id FROM deck WHERE deleted_at IS NULL
-         UNION SELECT deck_id, teacher_id FROM deck_author WHERE until IS NULL OR until > now())
-       SELECT DISTINCT mine.deck_id AS id FROM author mine
-       JOIN author other ON other.deck_id = mine.deck_id
+      `SELECT DISTINCT mine.deck_id AS id FROM deck_access mine
+       JOIN deck_access other ON other.deck_id = mine.deck_id
        JOIN content_keeper keeper ON keeper.teacher_id = other.teacher_id AND keeper.content_id = $2
        WHERE mine.teacher_id = $1 AND other.teacher_id <> $1`,
       [teacherId, contentId],

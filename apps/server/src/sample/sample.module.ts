@@ -2,14 +2,16 @@
 import { Module } from '@nestjs/common';
 import { DecksModule } from '../decks/index.js';
 import { PicturesModule } from '../pictures/index.js';
+import { SchoolModule } from '../school/index.js';
 import { SharingModule } from '../sharing/index.js';
 import { SampleController } from './sample.controller.js';
+import { SampleSchoolService } from './sample-school.service.js';
 import { SampleService } from './sample.service.js';
 
 @Module({
-  imports: [SharingModule, DecksModule, PicturesModule],
+  imports: [SchoolModule, SharingModule, DecksModule, PicturesModule],
   controllers: [SampleController],
-  providers: [SampleService],
+  providers: [SampleService, SampleSchoolService],
   exports: [SampleService],
 })
 export class SampleModule {}

@@ -27,6 +27,7 @@ import { PicturesService } from '../pictures/index.js';
 import { PLACE, type Place } from '../place.js';
 import { SharesService } from '../sharing/index.js';
 import { EditionsService } from '../sync/index.js';
+import { SampleSchoolService } from './sample-school.service.js';
 
 /** Where the application is while nobody says otherwise: what the sample's mail leads to. */
 const SITE = 'http://127.0.0.1:4170';
@@ -40,6 +41,7 @@ export class SampleService {
     private readonly editions: EditionsService,
     private readonly shares: SharesService,
     private readonly invitations: InvitationsService,
+    private readonly school: SampleSchoolService,
     @Inject(PLACE) private readonly place: Place,
   ) {}
 
@@ -52,7 +54,7 @@ export class SampleService {
     if (await this.database.getRepository(TeacherRow).exists()) return false;
     const pictureIds: Record<string, string> = {};
     const scenario = makeScenario((name) => pictureIds[name] ?? '');
-    await this.writeTeacher(scenario);
+    for (const teacher of [scenario.teacher, ...scenario.school.colleagues]) await this.writeTeacher(teacher);
     for (const [name, drawing] of Object.entries(scenario.drawings)) {
       pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing), scenario.teacher.id)).id;
     }
@@ -71,7 +73,7 @@ export class SampleService {
     );
   }
 
-  private async writeTeacher({ teacher: { id, name, email, password } }: DemoScenario): Promise<void> {
+  private async writeTeacher({ id, name, email, password }: DemoScenario['teacher']): Promise<void> {
     const passwordHash = await hashPassword(password);
     await this.database.getRepository(TeacherRow).insert({ id, name, email, passwordHash });
   }
@@ -94,6 +96,7 @@ export class SampleService {
     for (const { id, deck } of scenario.decks) await this.library.keep(teacher.id, deck, id);
     for (const lesson of scenario.lessons) await this.writeLesson(scenario, lesson);
     await this.publish(scenario);
+    await this.school.write(scenario);
     const { deckId, email, may } = scenario.invited;
     await this.invitations.invite(
       teacher.id,

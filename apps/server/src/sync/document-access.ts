@@ -6,7 +6,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { DeckAuthorRow, DeckRow, LessonRow, ParticipantRow } from '../database/index.js';
+import { LessonRow, ParticipantRow } from '../database/index.js';
 import { documentOf, UpdateLog } from './update-log.js';
 
 /** What somebody may do with a document. */
@@ -69,13 +69,14 @@ export class DocumentAccessService {
     return (await this.deckRight(teacherId, deckId)) === 'edit';
   }
 
-  /** What a teacher may do with a deck at this moment: their own, or one that is shared with them. */
+  /** What a teacher may do with a deck at this moment: their own, or one that is shared with them, a team of theirs or their school. */
   async deckRight(teacherId: string, deckId: string): Promise<AuthorRight | 'none'> {
-    const deck = await this.database.getRepository(DeckRow).findOneBy({ id: deckId, deletedAt: IsNull() });
-    if (!deck) return 'none';
-    if (deck.ownerId === teacherId) return 'edit';
-    const shared = await this.database.getRepository(DeckAuthorRow).findOneBy({ deckId, teacherId });
-    return !shared || isOver(shared) ? 'none' : shared.may;
+    const rows = await this.database.query<{ may: AuthorRight }[]>(
+      'SELECT may FROM deck_access WHERE deck_id = $1 AND teacher_id = $2',
+      [deckId, teacherId],
+    );
+    if (rows.length === 0) return 'none';
+    return rows.some(({ may }) => may === 'edit') ? 'edit' : 'view';
   }
 
   /**
@@ -100,10 +101,6 @@ const deckAccess: Readonly<Record<AuthorRight | 'none', DocumentAccess>> = {
   view: 'read',
   edit: 'write',
 };
-
-function isOver({ until }: DeckAuthorRow): boolean {
-  return until !== null && until <= new Date();
-}
 
 /** Whether a work document is a student's own, or that of their group. */
 export function isOwn(name: DocumentName, { participant }: Identity): boolean {

@@ -6,6 +6,7 @@ import { DataSource } from 'typeorm';
 import { AttemptsService, PresentPasswordService } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
 import { BinService } from '../bin/index.js';
+import { SchoolsService } from '../school/index.js';
 
 /** Where rows are a teacher's, besides decks, classes and lessons. */
 const THEIRS = [
@@ -27,6 +28,7 @@ export class LeavingService {
     @InjectDataSource() private readonly database: DataSource,
     private readonly presentPassword: PresentPasswordService,
     private readonly bin: BinService,
+    private readonly schools: SchoolsService,
     private readonly attempts: AttemptsService,
     private readonly audit: AuditService,
   ) {}
@@ -38,6 +40,7 @@ export class LeavingService {
   async leave(teacherId: string, { present }: Leaving): Promise<void> {
     const { email } = await this.presentPassword.confirm(teacherId, present);
     await this.audit.note({ act: 'account deleted', by: null });
+    await this.schools.leaveForGood(teacherId);
     await this.bin.purgeAllOf(teacherId);
     await this.audit.forget([teacherId]);
     await this.attempts.forget(`teacher:${email.toLowerCase()}`);

@@ -5,6 +5,7 @@ import { ClassesModule } from '../classes/index.js';
 import { DecksModule } from '../decks/index.js';
 import { LessonsModule } from '../lessons/index.js';
 import { PicturesModule } from '../pictures/index.js';
+import { SchoolModule } from '../school/index.js';
 import { TemplatesModule } from '../templates/index.js';
 import { ThemesModule } from '../themes/index.js';
 import { BackupsService } from './backups.service.js';
@@ -12,7 +13,16 @@ import { LeavingService } from './leaving.service.js';
 import { TakingAlongController } from './taking-along.controller.js';
 
 @Module({
-  imports: [BinModule, DecksModule, ThemesModule, TemplatesModule, ClassesModule, LessonsModule, PicturesModule],
+  imports: [
+    BinModule,
+    SchoolModule,
+    DecksModule,
+    ThemesModule,
+    TemplatesModule,
+    ClassesModule,
+    LessonsModule,
+    PicturesModule,
+  ],
   controllers: [TakingAlongController],
   providers: [BackupsService, LeavingService],
 })

@@ -26,6 +26,7 @@ export const router = createBrowserRouter([
   screen('/show/:address', () => import('../features/sharing/show')),
   screen('/embed/:address', () => import('../features/sharing/show/embedded')),
   screen('/try-embedding/:address', () => import('../features/sharing/try-embedding')),
+  screen('/school/invited/:token', () => import('../features/school/invited')),
   screen('/invited/:token', () => import('../features/sharing/invited')),
   {
     element: <ForTeachers />,
@@ -35,6 +36,7 @@ export const router = createBrowserRouter([
       screen('/classes', () => import('../features/classes/classes')),
       screen('/classes/:classId/gradebook', () => import('../features/classes/gradebook')),
       screen('/classes/:classId/cards', () => import('../features/classes/cards')),
+      screen('/school', () => import('../features/school/school')),
       screen('/account', () => import('../features/account/settings')),
       screen('/decks/:deckId', () => import('../features/editor')),
       screen('/decks/:deckId/show/:slideId?', () => import('../features/player/show')),

@@ -1,6 +1,7 @@
 /** What stands around the screens. */
 export { Brand } from './brand';
 export { ForTeachers } from './for-teachers';
+export { InvitationCard } from './invitation-card';
 export { LeavingDialog } from './leaving-dialog';
 export { useLeaving } from './use-leaving';
 export { KeptNote } from './kept-note';

@@ -1,5 +1,6 @@
 /** What the screens ask the server for, by TanStack Query. */
 import type {
+  AudiencesView,
   AuthorView,
   BinView,
   ClassView,
@@ -17,6 +18,9 @@ import type {
   MyLessonView,
   OthersWork,
   OwnThemeView,
+  OfferedDeck,
+  OwnSchool,
+  SchoolInvitationView,
   SessionView,
   VersionView,
   KeptTemplateView,
@@ -127,6 +131,50 @@ export const shownQuery = (address: string, pass: string) =>
       return { ...shown, deck: readDeck(shown.deck).deck };
     },
     staleTime: Infinity,
+  });
+
+/** One's school with everybody in it. */
+export const schoolQuery = queryOptions({
+  queryKey: ['school'],
+  queryFn: () => ask<OwnSchool>('GET', '/school'),
+  refetchOnMount: 'always',
+});
+
+/** The decks that colleagues offer. */
+export const shelfQuery = queryOptions({
+  queryKey: ['school', 'shelf'],
+  queryFn: () => ask<OfferedDeck[]>('GET', '/school/shelf'),
+  refetchOnMount: 'always',
+});
+
+/** The ids of those on whose slides words stand. */
+export const foundOnShelfQuery = (words: string) =>
+  queryOptions({
+    queryKey: ['school', 'shelf', 'found', words],
+    queryFn: () => ask<string[]>('GET', `/school/shelf/find?words=${encodeURIComponent(words)}`),
+  });
+
+/** A deck of the shelf to look through. */
+export const offeredQuery = (deckId: string) =>
+  queryOptions({
+    queryKey: ['school', 'shelf', deckId],
+    queryFn: async () => readDeck(await ask('GET', `/school/shelf/${deckId}`)).deck,
+  });
+
+/** What a mail's link to a school leads to. */
+export const schoolInvitationQuery = (token: string) =>
+  queryOptions({
+    queryKey: ['school-invitation', token],
+    queryFn: () => ask<SchoolInvitationView>('GET', `/school/invitations/${encodeURIComponent(token)}`),
+    retry: false,
+  });
+
+/** With which teams and school a deck is shared. */
+export const audiencesQuery = (deckId: string) =>
+  queryOptions({
+    queryKey: ['decks', deckId, 'audiences'],
+    queryFn: () => ask<AudiencesView>('GET', `/decks/${deckId}/audiences`),
+    refetchOnMount: 'always',
   });
 
 export const authorsQuery = (deckId: string) =>

@@ -8,6 +8,7 @@ import { Devices } from './devices';
 import { EmailForm } from './email-form';
 import { NameForm } from './name-form';
 import { PasswordForm } from './password-form';
+import { OwnSchoolCard } from './own-school-card';
 import { YourData } from './your-data';
 
 export function Screen() {
@@ -28,6 +29,7 @@ export function Screen() {
         <Devices />
         <EmailForm email={teacher?.email ?? ''} />
         <PasswordForm />
+        <OwnSchoolCard />
         <YourData />
       </div>
     </TeacherPage>

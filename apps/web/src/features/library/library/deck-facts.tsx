@@ -10,6 +10,7 @@ export function SharingNote({ deck }: { deck: DeckSummary }) {
     deck.sharedBy === null ? '' : says.from({ name: deck.sharedBy }),
     deck.sharedBy !== null && deck.may === 'view' ? says.viewOnly : '',
     deck.sharedBy === null && deck.sharedWith > 0 ? says.sharedWith({ count: deck.sharedWith }) : '',
+    deck.sharedBy === null && deck.isOffered ? says.offered : '',
     deck.isPublished ? says.published : '',
     deck.hasLink ? says.byLink : '',
   ].filter((part) => part !== '');

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
 import { HandOutDialog } from '../../lessons';
-import { binQuery, decksQuery, foundDecksQuery, messageOf, unitsQuery } from '../../../shared/api';
+import { binQuery, decksQuery, foundDecksQuery, messageOf, shelfQuery, unitsQuery } from '../../../shared/api';
 import { useBin } from '../../../shared/bin';
 import { ImportDialog } from '../importing';
 import { TemplateDialog } from '../templates';
@@ -33,6 +33,7 @@ import { decksFound, decksOn, type Shelf, shelfFrom, sorted, sortings } from './
 import { MoveDialog } from './move-dialog';
 import { NewDeckButtons } from './new-deck-buttons';
 import { RenameDialog } from './rename-dialog';
+import { SchoolShelf } from './school-shelf';
 import { SelectionBar } from './selection-bar';
 import { UnitDialog } from './unit-dialog';
 import { useLibrary } from './use-library';
@@ -63,6 +64,7 @@ export function Screen() {
   const decks = useQuery(decksQuery);
   const { data: units = [] } = useQuery(unitsQuery);
   const { data: inBin } = useQuery(binQuery);
+  const { data: offered } = useQuery(shelfQuery);
   const bin = useBin();
   const settled = useSettled(sought);
   const isSeeking = searchWords(sought).length > 0;
@@ -110,6 +112,7 @@ export function Screen() {
           decks={all}
           units={units}
           inBin={inBin ? inBin.decks.length + inBin.lessons.length + inBin.classes.length : 0}
+          onSchoolShelf={offered?.length ?? 0}
           onNewUnit={() => setDialog({ kind: 'unit', unit: null })}
           onRenameUnit={(unit) => setDialog({ kind: 'unit', unit })}
           onDeleteUnit={(unit) => setDialog({ kind: 'delete-unit', unit })}
@@ -131,7 +134,7 @@ export function Screen() {
         >
           <div className="mb-4 flex flex-wrap items-center gap-3">
             <h1 className="me-auto text-2xl">{titleOf(shelf, units)}</h1>
-            {shelf === 'bin' ? null : (
+            {shelf === 'bin' || shelf === 'school' ? null : (
               <>
                 <SearchField
                   label={says.search}
@@ -161,6 +164,8 @@ export function Screen() {
           </div>
           {shelf === 'bin' ? (
             <Bin />
+          ) : shelf === 'school' ? (
+            <SchoolShelf />
           ) : decks.isPending ? (
             <Loading what={says.decks} />
           ) : decks.isError ? (
@@ -294,7 +299,13 @@ export function Screen() {
 function titleOf(shelf: Shelf, units: readonly UnitView[]): string {
   const says = messages.library;
   if (typeof shelf !== 'string') return units.find(({ id }) => id === shelf.unitId)?.name ?? says.title;
-  return { all: says.title, shared: says.sharedWithMe, archive: says.archive, bin: messages.bin.title }[shelf];
+  return {
+    all: says.title,
+    shared: says.sharedWithMe,
+    school: messages.school.shelf,
+    archive: says.archive,
+    bin: messages.bin.title,
+  }[shelf];
 }
 
 const emptyShelfIcons = { unit: Folder, archive: Archive, shared: Users };

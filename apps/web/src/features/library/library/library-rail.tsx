@@ -1,6 +1,6 @@
-/** The parts of a library: all decks, shared ones, units, the archive and the bin. Decks can be dropped on most of them. */
+/** The parts of a library: all decks, shared ones, the school's shelf, units, the archive and the bin. Decks can be dropped on most of them. */
 import type { DeckSummary, UnitView } from '@gobrel/contract';
-import { Archive, EllipsisVertical, Layers, PenLine, Plus, Trash2, Users } from 'lucide-react';
+import { Archive, EllipsisVertical, Layers, PenLine, Plus, School, Trash2, Users } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { IconButton, Menu, MenuEntry } from '../../../shared/ui';
@@ -13,6 +13,8 @@ interface LibraryRailProps {
   readonly decks: readonly DeckSummary[];
   readonly units: readonly UnitView[];
   readonly inBin: number;
+  /** How many decks are on the school's shelf. */
+  readonly onSchoolShelf: number;
   readonly onNewUnit: () => void;
   readonly onRenameUnit: (unit: UnitView) => void;
   readonly onDeleteUnit: (unit: UnitView) => void;
@@ -37,6 +39,7 @@ export function LibraryRail(props: LibraryRailProps) {
     >
       <RailEntry {...entry('all', says.allDecks, on('all'), <Layers size={18} aria-hidden />)} />
       <RailEntry {...entry('shared', says.sharedWithMe, on('shared'), <Users size={18} aria-hidden />)} />
+      <RailEntry {...entry('school', messages.school.shelf, props.onSchoolShelf, <School size={18} aria-hidden />)} />
       <div className="flex items-center md:mt-4">
         <h2 className="hidden flex-1 px-2.5 font-sans text-sm font-semibold text-soft md:block">{says.units}</h2>
         <IconButton name={says.newUnit} onClick={props.onNewUnit}>

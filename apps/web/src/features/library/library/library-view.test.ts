@@ -11,6 +11,7 @@ const deck = (id: string, fields: Partial<DeckSummary> = {}): DeckSummary => ({
   hasOwnPage: false,
   sharedBy: null,
   sharedWith: 0,
+  isOffered: false,
   hasLink: false,
   isPublished: false,
   may: 'edit',

@@ -3,7 +3,7 @@ import type { DeckSummary, FoundDeck, UnitView } from '@gobrel/contract';
 import { saysAll, searchWords } from '@gobrel/core/search';
 
 /** A part of the library; units by their ids. */
-export type Shelf = 'all' | 'shared' | 'archive' | 'bin' | { readonly unitId: string };
+export type Shelf = 'all' | 'shared' | 'school' | 'archive' | 'bin' | { readonly unitId: string };
 
 /** In which order decks stand. */
 export const sortings = ['edited', 'title', 'slides'] as const;
@@ -19,7 +19,7 @@ export interface DeckGroup {
 
 /** A shelf as it stands in the address; what is no shelf is all of the library. */
 export function shelfFrom(written: string | null): Shelf {
-  if (written === 'shared' || written === 'archive' || written === 'bin') return written;
+  if (written === 'shared' || written === 'school' || written === 'archive' || written === 'bin') return written;
   return written?.startsWith('unit-') ? { unitId: written.slice('unit-'.length) } : 'all';
 }
 
@@ -34,7 +34,8 @@ export function decksOn(shelf: Shelf, decks: readonly DeckSummary[]): readonly D
   if (shelf === 'all') return present;
   if (shelf === 'shared') return present.filter(({ sharedBy }) => sharedBy !== null);
   if (shelf === 'archive') return decks.filter(({ archivedAt }) => archivedAt !== null);
-  return shelf === 'bin' ? [] : present.filter(({ unitId }) => unitId === shelf.unitId);
+  // What is in the bin and what colleagues offer are lists of their own.
+  return shelf === 'bin' || shelf === 'school' ? [] : present.filter(({ unitId }) => unitId === shelf.unitId);
 }
 
 /**

@@ -1,25 +1,34 @@
-/** People a deck is shared with: asked by e-mail, each with what they can do and until when. */
-import { authorRights, type AuthorRight, type AuthorTerms, type AuthorView } from '@gobrel/contract';
+/** People and teams a deck is shared with: asked by e-mail, each with what they can do and until when. */
+import type { AudiencesView, AuthorRight, AuthorTerms, AuthorView } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Users } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
 import { ask, authorsQuery, messageOf } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, Select, showToast } from '../../../shared/ui';
+import { RightRow, rights } from './right-row';
 import { Section } from './section';
-import { UntilField } from './until-field';
+import { AddTeam, TeamRows } from './team-rows';
+import { useAudiences } from './use-audiences';
 
-const rights = authorRights.map((value) => ({ value, name: messages.sharing.rights[value] })).toReversed();
+interface PeopleSectionProps {
+  readonly deckId: string;
+  readonly people: readonly AuthorView[];
+  readonly audiences: AudiencesView;
+}
 
-export function PeopleSection({ deckId, people }: { deckId: string; people: readonly AuthorView[] }) {
+export function PeopleSection({ deckId, people, audiences }: PeopleSectionProps) {
   const says = messages.sharing;
+  const { setTeam, endTeam } = useAudiences(deckId);
   return (
     <Section icon={Users} title={says.people} hint={says.peopleHint}>
       <InviteForm deckId={deckId} />
+      <AddTeam audiences={audiences} onSet={setTeam} />
       <ul className="mt-1 divide-y divide-rule">
         {people.map((person) => (
           <Person key={person.id} deckId={deckId} person={person} />
         ))}
+        <TeamRows audiences={audiences} onSet={setTeam} onEnd={endTeam} />
       </ul>
     </Section>
   );
@@ -82,46 +91,30 @@ function Person({ deckId, person }: { deckId: string; person: AuthorView }) {
     onError,
   });
   const name = person.name || person.email;
-  return (
-    <li className="flex min-h-11 flex-wrap items-center gap-x-2 py-1">
-      <span className="min-w-40 flex-1 truncate">
-        <strong>{name}</strong>{' '}
-        {person.name === '' ? (
-          <span className="text-sm font-semibold text-amber">{says.invited}</span>
-        ) : (
-          <span className="text-sm text-soft">{person.email}</span>
-        )}
-      </span>
-      {person.isOwner ? (
+  const more =
+    person.name === '' ? (
+      <span className="text-sm font-semibold text-amber">{says.invited}</span>
+    ) : (
+      <span className="text-sm text-soft">{person.email}</span>
+    );
+  if (person.isOwner)
+    return (
+      <li className="flex min-h-11 flex-wrap items-center gap-x-2 py-1">
+        <span className="min-w-40 flex-1 truncate">
+          <strong>{name}</strong> {more}
+        </span>
         <span className="text-sm font-semibold text-soft">{says.owner}</span>
-      ) : (
-        <>
-          <Select
-            bare
-            label={says.rightOf({ name })}
-            value={person.may}
-            options={rights}
-            onChange={(may) => change.mutate({ may })}
-          />
-          <span aria-hidden className="ms-1 text-sm text-soft">
-            {says.until}
-          </span>
-          <UntilField
-            label={says.untilOf({ name })}
-            until={person.until}
-            onChange={(until) => change.mutate({ until })}
-          />
-          <Button
-            look="quiet"
-            className="text-berry"
-            aria-label={says.removeName({ name })}
-            disabled={remove.isPending}
-            onClick={() => remove.mutate()}
-          >
-            {says.remove}
-          </Button>
-        </>
-      )}
-    </li>
+      </li>
+    );
+  return (
+    <RightRow
+      name={name}
+      more={more}
+      may={person.may}
+      until={person.until}
+      isPending={remove.isPending}
+      onChange={(terms) => change.mutate(terms)}
+      onRemove={() => remove.mutate()}
+    />
   );
 }

@@ -1,5 +1,5 @@
-import type { AuthorView, ShareView } from '@gobrel/contract';
-import { nowShared } from './right-now';
+import type { AudiencesView, AuthorView, ShareView } from '@gobrel/contract';
+import { isWithMany, nowShared } from './right-now';
 
 const person = (fields: Partial<AuthorView>): AuthorView => ({
   id: 'x',
@@ -22,9 +22,10 @@ const share = (fields: Partial<ShareView> = {}): ShareView => ({
   ...fields,
 });
 const owner = person({ id: 'o', name: 'Odile Farrow', isOwner: true });
+const NO_AUDIENCES: AudiencesView = { school: 'Marram Bay School', offer: null, teams: [], otherTeams: [] };
 const NOW = new Date('2026-03-02T10:00:00Z');
-const now = (people: readonly AuthorView[], shares = {}) =>
-  nowShared(people, { link: null, show: null, ...shares }, NOW);
+const now = (people: readonly AuthorView[], shares = {}, audiences: Partial<AudiencesView> = {}) =>
+  nowShared(people, { link: null, show: null, ...shares }, { ...NO_AUDIENCES, ...audiences }, NOW);
 
 test('a deck that nobody else has is private', () => {
   expect(now([owner])).toBe('Only you have this deck.');
@@ -47,4 +48,14 @@ test('a link and a show say until when, and whether there is a passcode', () => 
 test('what is over is shared no more', () => {
   const until = '2026-03-02T09:59:00Z';
   expect(now([owner], { link: share({ until }), show: share({ until }) })).toBe('Only you have this deck.');
+});
+
+test('teams and the school are told as well', () => {
+  const team = { id: 't', name: 'Year 6', members: 2, may: 'edit' as const, until: null };
+  const offer = { may: 'view' as const, until: null, subject: '', ageFrom: 3, ageTo: 19 };
+  expect(now([owner], {}, { teams: [team], offer })).toBe(
+    'Right now: 1 team has it, your school can view and copy it.',
+  );
+  expect(isWithMany({ ...NO_AUDIENCES, offer })).toBe(true);
+  expect(isWithMany(NO_AUDIENCES)).toBe(false);
 });

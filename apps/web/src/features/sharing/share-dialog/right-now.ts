@@ -1,9 +1,14 @@
 /** How a deck is shared at this moment, in one sentence. */
-import type { AuthorView, SharesView } from '@gobrel/contract';
+import type { AudiencesView, AuthorView, SharesView } from '@gobrel/contract';
 import { listed, messages } from '../../../shared/messages';
 
 /** @param people all who have the deck, its owner among them */
-export function nowShared(people: readonly AuthorView[], { link, show }: SharesView, now = new Date()): string {
+export function nowShared(
+  people: readonly AuthorView[],
+  { link, show }: SharesView,
+  { teams, offer }: AudiencesView,
+  now = new Date(),
+): string {
   const says = messages.sharing;
   const others = people.filter(({ isOwner }) => !isOwner);
   const came = others.filter(({ name }) => name !== '');
@@ -14,10 +19,17 @@ export function nowShared(people: readonly AuthorView[], { link, show }: SharesV
     editing > 0 ? says.nowEdit({ count: editing }) : '',
     viewing > 0 ? says.nowView({ count: viewing }) : '',
     invited > 0 ? says.nowInvited({ count: invited }) : '',
+    teams.length > 0 ? says.nowTeams({ count: teams.length }) : '',
+    offer ? says.nowSchool({ may: offer.may }) : '',
     link && isOpen(link.until, now) ? ofLink(link.may, link.until) : '',
     show && isOpen(show.until, now) ? ofShow(show.hasPasscode, show.until) : '',
   ].filter((part) => part !== '');
   return what.length === 0 ? says.nowPrivate : says.now({ what: listed(what) });
+}
+
+/** Whether a deck is shared with a team or the school. */
+export function isWithMany({ teams, offer }: AudiencesView): boolean {
+  return teams.length > 0 || offer !== null;
 }
 
 function isOpen(until: string | null, now: Date): boolean {

@@ -1,15 +1,17 @@
 /** Who has a deck: people by e-mail, anyone with the link, everybody by a published show; what is true right now is said. */
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { authorsQuery, messageOf, sessionQuery, sharesQuery } from '../../../shared/api';
+import { audiencesQuery, authorsQuery, messageOf, sessionQuery, sharesQuery } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, ConfirmDialog, Dialog, DialogActions, Failing, Loading } from '../../../shared/ui';
 import { LinkSection } from './link-section';
 import { OthersPeople } from './others-people';
 import { PeopleSection } from './people-section';
-import { nowShared } from './right-now';
+import { isWithMany, nowShared } from './right-now';
 import type { SharedDeck } from './shared-deck';
+import { SchoolSection } from './school-section';
 import { ShowSection } from './show-section';
+import { useAudiences } from './use-audiences';
 import { useSharing } from './use-sharing';
 
 /** How often it is looked who has the deck, in milliseconds. */
@@ -38,22 +40,32 @@ function OwnSharing({ deck, onClose }: { deck: SharedDeck; onClose: () => void }
   const says = messages.sharing;
   const people = useQuery(authorsQuery(deck.id)).data ?? [];
   const shares = useQuery(sharesQuery(deck.id));
+  const audiences = useQuery(audiencesQuery(deck.id));
   const { set, end, endAll, isPending } = useSharing(deck.id);
+  const { offer, endOffer } = useAudiences(deck.id);
   const [stopping, setStopping] = useState(false);
-  if (shares.isPending) return <Loading what={says.action} />;
-  if (shares.isError) return <Failing message={messageOf(shares.error)} onRetry={() => void shares.refetch()} />;
+  const failed = shares.error ?? audiences.error;
+  if (failed)
+    return (
+      <Failing
+        message={messageOf(failed)}
+        onRetry={() => void Promise.all([shares.refetch(), audiences.refetch()])}
+      />
+    );
+  if (!shares.data || !audiences.data) return <Loading what={says.action} />;
   const { link, show } = shares.data;
-  const isShared = people.length > 1 || link !== null || show !== null;
+  const isShared = people.length > 1 || link !== null || show !== null || isWithMany(audiences.data);
   return (
     <>
       <div className="-mt-4 divide-y divide-rule">
-        <PeopleSection deckId={deck.id} people={people} />
+        <PeopleSection deckId={deck.id} people={people} audiences={audiences.data} />
+        <SchoolSection school={audiences.data.school} offer={audiences.data.offer} onSet={offer} onEnd={endOffer} />
         <LinkSection link={link} onSet={(terms) => set('link', terms)} onEnd={() => end('link')} />
         <ShowSection deck={deck} show={show} onSet={(terms) => set('show', terms)} onEnd={() => end('show')} />
       </div>
       <DialogActions>
         <p role="status" className="min-w-56 flex-1 self-center text-sm">
-          {nowShared(people, shares.data)}
+          {nowShared(people, shares.data, audiences.data)}
         </p>
         {isShared ? (
           <Button look="danger" disabled={isPending} onClick={() => setStopping(true)}>

@@ -1,7 +1,7 @@
 /** Setting how a deck is shared: what the server answers is what is shown. */
 import type { ShareKind, SharesView, ShareTerms } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { ask, authorsQuery, messageOf, sharesQuery } from '../../../shared/api';
+import { ask, messageOf, sharesQuery } from '../../../shared/api';
 import { showToast } from '../../../shared/ui';
 
 export function useSharing(deckId: string) {
@@ -22,7 +22,7 @@ export function useSharing(deckId: string) {
     endAll: () =>
       shares.mutate(
         { method: 'DELETE', path: '' },
-        { onSuccess: () => void queries.invalidateQueries({ queryKey: authorsQuery(deckId).queryKey }) },
+        { onSuccess: () => void queries.invalidateQueries({ queryKey: ['decks', deckId] }) },
       ),
     isPending: shares.isPending,
   };

@@ -1,0 +1,166 @@
+/** Decks shared with many at once: with teams of the owner's school, and with the whole school on its shelf. */
+import { AGES, type AudiencesView, type AuthorTerms, type OfferTerms } from '@gobrel/contract';
+import { formatDocumentName } from '@gobrel/core/shared-doc';
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource } from 'typeorm';
+import { AuditService } from '../audit/index.js';
+import { ColleagueRow, DeckOfferRow, DeckTeamRow, SchoolRow, TeamRow } from '../database/index.js';
+import { notFound, refuse } from '../errors/index.js';
+import { SyncService } from '../sync/index.js';
+import { LibraryService } from './library.service.js';
+
+/** A condition on `deck_access` with one value. */
+type Concerned = 'deck_id = $1' | 'teacher_id = ANY($1)';
+
+@Injectable()
+export class AudiencesService {
+  constructor(
+    @InjectDataSource() private readonly database: DataSource,
+    private readonly library: LibraryService,
+    private readonly sync: SyncService,
+    private readonly audit: AuditService,
+  ) {}
+
+  /** With which teams and school a deck is shared, and with which it could be, for its owner. */
+  async view(ownerId: string, deckId: string): Promise<AudiencesView> {
+    await this.library.owned(ownerId, deckId);
+    const schoolId = await this.schoolOf(ownerId);
+    const [school, offer, shared, teams] = await Promise.all([
+      this.database.getRepository(SchoolRow).findOneBy({ id: schoolId ?? '' }),
+      this.database.getRepository(DeckOfferRow).findOneBy({ deckId }),
+      this.database.getRepository(DeckTeamRow).findBy({ deckId }),
+      this.teamsOf(schoolId),
+    ]);
+    const termsBy = new Map(shared.map((row) => [row.teamId, row]));
+    return {
+      school: school?.name ?? null,
+      offer: offer && offerView(offer),
+      teams: teams.flatMap((team) => {
+        const row = termsBy.get(team.id);
+        return row ? [{ ...team, may: row.may, until: row.until?.toISOString() ?? null }] : [];
+      }),
+      otherTeams: teams.filter(({ id }) => !termsBy.has(id)),
+    };
+  }
+
+  /** Offers a deck to the owner's school, or changes how it is offered. */
+  async offer(ownerId: string, deckId: string, terms: OfferTerms): Promise<AudiencesView> {
+    await this.library.owned(ownerId, deckId);
+    const schoolId = await this.schoolOf(ownerId);
+    if (schoolId === null) throw refuse(409, 'no-school');
+    const offers = this.database.getRepository(DeckOfferRow);
+    const known = await offers.findOneBy({ deckId });
+    const { until } = terms;
+    const next = {
+      may: terms.may ?? known?.may ?? 'view',
+      until: until === undefined ? (known?.until ?? null) : until === null ? null : new Date(until),
+      subject: terms.subject ?? known?.subject ?? '',
+      ageFrom: terms.ageFrom ?? known?.ageFrom ?? AGES.least,
+      ageTo: terms.ageTo ?? known?.ageTo ?? AGES.most,
+    };
+    if (next.ageFrom > next.ageTo) throw refuse(422, 'not-valid', { ageTo: 'ages' });
+    await this.audit.note({ act: 'deck shared', by: ownerId, place: deckId });
+    await this.reshare('deck_id = $1', deckId, () => offers.upsert({ ...next, deckId, schoolId }, ['deckId']));
+    return this.view(ownerId, deckId);
+  }
+
+  /** Takes a deck off the shelf. */
+  async endOffer(ownerId: string, deckId: string): Promise<AudiencesView> {
+    await this.library.owned(ownerId, deckId);
+    await this.audit.note({ act: 'sharing ended', by: ownerId, place: deckId });
+    await this.reshare('deck_id = $1', deckId, () => this.database.getRepository(DeckOfferRow).delete({ deckId }));
+    return this.view(ownerId, deckId);
+  }
+
+  /** Shares a deck with a team of the owner's school, or changes what it may do. */
+  async shareWith(ownerId: string, deckId: string, teamId: string, terms: AuthorTerms): Promise<AudiencesView> {
+    await this.library.owned(ownerId, deckId);
+    const schoolId = await this.schoolOf(ownerId);
+    const isOurs = await this.database.getRepository(TeamRow).existsBy({ id: teamId, schoolId: schoolId ?? '' });
+    if (!isOurs) throw notFound('team');
+    const shares = this.database.getRepository(DeckTeamRow);
+    const known = await shares.findOneBy({ deckId, teamId });
+    const { may = known?.may ?? 'edit', until } = terms;
+    const end = until === undefined ? (known?.until ?? null) : until === null ? null : new Date(until);
+    await this.audit.note({ act: 'deck shared', by: ownerId, place: deckId });
+    await this.reshare('deck_id = $1', deckId, () =>
+      shares.upsert({ deckId, teamId, may, until: end }, ['deckId', 'teamId']),
+    );
+    return this.view(ownerId, deckId);
+  }
+
+  /** Shares a deck with a team no more. */
+  async endTeam(ownerId: string, deckId: string, teamId: string): Promise<AudiencesView> {
+    await this.library.owned(ownerId, deckId);
+    await this.audit.note({ act: 'sharing ended', by: ownerId, place: deckId });
+    await this.reshare('deck_id = $1', deckId, () =>
+      this.database.getRepository(DeckTeamRow).delete({ deckId, teamId }),
+    );
+    return this.view(ownerId, deckId);
+  }
+
+  /** Shares a deck with no team and no school any more. */
+  async endAllOf(deckId: string): Promise<void> {
+    await this.reshare('deck_id = $1', deckId, async () => {
+      await this.database.getRepository(DeckTeamRow).delete({ deckId });
+      await this.database.getRepository(DeckOfferRow).delete({ deckId });
+    });
+  }
+
+  /** Takes back what somebody shared with their school and its teams: they leave it. */
+  async endAllBy(ownerId: string): Promise<void> {
+    const rows = await this.database.query<{ id: string }[]>(
+      `SELECT id FROM deck WHERE owner_id = $1
+         AND (id IN (SELECT deck_id FROM deck_team) OR id IN (SELECT deck_id FROM deck_offer))`,
+      [ownerId],
+    );
+    for (const { id } of rows) await this.endAllOf(id);
+  }
+
+  /** Ends what was shared until now. */
+  async endDue(): Promise<void> {
+    for (const table of ['deck_team', 'deck_offer']) {
+      // What is over is in no view any more: whoever has it open is looked for by the tables.
+      const [rows] = await this.database.query<[{ deck_id: string }[], number]>(
+        `DELETE FROM ${table} WHERE until <= now() RETURNING deck_id`,
+      );
+      for (const { deck_id } of rows) this.sync.close(documentOf(deck_id));
+    }
+  }
+
+  /**
+   * Changes who has decks, and sends those concerned out of what they have open: they come back with what they may do
+   * now. @param value a deck's id, or teachers' ids
+   */
+  async reshare(concerned: Concerned, value: unknown, change: () => Promise<unknown>): Promise<void> {
+    const had = await this.database.query<{ deckId: string; teacherId: string }[]>(
+      `SELECT DISTINCT deck_id AS "deckId", teacher_id AS "teacherId" FROM deck_access
+       WHERE through IN ('team', 'school') AND ${concerned}
+         AND teacher_id <> (SELECT owner_id FROM deck WHERE id = deck_id)`,
+      [value],
+    );
+    await change();
+    for (const { deckId, teacherId } of had) this.sync.dismiss(documentOf(deckId), teacherId);
+  }
+
+  private async schoolOf(teacherId: string): Promise<string | null> {
+    return (await this.database.getRepository(ColleagueRow).findOneBy({ teacherId }))?.schoolId ?? null;
+  }
+
+  private teamsOf(schoolId: string | null): Promise<{ id: string; name: string; members: number }[]> {
+    return this.database.query(
+      `SELECT id, name, count(teacher_id)::int AS members FROM team LEFT JOIN team_member ON team_id = id
+       WHERE school_id = $1 GROUP BY id, name ORDER BY lower(name), id`,
+      [schoolId],
+    );
+  }
+}
+
+function offerView({ may, until, subject, ageFrom, ageTo }: DeckOfferRow) {
+  return { may, until: until?.toISOString() ?? null, subject, ageFrom, ageTo };
+}
+
+function documentOf(deckId: string): string {
+  return formatDocumentName({ kind: 'deck', deckId });
+}
