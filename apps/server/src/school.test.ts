@@ -146,6 +146,12 @@ test('the shelf has what colleagues offer, is searched by what stands on the sli
     (await who.ask<string[]>('GET', `/api/school/shelf/find?words=${encodeURIComponent(words)}`)).body;
   expect(await find(bo, 'curlew')).toEqual([deck]);
   expect(await find(bo, 'tractor')).toEqual([]);
+  const settings = [{ subject: 'Waders' }, { ageFrom: 8 }, { ageTo: 11 }, { may: 'edit' }];
+  await Promise.all(settings.map((terms) => head.ask('PUT', path, terms)));
+  const { body: settled } = await head.ask<AudiencesView>('GET', `/api/decks/${deck}/audiences`);
+  // What is set at once is all set.
+  expect(settled.offer).toEqual({ may: 'edit', until: null, subject: 'Waders', ageFrom: 8, ageTo: 11 });
+  await head.ask('PUT', path, { may: 'view' });
   // On the shelf is enough: a library is not filled with what others have.
   expect(await libraryOf(bo)).toEqual([]);
   expect((await bo.ask<DeckSummary>('GET', `/api/decks/${deck}`)).body).toMatchObject({ may: 'view' });

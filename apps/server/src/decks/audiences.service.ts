@@ -49,19 +49,18 @@ export class AudiencesService {
     await this.library.owned(ownerId, deckId);
     const schoolId = await this.schoolOf(ownerId);
     if (schoolId === null) throw refuse(409, 'no-school');
-    const offers = this.database.getRepository(DeckOfferRow);
-    const known = await offers.findOneBy({ deckId });
-    const { until } = terms;
-    const next = {
-      may: terms.may ?? known?.may ?? 'view',
-      until: until === undefined ? (known?.until ?? null) : until === null ? null : new Date(until),
-      subject: terms.subject ?? known?.subject ?? '',
-      ageFrom: terms.ageFrom ?? known?.ageFrom ?? AGES.least,
-      ageTo: terms.ageTo ?? known?.ageTo ?? AGES.most,
-    };
-    if (next.ageFrom > next.ageTo) throw refuse(422, 'not-valid', { ageTo: 'ages' });
+    const usual = { may: 'view' as const, until: null, subject: '', ageFrom: AGES.least, ageTo: AGES.most };
     await this.audit.note({ act: 'deck shared', by: ownerId, place: deckId });
-    await this.reshare('deck_id = $1', deckId, () => offers.upsert({ ...next, deckId, schoolId }, ['deckId']));
+    await this.reshare('deck_id = $1', deckId, () =>
+      this.database.transaction(async (manager) => {
+        const row = { ...usual, deckId, schoolId };
+        await manager.createQueryBuilder().insert().into(DeckOfferRow).values(row).orIgnore().execute();
+        // Only what is said changes: several things may be set at once.
+        await manager.update(DeckOfferRow, { deckId }, { schoolId, ...columnsOf(terms) });
+        const { ageFrom, ageTo } = await manager.findOneByOrFail(DeckOfferRow, { deckId });
+        if (ageFrom > ageTo) throw refuse(422, 'not-valid', { ageTo: 'ages' });
+      }),
+    );
     return this.view(ownerId, deckId);
   }
 
@@ -79,13 +78,14 @@ export class AudiencesService {
     const schoolId = await this.schoolOf(ownerId);
     const isOurs = await this.database.getRepository(TeamRow).existsBy({ id: teamId, schoolId: schoolId ?? '' });
     if (!isOurs) throw notFound('team');
-    const shares = this.database.getRepository(DeckTeamRow);
-    const known = await shares.findOneBy({ deckId, teamId });
-    const { may = known?.may ?? 'edit', until } = terms;
-    const end = until === undefined ? (known?.until ?? null) : until === null ? null : new Date(until);
     await this.audit.note({ act: 'deck shared', by: ownerId, place: deckId });
     await this.reshare('deck_id = $1', deckId, () =>
-      shares.upsert({ deckId, teamId, may, until: end }, ['deckId', 'teamId']),
+      this.database.transaction(async (manager) => {
+        const row = { deckId, teamId, may: 'edit' as const, until: null };
+        await manager.createQueryBuilder().insert().into(DeckTeamRow).values(row).orIgnore().execute();
+        const change = columnsOf(terms);
+        if (Object.keys(change).length > 0) await manager.update(DeckTeamRow, { deckId, teamId }, change);
+      }),
     );
     return this.view(ownerId, deckId);
   }
@@ -159,6 +159,17 @@ export class AudiencesService {
 
 function offerView({ may, until, subject, ageFrom, ageTo }: DeckOfferRow) {
   return { may, until: until?.toISOString() ?? null, subject, ageFrom, ageTo };
+}
+
+/** Terms as columns; what is not said is not there. */
+function columnsOf({ may, until, subject, ageFrom, ageTo }: OfferTerms): Partial<DeckOfferRow> {
+  return {
+    ...(may === undefined ? {} : { may }),
+    ...(until === undefined ? {} : { until: until === null ? null : new Date(until) }),
+    ...(subject === undefined ? {} : { subject }),
+    ...(ageFrom === undefined ? {} : { ageFrom }),
+    ...(ageTo === undefined ? {} : { ageTo }),
+  };
 }
 
 function documentOf(deckId: string): string {

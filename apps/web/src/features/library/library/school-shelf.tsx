@@ -138,19 +138,16 @@ function OfferedCard({ offer, onLook }: { offer: OfferedDeck; onLook: () => void
         </span>
         <span className="mt-1.5 line-clamp-2 font-display font-bold leading-tight wrap-anywhere">{deck.title}</span>
       </button>
-      <p className="text-sm text-soft">{whoseAndForWhom(offer)}</p>
+      <p className="text-sm text-soft">
+        {offer.isMine ? messages.school.yours : messages.school.by({ name: offer.by })}
+      </p>
+      <p className="text-sm text-soft">{forWhom(offer)}</p>
     </li>
   );
 }
 
-/** Whose a deck is, and for whom. */
-function whoseAndForWhom(offer: OfferedDeck): string {
-  const says = messages.school;
-  return [
-    offer.isMine ? says.yours : says.by({ name: offer.by }),
-    offer.subject,
-    isForEveryAge(offer) ? '' : says.ages({ from: offer.ageFrom, to: offer.ageTo }),
-  ]
-    .filter((part) => part !== '')
-    .join(' · ');
+/** For what and whom a deck is; '' where nobody said. */
+function forWhom(offer: OfferedDeck): string {
+  const ages = isForEveryAge(offer) ? '' : messages.school.ages({ from: offer.ageFrom, to: offer.ageTo });
+  return [offer.subject, ages].filter((part) => part !== '').join(' · ');
 }

@@ -1,12 +1,11 @@
 /** The school: whether a deck is on its shelf, what colleagues can do with it, and for whom it is. */
-import { AGES, type OfferTerms, type OfferView } from '@gobrel/contract';
-import { authorRights } from '@gobrel/contract';
+import { AGES, authorRights, type OfferTerms, type OfferView } from '@gobrel/contract';
 import { School } from 'lucide-react';
-import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { messages } from '../../../shared/messages';
 import { buttonClasses, Select, Switch } from '../../../shared/ui';
 import { Row, Section } from './section';
+import { SubjectField } from './subject-field';
 import { UntilField } from './until-field';
 
 interface SchoolSectionProps {
@@ -55,42 +54,12 @@ export function SchoolSection({ school, offer, onSet, onEnd }: SchoolSectionProp
             </span>
           </Row>
           <Row label={says.subject}>
-            <SubjectField key={offer.subject} subject={offer.subject} onSet={(subject) => onSet({ subject })} />
+            <SubjectField subject={offer.subject} onSet={(subject) => onSet({ subject })} />
             <Ages offer={offer} onSet={onSet} />
           </Row>
         </>
       ) : null}
     </Section>
-  );
-}
-
-/** The subject as it is typed, with the usual ones to choose; set when it is left. */
-function SubjectField({ subject, onSet }: { subject: string; onSet: (subject: string) => void }) {
-  const [typed, setTyped] = useState(subject);
-  const list = useId();
-  const set = () => {
-    if (typed.trim() !== subject) onSet(typed);
-  };
-  return (
-    <>
-      <input
-        aria-label={messages.school.subject}
-        list={list}
-        value={typed}
-        maxLength={60}
-        className="min-h-control w-48 rounded-md border border-edge bg-card px-2.5"
-        onChange={({ target }) => setTyped(target.value)}
-        onBlur={set}
-        onKeyDown={({ key }) => {
-          if (key === 'Enter') set();
-        }}
-      />
-      <datalist id={list}>
-        {Object.values(messages.school.subjects).map((each) => (
-          <option key={each} value={each} />
-        ))}
-      </datalist>
-    </>
   );
 }
 

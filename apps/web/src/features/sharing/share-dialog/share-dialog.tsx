@@ -47,10 +47,7 @@ function OwnSharing({ deck, onClose }: { deck: SharedDeck; onClose: () => void }
   const failed = shares.error ?? audiences.error;
   if (failed)
     return (
-      <Failing
-        message={messageOf(failed)}
-        onRetry={() => void Promise.all([shares.refetch(), audiences.refetch()])}
-      />
+      <Failing message={messageOf(failed)} onRetry={() => void Promise.all([shares.refetch(), audiences.refetch()])} />
     );
   if (!shares.data || !audiences.data) return <Loading what={says.action} />;
   const { link, show } = shares.data;
