@@ -18,7 +18,7 @@ module.exports = {
     // A show in one file is drawn and walked as everywhere else.
     only('player-arrows', '^apps/player/', [
       '^apps/player/',
-      '^apps/web/src/(features/walking/index|shared/(messages|ui)/index|app/look\\.css)',
+      '^apps/web/src/(features/walking/index|shared/(downloads|messages|ui)/index|app/look\\.css)',
       '^packages/(core|messages|slide-view)/',
     ]),
     only('messages-stand-alone', '^packages/messages/', ['^packages/messages/']),

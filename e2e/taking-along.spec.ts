@@ -4,6 +4,7 @@ import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { HtmlValidate } from 'html-validate';
 import { expectClean } from './expect-clean';
+import { lessonOf, student } from './handed-out';
 import { odile, ownCopy } from './people';
 
 const says = messages.exporting;
@@ -108,4 +109,44 @@ test('a file that was cut short or changed by hand says so, or shows what is lef
   await opened(alone, path);
   await expect(alone.getByRole('link', { name: 'Step onto the boards' })).toBeVisible();
   await alone.context().close();
+});
+
+test('what a student did in a file without a network is saved, and brought into the lesson by the teacher', async ({
+  page,
+  browser,
+}) => {
+  const { workFiles } = messages;
+  await odile(page);
+  const deckId = await ownCopy(page, 'night-watch');
+  const alone = await (await browser.newContext({ offline: true })).newPage();
+  await opened(alone, await exported(page, deckId, false));
+  await alone.getByRole('radio', { name: 'an owl over the hide' }).check();
+  await alone.getByRole('button', { name: workFiles.save }).click();
+  await alone.getByLabel(workFiles.yourName).fill('Amaro Finch');
+  await expectClean(alone);
+  const download = alone.waitForEvent('download');
+  await alone.getByRole('button', { name: workFiles.saveFile }).click();
+  const saved = await download;
+  expect(saved.suggestedFilename()).toMatch(/Amaro Finch\.json$/);
+  const text = readFileSync(await saved.path(), 'utf8');
+  await alone.context().close();
+
+  const lesson = await lessonOf(page, { deckId });
+  await page.goto(`/lessons/${lesson.id}`);
+  await page.getByRole('button', { name: messages.lessons.more }).click();
+  await page.getByRole('menuitem', { name: workFiles.bringIn }).click();
+  const dialog = page.getByRole('dialog', { name: workFiles.bringIn });
+  await dialog.getByLabel(workFiles.choose).setInputFiles([
+    { name: 'amaro.json', mimeType: 'application/json', buffer: Buffer.from(text) },
+    { name: 'list.json', mimeType: 'application/json', buffer: Buffer.from('[]') },
+  ]);
+  await expect(dialog.getByText(workFiles.faults['not-work'])).toBeVisible();
+  await expect(dialog.getByLabel(workFiles.whose({ file: 'amaro.json' }))).not.toHaveValue('');
+  await expectClean(page);
+  await dialog.getByRole('button', { name: workFiles.bring({ count: 1 }) }).click();
+  await expect(dialog.getByText(workFiles.brought({ taken: 1, kept: 0, unfit: 0, name: 'Amaro Finch' }))).toBeVisible();
+  const amaro = await student(browser, lesson, 'Amaro Finch');
+  await expect(amaro.getByRole('radio', { name: 'an owl over the hide' })).toBeChecked();
+  await amaro.context().close();
+  await page.request.delete(`/api/decks/${deckId}`);
 });

@@ -1,7 +1,7 @@
 /** A show in one file, walked through and filled in by whoever opens it. */
 import type { ShowFileDeck } from '@gobrel/core/formats';
 import { resumeShow, type ShowState, startShow } from '@gobrel/core/show';
-import { applyWorkChanges } from '@gobrel/core/work';
+import { applyWorkChanges, emptyWork, progressOver } from '@gobrel/core/work';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { messages } from '../../web/src/shared/messages';
 import { useFullScreen } from '../../web/src/shared/ui';
@@ -17,6 +17,7 @@ import {
   WalkFooter,
   WalkTools,
 } from '../../web/src/features/walking';
+import { SaveWork } from './save-work';
 import { keepWork, placeOf, readKeptWork } from './kept-walk';
 
 /** Without keys nobody can say what is right: what waits for that is open. */
@@ -46,6 +47,7 @@ function Playing({ file: { deck: whole, hasKeys }, start }: { file: ShowFileDeck
   const stage = useRef<HTMLDivElement>(null);
   const [isFull, toggleFull] = useFullScreen(stage);
   useWalkKeys(walk, pause, toggleFull);
+  const asks = useMemo(() => progressOver(edition, emptyWork).asked > 0, [edition]);
   const kept = useMemo(() => applyWorkChanges(work, [walkedSoFar(state)]), [work, state]);
   useEffect(() => keepWork(place, kept), [place, kept]);
   return (
@@ -77,6 +79,7 @@ function Playing({ file: { deck: whole, hasKeys }, start }: { file: ShowFileDeck
           isFull={isFull}
           onFull={toggleFull}
         />
+        {asks ? <SaveWork title={edition.title} work={kept} /> : null}
       </WalkFooter>
       <p aria-live="assertive" className="spoken">
         {spoken}

@@ -65,6 +65,25 @@ export class UseAgain {
   classId: string | null;
 }
 
+/** Somebody's work from elsewhere, to be brought into a lesson. */
+export class WorkFromElsewhere {
+  /** Whose: the key of a line of the board. */
+  @IsString()
+  @Length(1, 64, fault('other'))
+  key: string;
+
+  /** Read with `readWork`. */
+  @IsObject(fault('other'))
+  work: object;
+}
+
+/** What came of it: how many entries came, were there already, and did not fit. */
+export interface BroughtWork {
+  readonly taken: number;
+  readonly kept: number;
+  readonly unfit: number;
+}
+
 /** Holding answers, or letting them be changed again. */
 export class Hold {
   @IsBoolean()

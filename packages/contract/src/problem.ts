@@ -65,6 +65,7 @@ const plainProblems = [
   'name-on-list',
   'no-class-deck',
   'no-deck',
+  'is-submitted',
   'no-file',
   'no-guests',
   'no-pin',

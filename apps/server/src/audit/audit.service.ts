@@ -27,6 +27,7 @@ type Act =
   | 'came in by a link'
   | 'everything exported'
   | 'account deleted'
+  | 'work brought in'
   | 'lesson exported'
   | 'lesson deleted'
   | 'class deleted'

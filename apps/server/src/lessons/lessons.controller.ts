@@ -1,5 +1,6 @@
 /** Lessons, for the teacher who runs them. */
 import {
+  type BroughtWork,
   ClassDeckTerms,
   ChangeTerms,
   type CorrectionView,
@@ -11,11 +12,13 @@ import {
   type LessonView,
   PutIn,
   UseAgain,
+  WorkFromElsewhere,
 } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { Allow, TeacherId } from '../accounts/index.js';
+import { BringingInService } from './bringing-in.service.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { HandingOutService } from './handing-out.service.js';
 import { LessonArchiveService } from './lesson-archive.service.js';
@@ -31,6 +34,7 @@ export class LessonsController {
     private readonly archive: LessonArchiveService,
     private readonly bin: LessonBinService,
     private readonly classDecks: ClassDeckService,
+    private readonly bringingIn: BringingInService,
   ) {}
 
   @Get()
@@ -128,6 +132,16 @@ export class LessonsController {
     @Body() { names }: ClassDeckTerms = {},
   ): Promise<DeckSummary> {
     return this.classDecks.keep(teacherId, id, names);
+  }
+
+  @Post(':id/works')
+  @HttpCode(200)
+  bringIn(
+    @TeacherId() teacherId: string,
+    @Param('id') id: string,
+    @Body() body: WorkFromElsewhere,
+  ): Promise<BroughtWork> {
+    return this.bringingIn.bringIn(teacherId, id, body);
   }
 
   @Post(':id/hold')

@@ -7,6 +7,7 @@ import { SharingModule } from '../sharing/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
 import { ReachedSlidesService } from './reached-slides.service.js';
+import { BringingInService } from './bringing-in.service.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { CollectingService } from './collecting.service.js';
 import { HandingOutService } from './handing-out.service.js';
@@ -47,6 +48,7 @@ import { WorkLockService } from './work-lock.service.js';
     LessonArchiveService,
     LessonBinService,
     ClassDeckService,
+    BringingInService,
     KeptPagesService,
     MyLessonService,
     AnswerChecksService,

@@ -344,6 +344,12 @@ export const routeTable: readonly RouteCase[] = [
   { route: 'GET /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
   { route: 'POST /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
   {
+    route: 'POST /api/lessons/:id/works',
+    path: '/api/lessons/shore-lesson/works',
+    body: { key: 'nobody', work: {} },
+    expected: ownerOnly(404),
+  },
+  {
     route: 'POST /api/lessons/:id/slides',
     path: '/api/lessons/shore-lesson/slides',
     body: { after: null, slide: {} },

@@ -13,3 +13,4 @@ export * from './questions-csv/index.js';
 export * from './results-csv/index.js';
 export * from './route-sketch.js';
 export * from './show-file/index.js';
+export * from './work-file/index.js';

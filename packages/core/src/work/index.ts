@@ -1,5 +1,6 @@
 /** Work: what a student may change, laid over an edition, checked against it, and its limits. */
 export * from './adding.js';
+export * from './bring-in.js';
 export * from './drawing.js';
 export { fillKindOf, fills, mostDots } from './fill-kinds.js';
 export * from './filled-in.js';

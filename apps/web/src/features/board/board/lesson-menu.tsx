@@ -2,7 +2,18 @@
 import { DAYS_IN_BIN, type LessonView } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Copy, Download, Library, MoreHorizontal, Pencil, RotateCcw, Settings2, Square, Trash2 } from 'lucide-react';
+import {
+  Copy,
+  Download,
+  FileInput,
+  Library,
+  MoreHorizontal,
+  Pencil,
+  RotateCcw,
+  Settings2,
+  Square,
+  Trash2,
+} from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { TermsDialog, UseAgainDialog } from '../../lessons';
@@ -10,10 +21,11 @@ import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { useBin } from '../../../shared/bin';
 import { Button, ConfirmDialog, Dialog, DialogActions, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { BringInDialog } from './bring-in-dialog';
 import { ClassDeckDialog } from './class-deck-dialog';
 import { CorrectionDialog } from './correction-dialog';
 
-type Open = 'terms' | 'keep-deck' | 'correction' | 'close' | 'again' | 'delete' | null;
+type Open = 'terms' | 'keep-deck' | 'correction' | 'close' | 'again' | 'bring-in' | 'delete' | null;
 
 export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const says = messages.lessons;
@@ -57,6 +69,9 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
             <Library size={18} aria-hidden /> {says.keepDeck}
           </MenuEntry>
         ) : null}
+        <MenuEntry onSelect={() => setOpen('bring-in')}>
+          <FileInput size={18} aria-hidden /> {messages.workFiles.bringIn}
+        </MenuEntry>
         <MenuEntry onSelect={() => window.location.assign(`/api/lessons/${lesson.id}/file`)}>
           <Download size={18} aria-hidden /> {says.takeAlong}
         </MenuEntry>
@@ -77,6 +92,7 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
       {open === 'terms' ? <TermsDialog lesson={lesson} onClose={close} /> : null}
       {open === 'correction' ? <CorrectionDialog lesson={lesson} edition={edition} onClose={close} /> : null}
       {open === 'keep-deck' ? <ClassDeckDialog lessonId={lesson.id} onClose={close} /> : null}
+      {open === 'bring-in' ? <BringInDialog lesson={lesson} onClose={close} /> : null}
       {open === 'again' ? <UseAgainDialog lesson={lesson} onClose={close} /> : null}
       <Dialog title={messages.board.closeTitle} open={open === 'close'} onClose={close}>
         <p>{messages.board.closeText}</p>

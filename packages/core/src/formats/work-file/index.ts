@@ -1,0 +1,2 @@
+/** A student's work in a file. */
+export * from './work-file.js';
