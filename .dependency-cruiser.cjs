@@ -100,7 +100,7 @@ module.exports = {
     // Which feature may use which: a short list without circles.
     ...Object.entries({
       account: [],
-      board: ['lessons', 'player', 'walking'],
+      board: ['exporting', 'lessons', 'player', 'walking'],
       classes: ['lessons'],
       editor: ['exporting', 'lessons', 'library', 'sharing', 'walking'],
       exporting: [],

@@ -1,7 +1,11 @@
 /** Taking a deck along: a show in one file, opened without any server. */
-import { copyFileSync, readFileSync, writeFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { copyFileSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
+import { strFromU8, unzipSync } from 'fflate';
 import { HtmlValidate } from 'html-validate';
 import { expectClean } from './expect-clean';
 import { lessonOf, student } from './handed-out';
@@ -111,6 +115,41 @@ test('a file that was cut short or changed by hand says so, or shows what is lef
   await alone.context().close();
 });
 
+test('a lesson is downloaded as one file: pages of each student, a table, everybody’s slides, the data', async ({
+  page,
+}) => {
+  const { lessonFile } = messages;
+  await odile(page);
+  await page.goto('/lessons/exit-lesson');
+  await page.getByRole('button', { name: messages.lessons.more }).click();
+  await page.getByRole('menuitem', { name: messages.lessons.takeAlong }).click();
+  const dialog = page.getByRole('dialog', { name: lessonFile.title });
+  await expect(dialog.getByRole('radio', { name: lessonFile.choices.apart })).toBeVisible();
+  await expectClean(page);
+  await dialog.getByRole('radio', { name: lessonFile.choices.apart }).click();
+  const download = page.waitForEvent('download');
+  await dialog.getByRole('button', { name: lessonFile.save, exact: true }).click();
+  const files = unzipSync(readFileSync(await (await download).path()));
+  expect(Object.keys(files)).toEqual(
+    expect.arrayContaining([
+      `${lessonFile.results}.csv`,
+      `${lessonFile.pages}/Amaro Finch.pdf`,
+      `${lessonFile.deck}.zip`,
+      `${lessonFile.data}/work.json`,
+    ]),
+  );
+  expect(strFromU8(files[`${lessonFile.results}.csv`] ?? new Uint8Array())).toContain('Amaro Finch');
+  const pdf = join(mkdtempSync(join(tmpdir(), 'lesson-')), 'amaro.pdf');
+  writeFileSync(pdf, files[`${lessonFile.pages}/Amaro Finch.pdf`] ?? '');
+  const text = execFileSync('pdftotext', [pdf, '-'], { encoding: 'utf8' });
+  expect(text).toContain('Amaro Finch');
+  // What was said to the work stands under its slide.
+  expect(text).toContain('Read the question once more');
+  expect(text).toContain('sea lavender');
+  const deck = unzipSync(files[`${lessonFile.deck}.zip`] ?? new Uint8Array());
+  expect(strFromU8(deck['decks/001.json'] ?? new Uint8Array())).toContain('Amaro Finch');
+});
+
 test('what a student did in a file without a network is saved, and brought into the lesson by the teacher', async ({
   page,
   browser,
@@ -149,4 +188,23 @@ test('what a student did in a file without a network is saved, and brought into 
   await expect(amaro.getByRole('radio', { name: 'an owl over the hide' })).toBeChecked();
   await amaro.context().close();
   await page.request.delete(`/api/decks/${deckId}`);
+});
+
+test('what is kept about a student is a page for their parents, with the data beside it', async ({ page, browser }) => {
+  const { classes, studentRecord } = messages;
+  await odile(page);
+  await page.goto('/classes');
+  await page.getByRole('button', { name: classes.moreOf({ name: 'Amaro Finch' }) }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: classes.data }).click();
+  const files = unzipSync(readFileSync(await (await download).path()));
+  expect(Object.keys(files).sort()).toEqual(['Amaro Finch.html', 'Amaro Finch.json']);
+  const html = join(mkdtempSync(join(tmpdir(), 'record-')), 'amaro.html');
+  writeFileSync(html, files['Amaro Finch.html'] ?? '');
+  const alone = await (await browser.newContext({ offline: true })).newPage();
+  await alone.goto(`file://${html}`);
+  await expect(alone.getByRole('heading', { name: studentRecord.title({ name: 'Amaro Finch' }) })).toBeVisible();
+  await expect(alone.getByRole('cell', { name: 'sea lavender' })).toBeVisible();
+  await expectClean(alone);
+  await alone.context().close();
 });

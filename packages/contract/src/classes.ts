@@ -82,3 +82,32 @@ export interface ClassView {
 
 /** New PINs of a class, said once: afterwards only their hashes are known. */
 export type NewPins = Readonly<Record<string, string>>;
+
+/** Everything that is kept about a student. */
+export interface StudentData {
+  readonly name: string;
+  readonly className: string;
+  /** '' for none. */
+  readonly group: string;
+  readonly lessons: readonly StudentLessonData[];
+}
+
+/** A lesson that a student was in: what they answered as it can be read, and beside it everything as it is stored. */
+export interface StudentLessonData {
+  readonly title: string;
+  /** ISO 8601. */
+  readonly joinedAt: string;
+  readonly workedInGroup: boolean;
+  readonly answers: readonly {
+    readonly question: string;
+    /** '' for nothing. */
+    readonly given: string;
+    /** `null` where nobody has marked it. */
+    readonly mark: { readonly points: number; readonly outOf: number } | null;
+    /** Why a teacher gave other points than the key; may be ''. */
+    readonly why: string;
+  }[];
+  readonly work: unknown;
+  readonly submissions: readonly object[];
+  readonly review: object | null;
+}

@@ -63,7 +63,6 @@ const plainProblems = [
   'lesson-over',
   'name-in-use',
   'name-on-list',
-  'no-class-deck',
   'no-deck',
   'is-submitted',
   'no-file',

@@ -1,4 +1,4 @@
-/** A whole class deck kept in the library as one deck: drawings and added pictures become stored pictures. */
+/** Everybody's pages of a lesson kept in the library as one deck: drawings and added pictures become stored pictures. */
 import type { DeckSummary } from '@gobrel/contract';
 import { type Deck, GROUND_WIDTH, type Item } from '@gobrel/core/deck';
 import { strokesIn } from '@gobrel/core/questions';
@@ -6,7 +6,6 @@ import { type KeptWork, keptClassDeck, type NameForm, shownName } from '@gobrel/
 import type { Work } from '@gobrel/core/work';
 import { Injectable } from '@nestjs/common';
 import { LibraryService } from '../decks/index.js';
-import { refuse } from '../errors/index.js';
 import { PicturesService } from '../pictures/index.js';
 import { EditionsService } from '../sync/index.js';
 import { KeptPagesService } from './kept-pages.service.js';
@@ -22,10 +21,21 @@ export class ClassDeckService {
     private readonly keptPages: KeptPagesService,
   ) {}
 
-  /** Keeps everybody's pages of a class deck, in the order of the board, as a new deck of the teacher. */
+  /** Keeps everybody's pages, in the order of the board, as a new deck of the teacher. */
   async keep(teacherId: string, lessonId: string, names: NameForm = 'shown'): Promise<DeckSummary> {
+    const { deck, pages } = await this.make(teacherId, lessonId, names);
+    const summary = await this.library.keep(teacherId, deck);
+    await this.keptPages.note(summary.id, pages);
+    return summary;
+  }
+
+  /** Everybody's pages as a deck, and which of them are whose. */
+  async make(
+    teacherId: string,
+    lessonId: string,
+    names: NameForm,
+  ): Promise<{ deck: Deck; pages: [participantId: string, slideIds: readonly string[]][] }> {
     const row = await this.lessons.led(teacherId, lessonId);
-    if (row.workMode !== 'slide-each') throw refuse(409, 'no-class-deck');
     const [{ participants, className }, works, edition] = await Promise.all([
       this.lessons.get(teacherId, lessonId),
       this.lessons.works(lessonId),
@@ -43,13 +53,8 @@ export class ClassDeckService {
         });
     }
     const title = [edition.title, className].filter(Boolean).join(', ');
-    const { deck, pages } = keptClassDeck(edition, kept, title);
-    const summary = await this.library.keep(teacherId, deck);
-    await this.keptPages.note(
-      summary.id,
-      kept.map(({ participantId }, at) => [participantId, pages[at] ?? []]),
-    );
-    return summary;
+    const { deck, pages } = keptClassDeck(edition, { mode: row.workMode, works: kept, title });
+    return { deck, pages: kept.map(({ participantId }, at) => [participantId, pages[at] ?? []]) };
   }
 
   /** Stores what was added and drawn; a picture that cannot be read is left out. */

@@ -1,6 +1,10 @@
 /** Keeping: a lesson taken along as a file; a student's data told and erased. */
-import { filesIn, picturesIn } from '@gobrel/core/deck';
+import type { StudentData } from '@gobrel/contract';
+import { type Deck, filesIn, itemsOf, nameOf, picturesIn, slidesInOrder } from '@gobrel/core/deck';
 import { readTerms, withoutParticipant } from '@gobrel/core/lesson';
+import { givenFor, isQuestion } from '@gobrel/core/questions';
+import { marksWith, readReview, type Review } from '@gobrel/core/review';
+import type { Work } from '@gobrel/core/work';
 import { formatDocumentName, readLessonDocument, readWorkDocument, writeLessonChange } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -82,7 +86,7 @@ export class LessonArchiveService {
   }
 
   /** Everything that is kept about a student: who they are, their lessons, work, submissions and reviews. */
-  async dataOf(teacherId: string, classId: string, studentId: string): Promise<object> {
+  async dataOf(teacherId: string, classId: string, studentId: string): Promise<StudentData> {
     const { student, joined } = await this.student(teacherId, classId, studentId);
     await this.audit.note({ act: 'student exported', by: teacherId, subject: studentId, place: classId });
     const lessons = await Promise.all(
@@ -96,11 +100,16 @@ export class LessonArchiveService {
         const work = readWorkDocument(
           await this.sync.read(formatDocumentName({ kind: 'work', lessonId, participantId })),
         );
-        const { title } = await this.editions.get(lesson.editionHash);
-        return { title, joinedAt, workedInGroup: worksIn !== null, work, submissions, review };
+        const edition = await this.editions.get(lesson.editionHash);
+        const answers = answersIn(edition, work, readReview(review?.review));
+        return {
+          ...{ title: edition.title, joinedAt: joinedAt.toISOString(), workedInGroup: worksIn !== null, answers },
+          ...{ work, submissions, review },
+        };
       }),
     );
-    return { name: student.name, group: student.groupName, lessons };
+    const { name: className } = await this.database.getRepository(ClassRow).findOneByOrFail({ id: classId });
+    return { name: student.name, className, group: student.groupName, lessons };
   }
 
   /** Erases a student with everything they did. What a group did stays with the others of the group. */
@@ -139,6 +148,22 @@ export class LessonArchiveService {
     if (!student) throw notFound('student');
     return { student, joined: await this.database.getRepository(ParticipantRow).findBy({ studentId }) };
   }
+}
+
+/** What somebody answered, as it can be read. What a teacher said by voice is left out. */
+function answersIn(edition: Deck, work: Work, review: Review): StudentData['lessons'][number]['answers'] {
+  const { items } = marksWith(review, edition, work);
+  return slidesInOrder(edition).flatMap(({ id }) =>
+    itemsOf(edition, id).flatMap((item) => {
+      if (!isQuestion(item) || item.hidden) return [];
+      const mark = items[item.id];
+      const known = mark && mark.verdict !== 'unmarked' ? { points: mark.points, outOf: mark.outOf } : null;
+      const question = 'prompt' in item ? item.prompt : nameOf(item);
+      return [
+        { question, given: givenFor(item, work, edition), mark: known, why: review.overruled[item.id]?.why ?? '' },
+      ];
+    }),
+  );
 }
 
 function json(value: unknown): Uint8Array {

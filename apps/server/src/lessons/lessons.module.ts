@@ -56,6 +56,6 @@ import { WorkLockService } from './work-lock.service.js';
     JoiningService,
     SeatingService,
   ],
-  exports: [LessonArchiveService, LessonBinService],
+  exports: [ClassDeckService, LessonArchiveService, LessonBinService],
 })
 export class LessonsModule {}

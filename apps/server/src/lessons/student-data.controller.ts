@@ -1,4 +1,5 @@
 /** What is kept about a student: told and erased when somebody asks for it. */
+import type { StudentData } from '@gobrel/contract';
 import { Controller, Delete, Get, HttpCode, Param } from '@nestjs/common';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { LessonArchiveService } from './lesson-archive.service.js';
@@ -13,7 +14,7 @@ export class StudentDataController {
     @TeacherId() teacherId: string,
     @Param('id') id: string,
     @Param('studentId') studentId: string,
-  ): Promise<object> {
+  ): Promise<StudentData> {
     return this.archive.dataOf(teacherId, id, studentId);
   }
 

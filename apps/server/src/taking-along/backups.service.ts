@@ -16,7 +16,7 @@ import { AuditService } from '../audit/index.js';
 import { ClassesService } from '../classes/index.js';
 import { DeckRow, LessonRow, PictureRow, StoredFileRow, TeacherRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
-import { LessonArchiveService } from '../lessons/index.js';
+import { ClassDeckService, LessonArchiveService } from '../lessons/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { TemplatesService } from '../templates/index.js';
 import { ThemesService } from '../themes/index.js';
@@ -35,20 +35,23 @@ export class BackupsService {
     private readonly templates: TemplatesService,
     private readonly classes: ClassesService,
     private readonly lessons: LessonArchiveService,
+    private readonly classDecks: ClassDeckService,
     private readonly audit: AuditService,
   ) {}
 
   /** What a backup of a deck is called. @throws ProblemException when somebody may not edit it */
   async ofDeck(teacherId: string, deckId: string): Promise<{ name: string; write: (out: Writable) => Promise<void> }> {
     const deck = await this.library.whole(teacherId, deckId);
-    return {
-      name: `${deck.title || 'deck'}.zip`,
-      write: async (out) => {
-        const zip = new ZipStream(out);
-        await this.writeDecks(zip, teacherId, [deck]);
-        zip.end();
-      },
-    };
+    return { name: `${deck.title || 'deck'}.zip`, write: (out) => this.writeOnly(teacherId, deck, out) };
+  }
+
+  /** What a backup of everybody's pages of a lesson is called. @throws ProblemException when the lesson is not theirs */
+  async ofPages(
+    teacherId: string,
+    lessonId: string,
+  ): Promise<{ name: string; write: (out: Writable) => Promise<void> }> {
+    const { deck } = await this.classDecks.make(teacherId, lessonId, 'shown');
+    return { name: `${deck.title || 'lesson'}.zip`, write: (out) => this.writeOnly(teacherId, deck, out) };
   }
 
   /** Everything that is kept about a teacher, and what is theirs: decks whole, the rest as JSON beside them. */
@@ -73,6 +76,12 @@ export class BackupsService {
     for (const { id } of await this.database.getRepository(LessonRow).findBy({ teacherId }))
       for (const [file, value] of Object.entries(await this.lessons.told(teacherId, id)))
         await zip.json(`lessons/${id}/${file}`, value);
+    zip.end();
+  }
+
+  private async writeOnly(teacherId: string, deck: Deck, out: Writable): Promise<void> {
+    const zip = new ZipStream(out);
+    await this.writeDecks(zip, teacherId, [deck]);
     zip.end();
   }
 

@@ -20,6 +20,12 @@ export class TakingAlongController {
     await sent(response.attachment(name).type('application/zip'), write);
   }
 
+  @Get('lessons/:id/deck-backup')
+  async pages(@TeacherId() teacherId: string, @Param('id') id: string, @Res() response: Response): Promise<void> {
+    const { name, write } = await this.backups.ofPages(teacherId, id);
+    await sent(response.attachment(name).type('application/zip'), write);
+  }
+
   @Get('accounts/everything')
   async everything(@TeacherId() teacherId: string, @Res() response: Response): Promise<void> {
     await sent(response.attachment('gobrel.zip').type('application/zip'), (out) =>

@@ -341,6 +341,11 @@ export const routeTable: readonly RouteCase[] = [
     expected: ownerOnly(404),
   },
   { route: 'GET /api/lessons/:id/file', path: '/api/lessons/shore-lesson/file', expected: ownerOnly(200) },
+  {
+    route: 'GET /api/lessons/:id/deck-backup',
+    path: '/api/lessons/shore-lesson/deck-backup',
+    expected: ownerOnly(200),
+  },
   { route: 'GET /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
   { route: 'POST /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
   {

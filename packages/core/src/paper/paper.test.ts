@@ -26,6 +26,7 @@ import {
   type Sheet,
   slideSheets,
   STILL,
+  studentSheets,
   takenBack,
   worksheetSheets,
   writePdf,
@@ -343,6 +344,34 @@ describe('as PDF', () => {
     const text = await asked(pdf, 'pdftotext', (path) => [path, '-']);
     expect(text.match(/word\d+/g)).toHaveLength(900);
     expect(await asked(pdf, 'pdfinfo', (path) => [path])).toMatch(/Pages: +[2-9]/);
+  });
+
+  test('what students did: two slides a sheet, each student on sheets of their own, and no word said to them lost', async () => {
+    const done = (caption: string, said = '') => ({ page: page(caption, [run(caption, 80)]), caption, said });
+    const long = Array.from({ length: 500 }, (_, at) => `said${at}`).join(' ');
+    const sheets = studentSheets([
+      {
+        name: 'Noor Ashby',
+        facts: 'Tides, 3 of 4',
+        pages: [done('one'), done('two', 'Well seen.'), done('three', long)],
+      },
+      { name: 'Dov Kestrel', facts: '', pages: [done('four'), done('five', long), done('six')] },
+      { name: 'Ada Finch', facts: '', pages: [] },
+    ]);
+    const slidesOn = sheets.map(({ layers }) =>
+      layers.flatMap((layer) => (layer.kind === 'page' ? layer.page.slideId : [])),
+    );
+    expect(slidesOn).toEqual([['one', 'two'], ['three'], ['four'], ['five'], ['six'], []]);
+    expect(sheets.flatMap(({ bookmarks }) => bookmarks.map(({ title }) => title))).toEqual([
+      'Noor Ashby',
+      'Dov Kestrel',
+      'Ada Finch',
+    ]);
+    const pdf = await written(sheets);
+    const text = await asked(pdf, 'pdftotext', (path) => [path, '-']);
+    expect(text.match(/said\d+/g)).toHaveLength(1000);
+    expect(text).toMatch(/Tides, 3 of 4[\s\S]*Well seen\./);
+    expect(await asked(pdf, 'qpdf', (path) => ['--check', path])).toContain('No syntax');
   });
 
   test('parts of which nothing is drawn do not keep it waiting', async () => {

@@ -2,6 +2,7 @@
 import { type Deck, entriesOf, isSection, piecesOn, sectionsAround } from '../deck/index.js';
 import type { Box } from '../geometry/index.js';
 import { type DrawnMark, type DrawnPage, led, type Matrix, STILL } from './drawn-page.js';
+import { CAPTION, fittedIn, GAP, headingLayer, inLots, LARGE, MARGIN, NOTES, plain, SMALL } from './laying-out.js';
 import { A4, type Layer, type PageLayer, POINTS, type Sheet, type WordsLayer } from './sheet.js';
 
 /** How many slides may lie on a sheet. */
@@ -20,22 +21,12 @@ export interface SheetWords {
   readonly key: (slide: string) => string;
 }
 
-/** Between the edge of a sheet and what lies on it, and between slides on it, in points. */
-const MARGIN = 36;
-const GAP = 16;
-const CAPTION = 14;
-/** Letters of captions, headings and notes, in points. */
-const SMALL = 8;
-const LARGE = 13;
-const NOTES = 11;
 /** Half of the room across a sheet on its side; beside the words before a line to write on. */
 const HALF = (A4.height - 2 * MARGIN) / 2;
 const BESIDE = 64;
 /** Between lines to write on. */
 const WRITING = 22;
 const HAIRLINE = [120, 120, 120, 1] as const;
-
-const plain = { bold: false, role: 'P', align: 'left', flows: false } as const;
 
 /** Each slide is a sheet of its own size. */
 export function slideSheets(deck: Deck, pages: readonly DrawnPage[], words: SheetWords): readonly Sheet[] {
@@ -273,21 +264,6 @@ function writingLines({ x, y, width, height }: Box): PageLayer {
   );
 }
 
-function headingLayer(text: string, x: number, y: number, width: number): WordsLayer {
-  const place = { x, y, width, height: LARGE + 6, size: LARGE };
-  return { kind: 'words', ...plain, text, ...place, bold: true, role: 'H1' };
-}
-
-/** A page as large as a room lets it be, in the middle across and at the top of it. */
-function fittedIn(page: DrawnPage, room: Box): { readonly layer: PageLayer; readonly bottom: number } {
-  const scale = Math.min(room.width / page.width, room.height / page.height);
-  const x = room.x + (room.width - page.width * scale) / 2;
-  return {
-    layer: { kind: 'page', page, at: [scale, 0, 0, scale, x, room.y], framed: true },
-    bottom: room.y + page.height * scale,
-  };
-}
-
 function scaled(scale: number): Matrix {
   return [scale, 0, 0, scale, 0, 0];
 }
@@ -305,8 +281,4 @@ function bookmarksOf(deck: Deck, slideId: string, words: SheetWords): Sheet['boo
     ...headings.map(({ id, title }) => ({ title, depth: depthOf(id) })),
     { title: words.slideName(slideId), depth },
   ];
-}
-
-function inLots<T>(all: readonly T[], size: number): readonly (readonly T[])[] {
-  return Array.from({ length: Math.ceil(all.length / size) }, (_, at) => all.slice(at * size, (at + 1) * size));
 }

@@ -24,7 +24,7 @@ test('a class deck is kept as a deck with a page for each student, on which noth
     { name: 'Noor Ashby', work, pictures },
     { name: 'Dov Kestrel', work: emptyWork, pictures: {} },
   ];
-  const { deck, pages } = keptClassDeck(edition, works, 'Cards of 6 Heron');
+  const { deck, pages } = keptClassDeck(edition, { mode: 'slide-each', works, title: 'Cards of 6 Heron' });
   expect(deck.title).toBe('Cards of 6 Heron');
   expect(slidesInOrder(deck).map(({ name }) => name)).toEqual(['how', 'Noor Ashby', 'Dov Kestrel']);
   const [, noor, dov] = slidesInOrder(deck);
@@ -38,10 +38,30 @@ test('a class deck is kept as a deck with a page for each student, on which noth
 
 test('pages are taken out of a kept deck with everything on them, also when nothing else is in it', () => {
   const works = [{ name: 'Noor Ashby', work, pictures: {} }];
-  const { deck, pages } = keptClassDeck(edition, works, 'Cards');
+  const { deck, pages } = keptClassDeck(edition, { mode: 'slide-each', works, title: 'Cards' });
   const without = applyChanges(deck, withoutPages(deck, pages.flat()));
   expect(slidesInOrder(without).map(({ name }) => name)).toEqual(['how']);
   const empty = applyChanges(deck, withoutPages(deck, Object.keys(deck.slides)));
   expect(slidesInOrder(empty)).toHaveLength(1);
   expect(JSON.stringify(empty)).not.toContain('Noor');
+});
+
+test('of copies the slides that were filled in are kept, a section for each student, and no link leads to what is not there', () => {
+  const copies = new DeckBuilder('Tides')
+    .slide('start')
+    .slide('low', { name: 'Low water' })
+    .item('species', 'short-text', { fields: { prompt: 'What is it?' } })
+    .item('back', 'shape', { link: { to: 'slide', slideId: 'start' } })
+    .slide('end').deck;
+  const works = [
+    { name: 'Noor Ashby', work, pictures: {} },
+    { name: 'Dov Kestrel', work: emptyWork, pictures: {} },
+  ];
+  const { deck, pages } = keptClassDeck(copies, { mode: 'copy-each', works, title: 'Tides, 6 Heron' });
+  expect(pages.map((each) => each.length)).toEqual([1, 1]);
+  expect(slidesInOrder(deck).map(({ id }) => id)).toEqual(pages.flat());
+  expect(Object.values(deck.sections).map(({ title }) => title)).toEqual(['Noor Ashby', 'Dov Kestrel']);
+  const items = slidesInOrder(deck).flatMap(({ id }) => itemsOf(deck, id));
+  expect(items.map(({ link }) => link).filter((link) => link !== null)).toEqual([]);
+  expect(items.some((item) => item.kind === 'text' && lettersOf(item.text) === 'What is it?\nan otter')).toBe(true);
 });

@@ -1,10 +1,12 @@
-/** A whole class deck kept as an ordinary deck: everybody's pages one after another, with what they did on them. */
+/** A lesson's work kept as an ordinary deck: everybody's pages one after another, with what they did on them. */
 import {
   addItem,
+  addSection,
   addSlide,
   applyChanges,
   type Change,
   type Deck,
+  isDangling,
   type Item,
   itemsOf,
   newId,
@@ -19,9 +21,9 @@ import {
   slidesInOrder,
 } from '../deck/index.js';
 import type { Frame } from '../geometry/index.js';
-import { ownPages, withOwner } from '../lesson/index.js';
+import { ownPages, withOwner, type WorkMode } from '../lesson/index.js';
 import { givenFor, isQuestion } from '../questions/index.js';
-import { type Added, type AddedPicture, addedOn, applyWork, type Work } from '../work/index.js';
+import { type Added, type AddedPicture, addedOn, applyWork, isToFillIn, type Work } from '../work/index.js';
 
 /** Somebody's work, with their added pictures and drawings as pictures that are stored. */
 export interface KeptWork {
@@ -38,17 +40,44 @@ interface KeptDeck {
   readonly pages: readonly (readonly SlideId[])[];
 }
 
-/** The deck: what was fixed stays; each page of one's own is there once for everybody, with their name. */
-export function keptClassDeck(edition: Deck, works: readonly KeptWork[], title: string): KeptDeck {
-  const own = ownPages(edition);
-  const fixed = own.reduce((deck, { id }) => withoutSlide(deck, id), { ...edition, title });
+/** The slides of an edition that each student fills in: in a class deck the pages of their own. */
+export function filledSlides(edition: Deck, mode: WorkMode): readonly Slide[] {
+  if (mode === 'slide-each') return ownPages(edition);
+  return slidesInOrder(edition).filter(({ id }) => isToFillIn(edition, id));
+}
+
+/**
+ * The deck: of a class deck what was fixed stays, and each page of one's own is there once for everybody, with their name.
+ * Of any other there are the slides that were filled in, a section for each student.
+ */
+export function keptClassDeck(
+  edition: Deck,
+  { mode, works, title }: { readonly mode: WorkMode; readonly works: readonly KeptWork[]; readonly title: string },
+): KeptDeck {
+  const pages = filledSlides(edition, mode);
+  const isClassDeck = mode === 'slide-each';
+  const going = isClassDeck ? pages : slidesInOrder(edition);
+  const fixed = going.reduce((deck, { id }) => withoutSlide(deck, id), { ...edition, title });
   return works.reduce<KeptDeck>(
-    ({ deck, pages }, kept) => {
-      const grown = withPagesOf(edition, own, deck, kept);
-      return { deck: grown, pages: [...pages, Object.keys(grown.slides).filter((id) => !deck.slides[id])] };
+    ({ deck, pages: before }, kept) => {
+      const grown = withPagesOf(edition, { pages, mode }, deck, kept);
+      const added = slidesInOrder(grown).flatMap(({ id }) => (deck.slides[id] ? [] : [id]));
+      return { deck: isClassDeck ? grown : asSection(grown, kept.name, added), pages: [...before, added] };
     },
-    { deck: fixed, pages: [] },
+    { deck: isClassDeck ? fixed : { ...fixed, sections: {} }, pages: [] },
   );
+}
+
+/** Slides under somebody's name; links to what did not come along lead nowhere, and go. */
+function asSection(deck: Deck, name: string, added: readonly SlideId[]): Deck {
+  const [first] = added;
+  if (first === undefined) return deck;
+  const open = added
+    .flatMap((id) => itemsOf(deck, id))
+    .flatMap((item): Change[] =>
+      item.link && isDangling(deck, item.link) ? [{ type: 'set-item', id: item.id, fields: { link: null } }] : [],
+    );
+  return applyChanges(deck, [...open, ...addSection(deck, { id: newId(), title: name, before: first })]);
 }
 
 /** Takes pages out of a kept deck for good, an empty slide taking their place when nothing else is in it. */
@@ -59,8 +88,13 @@ export function withoutPages(deck: Deck, pages: readonly SlideId[]): Change[] {
   return [...begun, ...removeSlides(applyChanges(deck, begun), going)];
 }
 
-function withPagesOf(edition: Deck, pages: readonly Slide[], deck: Deck, kept: KeptWork): Deck {
-  const done = applyWork(withOwner(edition, 'slide-each', kept.name), kept.work);
+function withPagesOf(
+  edition: Deck,
+  { pages, mode }: { readonly pages: readonly Slide[]; readonly mode: WorkMode },
+  deck: Deck,
+  kept: KeptWork,
+): Deck {
+  const done = applyWork(withOwner(edition, mode, kept.name), kept.work);
   return pages.reduce((grown, { id }) => {
     const last = slidesInOrder(grown).at(-1)?.id ?? '';
     const page = onlySlide(donePage(done, id, kept), id);

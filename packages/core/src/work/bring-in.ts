@@ -52,6 +52,7 @@ type EntryChange = Exclude<WorkChange, { readonly part: 'walk' }>;
 
 /** An entry as the change that makes it: read from a map of its part, so that both belong together. */
 function changeOf(part: WorkPart, id: string, value: AnyWorkEntry): EntryChange {
+  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   return { part, id, value } as EntryChange;
 }
 

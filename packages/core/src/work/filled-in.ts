@@ -1,7 +1,7 @@
 /** Whether something is filled in: what counts as having said something, for each kind of item. */
 import { type Deck, type Item, type ItemId, itemsOf, piecesOn, type SlideId, sourceOfPiece } from '../deck/index.js';
 import { fillKindOf } from './fill-kinds.js';
-import type { Work } from './work.js';
+import { emptyWork, type Work } from './work.js';
 
 /** Whether an item is filled in; of a zone, whether anything lies in it. */
 export function isFilledIn(item: Item, work: Work): boolean {
@@ -21,6 +21,11 @@ interface Progress {
 
 /** Which items somebody cannot fill in, though they are there. */
 export type IsFixed = (itemId: ItemId) => boolean;
+
+/** Whether anything on a slide is filled in, answered or moved. */
+export function isToFillIn(edition: Deck, slideId: SlideId): boolean {
+  return progressOn(edition, emptyWork, slideId).asked > 0 || piecesOn(edition, slideId).length > 0;
+}
 
 const nothingFixed: IsFixed = () => false;
 

@@ -1,5 +1,7 @@
 /** Saving something as a file on the device. */
 
+export { fileName } from './file-name';
+
 /** Saves text as a file. */
 export function saveText(text: string, type: string, name: string): void {
   saveBlob(new Blob([text], { type: `${type};charset=utf-8` }), name);

@@ -14,8 +14,9 @@ import {
   Square,
   Trash2,
 } from 'lucide-react';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { LessonFileDialog } from '../../exporting';
 import { TermsDialog, UseAgainDialog } from '../../lessons';
 import { ask, lessonQuery, messageOf } from '../../../shared/api';
 import { useBin } from '../../../shared/bin';
@@ -25,7 +26,7 @@ import { BringInDialog } from './bring-in-dialog';
 import { ClassDeckDialog } from './class-deck-dialog';
 import { CorrectionDialog } from './correction-dialog';
 
-type Open = 'terms' | 'keep-deck' | 'correction' | 'close' | 'again' | 'bring-in' | 'delete' | null;
+type Open = 'terms' | 'keep-deck' | 'correction' | 'close' | 'again' | 'bring-in' | 'file' | 'delete' | null;
 
 export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: Deck }) {
   const says = messages.lessons;
@@ -64,15 +65,13 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
         <MenuEntry onSelect={() => setOpen('again')}>
           <Copy size={18} aria-hidden /> {says.useAgain}
         </MenuEntry>
-        {lesson.workMode === 'slide-each' ? (
-          <MenuEntry onSelect={() => setOpen('keep-deck')}>
-            <Library size={18} aria-hidden /> {says.keepDeck}
-          </MenuEntry>
-        ) : null}
+        <MenuEntry onSelect={() => setOpen('keep-deck')}>
+          <Library size={18} aria-hidden /> {says.keepDeck}
+        </MenuEntry>
         <MenuEntry onSelect={() => setOpen('bring-in')}>
           <FileInput size={18} aria-hidden /> {messages.workFiles.bringIn}
         </MenuEntry>
-        <MenuEntry onSelect={() => window.location.assign(`/api/lessons/${lesson.id}/file`)}>
+        <MenuEntry onSelect={() => setOpen('file')}>
           <Download size={18} aria-hidden /> {says.takeAlong}
         </MenuEntry>
         <MenuRule />
@@ -92,6 +91,11 @@ export function LessonMenu({ lesson, edition }: { lesson: LessonView; edition: D
       {open === 'terms' ? <TermsDialog lesson={lesson} onClose={close} /> : null}
       {open === 'correction' ? <CorrectionDialog lesson={lesson} edition={edition} onClose={close} /> : null}
       {open === 'keep-deck' ? <ClassDeckDialog lessonId={lesson.id} onClose={close} /> : null}
+      {open === 'file' ? (
+        <Suspense>
+          <LessonFileDialog lesson={lesson} onClose={close} />
+        </Suspense>
+      ) : null}
       {open === 'bring-in' ? <BringInDialog lesson={lesson} onClose={close} /> : null}
       {open === 'again' ? <UseAgainDialog lesson={lesson} onClose={close} /> : null}
       <Dialog title={messages.board.closeTitle} open={open === 'close'} onClose={close}>

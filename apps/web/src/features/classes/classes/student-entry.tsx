@@ -1,11 +1,13 @@
 /** A student of a class: name, group and PIN, and what is done with them. */
-import type { ClassView, StudentView } from '@gobrel/contract';
+import type { ClassView, StudentData, StudentView } from '@gobrel/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ArrowRightLeft, Download, KeyRound, MoreHorizontal, Pencil, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { ask, messageOf } from '../../../shared/api';
+import { fileName, saveBlob } from '../../../shared/downloads';
 import { Button, Dialog, DialogActions, Field, Menu, MenuEntry, MenuRule, showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { studentRecord } from './student-record';
 
 interface StudentEntryProps {
   readonly schoolClass: ClassView;
@@ -36,6 +38,19 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
       if (to) showToast(says.moved({ name: student.name, className: to.name }));
     },
     ...settle,
+  });
+  const take = useMutation({
+    mutationFn: async () => {
+      const [{ zipSync, strToU8 }, data] = await Promise.all([
+        import('fflate'),
+        ask<StudentData>('GET', `${path}/data`),
+      ]);
+      const name = fileName(data.name);
+      const files = { html: studentRecord(data, new Date()), json: JSON.stringify(data, null, 2) };
+      const zip = zipSync({ [`${name}.html`]: strToU8(files.html), [`${name}.json`]: strToU8(files.json) });
+      saveBlob(new Blob([zip], { type: 'application/zip' }), `${name}.zip`);
+    },
+    onError: settle.onError,
   });
   const erase = useMutation({
     mutationFn: () => ask('DELETE', path),
@@ -75,7 +90,7 @@ export function StudentEntry({ schoolClass, student, classes }: StudentEntryProp
               <ArrowRightLeft size={18} aria-hidden /> {says.moveTo({ className: name })}
             </MenuEntry>
           ))}
-        <MenuEntry onSelect={() => window.open(`/api${path}/data`, '_blank', 'noopener')}>
+        <MenuEntry onSelect={() => take.mutate()}>
           <Download size={18} aria-hidden /> {says.data}
         </MenuEntry>
         <MenuRule />

@@ -13,7 +13,7 @@ import {
 } from '@gobrel/core/paper';
 import { keyedAnswer } from '@gobrel/core/questions';
 import { layOutMap, mapWays } from '@gobrel/core/route-map';
-import { applyWorkChanges, emptyWork, progressOn, type Work } from '@gobrel/core/work';
+import { applyWorkChanges, emptyWork, isToFillIn, type Work } from '@gobrel/core/work';
 import type { Surroundings } from '@gobrel/slide-view';
 import { language, messages, slideName } from '../../../shared/messages';
 import { fontsFor, picturesFor } from '../drawing/contents';
@@ -46,23 +46,32 @@ interface Making {
 /** The bytes of a PDF. @throws when something cannot be had, or `signal` ends it */
 export async function makePaper(making: Making): Promise<Uint8Array<ArrayBuffer>> {
   const { deck, signal, onProgress } = making;
-  const { pages, sheets } = await laidOut(making);
+  return sheetsAsPdf(await laidOut(making), { title: deck.title, language: deck.language ?? null, signal, onProgress });
+}
+
+interface Writing {
+  readonly title: string;
+  /** `null` for that of the interface. */
+  readonly language: string | null;
+  readonly signal: AbortSignal;
+  readonly onProgress: (progress: PaperProgress) => void;
+}
+
+/** Sheets as the bytes of a PDF, with the pictures and fonts of what lies on them. */
+export async function sheetsAsPdf({ pages, sheets }: LaidOut, writing: Writing): Promise<Uint8Array<ArrayBuffer>> {
+  const { title, signal, onProgress } = writing;
   onProgress({ step: 'fetching', done: 0, all: sheets.length });
   const wordFonts = fontsOfWords(sheets);
   const [pictures, fonts] = await Promise.all([
     picturesFor(pages, signal),
     fontsFor(pages, [...wordFonts.plain, ...wordFonts.bold], signal),
   ]);
-  const contents = { title: deck.title, language: deck.language ?? language, fonts, pictures, wordFonts };
+  const contents = { title, language: writing.language ?? language, fonts, pictures, wordFonts };
   const onSheet = (done: number) => onProgress({ step: 'writing', done, all: sheets.length });
   return writeApart({ sheets, contents }, signal, onSheet);
 }
 
-/** Whether anything on a slide is filled in, answered or moved. */
-export function isToFillIn(deck: Deck, slideId: string): boolean {
-  return progressOn(deck, emptyWork, slideId).asked > 0 || piecesOn(deck, slideId).length > 0;
-}
-
+/** Sheets, and the drawn slides on them. */
 interface LaidOut {
   readonly pages: readonly DrawnPage[];
   readonly sheets: readonly Sheet[];

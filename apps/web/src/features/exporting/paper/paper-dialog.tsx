@@ -1,17 +1,17 @@
 /** Saves a deck as a PDF: what lies on its sheets, and how far it is. */
 import { type Deck, slidesInOrder } from '@gobrel/core/deck';
 import type { PerSheet } from '@gobrel/core/paper';
+import { isToFillIn } from '@gobrel/core/work';
 import { useSurroundings } from '@gobrel/slide-view';
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { classesQuery } from '../../../shared/api';
-import { saveBlob } from '../../../shared/downloads';
+import { fileName, saveBlob } from '../../../shared/downloads';
 import { messages } from '../../../shared/messages';
 import { Choose, Dialog, Select, showToast } from '../../../shared/ui';
-import { fileName } from '../file-name';
 import { MakingFoot } from '../making-foot';
 import { useMaking } from '../use-making';
-import { isToFillIn, makePaper, type PaperChoice, type PaperProgress } from './make-paper';
+import { makePaper, type PaperChoice, type PaperProgress } from './make-paper';
 
 const kinds = ['slides', 'handout', 'notes', 'worksheets', 'map'] as const;
 type Kind = (typeof kinds)[number];

@@ -1,5 +1,6 @@
 /** Makes pictures of slides: SVG with text as text, or PNG at a width. */
 import type { Deck } from '@gobrel/core/deck';
+import { fileName } from '../../../shared/downloads';
 import { type DrawnPage, fontsOf, writeSvg } from '@gobrel/core/paper';
 import type { Surroundings } from '@gobrel/slide-view';
 import { zipSync } from 'fflate';
@@ -7,7 +8,6 @@ import { slideName } from '../../../shared/messages';
 import { picturesFor } from '../drawing/contents';
 import { drawPages } from '../drawing/draw-pages';
 import { base64Of, fetched, severally } from '../fetching';
-import { fileName } from '../file-name';
 
 export type PictureFormat = 'png' | 'svg';
 
