@@ -100,3 +100,33 @@ test('everything is saved as one file and brought into another account; then the
   await expect(page.getByText(importing.restored({ count: 2 })).first()).toBeVisible();
   for (const title of ['Tides', 'Owls']) await expect(page.getByRole('link', { name: title }).first()).toBeVisible();
 });
+
+test('everything somebody has comes back whole for another account: decks, the class, lessons with everybody’s work', async ({
+  page,
+  browser,
+}) => {
+  await odile(page);
+  await page.goto('/account');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: says.everything }).click();
+  const path = `${await (await download).path()}.zip`;
+  await (await download).saveAs(path);
+  const other = await (await browser.newContext()).newPage();
+  await newTeacher(other);
+  await imported(other, path);
+  const dialog = other.getByRole('dialog', { name: importing.title });
+  await expect(dialog.getByText(importing.besideHint)).toBeVisible();
+  await expectClean(other);
+  await dialog.getByRole('button', { name: importing.restore }).click();
+  await expect(other.getByText(/restored\.$/).first()).toBeVisible({ timeout: 60_000 });
+  await other.goto('/classes');
+  await expect(other.getByText('Amaro Finch')).toBeVisible();
+  await other.goto('/lessons');
+  await other
+    .getByRole('link', { name: /Exit questions/ })
+    .last()
+    .click();
+  const amaro = other.getByRole('row', { name: /^Amaro Finch/ });
+  await expect(amaro).toContainText(messages.watching.submitted);
+  await other.context().close();
+});

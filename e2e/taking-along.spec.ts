@@ -135,7 +135,7 @@ test('a lesson is downloaded as one file: pages of each student, a table, everyb
       `${lessonFile.results}.csv`,
       `${lessonFile.pages}/Amaro Finch.pdf`,
       `${lessonFile.deck}.zip`,
-      `${lessonFile.data}/work.json`,
+      `${lessonFile.data}.zip`,
     ]),
   );
   expect(strFromU8(files[`${lessonFile.results}.csv`] ?? new Uint8Array())).toContain('Amaro Finch');

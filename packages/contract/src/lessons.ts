@@ -236,3 +236,74 @@ export interface GradebookView {
   readonly students: readonly { readonly id: string; readonly name: string }[];
   readonly lessons: readonly GradedLesson[];
 }
+
+/** A lesson out of a backup, as it was when it ended. */
+export class LessonToRestore {
+  /** A class of whoever restores it; `null` for none. */
+  @ValidateIf((_lesson, value) => value !== null)
+  @IsString()
+  @Length(1, 40, fault('class'))
+  classId: string | null;
+
+  @IsIn(workModes, fault('work-mode'))
+  workMode: WorkMode;
+
+  /** Read with `readTerms`. */
+  @IsObject(fault('terms'))
+  terms: object;
+
+  @IsISO8601({}, fault('other'))
+  openedAt: string;
+
+  /** Read with `readDeck`. */
+  @IsObject(fault('slides'))
+  edition: object;
+}
+
+/** Somebody's work in a restored lesson. */
+export class WorkToRestore {
+  /** What a guest or a group is called; of a student their name is on the register. */
+  @IsString()
+  @Length(1, 80, fault('first-name'))
+  name: string;
+
+  /** The students whose work it is; none for a guest, several for a group. */
+  @IsArray()
+  @ArrayMaxSize(400)
+  @IsString({ each: true })
+  @Length(1, 40, { each: true })
+  studentIds: string[];
+
+  /** Read with `readWork`. */
+  @IsObject(fault('other'))
+  work: object;
+
+  /** Read with `readReview`. */
+  @IsObject(fault('review'))
+  review: object;
+
+  /** ISO 8601; `null` while the student may not see it. */
+  @ValidateIf((_work, value) => value !== null)
+  @IsISO8601({}, fault('other'))
+  releasedAt: string | null;
+}
+
+/** A submission of somebody's in a restored lesson. */
+export class SubmissionToRestore {
+  /** Read with `readWork`. */
+  @IsObject(fault('submission'))
+  work: object;
+
+  @IsISO8601({}, fault('other'))
+  submittedAt: string;
+
+  /** ISO 8601; `null` for the one that stands. */
+  @ValidateIf((_submission, value) => value !== null)
+  @IsISO8601({}, fault('other'))
+  takenBackAt: string | null;
+}
+
+/** Whose work was restored. */
+export interface RestoredWork {
+  readonly participantId: string;
+}

@@ -28,6 +28,7 @@ type Act =
   | 'everything exported'
   | 'account deleted'
   | 'work brought in'
+  | 'lesson restored'
   | 'lesson exported'
   | 'lesson deleted'
   | 'class deleted'

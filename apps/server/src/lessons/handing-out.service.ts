@@ -3,20 +3,17 @@ import type { CorrectionView, HandOut, LessonView, PutIn } from '@gobrel/contrac
 import { contentsIn, type Deck, newId, readDeck, withoutHidden } from '@gobrel/core/deck';
 import { keepPutIn, type Pace, putSlideIn, readTerms } from '@gobrel/core/lesson';
 import { affectedBy } from '@gobrel/core/review';
-import { formatDocumentName, readLessonDocument, writeLessonChange } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, EntityManager, In, IsNull } from 'typeorm';
-import * as Y from 'yjs';
-import { ClassRow, LessonRow, SharedDocumentRow, StudentRow } from '../database/index.js';
+import { ClassRow, LessonRow, StudentRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { EditionsService } from '../sync/index.js';
-import { newJoinCode } from './join-code.js';
+import { insertLesson } from './insert-lesson.js';
 import { LessonsService } from './lessons.service.js';
 import { WorkLockService } from './work-lock.service.js';
-import { hasInserted } from '../database/has-inserted.js';
 
 @Injectable()
 export class HandingOutService {
@@ -129,36 +126,7 @@ export class HandingOutService {
       putIn: [],
       deletedAt: null,
     };
-    await this.database.transaction(async (manager) => {
-      await insertWithNewCode(manager, row);
-      await manager.insert(SharedDocumentRow, {
-        name: formatDocumentName({ kind: 'lesson', lessonId: row.id }),
-        ...firstState(pace),
-        updatedAt: row.openedAt,
-      });
-    });
+    await this.database.transaction((manager) => insertLesson(manager, row));
     return this.lessons.get(teacherId, row.id);
   }
-}
-
-/** Stores a lesson under a code that no other one has. */
-async function insertWithNewCode(manager: EntityManager, row: Omit<LessonRow, 'code'>): Promise<void> {
-  for (let inserted = false; !inserted;) {
-    const result = await manager
-      .createQueryBuilder()
-      .insert()
-      .into(LessonRow)
-      .values({ ...row, code: newJoinCode() })
-      .orIgnore()
-      .returning('id')
-      .execute();
-    inserted = hasInserted(result);
-  }
-}
-
-/** What a lesson's document holds when it is handed out. */
-function firstState(pace: Pace): { readonly state: Buffer; readonly snapshot: object } {
-  const doc = new Y.Doc();
-  writeLessonChange(doc, { pace });
-  return { state: Buffer.from(Y.encodeStateAsUpdate(doc)), snapshot: readLessonDocument(doc) };
 }

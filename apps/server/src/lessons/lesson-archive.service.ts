@@ -2,6 +2,7 @@
 import type { StudentData } from '@gobrel/contract';
 import { type Deck, filesIn, itemsOf, nameOf, picturesIn, slidesInOrder } from '@gobrel/core/deck';
 import { readTerms, withoutParticipant } from '@gobrel/core/lesson';
+import { BACKUP_FORMAT, BACKUP_VERSION, type BackupManifest, backupSchema, contentFile } from '@gobrel/core/formats';
 import { givenFor, isQuestion } from '@gobrel/core/questions';
 import { marksWith, readReview, type Review } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
@@ -51,14 +52,30 @@ export class LessonArchiveService {
     const told = await this.told(teacherId, lessonId);
     const edition = await this.editions.get(editionHash);
     const entries: Zippable = Object.fromEntries(Object.entries(told).map(([file, value]) => [file, json(value)]));
+    const contents: BackupManifest['contents'][number][] = [];
+    const add = (kind: 'picture' | 'file', id: string, bytes: Uint8Array, mediaType: string) => {
+      const file = contentFile(kind, id);
+      entries[file] = [bytes, { level: 0 }];
+      contents.push({ id, kind, file, bytes: bytes.length, mediaType });
+    };
     for (const id of picturesIn(edition)) {
       const picture = await this.database.getRepository(PictureRow).findOneBy({ id });
-      if (picture) entries[`pictures/${id}`] = [picture.bytes, { level: 0 }];
+      if (picture) add('picture', id, picture.bytes, picture.mediaType);
     }
     for (const id of filesIn(edition)) {
       const file = await this.database.getRepository(StoredFileRow).findOneBy({ id });
-      if (file) entries[`files/${id}`] = [file.bytes, { level: 0 }];
+      if (file) add('file', id, file.bytes, file.soundType ?? 'application/octet-stream');
     }
+    const manifest: BackupManifest = {
+      format: BACKUP_FORMAT,
+      version: BACKUP_VERSION,
+      made: new Date().toISOString(),
+      decks: [],
+      contents,
+      lessons: [{ folder: '', title: edition.title }],
+    };
+    entries['backup.json'] = json(manifest);
+    entries['schema.json'] = json(backupSchema);
     return { name: `${edition.title || 'lesson'}.zip`, bytes: zipSync(entries) };
   }
 

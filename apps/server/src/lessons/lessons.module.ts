@@ -21,6 +21,8 @@ import { LessonsService } from './lessons.service.js';
 import { MyLessonController } from './my-lesson.controller.js';
 import { MyLessonService } from './my-lesson.service.js';
 import { ParticipantsService } from './participants.service.js';
+import { RestoringController } from './restoring.controller.js';
+import { RestoringService } from './restoring.service.js';
 import { ReviewsController } from './reviews.controller.js';
 import { ReviewsService } from './reviews.service.js';
 import { SeatingService } from './seating.service.js';
@@ -37,6 +39,7 @@ import { WorkLockService } from './work-lock.service.js';
     MyLessonController,
     SeatsController,
     StudentDataController,
+    RestoringController,
   ],
   providers: [
     LessonsService,
@@ -49,6 +52,7 @@ import { WorkLockService } from './work-lock.service.js';
     LessonBinService,
     ClassDeckService,
     BringingInService,
+    RestoringService,
     KeptPagesService,
     MyLessonService,
     AnswerChecksService,

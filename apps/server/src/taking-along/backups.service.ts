@@ -11,13 +11,14 @@ import {
 } from '@gobrel/core/formats';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
+import { DataSource, IsNull } from 'typeorm';
 import { AuditService } from '../audit/index.js';
 import { ClassesService } from '../classes/index.js';
 import { DeckRow, LessonRow, PictureRow, StoredFileRow, TeacherRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
 import { ClassDeckService, LessonArchiveService } from '../lessons/index.js';
 import { ContentAccessService } from '../pictures/index.js';
+import { EditionsService } from '../sync/index.js';
 import { TemplatesService } from '../templates/index.js';
 import { ThemesService } from '../themes/index.js';
 import { ZipStream } from './zip-stream.js';
@@ -36,6 +37,7 @@ export class BackupsService {
     private readonly classes: ClassesService,
     private readonly lessons: LessonArchiveService,
     private readonly classDecks: ClassDeckService,
+    private readonly editions: EditionsService,
     private readonly audit: AuditService,
   ) {}
 
@@ -63,7 +65,15 @@ export class BackupsService {
       .find({ where: { ownerId: teacherId }, order: { updatedAt: 'DESC', id: 'ASC' } });
     const decks: Deck[] = [];
     for (const { id, deletedAt } of rows) if (deletedAt === null) decks.push(await this.library.whole(teacherId, id));
-    await this.writeDecks(zip, teacherId, decks);
+    const lessons = await this.database.getRepository(LessonRow).findBy({ teacherId, deletedAt: IsNull() });
+    const editions = await this.editions.getAll(lessons.map(({ editionHash }) => editionHash));
+    await this.writeDecks(zip, teacherId, decks, {
+      beside: [...editions.values()],
+      lessons: lessons.map(({ id, editionHash }) => ({
+        folder: `lessons/${id}/`,
+        title: editions.get(editionHash)?.title ?? '',
+      })),
+    });
     const { name, email, language } = await this.database.getRepository(TeacherRow).findOneByOrFail({ id: teacherId });
     await zip.json('account.json', { name, email, language });
     await zip.json('themes.json', await this.themes.list(teacherId));
@@ -73,7 +83,7 @@ export class BackupsService {
       templates.filter(({ by }) => by === null),
     );
     await zip.json('classes.json', await this.classes.list(teacherId));
-    for (const { id } of await this.database.getRepository(LessonRow).findBy({ teacherId }))
+    for (const { id } of lessons)
       for (const [file, value] of Object.entries(await this.lessons.told(teacherId, id)))
         await zip.json(`lessons/${id}/${file}`, value);
     zip.end();
@@ -85,10 +95,17 @@ export class BackupsService {
     zip.end();
   }
 
-  private async writeDecks(zip: ZipStream, teacherId: string, decks: readonly Deck[]): Promise<void> {
-    const files = new Set(decks.flatMap(filesIn));
+  /** @param with decks whose pictures and files come along beside those of the decks, and where lessons lie */
+  private async writeDecks(
+    zip: ZipStream,
+    teacherId: string,
+    decks: readonly Deck[],
+    { beside = [], lessons }: { beside?: readonly Deck[]; lessons?: BackupManifest['lessons'] & object } = {},
+  ): Promise<void> {
+    const shown = [...decks, ...beside];
+    const files = new Set(shown.flatMap(filesIn));
     const contents: BackupManifest['contents'][number][] = [];
-    for (const id of new Set(decks.flatMap(contentsIn))) {
+    for (const id of new Set(shown.flatMap(contentsIn))) {
       const kind = files.has(id) ? 'file' : 'picture';
       const told = await this.sizeOf(teacherId, kind, id);
       if (told) contents.push({ id, kind, file: contentFile(kind, id), ...told });
@@ -99,6 +116,7 @@ export class BackupsService {
       made: new Date().toISOString(),
       decks: decks.map(({ title }, at) => ({ file: deckFile(at), title })),
       contents,
+      ...(lessons ? { lessons } : {}),
     };
     await zip.json('backup.json', manifest);
     await zip.json('schema.json', backupSchema);

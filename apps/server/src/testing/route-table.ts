@@ -348,6 +348,19 @@ export const routeTable: readonly RouteCase[] = [
   },
   { route: 'GET /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
   { route: 'POST /api/lessons/:id/correction', path: '/api/lessons/shore-lesson/correction', expected: ownerOnly(200) },
+  { route: 'POST /api/restored-lessons', body: {}, expected: teachers(422) },
+  {
+    route: 'POST /api/restored-lessons/:id/works',
+    path: '/api/restored-lessons/shore-lesson/works',
+    body: { name: 'Ada', studentIds: [], work: {}, review: {}, releasedAt: null },
+    expected: { ...ownerOnly(409) },
+  },
+  {
+    route: 'POST /api/restored-lessons/:id/works/:participantId/submissions',
+    path: '/api/restored-lessons/shore-lesson/works/nobody/submissions',
+    body: { work: {}, submittedAt: '2026-03-12T09:00:00Z', takenBackAt: null },
+    expected: { ...ownerOnly(409) },
+  },
   {
     route: 'POST /api/lessons/:id/works',
     path: '/api/lessons/shore-lesson/works',

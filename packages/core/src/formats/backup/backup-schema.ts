@@ -35,6 +35,16 @@ export const backupSchema = {
         properties: { file: { type: 'string', pattern: '^decks/[\\w-]+\\.json$' }, title: text },
       },
     },
+    lessons: {
+      type: 'array',
+      description:
+        'Lessons: lesson.json, edition.json (as $defs/deck), work.json, submissions.json, reviews.json in a folder.',
+      items: {
+        type: 'object',
+        required: ['folder', 'title'],
+        properties: { folder: { type: 'string', pattern: '^(lessons/[\\w-]+/)?$' }, title: text },
+      },
+    },
     contents: {
       type: 'array',
       description: 'Bytes by their SHA-256.',

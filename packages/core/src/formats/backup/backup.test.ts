@@ -5,7 +5,15 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { strToU8, type Zippable, zipSync } from 'fflate';
 import fc from 'fast-check';
 import { DeckBuilder } from '../../testing/index.js';
-import { backupSchema, BACKUP_FORMAT, BACKUP_VERSION, contentFile, deckFile, readBackup } from './index.js';
+import {
+  backupSchema,
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  contentFile,
+  deckFile,
+  readBackup,
+  sizeOfBeside,
+} from './index.js';
 
 const owl = strToU8('an owl, as bytes');
 const owlId = bytesToHex(sha256(owl));
@@ -48,6 +56,78 @@ test('what was written is read back whole', () => {
   expect(read.decks.map(({ deck }) => deck)).toEqual(decks.map(({ deck }) => deck));
   expect(read.contents).toEqual([{ id: owlId, kind: 'picture', bytes: owl }]);
   expect(read.left).toEqual([]);
+});
+
+const kept = {
+  'classes.json': [
+    {
+      id: 'c',
+      name: '6 Heron',
+      students: [
+        { id: 's', name: 'Noor', group: 'Terns' },
+        { id: 't', name: '' },
+      ],
+    },
+  ],
+  'themes.json': [{ id: 't', theme: { name: 'Dunes' } }, 'no theme'],
+  'templates.json': [{ name: 'Sorting', moment: 'practising', does: ['sort'], deck: marsh }, { name: 'None' }],
+  'lessons/l1/lesson.json': {
+    ...{ title: 'Night walk', classId: 'c', workMode: 'copy-each', terms: {}, openedAt: '2026-03-12T09:00:00Z' },
+    participants: [
+      { key: 's', name: 'Noor', members: [], isGuest: false, participantId: 'p' },
+      { key: 'q', name: 'Guest', members: [], isGuest: true, participantId: 'q' },
+      { key: 'n', name: 'Nobody', members: [], isGuest: false, participantId: null },
+    ],
+  },
+  'lessons/l1/edition.json': marsh,
+  'lessons/l1/work.json': { p: { blanks: { low: 'low' } }, q: {} },
+  'lessons/l1/submissions.json': [
+    {
+      participantId: 'p',
+      number: 1,
+      submittedAt: '2026-03-12T09:30:00Z',
+      takenBackAt: null,
+      work: { blanks: { low: 'x' } },
+    },
+    { participantId: 'z', number: 1 },
+  ],
+  'lessons/l1/reviews.json': [{ participantId: 'p', review: { comments: [] }, releasedAt: 'never' }],
+};
+const lessons = [
+  { folder: 'lessons/l1/', title: 'Night walk' },
+  { folder: '../lessons/l1/', title: 'Not here' },
+  { folder: 'lessons/gone/', title: 'Gone' },
+];
+
+test('what lies beside the decks is read: classes, lessons with who did what, themes, templates', () => {
+  const files = Object.fromEntries(Object.entries(kept).map(([name, value]) => [name, json(value)]));
+  const read = readBackup(zipped(files, { lessons }));
+  if ('fault' in read) throw new Error(read.fault);
+  const { beside } = read;
+  expect(sizeOfBeside(beside)).toBe(4);
+  expect(beside.classes).toEqual([{ id: 'c', name: '6 Heron', students: [{ id: 's', name: 'Noor', group: 'Terns' }] }]);
+  expect(beside.themes).toEqual([{ name: 'Dunes' }]);
+  expect(beside.templates.map(({ name }) => name)).toEqual(['Sorting']);
+  const [lesson] = beside.lessons;
+  expect(lesson).toMatchObject({ title: 'Night walk', classId: 'c', openedAt: '2026-03-12T09:00:00.000Z' });
+  expect(lesson?.lines).toMatchObject([
+    { name: 'Noor', studentId: 's', releasedAt: null, submissions: [{ number: 1, work: { blanks: { low: 'x' } } }] },
+    { name: 'Guest', studentId: null, submissions: [] },
+  ]);
+  const ajv = new Ajv2020({ strict: false });
+  expect(ajv.validate(backupSchema, manifest({ lessons: lessons.slice(0, 1) }))).toBe(true);
+  expect(ajv.validate(backupSchema, manifest({ lessons }))).toBe(false);
+});
+
+test('a backup of a lesson alone has it at the top, and no decks', () => {
+  const files = Object.fromEntries(
+    Object.entries(kept).flatMap(([name, value]) =>
+      name.startsWith('lessons/') ? [[name.slice(11), json(value)]] : [],
+    ),
+  );
+  const read = readBackup(zipped(files, { decks: [], lessons: [{ folder: '', title: 'Night walk' }] }));
+  if ('fault' in read) throw new Error(read.fault);
+  expect([read.decks.length, read.beside.lessons.length, read.beside.classes.length]).toEqual([0, 1, 0]);
 });
 
 /** A zip that says of a file in it that it is 956 MB when it is unpacked. */

@@ -29,7 +29,12 @@ export interface BackupManifest {
     /** As the server knows it; of files that are only handed out `application/octet-stream`. */
     readonly mediaType: string;
   }[];
+  /** Where lessons lie: the folder of their files, '' for the top; none in what was made before they were read back. */
+  readonly lessons?: readonly { readonly folder: string; readonly title: string }[];
 }
+
+/** The files that a lesson is, in its folder. */
+export const lessonFiles = ['lesson', 'edition', 'work', 'submissions', 'reviews'] as const;
 
 /** Where the bytes of a picture or a file lie. */
 export function contentFile(kind: ContentKind, id: string): string {

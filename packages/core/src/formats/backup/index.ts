@@ -2,3 +2,4 @@
 export * from './backup.js';
 export { backupSchema } from './backup-schema.js';
 export * from './read-backup.js';
+export * from './read-kept-lesson.js';

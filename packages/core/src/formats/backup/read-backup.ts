@@ -4,6 +4,7 @@ import { bytesToHex } from '@noble/hashes/utils';
 import { strFromU8, unzipSync } from 'fflate';
 import { type Deck, readDeck, readFields, readString, type Fields } from '../../deck/index.js';
 import { BACKUP_FORMAT, BACKUP_VERSION, type ContentKind } from './backup.js';
+import { type KeptBeside, readBeside } from './read-kept-lesson.js';
 
 /** The largest backup that is read, in bytes; what is in it, unpacked, in bytes; and its most files. */
 export const LARGEST_BACKUP = 600_000_000;
@@ -11,7 +12,8 @@ const LARGEST_UNPACKED = 900_000_000;
 const MOST_FILES = 20_000;
 
 /** Nothing else is unpacked: no path leads out of the zip. */
-const READ = /^(?:backup\.json|decks\/[\w-]{1,40}\.json|(?:picture|file)s\/[0-9a-f]{64})$/;
+const READ =
+  /^(?:(?:backup|classes|themes|templates)\.json|decks\/[\w-]{1,40}\.json|(?:picture|file)s\/[0-9a-f]{64}|(?:lessons\/[\w-]{1,40}\/)?(?:lesson|edition|work|submissions|reviews)\.json)$/;
 
 /** Why a backup cannot be read. */
 export type BackupFault = 'no-backup' | 'broken' | 'too-large' | 'newer';
@@ -33,6 +35,8 @@ export interface ReadBackup {
   readonly decks: readonly { readonly title: string; readonly deck: Deck }[];
   readonly contents: readonly BackupContent[];
   readonly left: readonly LeftOfBackup[];
+  /** What else of somebody is in it. */
+  readonly beside: KeptBeside;
 }
 
 /** Reads a backup. Whatever is broken or hostile in it is told, never thrown. */
@@ -61,7 +65,7 @@ export function readBackup(bytes: Uint8Array): ReadBackup | { readonly fault: Ba
     left.push({ what: 'content', kind, why: found ? 'changed' : 'missing' });
     return [];
   });
-  return { decks, contents, left };
+  return { decks, contents, left, beside: readBeside(manifest, (name) => parsedJson(files[name])) };
 }
 
 function listed(value: unknown): readonly { readonly id: string; readonly kind: ContentKind }[] {
@@ -75,9 +79,13 @@ function listed(value: unknown): readonly { readonly id: string; readonly kind: 
 }
 
 function readJson(bytes: Uint8Array | undefined): Fields | null {
+  return readFields(parsedJson(bytes));
+}
+
+function parsedJson(bytes: Uint8Array | undefined): unknown {
   if (!bytes) return null;
   try {
-    return readFields(JSON.parse(strFromU8(bytes)));
+    return JSON.parse(strFromU8(bytes)) as unknown;
   } catch {
     return null;
   }

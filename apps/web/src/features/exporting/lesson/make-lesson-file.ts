@@ -26,7 +26,8 @@ interface Making {
 export async function makeLessonFile(making: Making): Promise<Uint8Array<ArrayBuffer>> {
   const { lesson, signal } = making;
   const says = messages.lessonFile;
-  const data = unzipSync(await bytesOf(`/api/lessons/${lesson.id}/file`, signal));
+  const whole = await bytesOf(`/api/lessons/${lesson.id}/file`, signal);
+  const data = unzipSync(whole);
   const json = (name: string): unknown => JSON.parse(strFromU8(data[name] ?? strToU8('null')));
   const works = doneWorks(lesson, {
     edition: json('edition.json'),
@@ -42,7 +43,7 @@ export async function makeLessonFile(making: Making): Promise<Uint8Array<ArrayBu
     Object.assign(entries, await pagesOf(making, works));
     entries[`${says.deck}.zip`] = [await bytesOf(`/api/lessons/${lesson.id}/deck-backup`, signal), { level: 0 }];
   }
-  for (const [name, bytes] of Object.entries(data)) entries[`${says.data}/${name}`] = bytes;
+  entries[`${says.data}.zip`] = [whole, { level: 0 }];
   return zipSync(entries, { level: 6 });
 }
 

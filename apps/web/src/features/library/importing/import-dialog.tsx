@@ -1,8 +1,9 @@
 /** Importing files as a deck: it is made at once when all of them was understood, else what was not is said before. */
 import { slidesInOrder } from '@gobrel/core/deck';
+import type { KeptBeside } from '@gobrel/core/formats';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { listed, messages } from '../../../shared/messages';
 import { ACCEPTED, importKind } from './import-kind';
 import { type Imported, NotReadable, readImport } from './read-import';
 
@@ -21,6 +22,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
   const [step, setStep] = useState('');
   const [trouble, setTrouble] = useState('');
   const [read, setRead] = useState<Imported | null>(null);
+  const [withBeside, setWithBeside] = useState(true);
   const underWay = useRef<AbortController | null>(null);
   useEffect(() => () => underWay.current?.abort(), []);
   const take = async (files: readonly File[]) => {
@@ -37,9 +39,11 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
     const name = files[0]?.name ?? '';
     try {
       const imported = await readImport(found.kind, files, setStep, own.signal);
-      if (Object.keys(imported.deck.slides).length === 0) setTrouble(says.nothing({ name }));
-      else if (imported.left.length === 0) onImport(imported);
-      if (imported.left.length > 0) setRead(imported);
+      const hasDeck = Object.keys(imported.deck.slides).length > 0;
+      const isMore = imported.beside !== null;
+      if (!hasDeck && !isMore) setTrouble(says.nothing({ name }));
+      else if (imported.left.length === 0 && !isMore) onImport(imported);
+      if (imported.left.length > 0 || isMore) setRead(imported);
     } catch (error) {
       if (!own.signal.aborted) setTrouble(error instanceof NotReadable ? error.message : says.notRead({ name }));
     }
@@ -75,7 +79,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
             </p>
           ) : null}
           {trouble ? <p className="font-semibold text-clay">{trouble}</p> : null}
-          {read ? (
+          {read && slides > 0 ? (
             <p className="font-semibold">
               {read.others.length > 0
                 ? says.foundDecks({ count: read.others.length + 1, name: read.title })
@@ -83,7 +87,8 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
             </p>
           ) : null}
         </div>
-        {read ? (
+        {read?.beside ? <Beside beside={read.beside} isWanted={withBeside} onChange={setWithBeside} /> : null}
+        {read && read.left.length > 0 ? (
           <>
             <p className="mt-2 font-semibold text-amber">{says.left}</p>
             <ul className="max-h-48 list-disc overflow-auto ps-5 text-sm" tabIndex={0} aria-label={says.left}>
@@ -94,15 +99,48 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
           </>
         ) : null}
       </div>
-      {read && slides > 0 ? (
+      {read && (slides > 0 || (withBeside && read.beside !== null)) ? (
         <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
-          <Button look="main" onClick={() => onImport(read)}>
-            {says.createDecks({ count: read.others.length + 1 })}
+          <Button look="main" onClick={() => onImport(withBeside ? read : { ...read, beside: null })}>
+            {read.beside && withBeside ? says.restore : says.createDecks({ count: read.others.length + 1 })}
           </Button>
         </DialogActions>
       ) : null}
     </Dialog>
+  );
+}
+
+interface BesideProps {
+  readonly beside: KeptBeside;
+  readonly isWanted: boolean;
+  readonly onChange: (isWanted: boolean) => void;
+}
+
+/** What else of somebody a backup has, and whether it is wanted. */
+function Beside({ beside: { classes, lessons, themes, templates }, isWanted, onChange }: BesideProps) {
+  const says = messages.library.import;
+  const parts = [
+    classes.length > 0 ? says.besideClasses({ count: classes.length }) : '',
+    lessons.length > 0 ? says.besideLessons({ count: lessons.length }) : '',
+    themes.length > 0 ? says.besideThemes({ count: themes.length }) : '',
+    templates.length > 0 ? says.besideTemplates({ count: templates.length }) : '',
+  ];
+  return (
+    <label className="mt-1 flex min-h-control items-start gap-2.5 py-1">
+      <input
+        type="checkbox"
+        className="mt-0.5 size-4.5 flex-none accent-dusk"
+        checked={isWanted}
+        onChange={({ target }) => onChange(target.checked)}
+      />
+      <span>
+        <span className="block font-semibold">
+          {says.beside({ what: listed(parts.filter((part) => part !== '')) })}
+        </span>
+        <span className="block text-sm text-soft">{says.besideHint}</span>
+      </span>
+    </label>
   );
 }
 

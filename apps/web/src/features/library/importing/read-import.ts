@@ -3,10 +3,12 @@ import { type Deck, emptyDeck } from '@gobrel/core/deck';
 import {
   deckOfPictures,
   deckOfQuestions,
+  type KeptBeside,
   LARGEST_BACKUP,
   type QuestionDraft,
   type ReadDeck,
   type ReceivedPicture,
+  sizeOfBeside,
 } from '@gobrel/core/formats';
 import { type BackupResult, start, startReading, withPicture } from '../../../shared/deck-files';
 import { storePicture } from '../../../shared/contents';
@@ -19,12 +21,17 @@ export interface Imported extends ImportedDeck {
   readonly left: readonly string[];
   /** Further decks of the same file. */
   readonly others: readonly ImportedDeck[];
+  /** What of a backup lies beside its decks; `null` for nothing. */
+  readonly beside: KeptBeside | null;
 }
 
 /** A file that says what it is, and that it cannot be read: its message is what to do. */
 export class NotReadable extends Error {}
 
-type One = Omit<Imported, 'title' | 'others'>;
+type One = Omit<Imported, 'title' | 'others' | 'beside'>;
+
+/** What a file has that is one deck and nothing else. */
+const ALONE = { others: [], beside: null };
 
 /** What is told on the way, in words. */
 type Tell = (step: string) => void;
@@ -42,19 +49,19 @@ export async function readImport(
   signal: AbortSignal,
 ): Promise<Imported> {
   const [first] = files;
-  if (!first) return { title: '', deck: emptyDeck(''), left: [], others: [] };
+  if (!first) return { title: '', deck: emptyDeck(''), left: [], ...ALONE };
   const title = kind === 'pictures' && files.length > 1 ? messages.library.import.pictures : nameWithoutEnding(first);
   const empty: Deck = { ...emptyDeck(title), language: locale };
-  if (kind === 'pictures') return { title, others: [], ...(await readPictures(empty, files, tell, signal)) };
+  if (kind === 'pictures') return { title, ...ALONE, ...(await readPictures(empty, files, tell, signal)) };
   tell(messages.library.import.reading({ name: first.name }));
   if (/\.zip$/i.test(first.name)) {
     const backup = await readBackupFile(first, tell, signal);
     if (backup) return backup;
   }
-  if (kind === 'questions') return { title, others: [], ...(await readQuestions(empty, first, signal)) };
+  if (kind === 'questions') return { title, ...ALONE, ...(await readQuestions(empty, first, signal)) };
   const bytes = new Uint8Array(await first.slice(0, LARGEST_TEXT).arrayBuffer());
   const { deck, unread } = await until(start<ReadDeck>({ type: 'read-deck', bytes, empty }), signal);
-  return { title, deck, left: unread.map(unreadInWords), others: [] };
+  return { title, deck, left: unread.map(unreadInWords), ...ALONE };
 }
 
 function nameWithoutEnding({ name }: File): string {
@@ -100,9 +107,14 @@ async function readBackupFile(file: File, tell: Tell, signal: AbortSignal): Prom
     const fault = read.fault === 'too-large' ? 'tooLarge' : read.fault;
     throw new NotReadable(says.backupFault({ fault, name: file.name }));
   }
-  const { decks, left } = await restoreBackup(read, signal, (at, count) => tell(says.restoring({ at, count })));
+  const { decks, left, beside } = await restoreBackup(read, signal, (at, count) => tell(says.restoring({ at, count })));
   const [first, ...others] = decks;
-  return { ...(first ?? { title: nameWithoutEnding(file), deck: emptyDeck('') }), others, left };
+  return {
+    ...(first ?? { title: nameWithoutEnding(file), deck: emptyDeck('') }),
+    others,
+    left,
+    beside: sizeOfBeside(beside) > 0 ? beside : null,
+  };
 }
 
 /** What work under way comes to, unless it is stopped before. */

@@ -1,6 +1,6 @@
-/** Decks out of a backup, with what they show stored here like anything that is uploaded. */
+/** What is in a backup, with what it shows stored here like anything that is uploaded. */
 import { type Deck, readDeck } from '@gobrel/core/deck';
-import type { BackupContent, LeftOfBackup, ReadBackup } from '@gobrel/core/formats';
+import type { BackupContent, KeptBeside, LeftOfBackup, ReadBackup } from '@gobrel/core/formats';
 import { storeFile, storePicture } from '../../../shared/contents';
 import { messages } from '../../../shared/messages';
 
@@ -16,10 +16,14 @@ export interface ImportedDeck {
  * @throws when `signal` ends it
  */
 export async function restoreBackup(
-  { decks, contents, left }: ReadBackup,
+  { decks, contents, left, beside }: ReadBackup,
   signal: AbortSignal,
   onStored: (at: number, count: number) => void,
-): Promise<{ readonly decks: readonly ImportedDeck[]; readonly left: readonly string[] }> {
+): Promise<{
+  readonly decks: readonly ImportedDeck[];
+  readonly left: readonly string[];
+  readonly beside: KeptBeside;
+}> {
   const names = new Map<string, string>();
   for (const [at, content] of contents.entries()) {
     signal.throwIfAborted();
@@ -27,7 +31,15 @@ export async function restoreBackup(
     const id = await stored(content);
     if (id !== null && id !== content.id) names.set(content.id, id);
   }
-  return { decks: decks.map(({ title, deck }) => ({ title, deck: renamed(deck, names) })), left: left.map(inWords) };
+  return {
+    decks: decks.map(({ title, deck }) => ({ title, deck: renamed(deck, names) })),
+    left: left.map(inWords),
+    beside: {
+      ...beside,
+      lessons: beside.lessons.map((lesson) => ({ ...lesson, edition: renamed(lesson.edition, names) })),
+      templates: beside.templates.map((template) => ({ ...template, deck: renamed(template.deck, names) })),
+    },
+  };
 }
 
 async function stored({ kind, id, bytes }: BackupContent): Promise<string | null> {

@@ -225,9 +225,11 @@ export function Screen() {
       {dialog?.kind === 'import' ? (
         <ImportDialog
           dropped={dialog.dropped}
-          onImport={({ title, deck, others }) => {
+          onImport={({ title, deck, others, beside }) => {
             close();
-            if (others.length > 0) library.createSeveral.mutate([{ title, deck }, ...others]);
+            if (beside) library.restoreBeside.mutate(beside);
+            if (Object.keys(deck.slides).length === 0) return;
+            if (others.length > 0 || beside) library.createSeveral.mutate([{ title, deck }, ...others]);
             else library.create.mutate({ title, deck });
           }}
           onClose={close}

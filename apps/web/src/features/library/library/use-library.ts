@@ -1,9 +1,11 @@
 /** What is done in a library: decks made, copied and put somewhere, each of it said and undone. */
 import type { DeckSummary, UnitView } from '@gobrel/contract';
 import type { Deck, SlideSizeName } from '@gobrel/core/deck';
+import type { KeptBeside } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { ask, messageOf, unitsQuery } from '../../../shared/api';
+import { ask, classesQuery, messageOf, renewEverywhere, unitsQuery } from '../../../shared/api';
+import { restoreBeside } from '../importing';
 import { showToast } from '../../../shared/ui';
 import { locale, messages } from '../../../shared/messages';
 
@@ -53,6 +55,13 @@ export function useLibrary() {
     },
     onSuccess: (count) => showToast(says.import.restored({ count })),
   });
+  const beside = useMutation({
+    mutationFn: async (kept: KeptBeside) => restoreBeside(kept, await queries.fetchQuery(classesQuery)),
+    onSuccess: ({ restored, refused }) =>
+      showToast(says.import.besideRestored({ restored, refused }), refused > 0 ? { tone: 'trouble' } : {}),
+    onSettled: () => renewEverywhere(queries, ['classes', 'lessons', 'themes', 'templates']),
+    onError: settled.onError,
+  });
   const copy = useMutation({
     ...settled,
     mutationFn: ({ id, title }: DeckSummary) => ask('POST', `/decks/${id}/copy`, { title: says.copyOf({ title }) }),
@@ -85,7 +94,7 @@ export function useLibrary() {
     mutationFn: ({ id }: UnitView) => ask('DELETE', `/units/${id}`),
     onSuccess: (_answer, { name }) => showToast(says.unitDeleted({ name })),
   });
-  return { create, createSeveral, copy, shelve, makeUnit, removeUnit };
+  return { create, createSeveral, restoreBeside: beside, copy, shelve, makeUnit, removeUnit };
 }
 
 /** What is said of decks that were put somewhere. */
