@@ -3,18 +3,15 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
-  IsIn,
   IsInt,
-  IsISO8601,
   IsString,
   Length,
   Matches,
   Max,
   MaxLength,
   Min,
-  ValidateIf,
 } from 'class-validator';
-import { type AuthorRight, authorRights, type AuthorTerms, type DeckSummary } from './decks.js';
+import { type AuthorRight, AuthorTerms, type DeckSummary } from './decks.js';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
@@ -113,17 +110,7 @@ export interface SchoolInvitationView {
 }
 
 /** How a deck is offered to a school: what colleagues may do, until when, and for whom it is; what is left out stays as it was. */
-export class OfferTerms {
-  @Optional()
-  @IsIn(authorRights, fault('other'))
-  may?: AuthorRight;
-
-  /** The moment it ends, ISO 8601; `null` for never. */
-  @Optional()
-  @ValidateIf((_terms, value) => value !== null)
-  @IsISO8601({}, fault('until'))
-  until?: string | null;
-
+export class OfferTerms extends AuthorTerms {
   @Optional()
   @Trimmed()
   @IsString()

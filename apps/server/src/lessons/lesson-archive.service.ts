@@ -1,6 +1,6 @@
 /** Keeping: a lesson taken along as a file; a student's data told and erased. */
 import type { StudentData } from '@gobrel/contract';
-import { type Deck, filesIn, itemsOf, nameOf, picturesIn, slidesInOrder } from '@gobrel/core/deck';
+import { type Deck, filesIn, type Item, itemsOf, nameOf, picturesIn, slidesInOrder } from '@gobrel/core/deck';
 import { readTerms, withoutParticipant } from '@gobrel/core/lesson';
 import { BACKUP_FORMAT, BACKUP_VERSION, type BackupManifest, backupSchema, contentFile } from '@gobrel/core/formats';
 import { givenFor, isQuestion } from '@gobrel/core/questions';
@@ -177,10 +177,18 @@ function answersIn(edition: Deck, work: Work, review: Review): StudentData['less
       const known = mark && mark.verdict !== 'unmarked' ? { points: mark.points, outOf: mark.outOf } : null;
       const question = 'prompt' in item ? item.prompt : nameOf(item);
       return [
-        { question, given: givenFor(item, work, edition), mark: known, why: review.overruled[item.id]?.why ?? '' },
+        { question, given: readable(item, work, edition), mark: known, why: review.overruled[item.id]?.why ?? '' },
       ];
     }),
   );
+}
+
+/** What was given for a question, in words: of a choice what it says, and not only its letter. */
+function readable(item: Item, work: Work, edition: Deck): string {
+  const answer = work.answers[item.id];
+  if (item.kind !== 'choice' || answer?.kind !== 'choice') return givenFor(item, work, edition);
+  const picked = item.choices.filter(({ id }) => answer.picked.includes(id));
+  return picked.map(({ text }) => text).join('; ');
 }
 
 function json(value: unknown): Uint8Array {

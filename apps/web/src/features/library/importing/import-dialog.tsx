@@ -22,6 +22,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
   const [step, setStep] = useState('');
   const [trouble, setTrouble] = useState('');
   const [read, setRead] = useState<Imported | null>(null);
+  const [fileName, setFileName] = useState('');
   const [withBeside, setWithBeside] = useState(true);
   const underWay = useRef<AbortController | null>(null);
   useEffect(() => () => underWay.current?.abort(), []);
@@ -37,6 +38,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
     underWay.current?.abort();
     underWay.current = own;
     const name = files[0]?.name ?? '';
+    setFileName(name);
     try {
       const imported = await readImport(found.kind, files, setStep, own.signal);
       const hasDeck = Object.keys(imported.deck.slides).length > 0;
@@ -82,7 +84,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
           {read && slides > 0 ? (
             <p className="font-semibold">
               {read.others.length > 0
-                ? says.foundDecks({ count: read.others.length + 1, name: read.title })
+                ? says.foundDecks({ count: read.others.length + 1, name: fileName })
                 : says.found({ slides, name: read.title })}
             </p>
           ) : null}
