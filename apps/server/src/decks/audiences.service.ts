@@ -3,7 +3,7 @@ import { AGES, type AudiencesView, type AuthorTerms, type OfferTerms } from '@go
 import { formatDocumentName } from '@gobrel/core/shared-doc';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource } from 'typeorm';
+import { DataSource, type EntityManager } from 'typeorm';
 import { AuditService } from '../audit/index.js';
 import { ColleagueRow, DeckOfferRow, DeckTeamRow, SchoolRow, TeamRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
@@ -11,7 +11,10 @@ import { SyncService } from '../sync/index.js';
 import { LibraryService } from './library.service.js';
 
 /** A condition on `deck_access` with one value. */
-type Concerned = 'deck_id = $1' | 'teacher_id = ANY($1)';
+type Concerned = 'deck_id = $1' | 'teacher_id = ANY($1)' | typeof THEIRS_OR_THEM;
+
+/** What somebody shares, and what is shared with them. */
+export const THEIRS_OR_THEM = '(teacher_id = $1 OR deck_id IN (SELECT id FROM deck WHERE owner_id = $1))';
 
 @Injectable()
 export class AudiencesService {
@@ -108,14 +111,10 @@ export class AudiencesService {
     });
   }
 
-  /** Takes back what somebody shared with their school and its teams: they leave it. */
-  async endAllBy(ownerId: string): Promise<void> {
-    const rows = await this.database.query<{ id: string }[]>(
-      `SELECT id FROM deck WHERE owner_id = $1
-         AND (id IN (SELECT deck_id FROM deck_team) OR id IN (SELECT deck_id FROM deck_offer))`,
-      [ownerId],
-    );
-    for (const { id } of rows) await this.endAllOf(id);
+  /** Takes back what somebody shares with their school and its teams: they are leaving it. */
+  async endAllBy(manager: EntityManager, ownerId: string): Promise<void> {
+    for (const table of ['deck_team', 'deck_offer'])
+      await manager.query(`DELETE FROM ${table} WHERE deck_id IN (SELECT id FROM deck WHERE owner_id = $1)`, [ownerId]);
   }
 
   /** Ends what was shared until now. */
@@ -131,7 +130,7 @@ export class AudiencesService {
 
   /**
    * Changes who has decks, and sends those concerned out of what they have open: they come back with what they may do
-   * now. @param value a deck's id, or teachers' ids
+   * now. @param value a deck's id, a teacher's, or those of several
    */
   async reshare(concerned: Concerned, value: unknown, change: () => Promise<unknown>): Promise<void> {
     const had = await this.database.query<{ deckId: string; teacherId: string }[]>(

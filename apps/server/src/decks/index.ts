@@ -1,5 +1,5 @@
 /** Decks in libraries. */
-export { AudiencesService } from './audiences.service.js';
+export { AudiencesService, THEIRS_OR_THEM } from './audiences.service.js';
 export { AuthorsService } from './authors.service.js';
 export { DeckBinService } from './deck-bin.service.js';
 export { DecksModule } from './decks.module.js';

@@ -75,7 +75,7 @@ export class LibraryService {
     return this.summary(teacherId, await this.seen(teacherId, id));
   }
 
-  /** Decks that a teacher may look at, as a list shows them; others are left out. */
+  /** Some decks as a list shows them, for whoever has been let at them already. */
   async some(teacherId: string, ids: readonly string[]): Promise<DeckSummary[]> {
     const rows = await this.database.getRepository(DeckRow).findBy({ id: In([...ids]), deletedAt: IsNull() });
     return this.summaries(teacherId, rows);
@@ -209,7 +209,10 @@ export class LibraryService {
       this.database.getRepository(TeacherRow).findBy({ id: In([...new Set(others)]) }),
       this.decksOf(rows),
       this.database.getRepository(DeckShelfRow).findBy({ teacherId, deckId: In(rows.map(({ id }) => id)) }),
-      this.accessTo(rows.map(({ id }) => id)),
+      this.accessTo(
+        teacherId,
+        rows.map(({ id }) => id),
+      ),
       this.database.getRepository(InvitationRow).findBy({ deckId: In(rows.map(({ id }) => id)) }),
       this.liveShares(rows.map(({ id }) => id)),
     ]);
@@ -231,11 +234,12 @@ export class LibraryService {
     );
   }
 
-  /** Who may do what with decks, and through what. */
-  private accessTo(deckIds: readonly string[]): Promise<DeckAccess[]> {
+  /** Who may do what with decks, and through what; through their school only somebody themselves, as that is everybody in it. */
+  private accessTo(teacherId: string, deckIds: readonly string[]): Promise<DeckAccess[]> {
     return this.database.query(
-      'SELECT deck_id AS "deckId", teacher_id AS "teacherId", may, through FROM deck_access WHERE deck_id = ANY($1)',
-      [deckIds],
+      `SELECT deck_id AS "deckId", teacher_id AS "teacherId", may, through FROM deck_access
+       WHERE deck_id = ANY($1) AND (through <> 'school' OR teacher_id = $2)`,
+      [deckIds, teacherId],
     );
   }
 

@@ -6,7 +6,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, In } from 'typeorm';
 import { AuditService } from '../audit/index.js';
 import { ColleagueRow, SchoolInvitationRow, SchoolRow, TeacherRow, TeamMemberRow, TeamRow } from '../database/index.js';
-import { AudiencesService } from '../decks/index.js';
+import { AudiencesService, THEIRS_OR_THEM } from '../decks/index.js';
 import { notFound, refuse } from '../errors/index.js';
 
 @Injectable()
@@ -98,14 +98,14 @@ export class SchoolsService {
   /** Takes somebody out of their school with what they share there; `settle` says what becomes of the school. */
   private async leave(teacherId: string, settle: (manager: EntityManager) => Promise<void>): Promise<void> {
     const { schoolId } = await this.inSchool(teacherId);
-    await this.audiences.reshare('teacher_id = ANY($1)', [teacherId], () =>
+    await this.audiences.reshare(THEIRS_OR_THEM, teacherId, () =>
       this.database.transaction(async (manager) => {
+        await this.audiences.endAllBy(manager, teacherId);
         await manager.delete(ColleagueRow, { teacherId });
         if (await manager.existsBy(ColleagueRow, { schoolId })) await settle(manager);
         else await manager.delete(SchoolRow, { id: schoolId });
       }),
     );
-    await this.audiences.endAllBy(teacherId);
   }
 
   private async mustBeManaged(manager: EntityManager, schoolId: string): Promise<void> {

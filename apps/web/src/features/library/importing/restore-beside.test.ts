@@ -1,4 +1,4 @@
-import { sameStudents } from './restore-beside';
+import { distinct, sameStudents } from './restore-beside';
 
 const named = (...names: readonly string[]) => names.map((name, at) => ({ id: `${name} ${at}`, name }));
 
@@ -14,4 +14,8 @@ test('students are found again by their names, of several of a name one each', (
     ['Bo 1', 'z'],
     ['Ada 2', 'y'],
   ]);
+});
+
+test('of guests of one name each is told apart', () => {
+  expect(distinct(['Ada', 'Bo', 'Ada', 'Ada'])).toEqual(['Ada', 'Bo', 'Ada (2)', 'Ada (3)']);
 });

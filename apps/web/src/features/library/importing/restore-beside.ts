@@ -73,14 +73,27 @@ async function restoreLesson(lesson: KeptLesson, here: HereBy): Promise<void> {
   const { workMode, terms, openedAt, edition } = lesson;
   const classId = here.classes.get(lesson.classId ?? '') ?? null;
   const { id } = await ask<LessonView>('POST', '/restored-lessons', { classId, workMode, terms, openedAt, edition });
-  for (const line of lesson.lines) await restoreLine(id, line, classId === null ? new Map() : here.students);
+  const students = classId === null ? new Map<string, string>() : here.students;
+  const names = distinct(lesson.lines.map(({ name }) => name || '–'));
+  for (const [at, line] of lesson.lines.entries())
+    await restoreLine(id, { ...line, name: names[at] ?? line.name }, students);
+}
+
+/** Names of which each is there once: nobody but students of a class can be called the same. */
+export function distinct(names: readonly string[]): readonly string[] {
+  const counts = new Map<string, number>();
+  return names.map((name) => {
+    const count = (counts.get(name) ?? 0) + 1;
+    counts.set(name, count);
+    return count === 1 ? name : `${name} (${count})`;
+  });
 }
 
 async function restoreLine(lessonId: string, line: KeptLine, students: ReadonlyMap<string, string>): Promise<void> {
   const { name, studentId, members, work, review, releasedAt, submissions } = line;
   const were = studentId === null ? members.map((member) => member.studentId) : [studentId];
   const studentIds = were.flatMap((was) => students.get(was) ?? []);
-  const told = { name: name || '–', studentIds, work, review, releasedAt };
+  const told = { name, studentIds, work, review, releasedAt };
   const { participantId } = await ask<RestoredWork>('POST', `/restored-lessons/${lessonId}/works`, told);
   for (const { work: submitted, submittedAt, takenBackAt } of submissions)
     await ask('POST', `/restored-lessons/${lessonId}/works/${participantId}/submissions`, {
