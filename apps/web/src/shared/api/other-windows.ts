@@ -5,21 +5,26 @@ const CHANNEL = 'gobrel lists';
 
 /** Asks anew for everything whose key begins with one of some words, here and in other windows. */
 export function renewEverywhere(queries: QueryClient, keys: readonly string[]): Promise<unknown> {
-  const channel = new BroadcastChannel(CHANNEL);
-  channel.postMessage(keys);
-  channel.close();
+  const channel = openChannel();
+  channel?.postMessage(keys);
+  channel?.close();
   return renew(queries, keys);
 }
 
 /** Asks anew for what another window says has changed. */
 export function followOtherWindows(queries: QueryClient): void {
-  new BroadcastChannel(CHANNEL).onmessage = ({ data }: MessageEvent<unknown>) => {
-    if (Array.isArray(data))
-      void renew(
-        queries,
-        data.filter((key) => typeof key === 'string'),
-      );
-  };
+  openChannel()?.addEventListener('message', ({ data }: MessageEvent<unknown>) => {
+    const keys: readonly unknown[] = Array.isArray(data) ? data : [];
+    void renew(
+      queries,
+      keys.filter((key) => typeof key === 'string'),
+    );
+  });
+}
+
+/** The way to the other windows; `null` in browsers from before there was one: their windows follow when they are looked at. */
+function openChannel(): BroadcastChannel | null {
+  return 'BroadcastChannel' in window ? new BroadcastChannel(CHANNEL) : null;
 }
 
 function renew(queries: QueryClient, keys: readonly string[]): Promise<unknown> {

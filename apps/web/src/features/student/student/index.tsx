@@ -16,15 +16,15 @@ export function Screen() {
   const edition = useQuery(myEditionQuery(lesson.data?.edition));
   const failed = lesson.error ?? edition.error;
   if (failed instanceof Refusal && [401, 403].includes(failed.problem.status)) return <Navigate to="/join" replace />;
-  if (lesson.data && edition.data && !isRefusedAs(failed, 'lesson-deleted-by-teacher'))
-    return <Opening lesson={lesson.data} here={edition.data} />;
+  const isDeleted = isRefusedAs(failed, 'lesson-deleted-by-teacher');
+  if (lesson.data && edition.data && !isDeleted) return <Opening lesson={lesson.data} here={edition.data} />;
   if (failed)
     return (
       <DeadEnd
         title={messages.elsewhere.lessonTitle}
         text={messageOf(failed)}
         // A document that was shut is opened again by a new page only.
-        onRetry={() => window.location.reload()}
+        onRetry={() => (isDeleted ? window.location.reload() : void Promise.all([lesson.refetch(), edition.refetch()]))}
       >
         <Link to="/join" className={buttonClasses()}>
           {messages.elsewhere.otherCode}
