@@ -202,14 +202,14 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
         {
           id: 'nadia',
           name: 'Nadia Quill',
-          email: 'nadia@marrambay.example',
+          email: 'n.quill@marrambay.example',
           password: 'three gulls and a lamp',
           decks: [{ id: 'tide-tables', deck: tideTables(pictures) }],
         },
         {
           id: 'tomas',
           name: 'Tomas Reed',
-          email: 'tomas@marrambay.example',
+          email: 't.reed@marrambay.example',
           password: 'fog on the long jetty',
           decks: [{ id: 'weather-words', deck: weatherWords(pictures) }],
         },
