@@ -1,8 +1,14 @@
 /** The bytes of pictures and fonts that files are made with. */
-import { type DrawnPage, fontKey, fontsOf, type PageFont, picturesOn } from '@gobrel/core/paper';
+import { type DrawnPage, type PageFont, picturesOn } from '@gobrel/core/paper';
 import { fetched, severally } from '../fetching';
 
 type Bytes = Uint8Array<ArrayBuffer>;
+
+/** How large a picture is drawn, in slide units. */
+export interface PictureSize {
+  readonly width: number;
+  readonly height: number;
+}
 
 /** Pictures are kept at this many of their pixels a slide unit: 192 on an inch of a page as wide as a screen. */
 const FINE = 2;
@@ -12,14 +18,20 @@ const QUALITY = 0.88;
 /** The pictures of some pages as JPEG and PNG. A picture that cannot be had is left out: its place stays empty. */
 export async function picturesFor(pages: readonly DrawnPage[], signal: AbortSignal): Promise<Map<string, Bytes>> {
   const pictures = new Map<string, Bytes>();
-  await severally([...picturesOn(pages)], async ([url, { width, height }]) => {
-    const bytes = await pictureBytes(url, width * FINE, height * FINE, signal);
+  await severally([...picturesOn(pages)], async ([url, size]) => {
+    const bytes = await pictureBytes(url, size, signal);
     if (bytes) pictures.set(url, bytes);
   });
   return pictures;
 }
 
-async function pictureBytes(url: string, width: number, height: number, signal: AbortSignal): Promise<Bytes | null> {
+/** A picture as JPEG or PNG, fine enough for a size in slide units; `null` when it cannot be had. */
+export async function pictureBytes(
+  url: string,
+  { width: across, height: down }: PictureSize,
+  signal: AbortSignal,
+): Promise<Bytes | null> {
+  const [width, height] = [across * FINE, down * FINE];
   const blob = await fetched(url, signal)
     .then((answer) => answer.blob())
     .catch(() => null);
@@ -74,20 +86,11 @@ async function imageOf(blob: Blob): Promise<HTMLImageElement | null> {
   }
 }
 
-/** The fonts of some pages, and further ones, as TrueType in their weights. @throws when one cannot be had */
-export async function fontsFor(
-  pages: readonly DrawnPage[],
-  further: readonly PageFont[],
-  signal: AbortSignal,
-): Promise<Map<string, Bytes>> {
-  const fonts = new Map([...fontsOf(pages), ...further].map((font) => [fontKey(font), font] as const));
-  const bytes = new Map<string, Bytes>();
-  await severally([...fonts], async ([key, { url, weight }]) => {
-    const name = new URL(url).pathname.replace(/^.*\//, '');
-    const answer = await fetched(`/fonts/${hundreds(weight)}/${name}`, signal);
-    bytes.set(key, new Uint8Array(await answer.arrayBuffer()));
-  });
-  return bytes;
+/** A font as TrueType in its weight. @throws when it cannot be had */
+export async function fontBytes({ url, weight }: PageFont, signal: AbortSignal): Promise<Bytes> {
+  const name = new URL(url).pathname.replace(/^.*\//, '');
+  const answer = await fetched(`/fonts/${hundreds(weight)}/${name}`, signal);
+  return new Uint8Array(await answer.arrayBuffer());
 }
 
 function hundreds(weight: number): number {

@@ -22,12 +22,14 @@ interface Drawing {
   readonly signal: AbortSignal;
   /** Told before the first slide and after each. */
   readonly onDrawn?: (done: number) => void;
+  /** Given each page as it is read. */
+  readonly onPage?: (page: DrawnPage) => void;
 }
 
 /** Slides as lists of marks, in their order. @throws when `signal` ends it */
 export async function drawPages(
   slides: readonly ToDraw[],
-  { surroundings, signal, onDrawn }: Drawing,
+  { surroundings, signal, onDrawn, onPage }: Drawing,
 ): Promise<readonly DrawnPage[]> {
   const room = document.createElement('div');
   room.className = 'drawn-apart';
@@ -59,7 +61,11 @@ export async function drawPages(
       }
       signal.throwIfAborted();
       const drawn = room.querySelector<HTMLElement>('.gv-slide');
-      if (drawn) pages.push(readPage(withFieldsAsWords(drawn), { deck, slideId, fonts, ratios }));
+      if (drawn) {
+        const page = readPage(withFieldsAsWords(drawn), { deck, slideId, fonts, ratios });
+        pages.push(page);
+        onPage?.(page);
+      }
       onDrawn?.(at + 1);
       if (at % 5 === 4) await nextTask();
     }

@@ -6,6 +6,7 @@ import { type StudentPages, studentSheets } from '@gobrel/core/paper';
 import type { Surroundings } from '@gobrel/slide-view';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { messages } from '../../../shared/messages';
+import { ContentsAhead } from '../drawing/contents-ahead';
 import { drawPages } from '../drawing/draw-pages';
 import { fetched } from '../fetching';
 import { sheetsAsPdf, type PaperProgress } from '../paper/make-paper';
@@ -55,6 +56,8 @@ async function pagesOf(
   const says = messages.lessonFile;
   const printed = works.map((done) => ({ done, slides: printedSlides(lesson, done) }));
   const all = printed.reduce((sum, { slides }) => sum + slides.length, 0);
+  // Everybody's pages show much the same.
+  const contents = new ContentsAhead(signal);
   const students: StudentPages[] = [];
   let drawn = 0;
   for (const { done, slides } of printed) {
@@ -63,6 +66,7 @@ async function pagesOf(
     const pages = await drawPages(toDraw, {
       surroundings,
       signal,
+      onPage: contents.begin,
       onDrawn: (count) => onProgress({ step: 'drawing', done: before + count, all }),
     });
     drawn += slides.length;
@@ -72,7 +76,7 @@ async function pagesOf(
   const write = (some: readonly StudentPages[], title: string) =>
     sheetsAsPdf(
       { sheets: studentSheets(some), pages: some.flatMap(({ pages }) => pages.map(({ page }) => page)) },
-      { title, language: works[0]?.edition.language ?? null, signal, onProgress },
+      { title, language: works[0]?.edition.language ?? null, contents, signal, onProgress },
     );
   if (choice === 'together') return { [`${says.pages}.pdf`]: await write(students, lesson.title) };
   const files: Zippable = {};

@@ -16,7 +16,7 @@ import { layOutMap, mapWays } from '@gobrel/core/route-map';
 import { applyWorkChanges, emptyWork, isToFillIn, type Work } from '@gobrel/core/work';
 import type { Surroundings } from '@gobrel/slide-view';
 import { language, messages, slideName } from '../../../shared/messages';
-import { fontsFor, picturesFor } from '../drawing/contents';
+import { ContentsAhead } from '../drawing/contents-ahead';
 import { drawPages, type ToDraw } from '../drawing/draw-pages';
 import { pageFonts } from '../drawing/page-fonts';
 import { writeApart } from './write-apart';
@@ -46,26 +46,27 @@ interface Making {
 /** The bytes of a PDF. @throws when something cannot be had, or `signal` ends it */
 export async function makePaper(making: Making): Promise<Uint8Array<ArrayBuffer>> {
   const { deck, signal, onProgress } = making;
-  return sheetsAsPdf(await laidOut(making), { title: deck.title, language: deck.language ?? null, signal, onProgress });
+  const contents = new ContentsAhead(signal);
+  const laid = await laidOut(making, contents);
+  return sheetsAsPdf(laid, { title: deck.title, language: deck.language ?? null, contents, signal, onProgress });
 }
 
 interface Writing {
   readonly title: string;
   /** `null` for that of the interface. */
   readonly language: string | null;
+  /** What is shown on them, as far as it was fetched. */
+  readonly contents: ContentsAhead;
   readonly signal: AbortSignal;
   readonly onProgress: (progress: PaperProgress) => void;
 }
 
 /** Sheets as the bytes of a PDF, with the pictures and fonts of what lies on them. */
 export async function sheetsAsPdf({ pages, sheets }: LaidOut, writing: Writing): Promise<Uint8Array<ArrayBuffer>> {
-  const { title, signal, onProgress } = writing;
+  const { title, contents: ahead, signal, onProgress } = writing;
   onProgress({ step: 'fetching', done: 0, all: sheets.length });
   const wordFonts = fontsOfWords(sheets);
-  const [pictures, fonts] = await Promise.all([
-    picturesFor(pages, signal),
-    fontsFor(pages, [...wordFonts.plain, ...wordFonts.bold], signal),
-  ]);
+  const { pictures, fonts } = await ahead.of(pages, [...wordFonts.plain, ...wordFonts.bold]);
   const contents = { title, language: writing.language ?? language, fonts, pictures, wordFonts };
   const onSheet = (done: number) => onProgress({ step: 'writing', done, all: sheets.length });
   return writeApart({ sheets, contents }, signal, onSheet);
@@ -77,11 +78,15 @@ interface LaidOut {
   readonly sheets: readonly Sheet[];
 }
 
-async function laidOut({ deck, choice, surroundings, signal, onProgress }: Making): Promise<LaidOut> {
+async function laidOut(
+  { deck, choice, surroundings, signal, onProgress }: Making,
+  contents: ContentsAhead,
+): Promise<LaidOut> {
   const draw = (slides: readonly ToDraw[]) =>
     drawPages(slides, {
       surroundings,
       signal,
+      onPage: contents.begin,
       onDrawn: (done) => onProgress({ step: 'drawing', done, all: slides.length }),
     });
   const slides = slidesInOrder(deck).map(({ id }) => ({ deck, slideId: id }));
