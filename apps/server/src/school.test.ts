@@ -159,6 +159,13 @@ test('the shelf has what colleagues offer, is searched by what stands on the sli
   expect(copy.body).toMatchObject({ copiedFrom: { title: 'Waders', by: 'Nadia Quill' } });
   const looking = await bo.open(`deck:${deck}`, 'teacher').settled();
   expect(looking.provider.authorizedScope).toBe('readonly');
+  // Whoever looks at it is not sent away by what is said of it, but by what they may do.
+  await head.ask('PUT', path, { subject: 'Birds', ageTo: 13 });
+  expect((await shelfOf(bo))[0]).toMatchObject({ subject: 'Birds', ageTo: 13 });
+  expect(looking.closed).toBe(false);
+  await head.ask('PUT', path, { may: 'edit' });
+  await until(() => looking.closed);
+  await head.ask('PUT', path, { may: 'view' });
   const [stranger] = await school(0);
   expect([await shelfOf(stranger), await find(stranger, 'curlew'), await mayOpen(stranger, deck)]).toEqual([
     [],
@@ -202,6 +209,11 @@ test('whoever leaves takes along what they shared; a school without a manager th
 test('when whoever managed a school deletes their account, somebody else manages it', async () => {
   const [head, bo] = await school(1);
   if (!bo) throw new Error('nobody came');
+  const { email = '' } = (await schoolOf(head))?.colleagues.find(({ manages }) => manages) ?? {};
+  const [other] = await school(0);
+  await other.ask('POST', '/api/school/invitations', { email });
   expect((await head.ask('POST', '/api/accounts/leave', { present: 'ten letters and more' })).status).toBe(204);
   expect((await schoolOf(bo))?.colleagues).toEqual([expect.objectContaining({ name: 'Colleague 0', manages: true })]);
+  // Nobody keeps the address of whoever has left, though they were asked elsewhere.
+  expect(await database.query('SELECT 1 FROM school_invitation WHERE email = $1', [email])).toEqual([]);
 });

@@ -54,7 +54,7 @@ export class AudiencesService {
     if (schoolId === null) throw refuse(409, 'no-school');
     const usual = { may: 'view' as const, until: null, subject: '', ageFrom: AGES.least, ageTo: AGES.most };
     await this.audit.note({ act: 'deck shared', by: ownerId, place: deckId });
-    await this.reshare('deck_id = $1', deckId, () =>
+    const set = () =>
       this.database.transaction(async (manager) => {
         const row = { ...usual, deckId, schoolId };
         await manager.createQueryBuilder().insert().into(DeckOfferRow).values(row).orIgnore().execute();
@@ -62,8 +62,10 @@ export class AudiencesService {
         await manager.update(DeckOfferRow, { deckId }, { schoolId, ...columnsOf(terms) });
         const { ageFrom, ageTo } = await manager.findOneByOrFail(DeckOfferRow, { deckId });
         if (ageFrom > ageTo) throw refuse(422, 'not-valid', { ageTo: 'ages' });
-      }),
-    );
+      });
+    // For what and whom a deck is changes nothing for those who have it open.
+    if (terms.may === undefined && terms.until === undefined) await set();
+    else await this.reshare('deck_id = $1', deckId, set);
     return this.view(ownerId, deckId);
   }
 
