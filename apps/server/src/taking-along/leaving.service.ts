@@ -47,6 +47,9 @@ export class LeavingService {
     await this.database.transaction(async (manager) => {
       await manager.query('UPDATE deck_version SET author_id = NULL WHERE author_id = $1', [teacherId]);
       await manager.query('DELETE FROM outbox WHERE lower(recipient) = lower($1)', [email]);
+      // Where they were asked to come, and have not come yet.
+      for (const table of ['school_invitation', 'deck_invitation'])
+        await manager.query(`DELETE FROM ${table} WHERE lower(email) = lower($1)`, [email]);
       for (const table of THEIRS) await manager.query(`DELETE FROM ${table} WHERE teacher_id = $1`, [teacherId]);
       await manager.query('DELETE FROM teacher WHERE id = $1', [teacherId]);
     });
