@@ -37,6 +37,8 @@ test('a school is made, a colleague comes by the mail, and each finds what the o
   ).toBeVisible();
   await expectClean(other);
   await other.getByRole('button', { name: says.join }).click();
+  // The invitation names the school as well: only its own page is called so.
+  await expect(other.getByRole('heading', { name: 'Fen House School', exact: true })).toBeVisible();
   await expect(other.getByText('Nadia Quill')).toBeVisible();
 
   await page.reload();

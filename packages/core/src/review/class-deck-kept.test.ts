@@ -46,7 +46,7 @@ test('pages are taken out of a kept deck with everything on them, also when noth
   expect(JSON.stringify(empty)).not.toContain('Noor');
 });
 
-test('of copies the slides that were filled in are kept, a section for each student, and no link leads to what is not there', () => {
+test('copies are kept as the slides that were filled in, a section for each student, without links to what is not there', () => {
   const copies = new DeckBuilder('Tides')
     .slide('start')
     .slide('low', { name: 'Low water' })

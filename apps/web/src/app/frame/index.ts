@@ -2,6 +2,7 @@
 export { Brand } from './brand';
 export { ForTeachers } from './for-teachers';
 export { InvitationCard } from './invitation-card';
+export { InvitedScreen } from './invited-screen';
 export { LeavingDialog } from './leaving-dialog';
 export { useLeaving } from './use-leaving';
 export { KeptNote } from './kept-note';

@@ -5,8 +5,7 @@ import { withOwner } from '@gobrel/core/lesson';
 import { isQuestion, type Marks, sumOfMarks } from '@gobrel/core/questions';
 import { emptyReview, filledSlides, marksWith, readReview, type Review } from '@gobrel/core/review';
 import { readWork, type Work } from '@gobrel/core/work';
-import { messages, slideName } from '../../../shared/messages';
-import { pointsInWords } from '../../../shared/messages';
+import { messages, pointsInWords, slideName } from '../../../shared/messages';
 
 /** A student's work, with its marks and what was said to it. */
 export interface DoneWork {

@@ -1,10 +1,11 @@
 /** Makes one file of a lesson: pages of each student as PDF, the results as a table, everybody's slides as a deck, the data. */
 import type { LessonView } from '@gobrel/contract';
-import { fileName } from '../../../shared/downloads';
 import { resultsTable, writeResultsCsv } from '@gobrel/core/formats';
+import { namesApart } from '@gobrel/core/lesson';
 import { type StudentPages, studentSheets } from '@gobrel/core/paper';
 import type { Surroundings } from '@gobrel/slide-view';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
+import { fileName } from '../../../shared/downloads';
 import { messages } from '../../../shared/messages';
 import { ContentsAhead } from '../drawing/contents-ahead';
 import { drawPages } from '../drawing/draw-pages';
@@ -25,7 +26,8 @@ interface Making {
 
 /** The bytes of a zip with everything of a lesson. @throws when something cannot be had, or `signal` ends it */
 export async function makeLessonFile(making: Making): Promise<Uint8Array<ArrayBuffer>> {
-  const { lesson, signal } = making;
+  const { lesson, signal, onProgress } = making;
+  onProgress({ step: 'fetching', done: 0, all: 1 });
   const says = messages.lessonFile;
   const whole = await bytesOf(`/api/lessons/${lesson.id}/file`, signal);
   const data = unzipSync(whole);
@@ -80,8 +82,13 @@ async function pagesOf(
     );
   if (choice === 'together') return { [`${says.pages}.pdf`]: await write(students, lesson.title) };
   const files: Zippable = {};
+  // Names that no file can have may become the same.
+  const names = namesApart(students.map(({ name }) => ({ id: name, name: fileName(name) })));
   for (const student of students)
-    files[`${says.pages}/${fileName(student.name)}.pdf`] = await write([student], `${lesson.title}, ${student.name}`);
+    files[`${says.pages}/${names.get(student.name) ?? ''}.pdf`] = await write(
+      [student],
+      `${lesson.title}, ${student.name}`,
+    );
   return files;
 }
 

@@ -1,4 +1,4 @@
-import { distinct, sameStudents } from './restore-beside';
+import { sameStudents, toldApart } from './restore-beside';
 
 const named = (...names: readonly string[]) => names.map((name, at) => ({ id: `${name} ${at}`, name }));
 
@@ -16,6 +16,6 @@ test('students are found again by their names, of several of a name one each', (
   ]);
 });
 
-test('of guests of one name each is told apart', () => {
-  expect(distinct(['Ada', 'Bo', 'Ada', 'Ada'])).toEqual(['Ada', 'Bo', 'Ada (2)', 'Ada (3)']);
+test('guests with the same name are told apart', () => {
+  expect(toldApart(['Ada', 'Bo', 'Ada', 'Ada'])).toEqual(['Ada (1)', 'Bo', 'Ada (2)', 'Ada (3)']);
 });

@@ -1,6 +1,7 @@
 /** What lies in a backup beside decks, made here: classes, lessons with everybody's work, themes, templates. */
 import type { ClassView, LessonView, RestoredWork } from '@gobrel/contract';
 import type { KeptBeside, KeptClass, KeptLesson, KeptLine } from '@gobrel/core/formats';
+import { namesApart } from '@gobrel/core/lesson';
 import { ask } from '../../../shared/api';
 
 /** How much came. */
@@ -74,19 +75,16 @@ async function restoreLesson(lesson: KeptLesson, here: HereBy): Promise<void> {
   const classId = here.classes.get(lesson.classId ?? '') ?? null;
   const { id } = await ask<LessonView>('POST', '/restored-lessons', { classId, workMode, terms, openedAt, edition });
   const students = classId === null ? new Map<string, string>() : here.students;
-  const names = distinct(lesson.lines.map(({ name }) => name || '–'));
+  const names = toldApart(lesson.lines.map(({ name }) => name || '–'));
   for (const [at, line] of lesson.lines.entries())
     await restoreLine(id, { ...line, name: names[at] ?? line.name }, students);
 }
 
-/** Names of which each is there once: nobody but students of a class can be called the same. */
-export function distinct(names: readonly string[]): readonly string[] {
-  const counts = new Map<string, number>();
-  return names.map((name) => {
-    const count = (counts.get(name) ?? 0) + 1;
-    counts.set(name, count);
-    return count === 1 ? name : `${name} (${count})`;
-  });
+/** Names told apart as everywhere: nobody but students of a class can be called the same. */
+export function toldApart(names: readonly string[]): readonly string[] {
+  const idAt = (at: number) => String(at).padStart(6, '0');
+  const apart = namesApart(names.map((name, at) => ({ id: idAt(at), name })));
+  return names.map((name, at) => apart.get(idAt(at)) ?? name);
 }
 
 async function restoreLine(lessonId: string, line: KeptLine, students: ReadonlyMap<string, string>): Promise<void> {

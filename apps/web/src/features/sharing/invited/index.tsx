@@ -1,29 +1,19 @@
 /** What a mail's link leads to: who shares which deck, and the way to it. */
 import type { DeckOfOwn, InvitationView } from '@gobrel/contract';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { Link, useNavigate, useParams } from 'react-router';
-import { InvitationCard } from '../../../app/frame';
-import { ask, invitationQuery, messageOf } from '../../../shared/api';
+import { useNavigate, useParams } from 'react-router';
+import { InvitationCard, InvitedScreen } from '../../../app/frame';
+import { ask, invitationQuery } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
-import { buttonClasses, DeadEnd, Loading } from '../../../shared/ui';
 
 export function Screen() {
   const { token = '' } = useParams();
   const invitation = useQuery(invitationQuery(token));
-  if (invitation.isPending) return <Loading what={messages.shown.what} />;
-  if (invitation.isError)
-    return (
-      <DeadEnd
-        title={messages.elsewhere.deckTitle}
-        text={messageOf(invitation.error)}
-        onRetry={() => void invitation.refetch()}
-      >
-        <Link to="/" className={buttonClasses()}>
-          {messages.elsewhere.home}
-        </Link>
-      </DeadEnd>
-    );
-  return <Invitation token={token} invitation={invitation.data} />;
+  return (
+    <InvitedScreen invitation={invitation} what={messages.shown.what} notOpen={messages.elsewhere.deckTitle}>
+      {(known) => <Invitation token={token} invitation={known} />}
+    </InvitedScreen>
+  );
 }
 
 function Invitation({ token, invitation }: { token: string; invitation: InvitationView }) {
