@@ -78,7 +78,7 @@ function Ages({ offer, onSet }: { offer: OfferView; onSet: (terms: OfferTerms) =
         label={says.agesFrom}
         value={String(ageFrom)}
         options={years(AGES.least, AGES.most)}
-        onChange={(age) => onSet({ ageFrom: Number(age), ageTo: Math.max(Number(age), ageTo) })}
+        onChange={(age) => onSet({ ageFrom: Number(age), ...(Number(age) > ageTo ? { ageTo: Number(age) } : {}) })}
       />
       <span aria-hidden>–</span>
       <Select

@@ -13,6 +13,8 @@ interface Asked {
 export function useAudiences(deckId: string) {
   const queries = useQueryClient();
   const { mutate } = useMutation({
+    // One after the other, in the order in which they are set: the last one is what stands, and is shown.
+    scope: { id: `audiences of ${deckId}` },
     mutationFn: ({ method, path, terms }: Asked) =>
       ask<AudiencesView>(method, `/decks/${deckId}/audiences/${path}`, terms),
     onSuccess: (view) => {

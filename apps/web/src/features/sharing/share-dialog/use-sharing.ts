@@ -7,6 +7,8 @@ import { showToast } from '../../../shared/ui';
 export function useSharing(deckId: string) {
   const queries = useQueryClient();
   const shares = useMutation({
+    // One after the other, so that the last answer is the present one.
+    scope: { id: `shares of ${deckId}` },
     mutationFn: ({ method, path, terms }: { method: 'PUT' | 'DELETE'; path: string; terms?: ShareTerms }) =>
       ask<SharesView>(method, `/decks/${deckId}/shares${path}`, terms),
     onSuccess: (view) => {
