@@ -1,10 +1,14 @@
-import { isDangling, readDeck, slidesInOrder } from '@gobrel/core/deck';
+import { isDangling, isMedia, readDeck, slidesInOrder } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { linksOf } from '@gobrel/core/routes';
 import { validateWork } from '@gobrel/core/work';
-import { makeScenario } from './index.js';
+import { makeScenario, media } from './index.js';
 
-const scenario = makeScenario(() => 'a'.repeat(64));
+const stored = { file: 'b'.repeat(64), fileName: 'x.wav', bytes: 1, seconds: 1 };
+const scenario = makeScenario(
+  () => 'a'.repeat(64),
+  () => stored,
+);
 const deckOf = (id: string) => {
   const found = scenario.decks.find((entry) => entry.id === id);
   if (!found) throw new Error(`no deck ${id}`);
@@ -54,4 +58,21 @@ test('the class has 24 students, whose work fits its edition and is not all the 
     expect(new Set(lesson.works.map(({ work }) => JSON.stringify(work))).size).toBeGreaterThan(3);
     expect(lesson.works.some(({ submitted }) => submitted)).toBe(true);
   }
+});
+
+test('the sounds of the sample are WAV files as long as they say, and heard without being cut off', () => {
+  for (const { bytes, seconds } of Object.values(media)) {
+    if (bytes instanceof URL) continue;
+    expect(Buffer.from(bytes.subarray(0, 4)).toString()).toBe('RIFF');
+    const samples = bytes.subarray(44);
+    expect(samples.length / 11_025).toBeCloseTo(seconds, 2);
+    const loudest = Math.max(...samples.map((sample) => Math.abs(sample - 128)));
+    expect(loudest).toBeGreaterThan(25);
+    expect(samples.filter((sample) => sample <= 1 || sample >= 254).length).toBeLessThan(samples.length / 500);
+  }
+});
+
+test('what plays in the sample has captions, or is the wind', () => {
+  const items = Object.values(deckOf('marsh-sounds').items).filter(isMedia);
+  expect(items.filter(({ captions }) => captions.length === 0).map(({ alt }) => alt)).toEqual(['Wind in the reeds']);
 });

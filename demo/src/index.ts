@@ -7,15 +7,18 @@ import { heronId, heronNames } from './class-heron.js';
 import { tideTables, weatherWords } from './decks/colleagues-decks.js';
 import type { PictureIds } from './decks/deck-writer.js';
 import { exitQuestions } from './decks/exit-questions.js';
+import { marshSounds } from './decks/marsh-sounds.js';
 import { nightWalk } from './decks/night-walk.js';
 import { nightWatch } from './decks/night-watch.js';
 import { shoreZones } from './decks/shore-zones.js';
 import { speciesCards } from './decks/species-cards.js';
+import type { MediaFiles } from './media/index.js';
 import { drawings } from './pictures/index.js';
 import { exitReview } from './reviews.js';
 import { exitWork, shoreZonesWork, speciesCardWork } from './student-work.js';
 import { nightWatchWork } from './watch-work.js';
 
+export { media, type DemoMedia, type MediaFiles, type StoredMedia } from './media/index.js';
 export { drawings } from './pictures/index.js';
 export { nightWalk } from './decks/night-walk.js';
 
@@ -104,8 +107,8 @@ const groups = ['Terns', 'Avocets', 'Curlews', 'Herons'] as const;
 /** How many of the class have not come in yet: they set their PIN at their first visit. */
 const ABSENT = 4;
 
-/** The scenario, with pictures by the ids under which they are stored. */
-export function makeScenario(pictures: PictureIds): DemoScenario {
+/** The scenario, with pictures, sounds and films by the ids under which they are stored. */
+export function makeScenario(pictures: PictureIds, files: MediaFiles): DemoScenario {
   const shore = shoreZones(pictures);
   const exit = exitQuestions(pictures);
   const watch = nightWatch(pictures);
@@ -133,6 +136,7 @@ export function makeScenario(pictures: PictureIds): DemoScenario {
       { id: 'night-watch', deck: watch },
       { id: 'exit-questions', deck: exit },
       { id: 'species-cards', deck: cards },
+      { id: 'marsh-sounds', deck: marshSounds(pictures, files) },
     ],
     lessons: [
       {

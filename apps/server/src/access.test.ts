@@ -41,7 +41,8 @@ describe('routes and roles', () => {
     const [method = '', pattern = ''] = route.split(' ');
     const answer = await callers[caller].ask(method, path ?? pattern, body);
     expect(answer.status).toBe(status);
-    if (status >= 400) {
+    // Whoever asks for the head alone is told by the status.
+    if (status >= 400 && method !== 'HEAD') {
       expect(answer.body).toMatchObject({ status, code: expect.any(String) });
       expect(JSON.stringify(answer.body)).not.toMatch(/\bat .*\.(ts|js)\b/);
     }

@@ -50,8 +50,8 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
         directives: {
           defaultSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
-          // Spoken answers are part of the work and played from there.
-          mediaSrc: ["'self'", 'data:'],
+          // Spoken answers are part of the work and played from there; what is chosen or recorded is heard before it is sent.
+          mediaSrc: ["'self'", 'data:', 'blob:'],
           // Positions and colours of items are inline styles; scripts are never inline.
           styleSrc: ["'self'", "'unsafe-inline'"],
           objectSrc: ["'none'"],

@@ -131,8 +131,12 @@ export interface VersionView {
   readonly slideCount: number;
 }
 
-/** What comes along with an uploaded file. */
+/** An upload that came whole, to be stored as a file. */
 export class NewFile {
+  @IsString()
+  @Length(1, 100)
+  upload: string;
+
   @IsString()
   @Length(1, 200, fault('file-name'))
   name: string;
@@ -143,8 +147,18 @@ export interface StoredFileView {
   /** SHA-256 of its bytes. */
   readonly id: string;
   readonly name: string;
-  /** Whether it is a sound that can be played. */
-  readonly plays: boolean;
+  /** Whether it is a sound or a video, as its bytes say; `null` for anything else. A sound alone may be in a video's file. */
+  readonly media: 'sound' | 'video' | null;
+  /** How many bytes it has. */
+  readonly size: number;
+}
+
+/** How much of what a teacher may store is taken, in bytes. */
+export interface RoomView {
+  readonly used: number;
+  readonly most: number;
+  /** The largest that a file may be. */
+  readonly largestFile: number;
 }
 
 /** A theme to be kept. What of it cannot be read becomes as usual. */

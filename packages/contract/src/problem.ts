@@ -33,6 +33,10 @@ export interface ProblemValues {
   readonly toll: Toll;
   /** Millions of pixels: those of the picture, and the most that can be opened. */
   readonly 'too-many-pixels': { readonly millions: number; readonly most: number };
+  /** The largest that a file may be, in megabytes. */
+  readonly 'over-largest-file': { readonly most: number };
+  /** What somebody has stored, and the most they may, in megabytes. */
+  readonly 'no-room': { readonly used: number; readonly most: number };
   readonly 'too-many-templates': { readonly most: number };
   readonly 'too-many-themes': { readonly most: number };
   readonly 'too-many-units': { readonly most: number };
@@ -98,6 +102,8 @@ const plainProblems = [
   'too-large',
   'too-late',
   'unreadable',
+  'upload-gone',
+  'upload-unfinished',
   'went-on',
   'wrong-password',
   'wrong-pin',
@@ -125,6 +131,8 @@ const filledProblems: Readonly<Record<keyof ProblemValues, true>> = {
   'too-many-attempts': true,
   toll: true,
   'too-many-pixels': true,
+  'over-largest-file': true,
+  'no-room': true,
   'too-many-templates': true,
   'too-many-themes': true,
   'too-many-units': true,

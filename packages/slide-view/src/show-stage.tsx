@@ -9,7 +9,7 @@ import { fittedWidth } from './use-fitted-width.js';
 import { useCamera, wantsNoMotion } from './use-camera.js';
 import type { Room } from './use-room.js';
 
-interface ShowStageProps extends Pick<SlideViewProps, 'deck' | 'follow' | 'fillIn' | 'work' | 'label'> {
+interface ShowStageProps extends Pick<SlideViewProps, 'deck' | 'follow' | 'fillIn' | 'work' | 'plays' | 'label'> {
   readonly stop: Stop;
   /** In CSS pixels. */
   readonly room: Room;
@@ -48,6 +48,7 @@ export function ShowStage({ stop, room, whole = false, deck, label, ...hands }: 
               room={room}
               label={isGoing ? '' : label}
               {...hands}
+              plays={isGoing ? false : hands.plays}
             />
           </div>
         );

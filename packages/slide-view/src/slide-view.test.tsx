@@ -28,6 +28,7 @@ import {
   type SlideWords,
   SurroundingsProvider,
 } from './index.js';
+import { type Playing, PlayingProvider, STILL } from './playing.js';
 
 const saying = (...parts: unknown[]) => parts.join(' ');
 const words: SlideWords = {
@@ -108,6 +109,15 @@ const words: SlideWords = {
     howSure: 'How sure?',
     sure: { 1: 'a guess', 2: 'rather', 3: 'quite', 4: 'certain' },
   },
+  media: {
+    play: (name) => `Play ${name}`,
+    pause: (name) => `Pause ${name}`,
+    placeIn: (name) => `Place in ${name}`,
+    transcript: 'Transcript',
+    closeTranscript: 'Close',
+    transcriptOf: (name) => `Transcript of ${name}`,
+    cannotPlay: 'cannot play',
+  },
   points: (points, outOf) => `${points}/${outOf}`,
   verdicts: { right: 'right', partly: 'partly', wrong: 'wrong', unmarked: 'not marked yet', empty: 'empty' },
 };
@@ -127,14 +137,43 @@ test('a video shows its poster, and plays by its controls or by a press; elsewhe
   const item = readItem('v', { kind: 'video', slideId: 's', rank: 'a0', file: 'a'.repeat(64), alt: 'The tide' });
   const video = item?.kind === 'video' ? item : null;
   if (!video) throw new Error('no video was read');
-  const drawn = (fields: Partial<typeof video>, editing = false) =>
-    draw(<ItemContent item={{ ...video, ...fields }} editing={editing} follow={() => undefined} />);
+  const drawn = (fields: Partial<typeof video>, playing: Playing = { byPress: true, upTo: null }) =>
+    draw(
+      <PlayingProvider value={playing}>
+        <ItemContent item={{ ...video, ...fields }} />
+      </PlayingProvider>,
+    );
   expect(drawn({ poster: 'b'.repeat(64) })).toContain(`poster="/pictures/${'b'.repeat(64)}"`);
   expect(drawn({})).toMatch(/<video[^>]* controls/);
-  expect(drawn({}, true)).not.toContain('controls');
+  expect(drawn({}, { byPress: false, upTo: 0 })).toMatch(/<video[^>]* controls/);
+  expect(drawn({}, STILL)).not.toContain('controls');
   expect(draw(<ItemContent item={video} />)).not.toContain('controls');
-  expect(drawn({ controls: false })).toMatch(/^<button[^>]* aria-label="The tide"/);
+  expect(drawn({ controls: false })).toMatch(/<button[^>]* aria-label="The tide"/);
+  expect(drawn({ volume: 0 })).toContain('muted');
   expect(drawn({ file: '' })).not.toContain('<video');
+  expect(drawn({ captions: [{ from: 0, to: 2, text: 'Listen' }] })).toContain('Transcript');
+});
+
+test('a sound has a button and a place to seek; on a picture of a slide it stands still', () => {
+  const fields = { kind: 'sound', slideId: 's', rank: 'a0', file: 'a'.repeat(64), alt: 'A splash', seconds: 65 };
+  const item = readItem('v', fields);
+  if (!item) throw new Error('no sound was read');
+  const plays = (each: typeof item) =>
+    draw(
+      <PlayingProvider value={{ byPress: true, upTo: null }}>
+        <ItemContent item={each} />
+      </PlayingProvider>,
+    );
+  expect(plays(item)).toMatch(/<button[^>]* aria-label="Play A splash"/);
+  expect(plays(item)).toMatch(/<input type="range"[^>]* max="65"/);
+  const still = draw(<ItemContent item={item} />);
+  expect(still).toContain('1:05');
+  expect(still).not.toMatch(/<audio|<button|<input/);
+  // What goes along several slides is heard beside them; its author sees where it is.
+  const along = readItem('v', { ...fields, along: 's2' });
+  if (!along) throw new Error('no sound was read');
+  expect(plays(along)).toBe('');
+  expect(draw(<ItemContent item={along} editing />)).toContain('A splash');
 });
 
 function sampleDeck(): Deck {

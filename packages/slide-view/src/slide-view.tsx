@@ -23,6 +23,7 @@ import { ItemContent } from './items/index.js';
 import { inLanguage } from './language.js';
 import { MarkView } from './mark-view.js';
 import { paint } from './paint.js';
+import { type Playing, PlayingProvider, STILL } from './playing.js';
 import { PieceHands } from './piece-hands.js';
 import { linkBehaviour } from './rich-text-view.js';
 import { SureView } from './sure-view.js';
@@ -49,13 +50,25 @@ export interface SlideViewProps {
   readonly number?: number | null | undefined;
   /** The step up to which items have appeared; all of them when it is not given. */
   readonly appeared?: number | undefined;
+  /** Whether media play by themselves here, as they do where a show is shown. */
+  readonly plays?: boolean | undefined;
   /** What the slide is called for a screen reader; '' for a slide that is only decoration. */
   readonly label: string;
 }
 
 /** A slide at a given width. */
 export const SlideView = memo(function SlideView(props: SlideViewProps) {
-  const { deck, slideId, width, follow, fillIn, marks, appeared = Infinity, number = numberOf(deck, slideId) } = props;
+  const {
+    deck,
+    slideId,
+    width,
+    follow,
+    fillIn,
+    marks,
+    appeared = Infinity,
+    plays = false,
+    number = numberOf(deck, slideId),
+  } = props;
   const work = fillIn?.work ?? props.work;
   const laid = useMemo(() => (work ? applyWork(deck, work) : deck), [deck, work]);
   const items = useMemo(
@@ -67,6 +80,8 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
   const zones = useMemo(() => zonesOn(deck, slideId), [deck, slideId]);
   const shown = fillIn ?? (work ? readingHands(work) : undefined);
   const scale = width / sizeOf(deck).width;
+  const byPress = follow !== undefined || fillIn !== undefined;
+  const playing = useMemo(() => ({ byPress, upTo: plays ? appeared : null }), [byPress, plays, appeared]);
   return (
     <SlideStage
       deck={deck}
@@ -74,7 +89,8 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
       width={width}
       number={number}
       label={props.label}
-      still={!follow && !fillIn}
+      still={!follow && !fillIn && !plays}
+      playing={playing}
     >
       {inLayers(items, pieces).map((layer) => {
         const drawn = layer.items.map((item) => (
@@ -119,11 +135,13 @@ interface SlideStageProps {
   readonly number: number | null;
   /** Whether it is a picture of a slide, with nothing in it to press. */
   readonly still: boolean;
+  /** What media on it may do; they stand still when it is not given. */
+  readonly playing?: Playing;
   readonly children: ReactNode;
 }
 
 /** The ground of a slide, scaled so that what is inside can be placed in slide units. */
-export function SlideStage({ deck, slideId, width, label, number, still, children }: SlideStageProps) {
+export function SlideStage({ deck, slideId, width, label, number, still, playing = STILL, children }: SlideStageProps) {
   const size = sizeOf(deck);
   const slide = deck.slides[slideId];
   const layout = slide?.layout ?? 'blank';
@@ -152,7 +170,9 @@ export function SlideStage({ deck, slideId, width, label, number, still, childre
           <ThemeBackdrop backdrop={deck.theme.backdrop} layout={layout} {...size} />
         ) : null}
         {slide?.groundPicture ? <GroundPictureView ground={slide.groundPicture} /> : null}
-        <SlideTheme.Provider value={deck.theme}>{children}</SlideTheme.Provider>
+        <SlideTheme.Provider value={deck.theme}>
+          <PlayingProvider value={playing}>{children}</PlayingProvider>
+        </SlideTheme.Provider>
         {number === null ? null : <span className="gv-number">{number}</span>}
       </div>
     </div>

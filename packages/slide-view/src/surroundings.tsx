@@ -13,6 +13,7 @@ export interface SlideWords {
   readonly tooLong: (most: number) => string;
   readonly pieces: PieceWords;
   readonly asking: AskingWords;
+  readonly media: MediaWords;
   readonly points: (points: number, outOf: number) => string;
   /** Why a mark is as it is, in a sentence. */
   readonly reason: (reason: Reason) => string;
@@ -93,6 +94,17 @@ export interface AskingWords {
   readonly recorded: (seconds: number) => string;
   readonly howSure: string;
   readonly sure: Readonly<Record<1 | 2 | 3 | 4, string>>;
+}
+
+/** The words of videos and sounds. */
+export interface MediaWords {
+  readonly play: (name: string) => string;
+  readonly pause: (name: string) => string;
+  readonly placeIn: (name: string) => string;
+  readonly transcript: string;
+  readonly closeTranscript: string;
+  readonly transcriptOf: (name: string) => string;
+  readonly cannotPlay: string;
 }
 
 /** Given once, near the root of the application. */

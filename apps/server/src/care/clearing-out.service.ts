@@ -23,6 +23,8 @@ export const AGES = {
   attempts: 2,
   /** An invitation to a school that nobody followed. */
   invitation: 30,
+  /** An upload, from when its last bytes came. */
+  upload: 3,
   /** A mail in the outbox. */
   outbox: 30,
   /** Devices somebody is known on. */
@@ -60,6 +62,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
       await this.bin.purgeOlder(AGES.bin);
       await this.removeOrphans();
       await this.removeUnused();
+      await this.removeParts();
     });
   }
 
@@ -76,6 +79,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
     await this.database.query('DELETE FROM password_link WHERE expires_at < now()');
     await this.database.query('DELETE FROM email_link WHERE expires_at < now()');
     await this.removeOlder('school_invitation', 'sent_at', AGES.invitation);
+    await this.removeOlder('upload', 'touched_at', AGES.upload);
     await this.removeOlder('outbox', 'sent_at', AGES.outbox);
     await this.removeOlder('audit_entry', 'at', AGES.audit);
     await this.removeOlder('failed_attempt', 'last_at', AGES.attempts);
@@ -104,6 +108,13 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
            OR (document.name LIKE 'work:%' AND NOT EXISTS (SELECT 1 FROM participant
              WHERE document.name = 'work:' || lesson_id || ':' || id))`,
       );
+  }
+
+  /** Bytes of uploads and files that are gone. */
+  private async removeParts(): Promise<void> {
+    await this.database.query(
+      'DELETE FROM file_part WHERE of NOT IN (SELECT id FROM upload UNION SELECT parts FROM stored_file)',
+    );
   }
 
   /**

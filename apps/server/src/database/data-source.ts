@@ -21,9 +21,9 @@ import {
   SharedDocumentRow,
   TemplateRow,
   TemplateShareRow,
-  StoredFileRow,
   UnitRow,
 } from './entities/deck.js';
+import { StoredFileRow, UploadRow } from './entities/files.js';
 import {
   AnswerCheckRow,
   ClassRow,
@@ -64,6 +64,7 @@ import { Shares1765600000000 } from './migrations/17-shares.js';
 import { Devices1765700000000 } from './migrations/18-devices.js';
 import { Bin1765800000000 } from './migrations/19-bin.js';
 import { School1765900000000 } from './migrations/20-school.js';
+import { Media1766100000000 } from './migrations/21-media.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -82,6 +83,7 @@ export const entities = [
   ContentKeeperRow,
   SceneRow,
   StoredFileRow,
+  UploadRow,
   EditionRow,
   ClassRow,
   StudentRow,
@@ -133,6 +135,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Devices1765700000000,
       Bin1765800000000,
       School1765900000000,
+      Media1766100000000,
     ],
     synchronize: false,
     logging: false,

@@ -2,6 +2,7 @@
 export { dataSourceOptions, entities, openDatabase } from './data-source.js';
 export * from './entities/account.js';
 export * from './entities/deck.js';
+export * from './entities/files.js';
 export * from './entities/lesson.js';
 export * from './entities/school.js';
 export * from './entities/sharing.js';

@@ -7,6 +7,9 @@ import { sendProblem } from './send-problem.js';
 /** Methods that change nothing. */
 const LOOKING = ['GET', 'HEAD', 'OPTIONS'];
 
+/** How the tus protocol names the bytes of an upload. */
+const UPLOADED = 'application/offset+octet-stream';
+
 /** Refuses, in words, changes asked for by foreign pages, and bodies that are neither JSON nor files. */
 export function ownPagesOnly(request: Request, response: Response, next: NextFunction): void {
   const problem = LOOKING.includes(request.method) ? null : problemOf(request);
@@ -16,8 +19,8 @@ export function ownPagesOnly(request: Request, response: Response, next: NextFun
 
 function problemOf(request: Request) {
   if (!isOwnOrigin(request.headers)) return refuse(403, 'foreign-page').problem;
-  // Files come in forms, from pages of our own, as was just seen.
-  const isTaken = !hasBody(request) || request.is('application/json') || request.is('multipart/form-data');
+  // Pictures come in forms, and files by the protocol of uploads, from pages of our own, as was just seen.
+  const isTaken = !hasBody(request) || request.is(['application/json', 'multipart/form-data', UPLOADED]);
   return isTaken ? null : refuse(415, 'unreadable').problem;
 }
 

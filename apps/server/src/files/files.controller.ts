@@ -1,11 +1,8 @@
-/** Uploading files for links, and handing them out. */
-import { LARGEST_PICTURE, NewFile, type StoredFileView } from '@gobrel/contract';
-import { Body, Controller, Get, Param, Post, Res, UploadedFile, UseFilters, UseInterceptors } from '@nestjs/common';
-import { FileInterceptor } from '@nestjs/platform-express';
-import type { Response } from 'express';
+/** Making files of uploads, and handing them out. */
+import { NewFile, type StoredFileView } from '@gobrel/contract';
+import { Body, Controller, Get, Param, Post, Req, Res } from '@nestjs/common';
+import type { Request, Response } from 'express';
 import { Allow, type Identity, TeacherId, Who } from '../accounts/index.js';
-import { refuse } from '../errors/index.js';
-import { TooLargeFilter } from '../pictures/index.js';
 import { FilesService } from './files.service.js';
 import { sendFile } from './send-file.js';
 
@@ -15,20 +12,18 @@ export class FilesController {
 
   @Post()
   @Allow('teacher')
-  @UseFilters(TooLargeFilter)
-  @UseInterceptors(FileInterceptor('file', { limits: { fileSize: LARGEST_PICTURE, files: 1 } }))
-  async upload(
-    @TeacherId() teacherId: string,
-    @Body() { name }: NewFile,
-    @UploadedFile() file?: Express.Multer.File,
-  ): Promise<StoredFileView> {
-    if (!file || file.size === 0) throw refuse(422, 'no-file');
-    return this.files.keep(file.buffer, name, teacherId);
+  async keep(@TeacherId() teacherId: string, @Body() { upload, name }: NewFile): Promise<StoredFileView> {
+    return this.files.keep(upload, name, teacherId);
   }
 
   @Get(':id')
   @Allow('teacher', 'participant')
-  async get(@Who() who: Identity, @Param('id') id: string, @Res() response: Response): Promise<void> {
-    sendFile(response, await this.files.get(id, who));
+  async get(
+    @Who() who: Identity,
+    @Param('id') id: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ): Promise<void> {
+    await sendFile(request, response, this.files, await this.files.get(id, who));
   }
 }

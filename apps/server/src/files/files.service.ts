@@ -1,44 +1,49 @@
-/** Files that links lead to, by the SHA-256 of their bytes. */
-import { createHash } from 'node:crypto';
+/** Sounds, videos and files that links lead to, by the SHA-256 of their bytes. */
+import { Readable } from 'node:stream';
 import type { StoredFileView } from '@gobrel/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { fileTypeFromBuffer } from 'file-type/node';
 import { DataSource } from 'typeorm';
 import type { Identity } from '../accounts/index.js';
-import { StoredFileRow } from '../database/index.js';
-import { notFound } from '../errors/index.js';
+import { StoredFileRow, UploadRow } from '../database/index.js';
+import { notFound, refuse } from '../errors/index.js';
 import { ContentAccessService } from '../pictures/index.js';
-
-/** Sounds that browsers play, by the media types under which they are recognised. */
-const soundTypes: Readonly<Record<string, string>> = {
-  'audio/mpeg': 'audio/mpeg',
-  'audio/wav': 'audio/wav',
-  'audio/ogg': 'audio/ogg',
-  'audio/opus': 'audio/ogg',
-  'audio/ogg; codecs=opus': 'audio/ogg',
-  'audio/flac': 'audio/flac',
-  'audio/aac': 'audio/aac',
-  'audio/mp4': 'audio/mp4',
-  'audio/x-m4a': 'audio/mp4',
-};
+import { FilePartsService, PART_BYTES } from './file-parts.service.js';
+import { mediaOf, playedAs } from './media-types.js';
+import { UploadsService } from './uploads.service.js';
 
 @Injectable()
 export class FilesService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly access: ContentAccessService,
+    private readonly uploads: UploadsService,
+    private readonly parts: FilePartsService,
   ) {}
 
-  /** Stores uploaded bytes for a teacher; what they are is told by themselves, not by their name. */
-  async keep(bytes: Buffer, name: string, teacherId: string): Promise<StoredFileView> {
-    const recognised = await fileTypeFromBuffer(bytes);
-    const soundType = soundTypes[recognised?.mime ?? ''] ?? null;
-    const id = createHash('sha256').update(bytes).digest('hex');
-    const row = { id, soundType, bytes };
-    await this.database.createQueryBuilder().insert().into(StoredFileRow).values(row).orIgnore().execute();
+  /**
+   * Makes a file of an upload that came whole; what it is, is told by its bytes, not by its name. Asked again, it says
+   * the same again. @throws ProblemException when something of it is missing
+   */
+  async keep(uploadId: string, name: string, teacherId: string): Promise<StoredFileView> {
+    const upload = await this.uploads.of(teacherId, uploadId);
+    const id = upload.fileId ?? (await this.store(upload));
     await this.access.keep(teacherId, id);
-    return { id, name, plays: soundType !== null };
+    const { mediaType, size } = await this.stored(id);
+    return { id, name, media: mediaOf(mediaType), size };
+  }
+
+  /** Stores bytes that are here already, for a teacher. */
+  async keepBytes(bytes: Buffer, name: string, teacherId: string): Promise<StoredFileView> {
+    const uploadId = await this.uploads.begin(teacherId, bytes.length);
+    let upload = await this.uploads.get(uploadId);
+    for (let at = 0; at < bytes.length; at += PART_BYTES) {
+      const next = await this.uploads.add(upload, bytes.subarray(at, at + PART_BYTES));
+      if (!next) throw new Error(`Somebody else wrote into the upload ${uploadId}.`);
+      upload = next;
+    }
+    return this.keep(uploadId, name, teacherId);
   }
 
   /** A stored file, for somebody who may open it. */
@@ -53,5 +58,26 @@ export class FilesService {
     const row = await this.database.getRepository(StoredFileRow).findOneBy({ id });
     if (!row) throw notFound('file');
     return row;
+  }
+
+  /** Its bytes from `from` up to, but not including, `to`. */
+  bytesOf({ parts, size }: StoredFileRow, from = 0, to = size): Readable {
+    return Readable.from(this.parts.read(parts, from, to), { objectMode: false });
+  }
+
+  private async store(upload: UploadRow): Promise<string> {
+    if (upload.came < upload.size) throw refuse(409, 'upload-unfinished');
+    const id = await this.uploads.hashOf(upload);
+    const head = await this.parts.read(upload.id, 0, Math.min(upload.size, PART_BYTES)).next();
+    const recognised = head.value && (await fileTypeFromBuffer(head.value));
+    const row = { id, mediaType: playedAs(recognised?.mime), size: upload.size, parts: upload.id };
+    await this.database.transaction(async (manager) => {
+      await manager.createQueryBuilder().insert().into(StoredFileRow).values(row).orIgnore().execute();
+      await manager.getRepository(UploadRow).update({ id: upload.id }, { fileId: id });
+      const { parts } = await manager.getRepository(StoredFileRow).findOneByOrFail({ id });
+      // The same bytes were here before.
+      if (parts !== upload.id) await this.parts.remove(manager, upload.id);
+    });
+    return id;
   }
 }

@@ -7,9 +7,9 @@ import { givenFor, isQuestion } from '@gobrel/core/questions';
 import { marksWith, readReview, type Review } from '@gobrel/core/review';
 import type { Work } from '@gobrel/core/work';
 import { formatDocumentName, readLessonDocument, readWorkDocument, writeLessonChange } from '@gobrel/core/shared-doc';
+import type { Writable } from 'node:stream';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
-import { strToU8, type Zippable, zipSync } from 'fflate';
 import { DataSource, In, IsNull } from 'typeorm';
 import { AttemptsService } from '../accounts/index.js';
 import { AuditService } from '../audit/index.js';
@@ -24,6 +24,7 @@ import {
   SubmissionRow,
 } from '../database/index.js';
 import { notFound } from '../errors/index.js';
+import { FilesService, ZipStream } from '../files/index.js';
 import { DocumentRemovalService, EditionsService, SeatsService, SyncService } from '../sync/index.js';
 import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
@@ -40,31 +41,37 @@ export class LessonArchiveService {
     private readonly attempts: AttemptsService,
     private readonly audit: AuditService,
     private readonly keptPages: KeptPagesService,
+    private readonly files: FilesService,
   ) {}
 
   /**
    * A lesson with everything in it as a ZIP file of JSON: the edition, who was in, their work, submissions and
    * reviews, and the pictures and files of the slides as they are.
    */
-  async file(teacherId: string, lessonId: string): Promise<{ name: string; bytes: Uint8Array }> {
+  async file(teacherId: string, lessonId: string): Promise<{ name: string; write: (out: Writable) => Promise<void> }> {
     const { editionHash } = await this.lessons.led(teacherId, lessonId);
     await this.audit.note({ act: 'lesson exported', by: teacherId, place: lessonId });
     const told = await this.told(teacherId, lessonId);
     const edition = await this.editions.get(editionHash);
-    const entries: Zippable = Object.fromEntries(Object.entries(told).map(([file, value]) => [file, json(value)]));
+    return { name: `${edition.title || 'lesson'}.zip`, write: (out) => this.write(told, edition, out) };
+  }
+
+  private async write(told: Readonly<Record<string, unknown>>, edition: Deck, out: Writable): Promise<void> {
+    const zip = new ZipStream(out);
+    for (const [file, value] of Object.entries(told)) await zip.json(file, value);
     const contents: BackupManifest['contents'][number][] = [];
-    const add = (kind: 'picture' | 'file', id: string, bytes: Uint8Array, mediaType: string) => {
-      const file = contentFile(kind, id);
-      entries[file] = [bytes, { level: 0 }];
-      contents.push({ id, kind, file, bytes: bytes.length, mediaType });
-    };
     for (const id of picturesIn(edition)) {
       const picture = await this.database.getRepository(PictureRow).findOneBy({ id });
-      if (picture) add('picture', id, picture.bytes, picture.mediaType);
+      if (!picture) continue;
+      const file = contentFile('picture', id);
+      contents.push({ id, kind: 'picture', file, bytes: picture.bytes.length, mediaType: picture.mediaType });
+      await zip.bytes(file, [picture.bytes]);
     }
-    for (const id of filesIn(edition)) {
-      const file = await this.database.getRepository(StoredFileRow).findOneBy({ id });
-      if (file) add('file', id, file.bytes, file.soundType ?? 'application/octet-stream');
+    for (const row of await this.database.getRepository(StoredFileRow).findBy({ id: In([...filesIn(edition)]) })) {
+      const file = contentFile('file', row.id);
+      const mediaType = row.mediaType ?? 'application/octet-stream';
+      contents.push({ id: row.id, kind: 'file', file, bytes: row.size, mediaType });
+      await zip.bytes(file, this.files.bytesOf(row));
     }
     const manifest: BackupManifest = {
       format: BACKUP_FORMAT,
@@ -74,9 +81,9 @@ export class LessonArchiveService {
       contents,
       lessons: [{ folder: '', title: edition.title }],
     };
-    entries['backup.json'] = json(manifest);
-    entries['schema.json'] = json(backupSchema);
-    return { name: `${edition.title || 'lesson'}.zip`, bytes: zipSync(entries) };
+    await zip.json('backup.json', manifest);
+    await zip.json('schema.json', backupSchema);
+    zip.end();
   }
 
   /** What a lesson holds, as values for JSON files by their names: the edition, who was in, their work, what was said to it. */
@@ -189,8 +196,4 @@ function readable(item: Item, work: Work, edition: Deck): string {
   if (item.kind !== 'choice' || answer?.kind !== 'choice') return givenFor(item, work, edition);
   const picked = item.choices.filter(({ id }) => answer.picked.includes(id));
   return picked.map(({ text }) => text).join('; ');
-}
-
-function json(value: unknown): Uint8Array {
-  return strToU8(JSON.stringify(value, null, 2));
 }

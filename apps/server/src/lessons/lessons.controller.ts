@@ -21,6 +21,7 @@ import { Allow, TeacherId } from '../accounts/index.js';
 import { BringingInService } from './bringing-in.service.js';
 import { ClassDeckService } from './class-deck.service.js';
 import { HandingOutService } from './handing-out.service.js';
+import { sendZip } from '../files/index.js';
 import { LessonArchiveService } from './lesson-archive.service.js';
 import { LessonBinService } from './lesson-bin.service.js';
 import { LessonsService } from './lessons.service.js';
@@ -99,8 +100,8 @@ export class LessonsController {
 
   @Get(':id/file')
   async file(@TeacherId() teacherId: string, @Param('id') id: string, @Res() response: Response): Promise<void> {
-    const { name, bytes } = await this.archive.file(teacherId, id);
-    response.attachment(name).type('application/zip').send(Buffer.from(bytes));
+    const { name, write } = await this.archive.file(teacherId, id);
+    await sendZip(response, name, write);
   }
 
   @Get(':id/correction')

@@ -3,6 +3,7 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AnswerCheckRow } from '../database/index.js';
 import { DecksModule } from '../decks/index.js';
+import { FilesModule } from '../files/index.js';
 import { SharingModule } from '../sharing/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { AnswerChecksService } from './answer-checks.service.js';
@@ -31,7 +32,7 @@ import { StudentDataController } from './student-data.controller.js';
 import { WorkLockService } from './work-lock.service.js';
 
 @Module({
-  imports: [DecksModule, PicturesModule, SharingModule, TypeOrmModule.forFeature([AnswerCheckRow])],
+  imports: [DecksModule, FilesModule, PicturesModule, SharingModule, TypeOrmModule.forFeature([AnswerCheckRow])],
   controllers: [
     LessonsController,
     ReviewsController,

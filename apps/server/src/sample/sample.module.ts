@@ -1,6 +1,7 @@
 /** The sample scenario. */
 import { Module } from '@nestjs/common';
 import { DecksModule } from '../decks/index.js';
+import { FilesModule } from '../files/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { SchoolModule } from '../school/index.js';
 import { SharingModule } from '../sharing/index.js';
@@ -9,7 +10,7 @@ import { SampleSchoolService } from './sample-school.service.js';
 import { SampleService } from './sample.service.js';
 
 @Module({
-  imports: [SchoolModule, SharingModule, DecksModule, PicturesModule],
+  imports: [SchoolModule, SharingModule, DecksModule, FilesModule, PicturesModule],
   controllers: [SampleController],
   providers: [SampleService, SampleSchoolService],
   exports: [SampleService],

@@ -1,7 +1,8 @@
 /** Loads the sample scenario into an empty database. */
 import { createHash } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
 import type { DeckSummary } from '@gobrel/contract';
-import { type DemoScenario, drawings, makeScenario, nightWalk } from '@gobrel/demo';
+import { type DemoScenario, drawings, makeScenario, media, nightWalk, type StoredMedia } from '@gobrel/demo';
 import { newId } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
@@ -23,6 +24,7 @@ import {
   inTurns,
 } from '../database/index.js';
 import { InvitationsService, LibraryService } from '../decks/index.js';
+import { FilesService } from '../files/index.js';
 import { PicturesService } from '../pictures/index.js';
 import { PLACE, type Place } from '../place.js';
 import { SharesService } from '../sharing/index.js';
@@ -32,11 +34,14 @@ import { SampleSchoolService } from './sample-school.service.js';
 /** Where the application is while nobody says otherwise: what the sample's mail leads to. */
 const SITE = 'http://127.0.0.1:4170';
 
+const NOT_STORED: StoredMedia = { file: '', fileName: '', bytes: 0, seconds: 0 };
+
 @Injectable()
 export class SampleService {
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly pictures: PicturesService,
+    private readonly files: FilesService,
     private readonly library: LibraryService,
     private readonly editions: EditionsService,
     private readonly shares: SharesService,
@@ -53,12 +58,23 @@ export class SampleService {
   private async load(): Promise<boolean> {
     if (await this.database.getRepository(TeacherRow).exists()) return false;
     const pictureIds: Record<string, string> = {};
-    const scenario = makeScenario((name) => pictureIds[name] ?? '');
+    const files: Record<string, StoredMedia> = {};
+    const told = () =>
+      makeScenario(
+        (name) => pictureIds[name] ?? '',
+        (name) => files[name] ?? NOT_STORED,
+      );
+    const scenario = told();
     for (const teacher of [scenario.teacher, ...scenario.school.colleagues]) await this.writeTeacher(teacher);
     for (const [name, drawing] of Object.entries(scenario.drawings)) {
       pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing), scenario.teacher.id)).id;
     }
-    await this.write(makeScenario((name) => pictureIds[name] ?? ''));
+    for (const [name, each] of Object.entries(media)) {
+      const bytes = each.bytes instanceof URL ? await readFile(each.bytes) : Buffer.from(each.bytes);
+      const { id } = await this.files.keepBytes(bytes, each.fileName, scenario.teacher.id);
+      files[name] = { file: id, fileName: each.fileName, bytes: bytes.length, seconds: each.seconds };
+    }
+    await this.write(told());
     return true;
   }
 

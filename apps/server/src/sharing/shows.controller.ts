@@ -7,8 +7,8 @@ import {
   type ShownDeck,
   type ShowPass,
 } from '@gobrel/contract';
-import { Body, Controller, Get, HttpCode, Ip, type MessageEvent, Param, Post, Res, Sse } from '@nestjs/common';
-import type { Response } from 'express';
+import { Body, Controller, Get, HttpCode, Ip, type MessageEvent, Param, Post, Req, Res, Sse } from '@nestjs/common';
+import type { Request, Response } from 'express';
 import type { Observable } from 'rxjs';
 import { Allow, TeacherId } from '../accounts/index.js';
 import { FilesService, sendFile } from '../files/index.js';
@@ -85,8 +85,13 @@ export class ShowsController {
   }
 
   @Get('files/:id')
-  async file(@LooksAt() at: ShownAt, @Param('id') id: string, @Res() response: Response): Promise<void> {
+  async file(
+    @LooksAt() at: ShownAt,
+    @Param('id') id: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ): Promise<void> {
     await this.shown.expectContent(at, id, 'file');
-    sendFile(response, await this.files.stored(id), KEPT_SECONDS);
+    await sendFile(request, response, this.files, await this.files.stored(id), KEPT_SECONDS);
   }
 }

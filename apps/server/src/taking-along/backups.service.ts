@@ -14,14 +14,14 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import { AuditService } from '../audit/index.js';
 import { ClassesService } from '../classes/index.js';
-import { DeckRow, LessonRow, PictureRow, StoredFileRow, TeacherRow } from '../database/index.js';
+import { DeckRow, LessonRow, PictureRow, TeacherRow } from '../database/index.js';
 import { LibraryService } from '../decks/index.js';
+import { FilesService, ZipStream } from '../files/index.js';
 import { ClassDeckService, LessonArchiveService } from '../lessons/index.js';
 import { ContentAccessService } from '../pictures/index.js';
 import { EditionsService } from '../sync/index.js';
 import { TemplatesService } from '../templates/index.js';
 import { ThemesService } from '../themes/index.js';
-import { ZipStream } from './zip-stream.js';
 
 /** What has no media type of its own. */
 const BYTES = 'application/octet-stream';
@@ -39,6 +39,7 @@ export class BackupsService {
     private readonly classDecks: ClassDeckService,
     private readonly editions: EditionsService,
     private readonly audit: AuditService,
+    private readonly files: FilesService,
   ) {}
 
   /** What a backup of a deck is called. @throws ProblemException when somebody may not edit it */
@@ -122,23 +123,21 @@ export class BackupsService {
     await zip.json('schema.json', backupSchema);
     for (const [at, deck] of decks.entries()) await zip.json(deckFile(at), deck);
     for (const { kind, id, file } of contents) {
-      const row =
-        kind === 'picture'
-          ? await this.database.getRepository(PictureRow).findOneBy({ id })
-          : await this.database.getRepository(StoredFileRow).findOneBy({ id });
-      if (row) await zip.bytes(file, row.bytes);
+      if (kind === 'file') await zip.bytes(file, this.files.bytesOf(await this.files.stored(id)));
+      else {
+        const row = await this.database.getRepository(PictureRow).findOneBy({ id });
+        if (row) await zip.bytes(file, [row.bytes]);
+      }
     }
   }
 
   /** How large something is that a teacher may see, and what it is; `null` for anything else. */
   private async sizeOf(teacherId: string, kind: 'picture' | 'file', id: string) {
     if (!(await this.contents.maySee({ teacherId, participant: null }, id))) return null;
-    const [row] = await this.database.query<{ bytes: number; media_type: string | null }[]>(
-      kind === 'picture'
-        ? 'SELECT octet_length(bytes) AS bytes, media_type FROM picture WHERE id = $1'
-        : 'SELECT octet_length(bytes) AS bytes, sound_type AS media_type FROM stored_file WHERE id = $1',
+    const [row] = await this.database.query<{ size: string; media_type: string | null }[]>(
+      `SELECT size, media_type FROM ${kind === 'picture' ? 'picture' : 'stored_file'} WHERE id = $1`,
       [id],
     );
-    return row ? { bytes: row.bytes, mediaType: row.media_type ?? BYTES } : null;
+    return row ? { bytes: Number(row.size), mediaType: row.media_type ?? BYTES } : null;
   }
 }

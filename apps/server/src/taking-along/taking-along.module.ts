@@ -3,6 +3,7 @@ import { Module } from '@nestjs/common';
 import { BinModule } from '../bin/index.js';
 import { ClassesModule } from '../classes/index.js';
 import { DecksModule } from '../decks/index.js';
+import { FilesModule } from '../files/index.js';
 import { LessonsModule } from '../lessons/index.js';
 import { PicturesModule } from '../pictures/index.js';
 import { SchoolModule } from '../school/index.js';
@@ -17,6 +18,7 @@ import { TakingAlongController } from './taking-along.controller.js';
     BinModule,
     SchoolModule,
     DecksModule,
+    FilesModule,
     ThemesModule,
     TemplatesModule,
     ClassesModule,

@@ -267,7 +267,14 @@ export const routeTable: readonly RouteCase[] = [
     path: '/api/files/unknown',
     expected: { nobody: 401, owner: 404, other: 404, student: 404 },
   },
-  { route: 'POST /api/files', body: { name: 'song.mp3' }, expected: teachers(422) },
+  { route: 'POST /api/files', body: { upload: 'none', name: 'song.mp3' }, expected: teachers(404) },
+  { route: 'GET /api/uploads/room', expected: teachers(200) },
+  // Who does not speak the protocol is told so.
+  { route: 'OPTIONS /api/uploads', expected: teachers(204) },
+  { route: 'POST /api/uploads', expected: teachers(412) },
+  { route: 'HEAD /api/uploads/:id', path: '/api/uploads/none', expected: teachers(404) },
+  { route: 'PATCH /api/uploads/:id', path: '/api/uploads/none', expected: teachers(404) },
+  { route: 'DELETE /api/uploads/:id', path: '/api/uploads/none', expected: teachers(404) },
   { route: 'GET /api/classes', expected: teachers(200) },
   { route: 'POST /api/classes', body: { name: 'N', students: ['A'] }, expected: teachers(201) },
   {

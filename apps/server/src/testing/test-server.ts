@@ -56,7 +56,26 @@ export class Visitor {
     }
     const text = await response.text();
     const isJson = response.headers.get('content-type')?.includes('json') ?? false;
-    return { status: response.status, body: (isJson ? JSON.parse(text) : text) as T, headers: response.headers };
+    return {
+      status: response.status,
+      body: (isJson && text !== '' ? JSON.parse(text) : text) as T,
+      headers: response.headers,
+    };
+  }
+
+  /** Sends bytes as they are, with headers of their own. */
+  async send(
+    method: string,
+    path: string,
+    headers: Readonly<Record<string, string>>,
+    bytes?: Uint8Array<ArrayBuffer> | ReadableStream,
+  ): Promise<Answer<string>> {
+    const response = await fetch(`${this.server.address}${path}`, {
+      method,
+      headers: { cookie: this.cookieHeader, ...headers },
+      ...(bytes === undefined ? {} : { body: bytes, duplex: 'half' }),
+    });
+    return { status: response.status, body: await response.text(), headers: response.headers };
   }
 
   /** Opens a shared document as a browser does; another token is that of another version's page. */

@@ -1,5 +1,16 @@
 /** A show that goes on by itself: how long a slide stays, and where it has to wait for somebody. */
-import { asksSomething, type Deck, itemsOf, lettersOf, type SlideId, textsOf } from '../deck/index.js';
+import {
+  asksSomething,
+  type Deck,
+  isMedia,
+  type Item,
+  itemsOf,
+  lettersOf,
+  playedSeconds,
+  type SlideId,
+  textsOf,
+} from '../deck/index.js';
+import { isAlong } from './sounds.js';
 import { linksFrom } from '../routes/index.js';
 import type { ShowState } from './show.js';
 import { shownStop } from './show.js';
@@ -31,8 +42,17 @@ function wordsIn(text: string): number {
 export function stayOf(deck: Deck, state: ShowState): number {
   const { slideId } = shownStop(state);
   const stays = deck.slides[slideId]?.stays;
-  const whole = stays == null ? readingTime(deck, slideId) : stays * 1000;
+  const told = (deck.slides[slideId]?.voice?.seconds ?? 0) * 1000;
+  const heard = Math.max(told, ...itemsOf(deck, slideId).map(playedByItself));
+  // What is told takes as long as it takes; nothing that plays is cut short.
+  const whole = Math.max(heard, stays == null ? (told > 0 ? told : readingTime(deck, slideId)) : stays * 1000);
   return Math.max(1000, whole / stopsOf(deck, slideId).length);
+}
+
+/** How long something takes that plays by itself, in milliseconds; what begins again and again waits for nobody. */
+function playedByItself(item: Item): number {
+  const plays = isMedia(item) && item.plays !== null && !item.hidden && !item.overAndOver && !isAlong(item);
+  return plays ? playedSeconds(item) * 1000 : 0;
 }
 
 /**

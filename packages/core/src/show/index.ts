@@ -3,4 +3,5 @@ export * from './autoplay.js';
 export * from './gates.js';
 export * from './reach.js';
 export * from './show.js';
+export * from './sounds.js';
 export * from './stops.js';

@@ -5,6 +5,8 @@
  */
 import {
   type Deck,
+  isMedia,
+  type Item,
   type ItemId,
   itemsOf,
   readFields,
@@ -25,8 +27,13 @@ export interface Stop {
 
 /** The steps with which items appear on a slide, in order, without 0. */
 export function appearancesOn(deck: Deck, slideId: SlideId): readonly number[] {
-  const steps = itemsOf(deck, slideId).flatMap((item) => (item.appears > 0 && !item.hidden ? [item.appears] : []));
+  const steps = itemsOf(deck, slideId).flatMap((item) => (item.hidden ? [] : stepsOf(item).filter((step) => step > 0)));
   return [...new Set(steps)].sort((a, b) => a - b);
+}
+
+/** The step with which an item appears, and the one with which it plays by itself. */
+function stepsOf(item: Item): readonly number[] {
+  return isMedia(item) && item.plays !== null ? [item.appears, item.plays] : [item.appears];
 }
 
 /** The stops of a slide, in order; at least one. */

@@ -97,6 +97,7 @@ const fillKinds = {
   table: null,
   sign: null,
   video: null,
+  sound: null,
   hotspot: null,
   viewpoint: null,
   zone: {

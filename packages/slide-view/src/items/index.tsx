@@ -19,6 +19,7 @@ import { DrawView } from './draw-view.js';
 import { LongTextView } from './long-text-view.js';
 import { NumberView } from './number-view.js';
 import { PointView } from './point-view.js';
+import { SoundView } from './sound-view.js';
 import { SpokenView } from './spoken-view.js';
 import { ZoneView } from './zone-view.js';
 
@@ -30,6 +31,7 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   table: TableView,
   sign: SignView,
   video: VideoView,
+  sound: SoundView,
   hotspot: HotspotView,
   viewpoint: ViewpointView,
   zone: ZoneView,

@@ -109,20 +109,6 @@ export class OwnThemeRow {
   keptAt: Date;
 }
 
-/** A file that links lead to, by the SHA-256 of its bytes. */
-@Entity('stored_file')
-export class StoredFileRow {
-  @PrimaryColumn('text')
-  id: string;
-
-  /** The media type of a sound that can be played; `null` for what is only handed out. */
-  @Column('text', { name: 'sound_type', nullable: true })
-  soundType: string | null;
-
-  @Column('bytea')
-  bytes: Buffer;
-}
-
 /** Somebody who uploaded a picture or a file, or was given it with a deck. */
 @Entity('content_keeper')
 export class ContentKeeperRow {

@@ -2,6 +2,7 @@
  * Keeps the application usable without a network: the page and its files, pictures, and what a student needs of
  * their lesson. Everything else goes to the server. Shared documents are kept in IndexedDB, not here.
  */
+import { partOf } from './part-of';
 import { ANSWERS_CACHE as ANSWERS, FILES_CACHE as FILES, isKeptAnswer, isKeptFile, isShowPage } from './offline-caches';
 
 declare const self: ServiceWorkerGlobalScope;
@@ -39,9 +40,12 @@ self.addEventListener('fetch', (event) => {
 async function kept(request: Request): Promise<Response> {
   const cache = await caches.open(FILES);
   const known = await cache.match(request.url);
-  if (known) return known;
+  const range = request.headers.get('range');
+  if (known) return range === null ? known : partOf(known, range);
   const answer = await fetch(request);
-  if (answer.ok) await cache.put(request.url, answer.clone());
+  // A video comes in parts, and is kept when somebody asks for it.
+  const isMedia = /^(audio|video)\//.test(answer.headers.get('content-type') ?? '');
+  if (answer.status === 200 && !isMedia) await cache.put(request.url, answer.clone());
   return answer;
 }
 

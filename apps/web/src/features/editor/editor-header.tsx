@@ -9,6 +9,7 @@ import {
   History,
   Images,
   Lamp,
+  Mic,
   Printer,
   Play,
   Redo2,
@@ -27,7 +28,16 @@ import { SeeSwitch, type Seeing } from './order/see-switch';
 
 /** The dialogs that the header opens. */
 export type EditorDialog =
-  'hand-out' | 'keys' | 'versions' | 'share' | 'show-file' | 'paper' | 'pictures' | 'templates' | 'keep-template';
+  | 'hand-out'
+  | 'keys'
+  | 'versions'
+  | 'share'
+  | 'show-file'
+  | 'paper'
+  | 'pictures'
+  | 'templates'
+  | 'keep-template'
+  | 'voice';
 
 interface EditorHeaderProps {
   readonly deckId: string;
@@ -122,6 +132,9 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
     >
       <MenuEntry onSelect={() => void navigate(`/decks/${deckId}/trial/${slideId}`)}>
         <GraduationCap size={18} aria-hidden /> {messages.editor.asStudent}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('voice')}>
+        <Mic size={18} aria-hidden /> {messages.voice.title}
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('versions')}>
         <History size={18} aria-hidden /> {messages.versions.title}

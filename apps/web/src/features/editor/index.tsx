@@ -18,7 +18,7 @@ import { ShareDialog } from '../sharing';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
 import { useRoom } from '@gobrel/slide-view';
 import { KeepTemplateDialog, TemplateDialog } from '../library';
-import { isCoarsePointer, KeysSheet, Loading, Tabs, usePageTitle } from '../../shared/ui';
+import { isCoarsePointer, KeysSheet, Loading, showToast, Tabs, usePageTitle } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 import { Canvas } from './canvas/canvas';
 import { RouteCards } from './canvas/route-cards';
@@ -51,6 +51,10 @@ import { useClipboard } from './keyboard/use-clipboard';
 import { useKeys } from './keyboard/use-keys';
 import { useLinking } from './links/use-linking';
 import { useStable } from './state/use-stable';
+import { saysMedia } from './media/probe-media';
+import { UploadsTray } from './media/uploads-tray';
+import { useArrivals, useMediaFiles } from './media/use-media-files';
+import { VoiceDialog } from './media/voice-dialog';
 import { usePictures } from './contents/use-pictures';
 import { usePresence } from './authors/use-presence';
 
@@ -93,7 +97,19 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const others = usePresence(document, slideId);
   const { linking, begin, beginWith, end } = useLinking(editing, selected);
   const [placePictures, underWay] = usePictures(editing, slideId);
-  const onPictures = useCallback((files: readonly File[]) => void placePictures(files), [placePictures]);
+  const placeMedia = useMediaFiles(editing, deckId, slideId);
+  useArrivals(editing, deckId);
+  const onFiles = useStable((files: readonly File[]) => {
+    const others = files.filter((file) => !saysMedia(file));
+    void placePictures(others.filter(({ type }) => type.startsWith('image/')));
+    void placeInTurn(files.filter(saysMedia));
+    for (const { name, type } of others)
+      if (!type.startsWith('image/')) showToast(messages.media.otherFile({ name }), { tone: 'trouble' });
+  });
+  /** One after the other, so that each lies over the one before. */
+  const placeInTurn = async (files: readonly File[]) => {
+    for (const file of files) await placeMedia(file, file.name);
+  };
   const go = useCallback(
     (next: SlideId) => {
       select();
@@ -135,7 +151,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const onLink = useStable(begin);
   const paused = trying && seeing === 'slide';
   useKeys({ editing, slideId, onHelp, onLink, paused });
-  useClipboard({ editing, slideId, slides, actions, onPictures, paused });
+  useClipboard({ editing, slideId, slides, actions, onFiles, paused });
   useEffect(() => () => select(), []);
 
   return (
@@ -153,7 +169,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
       />
       <div className="flex min-h-0 flex-1">
         {seeing === 'slide' && !paused ? (
-          <Palette editing={editing} slideId={slideId} onPictures={onPictures} onGo={go} />
+          <Palette editing={editing} slideId={slideId} onFiles={onFiles} onMedia={placeMedia} onGo={go} />
         ) : null}
         {paused && slide ? (
           <TrySlide key={slideId} editing={editing} slideId={slideId} onEnd={() => setTrying(false)} />
@@ -183,7 +199,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
             slideId={slideId}
             onGo={go}
             onPickLink={onLink}
-            onPictures={onPictures}
+            onFiles={onFiles}
             onTry={() => {
               select();
               setTrying(true);
@@ -236,6 +252,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onTemplates={onTemplates} /> : null}
       {dialog === 'hand-out' ? (
         <HandOutDialog deckId={deckId} hasOwnPage={ownPages(deck).length > 0} onClose={() => setDialog(null)} />
+      ) : null}
+      {dialog === 'voice' ? (
+        <VoiceDialog editing={editing} deckId={deckId} slideId={slideId} onClose={() => setDialog(null)} />
       ) : null}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
@@ -298,12 +317,12 @@ interface MiddleProps {
   readonly slideId: SlideId;
   readonly onGo: (slideId: SlideId) => void;
   readonly onPickLink: () => void;
-  readonly onPictures: (files: readonly File[]) => void;
+  readonly onFiles: (files: readonly File[]) => void;
   /** Tries the slide as a student. */
   readonly onTry: () => void;
 }
 
-function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry }: MiddleProps) {
+function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onTry }: MiddleProps) {
   const { deck } = editing;
   const deferredDeck = useDeferredValue(deck);
   const element = useRef<HTMLElement>(null);
@@ -323,7 +342,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry 
   const drop = (event: DragEvent) => {
     if (event.dataTransfer.files.length === 0) return;
     event.preventDefault();
-    onPictures([...event.dataTransfer.files]);
+    onFiles([...event.dataTransfer.files]);
   };
   return (
     <main
@@ -350,6 +369,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onPictures, onTry 
           </div>
         </RouteCards>
       ) : null}
+      <UploadsTray />
       <ZoomBar inRow={layout.inRows} scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
     </main>
   );

@@ -13,6 +13,7 @@ import { messages, slideName } from '../../shared/messages';
 import { loadSlideFields } from './fields/load';
 import { placeInZone } from './fields/place-in-zone';
 import { PutBack } from './put-back';
+import { SlideSounds } from './slide-sounds';
 import { SoundPlayer } from './sound-player';
 import { useFieldsBelow } from './use-fields-below';
 import type { Walk } from './use-walk';
@@ -82,10 +83,12 @@ export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, o
           room={fitted}
           follow={walk.follow}
           fillIn={below.hands}
+          plays
           label={slideName(edition, walk.at)}
         />
         {over}
         <SoundPlayer walk={walk} />
+        <SlideSounds deck={edition} slideId={stop.slideId} />
       </div>
     ) : null;
   const tools = isNarrow ? (

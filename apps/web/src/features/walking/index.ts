@@ -4,6 +4,7 @@ export { type AskedToAdd, fillInBy } from './fill-in-by';
 export { FilledInStage } from './filled-in-stage';
 export { keyJudge } from './key-judge';
 export { PutBack } from './put-back';
+export { SlideSounds } from './slide-sounds';
 export { SoundPlayer } from './sound-player';
 export { FeedbackStrip } from './feedback-strip';
 export { useGoingOn } from './use-going-on';

@@ -1,6 +1,6 @@
 /** What is written on the slides themselves, for whoever fills them in. */
 import type { AskingWords, PieceWords, SlideWords } from '@gobrel/slide-view';
-import { asking, onSlides, pieces } from '@gobrel/messages';
+import { asking, onMedia, onSlides, pieces } from '@gobrel/messages';
 import { withUnit } from './phrases';
 import { reasonInWords } from './reasons';
 
@@ -50,4 +50,11 @@ export const slideWords: SlideWords = {
   reason: reasonInWords,
   pieces: pieceWords,
   asking: askingWords,
+  media: {
+    ...onMedia,
+    play: (name) => onMedia.play({ name }),
+    pause: (name) => onMedia.pause({ name }),
+    placeIn: (name) => onMedia.placeIn({ name }),
+    transcriptOf: (name) => onMedia.transcriptOf({ name }),
+  },
 };

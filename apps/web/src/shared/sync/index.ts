@@ -1,7 +1,7 @@
 /** Shared documents on this device. */
 export { type AuthorPlace, type CoAuthor, useCoAuthors } from './co-authors';
 export { followLeaving, forgetDevice, forgetWhatIsSaved } from './forget-device';
-export { unsavedFor } from './kept-here';
+export { keptAs, unsavedFor } from './kept-here';
 export type { KeptWhere } from './kept-where';
 
 export { tellWaiting, useObserved } from './observed';

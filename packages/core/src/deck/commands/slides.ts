@@ -27,6 +27,7 @@ export function addSlide(deck: Deck, options: { id: SlideId; name: string; after
     numbered: false,
     wash: null,
     groundPicture: null,
+    voice: null,
     notes: '',
     transition: null,
     stays: null,

@@ -16,6 +16,7 @@ import { pointKind } from './point.js';
 import { shapeKind } from './shape.js';
 import { shortTextKind } from './short-text.js';
 import { signKind } from './sign.js';
+import { soundKind } from './sound.js';
 import { spokenKind } from './spoken.js';
 import { tableKind } from './table.js';
 import { textKind } from './text.js';
@@ -32,6 +33,7 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   table: tableKind,
   sign: signKind,
   video: videoKind,
+  sound: soundKind,
   hotspot: hotspotKind,
   viewpoint: viewpointKind,
   zone: zoneKind,

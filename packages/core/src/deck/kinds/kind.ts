@@ -83,6 +83,11 @@ export function contentsOfPicture({ picture }: { readonly picture: string }): re
   return picture === '' ? [] : [{ as: 'picture', id: picture }];
 }
 
+/** The file of a video or a sound. */
+export function contentsOfFile({ file }: { readonly file: string }): readonly StoredContent[] {
+  return file === '' ? [] : [{ as: 'file', id: file }];
+}
+
 /** For kinds that have no length of their own besides their frame. */
 export const noLengths = { scaled: () => ({}), stretched: () => ({}) };
 

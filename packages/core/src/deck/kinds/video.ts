@@ -1,19 +1,16 @@
 /** Video: a stored file that is played where it stands, and the picture that is seen before. */
 import type { VideoItem } from '../model/item.js';
-import { readBoolean, readString } from '../model/reading.js';
+import { readMediaFields } from '../media/index.js';
 import { noReferences } from '../references/reference.js';
-import { asItIs, type ItemKind, noLengths, noTexts, readPictureId, type StoredContent } from './kind.js';
+import { asItIs, contentsOfFile, contentsOfPicture, type ItemKind, noLengths, noTexts, readPictureId } from './kind.js';
 
 export const videoKind: ItemKind<'video'> = {
   kind: 'video',
   make: (base, fields) => ({ ...base, kind: 'video', ...videoKind.read(fields) }),
   size: { width: 640, height: 360 },
   read: (fields) => ({
-    file: readPictureId(fields['file']),
-    fileName: readString(fields['fileName'], '', 200),
+    ...readMediaFields(fields),
     poster: readPictureId(fields['poster']),
-    alt: readString(fields['alt'], '', 500),
-    controls: readBoolean(fields['controls'], true),
   }),
   withoutKey: asItIs,
   words: ({ alt, fileName }) => alt || fileName,
@@ -22,7 +19,7 @@ export const videoKind: ItemKind<'video'> = {
   gates: [],
   references: noReferences,
   texts: noTexts,
-  contents: ({ file, poster }) => [...stored('file', file), ...stored('picture', poster)],
+  contents: ({ file, poster }) => [...contentsOfFile({ file }), ...contentsOfPicture({ picture: poster })],
   withoutContents,
   isMissedInQuestions: true,
   // A press on it plays it.
@@ -30,10 +27,6 @@ export const videoKind: ItemKind<'video'> = {
   canBeLoose: false,
   ...noLengths,
 };
-
-function stored(as: StoredContent['as'], id: string): readonly StoredContent[] {
-  return id === '' ? [] : [{ as, id }];
-}
 
 /** Without its file nothing is left of it; without its poster it begins with its own first picture. */
 function withoutContents(item: VideoItem, gone: ReadonlySet<string>): VideoItem | null {

@@ -2,7 +2,8 @@
 import type { Asking } from './asking.js';
 import type { Side, ConnectorStyle } from '../../geometry/index.js';
 import type { FontName } from '../text/fonts.js';
-import type { ItemId } from './identifiers.js';
+import type { ItemId, SlideId } from './identifiers.js';
+import type { MediaFields } from '../media/media-fields.js';
 import type { ItemBase, PixelSize } from './item-base.js';
 import type { Crop } from '../appearance/picture-look.js';
 import type {
@@ -191,19 +192,22 @@ export interface ViewpointItem extends ItemBase {
   readonly order: string | null;
 }
 
-/** A video, by the SHA-256 of its stored bytes. */
-export interface VideoItem extends ItemBase {
+/** A video. */
+export interface VideoItem extends ItemBase, MediaFields {
   readonly kind: 'video';
-  /** The stored file; '' before one was chosen. */
-  readonly file: string;
-  /** What the file was called. */
-  readonly fileName: string;
   /** The SHA-256 of the picture that is seen before it plays; '' for its own first one. */
   readonly poster: string;
-  /** What it shows, in words. */
-  readonly alt: string;
-  /** Whether it is played by controls of its own; else a press starts and stops it. */
-  readonly controls: boolean;
+}
+
+/** A sound: heard where it stands, or along several slides. */
+export interface SoundItem extends ItemBase, MediaFields {
+  readonly kind: 'sound';
+  /** The last slide that it is heard on, in running order; `null` for its own slide alone. */
+  readonly along: SlideId | null;
+  /** How long it takes to come and to go, in seconds. */
+  readonly fades: number;
+  /** Whether it is quieter while somebody speaks. */
+  readonly yields: boolean;
 }
 
 /** A region in which students may add texts of their own. */
@@ -221,6 +225,7 @@ export type Item =
   | TableItem
   | SignItem
   | VideoItem
+  | SoundItem
   | HotspotItem
   | ViewpointItem
   | ZoneItem

@@ -8,7 +8,7 @@ export function readFields(value: unknown): Fields | null {
   return isFields(value) ? value : null;
 }
 
-function isFields(value: unknown): value is Fields {
+export function isFields(value: unknown): value is Fields {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 

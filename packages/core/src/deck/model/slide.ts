@@ -2,6 +2,7 @@
 import type { SlideId } from './identifiers.js';
 import { readColour } from '../appearance/colour.js';
 import { type GroundPicture, readGroundPicture, readWash, type Wash } from '../appearance/slide-ground.js';
+import { readVoice, type SlideVoice } from '../media/slide-voice.js';
 import { readSlidePlaying, type SlidePlaying } from './playing.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from './reading.js';
 
@@ -48,6 +49,8 @@ export interface Slide extends SlidePlaying {
   readonly onMap: { readonly x: number; readonly y: number } | null;
   /** The layout its parts were last placed by. */
   readonly layout: LayoutName;
+  /** What is told to it; `null` for nothing. */
+  readonly voice: SlideVoice | null;
   /** Speaker notes; never given to students. */
   readonly notes: string;
 }
@@ -70,6 +73,7 @@ export function readSlide(id: SlideId, fields: Fields): Slide {
     layout: readOneOf(fields['layout'], layoutNames, 'blank'),
     ending: readBoolean(fields['ending'], false),
     exits: readOneOf(fields['exits'], ['open', 'links-only'], 'open'),
+    voice: readVoice(fields['voice']),
     notes: readString(fields['notes'], '', 20_000),
     ...readSlidePlaying(fields),
   };

@@ -1,6 +1,7 @@
 /** What a deck has of contents that are stored beside it: pictures and files. */
 import { contentsOf } from '../kinds/item-kinds.js';
 import type { StoredContent } from '../kinds/kind.js';
+import { isMedia } from '../media/media-fields.js';
 import { linkedWordsIn } from '../text/texts.js';
 import type { Deck } from './deck.js';
 import type { Item } from './item.js';
@@ -30,7 +31,16 @@ export function picturesIn(deck: Deck): readonly string[] {
 
 /** The files that a deck shows or its links lead to, by the SHA-256 of their bytes, each once. */
 export function filesIn(deck: Deck): readonly string[] {
-  return [...new Set(Object.values(deck.items).flatMap(filesOf))];
+  const voices = Object.values(deck.slides).flatMap(({ voice }) => voice?.file ?? []);
+  return [...new Set([...Object.values(deck.items).flatMap(filesOf), ...voices])];
+}
+
+/** The videos, sounds and voices of a deck, each file once, with how many bytes it has; 0 where that is not known. */
+export function mediaIn(deck: Deck): readonly { readonly file: string; readonly bytes: number }[] {
+  const voices = Object.values(deck.slides).flatMap(({ voice }) => voice ?? []);
+  const items = Object.values(deck.items).filter(isMedia);
+  const files = new Map([...items, ...voices].map(({ file, bytes }) => [file, bytes]));
+  return [...files].flatMap(([file, bytes]) => (file === '' ? [] : [{ file, bytes }]));
 }
 
 /** Everything of a deck that is stored beside it: pictures and files, by the SHA-256 of their bytes. */

@@ -6,7 +6,7 @@ import type { GroupId, SlideId } from '../model/identifiers.js';
  * dangling, and said to be. Everything else lets go of what is gone.
  */
 export type Reference =
-  | { readonly to: 'slide'; readonly id: string; readonly by: 'link' | 'answer' | 'gate' }
+  | { readonly to: 'slide'; readonly id: string; readonly by: 'link' | 'answer' | 'gate' | 'along' }
   | { readonly to: 'item'; readonly id: string; readonly by: 'link' | 'answer' | 'gate' | 'line-end' | 'within' }
   /** A piece is known by the id of its item or of its group. */
   | { readonly to: 'piece'; readonly id: string; readonly by: 'belongs' | 'takes' }

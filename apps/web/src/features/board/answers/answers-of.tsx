@@ -28,6 +28,7 @@ const views: { readonly [K in ItemKindName]: ComponentType<AnswersOfProps<ItemOf
   table: null,
   sign: null,
   video: null,
+  sound: null,
   hotspot: null,
   viewpoint: null,
   zone: PlacementAnswers,

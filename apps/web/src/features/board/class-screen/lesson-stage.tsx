@@ -5,6 +5,7 @@ import type { Stop } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import { fittedRoom, ShowStage, useRoom } from '@gobrel/slide-view';
 import { type ReactNode, useMemo } from 'react';
+import { SlideSounds } from '../../walking';
 
 interface LessonStageProps {
   readonly edition: Deck;
@@ -25,9 +26,11 @@ export function LessonStage({ edition, stop, work, children }: LessonStageProps)
             deck={edition}
             stop={stop}
             room={room}
+            plays
             {...(work ? { work } : {})}
             label={slideName(edition, stop.slideId)}
           />
+          <SlideSounds deck={edition} slideId={stop.slideId} />
           {children}
         </div>
       ) : null}

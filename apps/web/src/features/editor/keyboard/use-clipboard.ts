@@ -34,13 +34,13 @@ interface UseClipboard {
   /** The slides that copying on the running order is for. */
   readonly slides: readonly SlideId[];
   readonly actions: SlideActions;
-  readonly onPictures: (files: readonly File[]) => void;
+  readonly onFiles: (files: readonly File[]) => void;
   /** Whether the clipboard is for something else just now. */
   readonly paused: boolean;
 }
 
 /** Listens to the clipboard while the editor is there. */
-export function useClipboard({ editing, slideId, slides, actions, onPictures, paused }: UseClipboard): void {
+export function useClipboard({ editing, slideId, slides, actions, onFiles, paused }: UseClipboard): void {
   const latest = useRef(editing);
   useEffect(() => {
     // The server's answer comes when the deck is another one already.
@@ -61,7 +61,7 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
         editing.run(changes);
         void keepPastedPictures(contentsOfItems(clipped), onRefused);
         select(...pasted);
-      } else if (files.length > 0) onPictures(files);
+      } else if (files.length > 0) onFiles(files);
       else if (text.length > LONGEST_TEXT)
         showToast(messages.editor.textTooLong({ pasted: text.length, most: LONGEST_TEXT }), { tone: 'trouble' });
       else if (text.trim() !== '') {
@@ -99,5 +99,5 @@ export function useClipboard({ editing, slideId, slides, actions, onPictures, pa
     return () => {
       for (const name of namesIn(listeners)) window.removeEventListener(name, listeners[name]);
     };
-  }, [editing, slideId, slides, actions, onPictures, paused]);
+  }, [editing, slideId, slides, actions, onFiles, paused]);
 }

@@ -21,8 +21,8 @@ export function FileFields({ present, onPick }: FileFieldsProps) {
   const upload = async (file: File) => {
     setState({ underWay: true, fault: null });
     try {
-      const stored = await storeFile(file);
-      onPick({ to: 'file', file: stored.id, name: stored.name, plays: stored.plays });
+      const stored = await storeFile(file, file.name);
+      onPick({ to: 'file', file: stored.id, name: stored.name, plays: stored.media === 'sound' });
     } catch (error) {
       setState({ underWay: false, fault: messageOf(error) });
     }

@@ -47,6 +47,10 @@ import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { currentCell, typeInCell } from '../table/current-cell';
+import { MediaPicker } from '../media/media-picker';
+import { RecordDialog } from '../media/record-dialog';
+import type { PlaceMedia } from '../media/use-media-files';
+import type { Source } from '../media/use-media-recorder';
 import { PiecesDialog } from '../questions/pieces-dialog';
 import { QuestionPicker } from '../questions/question-picker';
 import { placeQuestion } from '../questions/starts';
@@ -71,7 +75,8 @@ const besidesThese: { readonly [K in ItemKindName]: LucideIcon | null } = {
   line: null,
   table: null,
   sign: null,
-  video: Clapperboard,
+  video: null,
+  sound: null,
   hotspot: null,
   viewpoint: null,
   zone: null,
@@ -91,7 +96,9 @@ const kindNames = namesIn(besidesThese);
 interface PaletteProps {
   readonly editing: Editing;
   readonly slideId: SlideId;
-  readonly onPictures: (files: readonly File[]) => void;
+  /** Places pictures, videos and sounds. */
+  readonly onFiles: (files: readonly File[]) => void;
+  readonly onMedia: PlaceMedia;
   readonly onGo: (slideId: SlideId) => void;
 }
 
@@ -119,7 +126,7 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
 }
 
 /** What has to be chosen before something is placed. */
-type Choosing = 'shape' | 'line' | 'table' | 'sign' | 'question' | 'pieces' | 'exchange';
+type Choosing = 'shape' | 'line' | 'table' | 'sign' | 'media' | 'question' | 'pieces' | 'exchange';
 
 /** A button of the palette. */
 interface Entry {
@@ -144,10 +151,11 @@ function PaletteButton({ entry, ...trigger }: { entry: Entry } & ComponentProps<
   );
 }
 
-export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
+export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
   const [picking, setPicking] = useState<Choosing | null>(null);
+  const [recording, setRecording] = useState<Source | null>(null);
   /** What was placed last, while the focus has not left the palette since: arrows move it. */
   const placed = useRef<ItemId | null>(null);
   const stops = useOneStop(messages.kinds.text, () => {
@@ -195,6 +203,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
       choosing('line', messages.lines.title, Spline),
       choosing('table', messages.kinds.table, Table),
       choosing('sign', messages.signs.sets.signs, Sticker),
+      choosing('media', messages.media.title, Clapperboard),
       ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
     ],
     [
@@ -234,6 +243,13 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
             <SignPicker onPick={(sign) => picked(() => place('sign', signFields(sign)))} />
           </div>
         );
+      case 'media':
+        return (
+          <MediaPicker
+            onFiles={(files) => picked(() => onFiles(files))}
+            onRecord={(source) => picked(() => setRecording(source))}
+          />
+        );
       case 'question':
       case 'pieces':
       case 'exchange':
@@ -242,7 +258,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
     }
   };
   const take = (event: ChangeEvent<HTMLInputElement>) => {
-    onPictures([...(event.target.files ?? [])]);
+    onFiles([...(event.target.files ?? [])]);
     event.target.value = '';
   };
   return (
@@ -299,6 +315,7 @@ export function Palette({ editing, slideId, onPictures, onGo }: PaletteProps) {
             <ExchangeDialog editing={editing} slideId={slideId} onGo={onGo} onClose={() => setPicking(null)} />
           </Suspense>
         ) : null}
+        {recording ? <RecordDialog source={recording} onPlace={onMedia} onClose={() => setRecording(null)} /> : null}
         {picking === 'pieces' ? (
           <PiecesDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
         ) : null}

@@ -1,6 +1,7 @@
 /** The table of settings: how an item of each kind looks, and what only it has. Questions have a table of their own. */
 import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
 import type { ComponentType } from 'react';
+import { MediaGroup } from '../media/media-group';
 import type { Editing } from '../state/editing';
 import { TableGroup } from '../table/table-group';
 import { CutGroup } from './cut-group';
@@ -10,7 +11,6 @@ import { PictureGroup } from './picture-group';
 import { ShapeGroup } from './shape-group';
 import { SignGroup } from './sign-group';
 import { TextGroup } from './text-group';
-import { VideoGroup } from './video-group';
 import { ViewpointGroup } from './viewpoint-group';
 
 interface SettingsProps<I extends Item> {
@@ -28,7 +28,8 @@ const settings: { readonly [K in ItemKindName]: Groups<K> } = {
   line: [LineGroup],
   table: [TableGroup, TextGroup],
   sign: [SignGroup],
-  video: [VideoGroup],
+  video: [MediaGroup],
+  sound: [MediaGroup],
   hotspot: [HotspotGroup],
   viewpoint: [ViewpointGroup],
   zone: [],

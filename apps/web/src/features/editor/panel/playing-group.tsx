@@ -1,6 +1,7 @@
 /** How slides are played: how they come, how long they stay, when the whole is seen; and the same for the deck. */
 import {
   type Deck,
+  momentInWords,
   overviews,
   type Playing,
   type Slide,
@@ -40,6 +41,11 @@ export function PlayingGroup({ editing: { deck, run }, slide, onSet }: PlayingGr
         <Transitions />
       </PickField>
       <Stays deck={deck} slide={slide} onSet={onSet} />
+      {slide.voice ? (
+        <p className="mb-1 text-sm text-soft tabular-nums">
+          {messages.voice.here({ time: momentInWords(slide.voice.seconds, false) })}
+        </p>
+      ) : null}
       {viewpointsOn(deck, slide.id).length > 0 ? (
         <PickField
           label={messages.editor.overview}

@@ -45,7 +45,7 @@ export async function restoreBackup(
 async function stored({ kind, id, bytes }: BackupContent): Promise<string | null> {
   const file = new File([bytes.slice()], id);
   if (kind === 'picture') return (await storePicture(file))?.id ?? null;
-  return (await storeFile(file)).id;
+  return (await storeFile(file, id)).id;
 }
 
 /** A deck in which contents have other names: those are SHA-256, which stand for nothing else anywhere. */

@@ -104,7 +104,7 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
             ref={around}
             className="mt-1 flex h-[56vw] min-h-0 flex-none justify-start overflow-hidden lg:h-auto lg:flex-1"
           >
-            <StageWindow show={show} space={space} />
+            <StageWindow show={show} space={space} plays={false} />
           </div>
           <LinkCards deck={deck} links={links} onFollow={walk.follow} />
           <div className="flex flex-none flex-wrap items-center gap-1 pt-1">

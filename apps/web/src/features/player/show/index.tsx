@@ -97,7 +97,7 @@ function Window({ deckId, document, deck, start, isOwn }: WindowProps) {
     <div ref={stage} className="relative flex h-full flex-col bg-[#101616] text-[#efe8da]">
       <main ref={around} className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
         <h1 className="spoken">{deck.title}</h1>
-        <StageWindow show={show} space={space} />
+        <StageWindow show={show} space={space} plays />
         {showsCode ? (
           <FollowCode
             address={following.address}

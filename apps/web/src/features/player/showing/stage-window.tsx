@@ -1,7 +1,7 @@
 /** The slide of a show in its window: with pen and pointer, black when wanted, turned by swiping. */
 import { cameraAt, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
 import { type PointerEvent, useMemo, useRef } from 'react';
-import { SoundPlayer } from '../../walking';
+import { SlideSounds, SoundPlayer } from '../../walking';
 import { messages, slideName } from '../../../shared/messages';
 import { InkLayer } from './ink-layer';
 import type { Show } from './use-show';
@@ -10,7 +10,14 @@ import { isWithin } from '../../../shared/ui';
 /** How far a finger has to go sideways to turn the page, in CSS pixels. */
 const SWIPE = 70;
 
-export function StageWindow({ show, space }: { show: Show; space: Room }) {
+interface StageWindowProps {
+  readonly show: Show;
+  readonly space: Room;
+  /** Whether this is where the show is seen and heard; a presenter's own screen plays nothing by itself. */
+  readonly plays: boolean;
+}
+
+export function StageWindow({ show, space, plays }: StageWindowProps) {
   const { deck, walk, shared, fillIn, hand } = show;
   const { stop } = walk;
   const room = useMemo(() => fittedRoom(deck, stop, space), [deck, stop, space]);
@@ -26,10 +33,12 @@ export function StageWindow({ show, space }: { show: Show; space: Room }) {
         whole={shared.whole}
         follow={walk.follow}
         fillIn={fillIn}
+        plays={plays}
         label={slideName(deck, walk.at)}
       />
       <InkLayer show={show} room={room} width={camera.width} />
       <SoundPlayer walk={walk} />
+      {plays ? <SlideSounds deck={deck} slideId={stop.slideId} /> : null}
       {shared.black ? (
         <button
           type="button"

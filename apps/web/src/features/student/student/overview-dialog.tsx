@@ -3,6 +3,7 @@ import type { Deck, SlideId } from '@gobrel/core/deck';
 import type { OverviewSlide, Work } from '@gobrel/core/work';
 import { ChevronRight, CircleCheck, CircleDashed } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { MediaOffline } from './media-offline';
 import { Thumbnail } from '../../../shared/slides';
 import { Dialog } from '../../../shared/ui';
 import { listed, messages, slideName } from '../../../shared/messages';
@@ -70,6 +71,9 @@ export function OverviewDialog({
           </li>
         ))}
       </ol>
+      <div className="mt-3 empty:hidden">
+        <MediaOffline edition={edition} />
+      </div>
       <div className="mt-3 flex justify-end sm:hidden">{submit}</div>
     </Dialog>
   );

@@ -1,10 +1,13 @@
 /** Keeps what this lesson needs on the device, so that a reload without a network finds it all. */
-import { type Deck, filesIn, picturesIn } from '@gobrel/core/deck';
+import { type Deck, filesIn, mediaIn, picturesIn } from '@gobrel/core/deck';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../../app/offline/offline-caches';
 import { bringFonts } from './bring-fonts';
 import { bringLaterParts } from './later-parts';
 import { fileUrl, pictureUrl, stickerUrl, stillUrl } from '../../../shared/api';
+
+/** Videos and sounds of a lesson that come by themselves, in bytes all together. */
+const SMALL = 1_000_000;
 
 export function useKeptOffline(edition: Deck): void {
   useEffect(() => {
@@ -19,7 +22,12 @@ export function useKeptOffline(edition: Deck): void {
       if (item.kind === 'sign' && item.sticker !== '') return [stickerUrl(item.sticker)];
       return item.kind === 'picture' && item.moving ? [stillUrl(item.picture)] : [];
     });
-    const contents = [...picturesIn(edition).map(pictureUrl), ...filesIn(edition).map(fileUrl), ...others].map(
+    // Large videos and sounds come when somebody asks for them, as not everybody has the network for it.
+    const media = mediaIn(edition);
+    const isSmall = media.reduce((sum, { bytes }) => sum + bytes, 0) <= SMALL;
+    const large = new Set(isSmall ? [] : media.map(({ file }) => file));
+    const files = filesIn(edition).filter((file) => !large.has(file));
+    const contents = [...picturesIn(edition).map(pictureUrl), ...files.map(fileUrl), ...others].map(
       (address) => new URL(address, window.location.origin).href,
     );
     bringLaterParts();

@@ -27,6 +27,7 @@ const groups: { readonly [K in ItemKindName]: ComponentType<QuestionGroupProps<I
   table: null,
   sign: null,
   video: null,
+  sound: null,
   hotspot: null,
   viewpoint: null,
   zone: ZoneGroup,

@@ -1,0 +1,152 @@
+/** What is heard beside slides: the voice of a slide, and sounds that go along several; with a button to stop each. */
+import { type Deck, type SlideId, type SoundItem } from '@gobrel/core/deck';
+import { heardBeside, loudnessAt, secondsLeft } from '@gobrel/core/show';
+import { useSurroundings } from '@gobrel/slide-view';
+import { Pause, Play } from 'lucide-react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
+import { messages } from '../../shared/messages';
+import { IconButton } from '../../shared/ui';
+
+/** How often the loudness of a sound is set anew, in milliseconds. */
+const STEP = 100;
+
+interface SlideSoundsProps {
+  readonly deck: Deck;
+  readonly slideId: SlideId;
+}
+
+export function SlideSounds({ deck, slideId }: SlideSoundsProps) {
+  const { voice, along } = heardBeside(deck, slideId);
+  const [spoken, setSpoken] = useState(false);
+  // A sound whose last slide was left is heard until it has gone.
+  const [leaving, setLeaving] = useState<readonly SoundItem[]>([]);
+  const [before, setBefore] = useState(along);
+  if (along.length !== before.length || along.some(({ id }, at) => id !== before[at]?.id)) {
+    const left = before.filter((item) => item.fades > 0 && !along.some(({ id }) => id === item.id));
+    setLeaving([...leaving.filter(({ id }) => !along.some((item) => item.id === id)), ...left]);
+    setBefore(along);
+  }
+  if (!voice && along.length === 0 && leaving.length === 0) return null;
+  return (
+    <div className="absolute start-2 bottom-2 z-10 flex gap-1 rounded-md bg-card/90 text-ink empty:hidden">
+      {voice ? <Voice key={`${slideId} ${voice.file}`} file={voice.file} onSpoken={setSpoken} /> : null}
+      {along.map((item) => (
+        <Along key={item.id} item={item} isSpoken={spoken && voice !== null} onGone={null} />
+      ))}
+      {leaving.map((item) => (
+        <Along
+          key={item.id}
+          item={item}
+          isSpoken={spoken && voice !== null}
+          onGone={() => setLeaving((items) => items.filter(({ id }) => id !== item.id))}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** Whether something plays, which a press changes. */
+function usePlays(element: RefObject<HTMLAudioElement | null>): [boolean, () => void] {
+  const [plays, setPlays] = useState(false);
+  useEffect(() => {
+    const audio = element.current;
+    if (!audio) return;
+    const note = () => setPlays(!audio.paused);
+    for (const event of ['play', 'pause', 'ended'] as const) audio.addEventListener(event, note);
+    // A browser may wait for a press: then the button says that it stands still.
+    void audio.play().catch(() => undefined);
+    return () => {
+      audio.pause();
+      for (const event of ['play', 'pause', 'ended'] as const) audio.removeEventListener(event, note);
+    };
+  }, [element]);
+  const turn = () => {
+    const audio = element.current;
+    if (audio?.paused) void audio.play().catch(() => undefined);
+    else audio?.pause();
+  };
+  return [plays, turn];
+}
+
+function Voice({ file, onSpoken }: { file: string; onSpoken: (spoken: boolean) => void }) {
+  const { fileUrl } = useSurroundings();
+  const element = useRef<HTMLAudioElement>(null);
+  const [plays, turn] = usePlays(element);
+  useEffect(() => {
+    onSpoken(plays);
+    return () => onSpoken(false);
+  }, [plays, onSpoken]);
+  return (
+    <>
+      {/* What is told is for those who listen; the slide has its words. */}
+      <audio ref={element} src={fileUrl(file)} />
+      <SoundButton plays={plays} name={messages.walking.voice} onTurn={turn} />
+    </>
+  );
+}
+
+interface AlongProps {
+  readonly item: SoundItem;
+  readonly isSpoken: boolean;
+  /** Its last slide was left: told when it has gone; `null` while it is heard along. */
+  readonly onGone: (() => void) | null;
+}
+
+function Along({ item, isSpoken, onGone }: AlongProps) {
+  const { fileUrl } = useSurroundings();
+  const element = useRef<HTMLAudioElement>(null);
+  const [plays, turn] = usePlays(element);
+  const isLeaving = onGone !== null;
+  const gone = useRef(onGone);
+  useEffect(() => {
+    gone.current = onGone;
+  });
+  useEffect(() => {
+    const audio = element.current;
+    if (!audio) return;
+    let passed = 0;
+    let left = isLeaving ? 0 : null;
+    const set = () => {
+      if (!audio.paused) passed += STEP / 1000;
+      if (left !== null) left += STEP / 1000;
+      const rest = secondsLeft(item, audio.currentTime);
+      audio.volume = loudnessAt(item, { since: isLeaving ? Infinity : passed, left: rest, leaving: left, isSpoken });
+      if (rest === 0) audio.pause();
+      if (left !== null && left >= item.fades) gone.current?.();
+    };
+    set();
+    const clock = setInterval(set, STEP);
+    return () => clearInterval(clock);
+  }, [item, isSpoken, isLeaving]);
+  return (
+    <>
+      <audio
+        ref={element}
+        src={fileUrl(item.file)}
+        onLoadedMetadata={({ currentTarget }) => (currentTarget.currentTime = item.starts)}
+        onTimeUpdate={({ currentTarget }) => {
+          if (item.overAndOver && item.ends !== null && currentTarget.currentTime >= item.ends)
+            currentTarget.currentTime = item.starts;
+        }}
+        onEnded={({ currentTarget }) => {
+          if (!item.overAndOver) return;
+          currentTarget.currentTime = item.starts;
+          void currentTarget.play().catch(() => undefined);
+        }}
+      />
+      {isLeaving ? null : <SoundButton plays={plays} name={item.alt || item.fileName} onTurn={turn} />}
+    </>
+  );
+}
+
+function SoundButton({ plays, name, onTurn }: { plays: boolean; name: string; onTurn: () => void }) {
+  const Sign = plays ? Pause : Play;
+  return (
+    <IconButton
+      name={plays ? messages.walking.pauseSound({ name }) : messages.walking.playSound({ name })}
+      onClick={onTurn}
+    >
+      <Sign size={18} aria-hidden />
+    </IconButton>
+  );
+}

@@ -1,0 +1,104 @@
+/** Plays the part of a file that is to be played, when it is to be played. */
+import { type MediaFields, playedSeconds } from '@gobrel/core/deck';
+import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
+import { usePlaying } from '../playing.js';
+
+/** A file that is played. */
+export interface Media {
+  readonly isPlaying: boolean;
+  /** Seconds of the played part that have passed, and of all of it; 0 where that is not known yet. */
+  readonly passed: number;
+  readonly whole: number;
+  /** Whether the browser refused to play it unasked, or cannot play it at all. */
+  readonly trouble: 'wants-press' | 'cannot' | null;
+  readonly playOrPause: () => void;
+  /** Goes to a moment, in seconds of the played part. */
+  readonly seek: (seconds: number) => void;
+}
+
+export function useMedia(element: RefObject<HTMLMediaElement | null>, item: MediaFields): Media {
+  const { upTo } = usePlaying();
+  const [state, setState] = useState({ isPlaying: false, at: item.starts, found: 0 });
+  const [trouble, setTrouble] = useState<Media['trouble']>(null);
+  const ends = item.ends ?? (item.seconds > 0 ? item.seconds : Infinity);
+  const last = useRef({ ends, starts: item.starts, overAndOver: item.overAndOver });
+  last.current = { ends, starts: item.starts, overAndOver: item.overAndOver };
+
+  const play = useCallback(() => {
+    const media = element.current;
+    if (!media) return;
+    const { starts, ends } = last.current;
+    if (media.currentTime < starts || media.currentTime >= ends - 0.05) media.currentTime = starts;
+    media.play().then(
+      () => setTrouble(null),
+      (error: unknown) => {
+        // Something else may have stopped it, or taken it away, before it began.
+        if (error instanceof DOMException && error.name === 'AbortError') return;
+        setTrouble(error instanceof DOMException && error.name === 'NotAllowedError' ? 'wants-press' : 'cannot');
+      },
+    );
+  }, [element]);
+
+  useEffect(() => {
+    const media = element.current;
+    if (!media) return;
+    const note = () => {
+      const { ends, starts, overAndOver } = last.current;
+      if (!media.paused && media.currentTime >= ends) {
+        media.currentTime = starts;
+        if (!overAndOver) media.pause();
+      }
+      const found = Number.isFinite(media.duration) ? media.duration : 0;
+      setState({ isPlaying: !media.paused, at: media.currentTime, found });
+    };
+    const end = () => {
+      media.currentTime = last.current.starts;
+      if (last.current.overAndOver) void media.play().catch(() => undefined);
+      note();
+    };
+    const know = () => {
+      if (last.current.starts > 0) media.currentTime = last.current.starts;
+      note();
+    };
+    const fail = () => setTrouble('cannot');
+    const heard = ['timeupdate', 'play', 'pause', 'seeked', 'durationchange'] as const;
+    for (const event of heard) media.addEventListener(event, note);
+    media.addEventListener('ended', end);
+    media.addEventListener('loadedmetadata', know);
+    media.addEventListener('error', fail);
+    return () => {
+      for (const event of heard) media.removeEventListener(event, note);
+      media.removeEventListener('ended', end);
+      media.removeEventListener('loadedmetadata', know);
+      media.removeEventListener('error', fail);
+    };
+  }, [element, item.file]);
+
+  useEffect(() => {
+    if (element.current) element.current.volume = item.volume;
+  }, [element, item.volume, item.file]);
+
+  const playsNow = upTo !== null && item.plays !== null && upTo >= item.plays;
+  useEffect(() => {
+    if (playsNow) play();
+  }, [playsNow, play]);
+
+  const known = { ...item, seconds: item.seconds > 0 ? item.seconds : state.found };
+  return {
+    isPlaying: state.isPlaying,
+    passed: Math.max(0, state.at - item.starts),
+    whole: playedSeconds(known),
+    trouble,
+    playOrPause: useCallback(() => {
+      const media = element.current;
+      if (media && !media.paused) media.pause();
+      else play();
+    }, [element, play]),
+    seek: useCallback(
+      (seconds) => {
+        if (element.current) element.current.currentTime = last.current.starts + seconds;
+      },
+      [element],
+    ),
+  };
+}
