@@ -12,7 +12,7 @@ import type { Rule } from './rule.js';
 import { numberQuestion } from './number/index.js';
 import { placementQuestion } from './placement/index.js';
 import { pointQuestion } from './point/index.js';
-import type { QuestionKind } from './question-kind.js';
+import { noKey, type QuestionKind } from './question-kind.js';
 import { shortTextQuestion } from './short-text/index.js';
 import { spokenQuestion } from './spoken/index.js';
 
@@ -88,6 +88,12 @@ export function ruleFor(item: Item, edition: Deck): Rule | null {
 /** What somebody would do who answers a question just as its key says. */
 export function keyedAnswer(item: Item, edition: Deck): readonly WorkChange[] {
   return questionKindOf(item)?.keyed(item, edition) ?? [];
+}
+
+/** Whether a question could be marked by a key: nobody has to read it, and it is no scale to say what one thinks on. */
+export function takesKey(item: Item): boolean {
+  const kind = questionKindOf(item);
+  return kind !== undefined && kind.keyed !== noKey.keyed && !(item.kind === 'choice' && item.form === 'scale');
 }
 
 /** Whether an item is one students answer or place pieces into. */

@@ -95,8 +95,8 @@ function readTouched(doc: Y.Doc, deck: Deck, touched: Touched): Deck {
   };
   const items = readAnew(deck.items, changed, itemMaps(doc), readPlaced);
   if (items !== deck.items) keepOrder(deck.items, items, changed);
-  const { title, size, theme, language, playing, walks } = fields;
-  return { ...deck, title, size, theme, language, playing, walks, slides, items, sections };
+  const { title, size, theme, language, playing, walks, check } = fields;
+  return { ...deck, title, size, theme, language, playing, walks, check, slides, items, sections };
 }
 
 function rootOf(type: Y.AbstractType<unknown>): Y.AbstractType<unknown> {

@@ -23,6 +23,7 @@ import { saveFrom } from '../../shared/downloads';
 import { type CoAuthor, type OpenDocument, useStatus } from '../../shared/sync';
 import { Button, buttonClasses, IconButton, Menu, MenuEntry, MenuRule, MenuSwitch } from '../../shared/ui';
 import { listed, messages } from '../../shared/messages';
+import { CheckButton } from './check/check-button';
 import type { Editing } from './state/editing';
 import { SeeSwitch, type Seeing } from './order/see-switch';
 
@@ -101,6 +102,7 @@ export function EditorHeader(props: EditorHeaderProps) {
         <IconButton name={messages.common.redo} disabled={!editing.canRedo} onClick={editing.redo}>
           <Redo2 size={20} aria-hidden />
         </IconButton>
+        <CheckButton />
         <MoreActions deckId={deckId} slideId={slideId} onDialog={onDialog} />
         <Link to={`/decks/${deckId}/show/${slideId}`} className={buttonClasses('plain')}>
           <Play size={18} aria-hidden /> {messages.editor.tryIt}

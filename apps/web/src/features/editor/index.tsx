@@ -1,6 +1,7 @@
 /** The editor: the slide in the middle, its routes at its edges, the running order below. */
 import {
   addSlideFrom,
+  isOneOf,
   type ItemId,
   type LayoutName,
   newId,
@@ -26,7 +27,10 @@ import { layOutRoutes } from './canvas/route-layout';
 import { beginDrag } from './canvas/begin-drag';
 import { useView } from './canvas/use-view';
 import { ZoomBar } from './canvas/zoom-bar';
-import { select, useDesk } from './state/desk';
+import { openPanelTab, panelTabs, select, useDesk } from './state/desk';
+import { CheckNote } from './check/check-note';
+import { CheckPanel } from './check/check-panel';
+import { useCheck, useDeckCheck } from './check/use-deck-check';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './state/editing';
 import { LinkDialog } from './links/link-dialog';
@@ -128,6 +132,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
     setSearch((before) => ({ ...Object.fromEntries(before), see: next }), { replace: true });
   };
   const seeing = seeings.find((each) => each === search.get('see')) ?? 'slide';
+  const panelTab = useDesk((desk) => desk.panelTab);
+  useDeckCheck(deck);
+  const findingCount = useCheck(({ findings }) => findings?.length ?? 0);
   const [actions, removal] = useSlideActions(editing, go);
   const open = (next: SlideId) => {
     go(next);
@@ -212,6 +219,8 @@ function Editor({ deckId, document, editing }: EditorProps) {
           <SidePanel>
             <Tabs
               label={messages.editor.panel}
+              open={panelTab}
+              onChange={(tab) => openPanelTab(isOneOf(tab, panelTabs) ? tab : 'settings')}
               tabs={[
                 {
                   id: 'settings',
@@ -243,6 +252,17 @@ function Editor({ deckId, document, editing }: EditorProps) {
                   name: messages.editor.allItems,
                   content: <ItemsList editing={editing} slideId={slideId} />,
                 },
+                {
+                  id: 'check',
+                  name: findingCount > 0 ? messages.checks.tabCount({ count: findingCount }) : messages.checks.tab,
+                  content: (
+                    <CheckPanel
+                      editing={editing}
+                      slideId={slideId}
+                      onGoTo={(next, itemId) => (itemId === null ? open(next) : goTo(next, itemId))}
+                    />
+                  ),
+                },
               ]}
             />
           </SidePanel>
@@ -251,7 +271,12 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {seeing === 'slide' ? <ViewpointStrip editing={editing} slideId={slideId} /> : null}
       {seeing === 'slide' ? <Strip {...orderProps} onAdd={add} onTemplates={onTemplates} /> : null}
       {dialog === 'hand-out' ? (
-        <HandOutDialog deckId={deckId} hasOwnPage={ownPages(deck).length > 0} onClose={() => setDialog(null)} />
+        <HandOutDialog
+          deckId={deckId}
+          hasOwnPage={ownPages(deck).length > 0}
+          note={<CheckNote onSee={() => setDialog(null)} />}
+          onClose={() => setDialog(null)}
+        />
       ) : null}
       {dialog === 'voice' ? (
         <VoiceDialog editing={editing} deckId={deckId} slideId={slideId} onClose={() => setDialog(null)} />

@@ -2,6 +2,7 @@
 export * as messages from '@gobrel/messages';
 export { direction, language, languages, locale } from '@gobrel/messages';
 export { branchCalled, destinationIn } from './destinations';
+export { mendInWords, whyInWords } from './findings';
 export { gateMissing, openWhen } from './gates';
 export { byName, inOrder } from './in-order';
 export { itemCalled } from './in-sentences';

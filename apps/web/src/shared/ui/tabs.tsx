@@ -7,6 +7,8 @@ interface TabsProps {
   /** The tab that is open at first; the first one when it is not given. */
   readonly start?: string;
   readonly tabs: readonly { readonly id: string; readonly name: string; readonly content: ReactNode }[];
+  /** The tab that is open, where somebody else says so. */
+  readonly open?: string;
   /** Told which tab is opened. */
   readonly onChange?: (id: string) => void;
   /** What stands beside the tabs, at the end of their line. */
@@ -15,15 +17,15 @@ interface TabsProps {
   readonly fill?: boolean;
 }
 
-export function Tabs({ label, tabs, start, onChange, beside, fill = false }: TabsProps) {
+export function Tabs({ label, tabs, start, open, onChange, beside, fill = false }: TabsProps) {
   return (
     <Radix.Root
-      defaultValue={start ?? tabs[0]?.id ?? ''}
+      {...(open === undefined ? { defaultValue: start ?? tabs[0]?.id ?? '' } : { value: open })}
       {...(onChange ? { onValueChange: onChange } : {})}
       className={fill ? 'lg:flex lg:h-full lg:min-h-0 lg:flex-col' : undefined}
     >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule">
-        <Radix.List aria-label={label} className="flex flex-wrap gap-x-5">
+        <Radix.List aria-label={label} className="flex flex-wrap gap-x-3">
           {tabs.map((tab) => (
             <Radix.Trigger
               key={tab.id}

@@ -5,6 +5,7 @@ import type { ItemId, SectionId, SlideId } from './identifiers.js';
 import type { Item } from './item.js';
 import type { KeptWalk } from './kept-walk.js';
 import type { Language } from './language.js';
+import { type CheckSettings, USUAL_CHECK } from './check-settings.js';
 import { type Playing, readPlaying } from './playing.js';
 import { byRank } from './rank.js';
 import type { Section } from './section.js';
@@ -54,6 +55,8 @@ export interface Deck {
   readonly playing: Playing;
   /** Walks that its authors kept, the oldest first. */
   readonly walks: readonly KeptWalk[];
+  /** What the deck check is to go by. */
+  readonly check: CheckSettings;
   readonly slides: Readonly<Record<SlideId, Slide>>;
   readonly items: Readonly<Record<ItemId, Item>>;
   /** The headings in the running order. */
@@ -78,6 +81,7 @@ export function emptyDeck(title: string): Deck {
     language: null,
     playing: readPlaying(null),
     walks: [],
+    check: USUAL_CHECK,
     slides: {},
     items: {},
     sections: {},

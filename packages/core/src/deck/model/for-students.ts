@@ -1,5 +1,6 @@
 /** What of a deck students may have. */
 import { withoutKey } from '../kinds/item-kinds.js';
+import { USUAL_CHECK } from './check-settings.js';
 import type { Deck } from './deck.js';
 
 /** The deck as a student's device may have it: no answer keys, no speaker notes, no walks of its authors. */
@@ -7,6 +8,7 @@ export function withoutKeysAndNotes(deck: Deck): Deck {
   return {
     ...deck,
     walks: [],
+    check: USUAL_CHECK,
     slides: mapValues(deck.slides, (slide) => ({ ...slide, notes: '' })),
     items: mapValues(deck.items, withoutKey),
   };

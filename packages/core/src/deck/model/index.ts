@@ -11,6 +11,7 @@ export * from './item.js';
 export * from './items-in-order.js';
 export * from './kept-walk.js';
 export * from './language.js';
+export * from './check-settings.js';
 export * from './playing.js';
 export * from './question-items.js';
 export * from './rank.js';

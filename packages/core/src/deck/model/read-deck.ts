@@ -8,6 +8,7 @@ import { isId, type ItemId, type SectionId, type SlideId } from './identifiers.j
 import type { Item } from './item.js';
 import { type ItemBase, LAST_APPEARANCE, type PieceBehaviour, type Role, roles } from './item-base.js';
 import { readLanguage } from './language.js';
+import { readCheckSettings } from './check-settings.js';
 import { readWalks } from './kept-walk.js';
 import { readPlaying } from './playing.js';
 import {
@@ -64,6 +65,7 @@ export function readDeckFields(fields: Fields): DeckFields {
     language: readLanguage(fields['language']),
     playing: readPlaying(fields['playing']),
     walks: readWalks(fields['walks']),
+    check: readCheckSettings(fields['check']),
   };
 }
 

@@ -2,7 +2,7 @@
  * A show as one HTML file: the program that plays it, its looks, the deck, and all its contents, so that nothing is fetched
  * from anywhere. It is opened by a double click.
  */
-import { type Deck, readDeck, readFields, withoutKeysAndNotes } from '../../deck/index.js';
+import { type Deck, readDeck, readFields, USUAL_CHECK, withoutKeysAndNotes } from '../../deck/index.js';
 
 /** A picture, a sound or any other file that a deck shows, as it stands in the file. */
 export interface ShowContent {
@@ -47,7 +47,9 @@ const VERSION = 1;
 /** The parts of a show file, one after the other; together they are its HTML. */
 export function writeShowFile(file: ShowFile): readonly string[] {
   const { deck, hasKeys, contents } = file;
-  const shown = hasKeys ? { ...deck, walks: [], slides: withoutNotes(deck) } : withoutKeysAndNotes(deck);
+  const shown = hasKeys
+    ? { ...deck, walks: [], check: USUAL_CHECK, slides: withoutNotes(deck) }
+    : withoutKeysAndNotes(deck);
   const told = { format: 'gobrel show', version: VERSION, hasKeys, deck: shown };
   return [
     `<!DOCTYPE html>\n<html lang="${inHtml(file.language)}" dir="${file.direction}">\n<head>\n<meta charset="utf-8">\n` +

@@ -30,6 +30,7 @@ import { currentCell, typeInCell } from '../table/current-cell';
 import { TableBorders } from '../table/table-borders';
 import type { Editing } from '../state/editing';
 import { enterGroup } from '../state/selecting';
+import { CheckMarks } from '../check/check-marks';
 import { useDragPreview } from './drag-preview';
 import { EditorItem } from './editor-item';
 import { Guides } from './guides';
@@ -148,6 +149,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
         {/* While words are typed, what is pressed beside them is in the panel: it is done to the words. */}
         {isTyping ? null : <ObjectBar editing={editing} items={chosen} scale={scale} onPickLink={onPickLink} />}
       </div>
+      <CheckMarks deck={deck} slideId={slideId} scale={scale} />
       <Others deck={deck} slideId={slideId} others={others} scale={scale} />
       <Guides scale={scale} />
       {marquee ? (

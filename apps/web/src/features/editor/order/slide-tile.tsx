@@ -1,10 +1,11 @@
 /** A slide in the running order: its picture, its name, who else is there; to go to, choose and drag. */
 import { type Deck, type Slide, type SlideId } from '@gobrel/core/deck';
 import { linksFrom } from '@gobrel/core/routes';
-import { ArrowRight, Check, EyeOff } from 'lucide-react';
+import { ArrowRight, Check, CircleAlert, EyeOff } from 'lucide-react';
 import { type CSSProperties, type KeyboardEvent, memo, type MouseEvent, useEffect, useRef } from 'react';
 import { Thumbnail } from '../../../shared/slides';
 import { listed, messages } from '../../../shared/messages';
+import { useToFix } from '../check/use-deck-check';
 import { cellStyle, type GridPlace } from './grid-places';
 import { DropMarker, useDragged } from './sortable-order';
 
@@ -50,6 +51,7 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
     if (isCurrent && focused !== button.current && focused?.closest('[data-slide]')) button.current?.focus();
   }, [isCurrent]);
   const exits = linksFrom(drawing, slide.id).length;
+  const toFix = useToFix(slide.id);
   const placed: CSSProperties = at
     ? { position: 'absolute', insetInlineStart: at.start, top: at.top }
     : props.cell
@@ -82,6 +84,7 @@ export const SlideTile = memo(function SlideTile(props: SlideTileProps) {
           `${place} ${name}`,
           slide.leftOut ? messages.editor.leftOut : '',
           exits > 0 ? messages.editor.exitCount({ count: exits }) : '',
+          toFix > 0 ? messages.checks.toFix({ count: toFix }) : '',
           here ? messages.editor.isHere({ names: here }) : '',
         ])}
         aria-pressed={isChosen}
@@ -128,6 +131,7 @@ interface PictureProps extends SlideTileProps {
 
 /** The slide's picture, with what is so of it at its edges. */
 function Picture({ drawing, slide, number, here, width, exits, frame }: PictureProps) {
+  const toFix = useToFix(slide.id);
   return (
     <span className={`relative block rounded ${frame}`}>
       <span className={`block ${slide.leftOut ? 'opacity-50' : ''}`}>
@@ -139,6 +143,15 @@ function Picture({ drawing, slide, number, here, width, exits, frame }: PictureP
           className="absolute bottom-1 start-1 max-w-[96px] truncate rounded bg-[#3d4e8a] px-1 text-[11px] font-bold leading-4 text-[#fffcf5]"
         >
           {here}
+        </span>
+      ) : null}
+      {toFix > 0 ? (
+        <span
+          aria-hidden
+          title={messages.checks.toFix({ count: toFix })}
+          className="absolute end-1 bottom-1 rounded bg-[#9b2242] p-0.5 text-[#fffcf5]"
+        >
+          <CircleAlert size={12} />
         </span>
       ) : null}
       {slide.leftOut ? (

@@ -6,6 +6,12 @@ import { create } from 'zustand';
 import { isNarrowScreen } from '../../../shared/ui';
 import type { View } from '../canvas/view';
 
+/** The parts of the panel. */
+export const panelTabs = ['settings', 'items', 'check'] as const;
+
+/** A part of the panel. */
+export type PanelTab = (typeof panelTabs)[number];
+
 interface Desk {
   readonly selected: readonly ItemId[];
   /** The group one has gone into, so that what stands in it is taken by itself. */
@@ -26,6 +32,8 @@ interface Desk {
   readonly drawing: boolean;
   /** Whether the panel is folded away; `null` while nobody has said so: then it is where there is no room for it. */
   readonly panelHidden: boolean | null;
+  /** Which part of the panel is in sight. */
+  readonly panelTab: PanelTab;
   /** Whether items fall on a grid. */
   readonly grid: boolean;
   /** The look that was picked up, to be given to other items. */
@@ -54,6 +62,7 @@ export const useDesk = create<Desk>(() => ({
   view: null,
   drawing: false,
   panelHidden: null,
+  panelTab: 'settings',
   grid: false,
   format: null,
   chosen: [],
@@ -107,6 +116,11 @@ export function fold(id: SectionId, folded: boolean): void {
   if (folded) present.add(id);
   else present.delete(id);
   useDesk.setState({ folded: present });
+}
+
+/** Opens a part of the panel, unfolding it. */
+export function openPanelTab(panelTab: PanelTab): void {
+  useDesk.setState({ panelTab, panelHidden: false });
 }
 
 /** Folds the panel away, or shows it again. */

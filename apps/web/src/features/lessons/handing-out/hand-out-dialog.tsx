@@ -2,7 +2,7 @@
 import type { ClassView, LessonView } from '@gobrel/contract';
 import { type LessonTerms, type Pace, paces, usualTerms, type WorkMode, workModes } from '@gobrel/core/lesson';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { ask, classesQuery, messageOf } from '../../../shared/api';
 import { Button, buttonClasses, Dialog, DialogActions, Failing, Loading } from '../../../shared/ui';
@@ -16,6 +16,8 @@ interface HandOutProps {
   readonly deckId: string;
   /** Whether the deck has a page that each student can get their own of. */
   readonly hasOwnPage: boolean;
+  /** What is to be said before it is handed out. */
+  readonly note?: ReactNode;
   readonly onClose: () => void;
 }
 
@@ -58,7 +60,7 @@ interface OrderProps extends HandOutProps {
   readonly onDone: (lesson: LessonView) => void;
 }
 
-function Order({ deckId, hasOwnPage, classes, onClose, onDone }: OrderProps) {
+function Order({ deckId, hasOwnPage, classes, note, onClose, onDone }: OrderProps) {
   const says = messages.handOut;
   const queries = useQueryClient();
   const [classId, setClassId] = useState(classes[0]?.id ?? ANYBODY);
@@ -90,6 +92,7 @@ function Order({ deckId, hasOwnPage, classes, onClose, onDone }: OrderProps) {
         handOut.mutate();
       }}
     >
+      {note}
       {classes.length === 0 ? <p>{says.noClass}</p> : null}
       <ToWhom
         classes={classes}
