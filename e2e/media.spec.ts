@@ -34,6 +34,9 @@ async function place(page: Page, files: Parameters<Locator['setInputFiles']>[0])
   await page.getByRole('dialog', { name: says.title }).getByLabel(says.fromFile).setInputFiles(files);
 }
 
+/** The slides in the dialog of voices, with how long the take of each is. */
+const takesOf = (dialog: Locator) => dialog.getByRole('list', { name: messages.voice.takes }).getByRole('listitem');
+
 const isPlaying = (media: Locator) => media.evaluate((element: HTMLMediaElement) => !element.paused);
 
 test('a film is placed from its file, trimmed and captioned beside itself, and plays with the slide in a show', async ({
@@ -146,9 +149,10 @@ test('voice-over: one take a slide, walking on without a break, redone singly, h
   await dialog.getByRole('button', { name: says.record, exact: true }).click();
   await expect(dialog.getByText(says.recording({ time: '0:01' }))).toBeVisible();
   await dialog.getByRole('button', { name: messages.voice.goOn }).click();
+  await expect(takesOf(dialog).nth(1).getByRole('button')).toHaveAttribute('aria-current', 'true');
   await expect(dialog.getByText(says.recording({ time: '0:01' }))).toBeVisible();
   await dialog.getByRole('button', { name: says.stop }).click();
-  const takes = dialog.getByRole('list', { name: messages.voice.takes }).getByRole('listitem');
+  const takes = takesOf(dialog);
   await expect(takes.filter({ hasText: /0:0[123]/ })).toHaveCount(2);
   await expectClean(page);
   await dialog.getByRole('button', { name: messages.order.remove }).click();

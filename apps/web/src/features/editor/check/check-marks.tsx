@@ -9,7 +9,7 @@ interface CheckMarksProps {
   readonly scale: number;
 }
 
-const colours = { fix: '#9b2242', look: '#8a5a00', easier: '#3d4e8a' } as const;
+const colours = { fix: '#9b2242', look: '#8a5a00', easier: '#1d2b2a' } as const;
 
 export function CheckMarks({ deck, slideId, scale }: CheckMarksProps) {
   const isOpen = useDesk((desk) => desk.panelTab === 'check' && desk.panelHidden !== true);

@@ -28,6 +28,8 @@ interface Recorder {
   readonly stream: MediaStream | null;
   /** Seconds recorded so far; `null` while nothing is recorded. */
   readonly seconds: number | null;
+  /** Whether a take is being ended: then there is nothing to stop, and nothing can begin yet. */
+  readonly isEnding: boolean;
   /** Opens the source and begins. */
   readonly start: () => Promise<void>;
   readonly stop: () => void;
@@ -46,6 +48,7 @@ interface RecorderProps {
 export function useMediaRecorder({ source, longest, onTake, onFailed }: RecorderProps): Recorder {
   const [stream, setStream] = useState<MediaStream | null>(null);
   const [seconds, setSeconds] = useState<number | null>(null);
+  const [isEnding, setEnding] = useState(false);
   const recorder = useRef<MediaRecorder | null>(null);
   const isOpening = useRef(false);
   const isGone = useRef(false);
@@ -54,7 +57,9 @@ export function useMediaRecorder({ source, longest, onTake, onFailed }: Recorder
     told.current = { onTake, onFailed };
   });
   const stop = useCallback(() => {
-    if (recorder.current?.state === 'recording') recorder.current.stop();
+    if (recorder.current?.state !== 'recording') return;
+    setEnding(true);
+    recorder.current.stop();
   }, []);
   useEffect(() => {
     isGone.current = false;
@@ -86,6 +91,7 @@ export function useMediaRecorder({ source, longest, onTake, onFailed }: Recorder
         clearInterval(clock);
         letGo(opened);
         setSeconds(null);
+        setEnding(false);
         setStream(null);
         const [plain = type] = type.split(';');
         const file = new Blob(parts, { type: plain });
@@ -105,7 +111,7 @@ export function useMediaRecorder({ source, longest, onTake, onFailed }: Recorder
       isOpening.current = false;
     }
   }, [source, longest, stop]);
-  return { stream, seconds, start, stop };
+  return { stream, seconds, isEnding, start, stop };
 }
 
 /** Opens a source. A screen comes with the voice of whoever shows it, where there is a microphone. */

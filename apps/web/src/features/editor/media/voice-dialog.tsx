@@ -51,7 +51,7 @@ export function VoiceDialog({ editing, deckId, slideId: first, onClose }: VoiceD
       begin(next.id);
     }
   };
-  const { seconds, start, stop } = useMediaRecorder({
+  const { seconds, isEnding, start, stop } = useMediaRecorder({
     source: 'microphone',
     longest: LONGEST_VOICE,
     onTake: keep,
@@ -106,11 +106,12 @@ export function VoiceDialog({ editing, deckId, slideId: first, onClose }: VoiceD
           <div className="flex flex-wrap gap-2">
             {isRecording ? (
               <>
-                <Button look="main" onClick={stop}>
+                <Button look="main" disabled={isEnding} onClick={stop}>
                   <Square size={16} aria-hidden className="fill-current" /> {messages.media.stop}
                 </Button>
                 {place < order.length - 1 ? (
                   <Button
+                    disabled={isEnding}
                     onClick={() => {
                       taking.current.thenNext = true;
                       stop();
