@@ -1,7 +1,7 @@
 /** The deck check: what it finds while one works, where it is, how it is mended, taken back and set aside. */
 import { placedWordsOf } from '@gobrel/core/checks';
 import { itemsToDraw, slidesInOrder, themeOn } from '@gobrel/core/deck';
-import { makeScenario } from '@gobrel/demo';
+import { DRAWN, makeScenario } from '@gobrel/demo';
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './expect-clean';
@@ -138,7 +138,7 @@ test('finds words that a picture makes hard to read, by the picture’s own colo
 test('the room that the check counts for words is the room that the browser gives them', async ({ page }) => {
   const scenario = makeScenario(
     () => '',
-    () => ({ file: '', fileName: '', bytes: 0, seconds: 0 }),
+    () => ({ file: '', fileName: '', bytes: 0, seconds: 0, credit: DRAWN }),
   );
   await odile(page);
   const far: string[] = [];

@@ -2,9 +2,9 @@ import { isDangling, isMedia, readDeck, slidesInOrder } from '@gobrel/core/deck'
 import { markWork } from '@gobrel/core/questions';
 import { linksOf } from '@gobrel/core/routes';
 import { validateWork } from '@gobrel/core/work';
-import { makeScenario, media } from './index.js';
+import { DRAWN, makeScenario, media } from './index.js';
 
-const stored = { file: 'b'.repeat(64), fileName: 'x.wav', bytes: 1, seconds: 1 };
+const stored = { file: 'b'.repeat(64), fileName: 'x.wav', bytes: 1, seconds: 1, credit: DRAWN };
 const scenario = makeScenario(
   () => 'a'.repeat(64),
   () => stored,

@@ -19,6 +19,7 @@ import { exitWork, shoreZonesWork, speciesCardWork } from './student-work.js';
 import { nightWatchWork } from './watch-work.js';
 
 export { media, type DemoMedia, type MediaFiles, type StoredMedia } from './media/index.js';
+export { DRAWN } from './decks/deck-writer.js';
 export { drawings } from './pictures/index.js';
 export { nightWalk } from './decks/night-walk.js';
 

@@ -4,6 +4,7 @@ import {
   addSection,
   addSlide,
   applyChanges,
+  type Credit,
   type Deck,
   type Destination,
   emptyDeck,
@@ -33,6 +34,9 @@ export type PictureIds = (name: DrawingName) => string;
 export type Place = readonly [x: number, y: number, width: number, height: number];
 
 const frameAt = ([x, y, width, height]: Place): Frame => ({ x, y, width, height, rotation: 0 });
+
+/** The teacher of the sample drew its pictures. */
+export const DRAWN: Credit = { title: '', author: 'Odile Farrow', source: '', licence: 'own' };
 
 /** A link to a slide of the same deck. */
 export const toSlide = (slideId: string): Destination => ({ to: 'slide', slideId });
@@ -75,7 +79,7 @@ export class DeckWriter {
 
   /** A drawing over the whole slide, locked into the backdrop. */
   backdrop(name: DrawingName, alt: string): this {
-    const fields = { picture: this.pictures(name), pixels: { width: 1280, height: 720 }, alt };
+    const fields = { picture: this.pictures(name), pixels: { width: 1280, height: 720 }, alt, credit: DRAWN };
     return this.add('picture', [0, 0, 1280, 720], { layer: 'backdrop', fields });
   }
 

@@ -8,7 +8,7 @@ import {
   tableFromText,
   zonesFromTable,
 } from '@gobrel/core/deck';
-import { DeckWriter, type PictureIds } from './deck-writer.js';
+import { DRAWN, DeckWriter, type PictureIds } from './deck-writer.js';
 
 const BOX = { fill: 'ground', outlineWidth: 2 } as const;
 
@@ -234,6 +234,7 @@ export function nightWatch(pictures: PictureIds): Deck {
         picture: deck.picture('back at the gate'),
         pixels: { width: 1280, height: 720 },
         alt: 'The gate to the marsh at dawn',
+        credit: DRAWN,
       },
     });
   let made = 0;

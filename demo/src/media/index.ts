@@ -1,4 +1,5 @@
 /** The sample's sounds, computed, and its film, drawn by `demo/make-clip.mjs`. */
+import type { Credit } from '@gobrel/core/deck';
 import { noise, waveFile } from './wave-file.js';
 
 /** A sample's sound or film. */
@@ -16,6 +17,8 @@ export interface StoredMedia {
   readonly fileName: string;
   readonly bytes: number;
   readonly seconds: number;
+  /** Its papers. */
+  readonly credit: Credit;
 }
 
 const { PI, sin, exp } = Math;

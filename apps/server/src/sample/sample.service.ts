@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import type { DeckSummary } from '@gobrel/contract';
-import { type DemoScenario, drawings, makeScenario, media, nightWalk, type StoredMedia } from '@gobrel/demo';
+import { type DemoScenario, DRAWN, drawings, makeScenario, media, nightWalk, type StoredMedia } from '@gobrel/demo';
 import { newId } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
@@ -34,7 +34,7 @@ import { SampleSchoolService } from './sample-school.service.js';
 /** Where the application is while nobody says otherwise: what the sample's mail leads to. */
 const SITE = 'http://127.0.0.1:4170';
 
-const NOT_STORED: StoredMedia = { file: '', fileName: '', bytes: 0, seconds: 0 };
+const NOT_STORED: StoredMedia = { file: '', fileName: '', bytes: 0, seconds: 0, credit: DRAWN };
 
 @Injectable()
 export class SampleService {
@@ -72,7 +72,7 @@ export class SampleService {
     for (const [name, each] of Object.entries(media)) {
       const bytes = each.bytes instanceof URL ? await readFile(each.bytes) : Buffer.from(each.bytes);
       const { id } = await this.files.keepBytes(bytes, each.fileName, scenario.teacher.id);
-      files[name] = { file: id, fileName: each.fileName, bytes: bytes.length, seconds: each.seconds };
+      files[name] = { file: id, fileName: each.fileName, bytes: bytes.length, seconds: each.seconds, credit: DRAWN };
     }
     await this.write(told());
     return true;

@@ -11,10 +11,11 @@ import { DeckBuilder } from '../testing/index.js';
 import { checkDeck, findingId, isAside, levels, mendFindings, setAside } from './index.js';
 
 const given = (deck: Deck) => ({ settings: deck.check, colours: () => null });
+const credit = { title: '', author: 'Odile Farrow', source: '', licence: 'own' } as const;
 const small = (text: string) => ({ text: plainText(text), look: { ...PLAIN_LOOK, size: 12 } });
 const { deck } = new DeckBuilder()
   .slide('creek')
-  .item('owl', 'picture', { fields: { picture: 'b'.repeat(64) } })
+  .item('owl', 'picture', { fields: { picture: 'b'.repeat(64), credit } })
   .item('note', 'text', { frame: { x: 50, y: 400, width: 500, height: 60, rotation: 0 }, fields: small('Look') })
   .slide('hide')
   .item('sign', 'shape', { link: { to: 'slide', slideId: 'gone' } })

@@ -21,6 +21,8 @@ export interface RuleValues {
   readonly blurred: { readonly times: number };
   readonly 'no-description': NoValues;
   readonly 'no-captions': NoValues;
+  readonly 'no-credit': NoValues;
+  readonly 'changed-against-licence': NoValues;
   readonly heavy: { readonly megabytes: number };
   readonly 'colour-alone': { readonly count: number };
   readonly 'broken-link': { readonly carrier: string };

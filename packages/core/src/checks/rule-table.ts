@@ -2,6 +2,7 @@
 import type { RuleName } from './finding.js';
 import type { DeckRule, SlideRule } from './rule.js';
 import { blurred } from './rules/blurred.js';
+import { changedAgainstLicence } from './rules/changed-against-licence.js';
 import { colourAlone } from './rules/colour-alone.js';
 import { contrast } from './rules/contrast.js';
 import { covered } from './rules/covered.js';
@@ -9,6 +10,7 @@ import { heavy } from './rules/heavy.js';
 import { hotspotsOverlap } from './rules/hotspots-overlap.js';
 import { keyUnreachable } from './rules/key-unreachable.js';
 import { noCaptions } from './rules/no-captions.js';
+import { noCredit } from './rules/no-credit.js';
 import { noDescription } from './rules/no-description.js';
 import { noKey } from './rules/no-key.js';
 import { oneTarget } from './rules/one-target.js';
@@ -35,10 +37,12 @@ export const rules: { readonly [R in RuleName]: SlideRule<R> | DeckRule<R> } = {
   covered,
   'hotspots-overlap': hotspotsOverlap,
   'key-unreachable': keyUnreachable,
+  'changed-against-licence': changedAgainstLicence,
   'outside-slide': outsideSlide,
   'small-text': smallText,
   blurred,
   heavy,
+  'no-credit': noCredit,
   'one-target': oneTarget,
   'endless-loop': endlessLoop,
   'no-key': noKey,

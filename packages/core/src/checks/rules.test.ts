@@ -30,6 +30,7 @@ const start = () => new DeckBuilder().slide('creek');
 const given = (deck: Deck, colours: Given['colours'] = () => null): Given => ({ settings: deck.check, colours });
 
 const PALE = '#f0f0e8';
+const credit = { title: 'An owl', author: 'R. Sedge', source: '', licence: 'cc-by-4.0' } as const;
 const film = { file, alt: 'The tide', captions: [{ from: 0, to: 1, text: '[water]' }] };
 
 interface Example {
@@ -125,6 +126,28 @@ const examples: { readonly [R in RuleName]: Example } = {
       .item('wind', 'sound', { fields: { file, alt: 'Wind', along: 'creek' } })
       .item('mute', 'video', { frame: frame(500, 300, 300, 200), fields: { file, alt: 'Tide', volume: 0 } }).deck,
     items: ['call'],
+  },
+  'no-credit': {
+    bad: start().item('owl', 'picture', { frame: frame(0, 0, 300, 200), fields: { picture, alt: 'An owl' } }).deck,
+    good: start().item('owl', 'picture', { frame: frame(0, 0, 300, 200), fields: { picture, alt: 'An owl', credit } })
+      .deck,
+    items: ['owl'],
+  },
+  'changed-against-licence': {
+    bad: start().item('owl', 'picture', {
+      frame: frame(0, 0, 300, 200),
+      fields: {
+        picture,
+        alt: 'An owl',
+        credit: { ...credit, licence: 'cc-by-nd-4.0' },
+        crop: { x: 0, y: 0, width: 0.5, height: 1 },
+      },
+    }).deck,
+    good: start().item('owl', 'picture', {
+      frame: frame(0, 0, 300, 200),
+      fields: { picture, alt: 'An owl', credit, crop: { x: 0, y: 0, width: 0.5, height: 1 } },
+    }).deck,
+    items: ['owl'],
   },
   heavy: {
     bad: start().item('film', 'video', { fields: { ...film, bytes: 60_000_000, seconds: 60 } }).deck,

@@ -7,6 +7,7 @@ import {
   addTable,
   applyChanges,
   type Change,
+  type Credit,
   type Deck,
   emptyDeck,
   type ItemKindName,
@@ -86,6 +87,9 @@ const LOW: Partial<Readonly<Record<ItemKindName, number>>> = {
   spoken: 260,
 };
 
+/** The drawings of the templates are ours, and anybody’s. */
+const OURS: Credit = { title: '', author: 'Gobrel', source: '', licence: 'cc0-1.0' };
+
 /** Where a picture stands beside what is asked, by the top of that; and below it. In slide units. */
 const BESIDE = { x: 692, width: 528, height: 429 };
 const BELOW = { x: 60, y: 404, width: 1160, height: 220 };
@@ -143,7 +147,7 @@ function pictured(deck: Deck, slideId: SlideId, scene: NonNullable<TemplateSlide
     slideId,
     kind: 'picture',
     frame: { ...place, rotation: 0 },
-    fields: { picture, pixels, alt, shape: 'rectangle' },
+    fields: { picture, pixels, alt, shape: 'rectangle', credit: OURS },
   });
 }
 

@@ -16,6 +16,8 @@ const whys: { readonly [R in RuleName]: (values: RuleValues[R], deck: Deck) => s
   blurred: says.blurred,
   'no-description': () => says['no-description'],
   'no-captions': () => says['no-captions'],
+  'no-credit': () => says['no-credit'],
+  'changed-against-licence': () => says['changed-against-licence'],
   heavy: says.heavy,
   'colour-alone': says['colour-alone'],
   'broken-link': () => says['broken-link'],

@@ -1,6 +1,7 @@
 /** Every word of the interface: the messages of the catalogue by feature, and what is put together from them. */
 export * as messages from '@gobrel/messages';
 export { direction, language, languages, locale } from '@gobrel/messages';
+export { creditWords } from './credit-words';
 export { branchCalled, destinationIn } from './destinations';
 export { mendInWords, whyInWords } from './findings';
 export { gateMissing, openWhen } from './gates';

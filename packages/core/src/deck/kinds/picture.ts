@@ -1,4 +1,5 @@
 /** Picture: stored bytes by their SHA-256, and how they are shown. */
+import { readCredit } from '../credits/credit.js';
 import { tidyCrop, undistorted, WHOLE_PICTURE } from '../appearance/picture-look.js';
 import { readColour } from '../appearance/colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from '../model/reading.js';
@@ -15,6 +16,7 @@ export const pictureKind: ItemKind<'picture'> = {
     pixels: readPixels(fields['pixels']),
     moving: readBoolean(fields['moving'], false),
     alt: readString(fields['alt'], '', 500),
+    credit: readCredit(fields['credit']),
     crop: readCrop(readFields(fields['crop'])),
     shape: readOneOf(fields['shape'], shapeNames, 'sharp-rectangle'),
     outline: readColour(fields['outline'], INK),

@@ -1,5 +1,6 @@
 /** Text: words on the slide. */
 import { lettersOf, readRichText, scaleLetters } from '../text/rich-text.js';
+import { readOneOf } from '../model/reading.js';
 import { asItIs, type ItemKind, noContents, noLengths, oneText, PLAIN_LOOK, readLook, scaledLook } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
@@ -10,6 +11,7 @@ export const textKind: ItemKind<'text'> = {
   read: (fields) => ({
     text: readRichText(fields['text']),
     look: readLook(fields['look'], PLAIN_LOOK),
+    gathers: readOneOf(fields['gathers'], ['credits', null], null),
   }),
   withoutKey: asItIs,
   words: (item) => lettersOf(item.text).trim(),

@@ -1,4 +1,5 @@
 /** What videos and sounds have in common: their file, the part of it that is played, when, how, and what is said in it. */
+import { type Credit, readCredit } from '../credits/credit.js';
 import { type Fields, readBoolean, readNumber, readString } from '../model/reading.js';
 import { LAST_APPEARANCE } from '../model/item-base.js';
 import { type Caption, readCaptions } from './captions.js';
@@ -18,6 +19,8 @@ export interface MediaFields {
   readonly bytes: number;
   /** What it shows or lets hear, in words. */
   readonly alt: string;
+  /** Its papers; `null` where nobody knows them. */
+  readonly credit: Credit | null;
   /** How long the whole file plays, in seconds; 0 where it is not known. */
   readonly seconds: number;
   /** Where playing begins and ends, in seconds of the file; `null` for its end. */
@@ -44,6 +47,7 @@ export function readMediaFields(fields: Fields): MediaFields {
     bytes: readNumber(fields['bytes'], 0, 0, MOST_BYTES),
     fileName: readString(fields['fileName'], '', 200),
     alt: readString(fields['alt'], '', 500),
+    credit: readCredit(fields['credit']),
     seconds: readNumber(fields['seconds'], 0, 0, LONGEST),
     starts,
     ends: ends !== null && ends > starts ? ends : null,

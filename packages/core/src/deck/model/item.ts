@@ -1,4 +1,5 @@
 /** What is placed on a slide: what each kind adds to the fields that all items share; questions have a file of their own. */
+import type { Credit } from '../credits/credit.js';
 import type { Asking } from './asking.js';
 import type { Side, ConnectorStyle } from '../../geometry/index.js';
 import type { FontName } from '../text/fonts.js';
@@ -58,6 +59,8 @@ export interface TextItem extends ItemBase {
   readonly kind: 'text';
   readonly text: RichText;
   readonly look: TextLook;
+  /** What it gathers from the whole deck, so that nobody has to write it; `null` for a text as somebody wrote it. */
+  readonly gathers: 'credits' | null;
 }
 
 /** How a line is drawn along its length. */
@@ -91,6 +94,8 @@ export interface PictureItem extends ItemBase {
   /** Whether it is a moving picture. */
   readonly moving: boolean;
   readonly alt: string;
+  /** Its papers; `null` where nobody knows them. */
+  readonly credit: Credit | null;
   readonly crop: Crop;
   /** The shape that its frame cuts out of it. */
   readonly shape: ShapeName;

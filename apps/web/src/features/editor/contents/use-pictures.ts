@@ -6,6 +6,7 @@ import { ask, messageOf } from '../../../shared/api';
 import { storePicture } from '../../../shared/contents';
 import { showToast } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { creditOfFile } from './file-credit';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 
@@ -49,7 +50,9 @@ export function usePictures(editing: Editing, slideId: SlideId): [(files: readon
         const { width, height, moving } = picture;
         const pixels = { width, height };
         const frame = centredFrame(deck, size);
-        run(addItem(deck, { id, slideId, kind: 'picture', frame, fields: { picture: picture.id, pixels, moving } }));
+        const credit = await creditOfFile(file);
+        const fields = { picture: picture.id, pixels, moving, credit };
+        run(addItem(deck, { id, slideId, kind: 'picture', frame, fields }));
         select(id);
       }
     },

@@ -1,6 +1,7 @@
 /** The table of settings: how an item of each kind looks, and what only it has. Questions have a table of their own. */
 import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
 import type { ComponentType } from 'react';
+import { CreditGroup } from '../contents/credit-group';
 import { MediaGroup } from '../media/media-group';
 import type { Editing } from '../state/editing';
 import { TableGroup } from '../table/table-group';
@@ -24,12 +25,12 @@ type Groups<K extends ItemKindName> = readonly ComponentType<SettingsProps<ItemO
 const settings: { readonly [K in ItemKindName]: Groups<K> } = {
   text: [TextGroup],
   shape: [TextGroup, ShapeGroup],
-  picture: [PictureGroup, CutGroup],
+  picture: [PictureGroup, CreditGroup, CutGroup],
   line: [LineGroup],
   table: [TableGroup, TextGroup],
   sign: [SignGroup],
-  video: [MediaGroup],
-  sound: [MediaGroup],
+  video: [MediaGroup, CreditGroup],
+  sound: [MediaGroup, CreditGroup],
   hotspot: [HotspotGroup],
   viewpoint: [ViewpointGroup],
   zone: [],

@@ -4,6 +4,7 @@ import { Crop, FlipHorizontal2, FlipVertical2, RefreshCw } from 'lucide-react';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Button, Field, IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
+import { creditOfFile } from '../contents/file-credit';
 import { CropDialog } from '../contents/crop-dialog';
 import { useDragPreview } from '../canvas/drag-preview';
 import type { Editing } from '../state/editing';
@@ -23,8 +24,10 @@ export function PictureGroup({ editing, item }: { editing: Editing; item: Pictur
     event.target.value = '';
     const picture = chosen && (await storePicture(chosen));
     if (!picture) return;
+    // Another picture has papers of its own.
+    const credit = await creditOfFile(chosen);
     const pixels = { width: picture.width, height: picture.height };
-    set({ picture: picture.id, moving: picture.moving, pixels, crop: undistorted(pixels, item.frame) });
+    set({ picture: picture.id, moving: picture.moving, pixels, credit, crop: undistorted(pixels, item.frame) });
   };
   return (
     <>

@@ -1,12 +1,12 @@
 /** Editing a deck: commands' changes go into the shared document, undo takes one's own steps back. */
-import { type Change, type Deck, leadLines } from '@gobrel/core/deck';
+import { type Change, type Deck, gatherCredits, leadLines } from '@gobrel/core/deck';
 import { deckScope, writeChanges } from '@gobrel/core/shared-doc';
 import { ySyncPluginKey } from '@tiptap/y-tiptap';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import * as Y from 'yjs';
 import { deckReading, type OpenDocument, useObserved } from '../../../shared/sync';
 import { showToast } from '../../../shared/ui';
-import { messages } from '../../../shared/messages';
+import { creditWords, messages } from '../../../shared/messages';
 
 const MINE = 'this author';
 /** Typing within this time is one step of undo, in milliseconds. */
@@ -62,7 +62,8 @@ export function useEditing(document: OpenDocument | null): Editing | null {
       if (!doc || !history || changes.length === 0) return;
       history.stopCapturing();
       const led = present.current ? leadLines(present.current, changes) : [];
-      writeChanges(doc, [...changes, ...led], MINE);
+      const gathered = present.current ? gatherCredits(present.current, [...changes, ...led], creditWords) : [];
+      writeChanges(doc, [...changes, ...led, ...gathered], MINE);
       history.stopCapturing();
     },
     [doc, history],
