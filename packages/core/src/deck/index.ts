@@ -10,4 +10,5 @@ export * from './media/index.js';
 export * from './links/index.js';
 export * from './references/index.js';
 export * from './commands/index.js';
+export * from './diagrams/index.js';
 export * from './kinds/index.js';

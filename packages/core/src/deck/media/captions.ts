@@ -59,7 +59,9 @@ export function readMoment(written: string): number | null {
   if (!found) return null;
   const [hours = '0', minutes = '0', rest = '0'] = found.slice(1).map((part: string | undefined) => part ?? '0');
   const seconds = Number(rest.replace(',', '.'));
-  return seconds < 60 ? Number(hours) * 3600 + Number(minutes) * 60 + seconds : null;
+  // To the thousandth of a second, as it is written.
+  const thousandths = Math.round((Number(hours) * 3600 + Number(minutes) * 60 + seconds) * 1000);
+  return seconds < 60 ? thousandths / 1000 : null;
 }
 
 /** Captions as a WebVTT file. */

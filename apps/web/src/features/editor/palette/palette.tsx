@@ -29,6 +29,7 @@ import {
   Table,
   TextCursorInput,
   Type,
+  Workflow,
 } from 'lucide-react';
 import {
   type ChangeEvent,
@@ -47,6 +48,7 @@ import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { currentCell, typeInCell } from '../table/current-cell';
+import { DiagramDialog } from '../diagrams/diagram-dialog';
 import { MediaPicker } from '../media/media-picker';
 import { RecordDialog } from '../media/record-dialog';
 import type { PlaceMedia } from '../media/use-media-files';
@@ -126,7 +128,7 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
 }
 
 /** What has to be chosen before something is placed. */
-type Choosing = 'shape' | 'line' | 'table' | 'sign' | 'media' | 'question' | 'pieces' | 'exchange';
+type Choosing = 'shape' | 'line' | 'table' | 'sign' | 'media' | 'diagram' | 'question' | 'pieces' | 'exchange';
 
 /** A button of the palette. */
 interface Entry {
@@ -202,6 +204,7 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
       choosing('shape', messages.editor.shapes, Shapes),
       choosing('line', messages.lines.title, Spline),
       choosing('table', messages.kinds.table, Table),
+      choosing('diagram', messages.diagrams.title, Workflow),
       choosing('sign', messages.signs.sets.signs, Sticker),
       choosing('media', messages.media.title, Clapperboard),
       ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
@@ -250,6 +253,7 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
             onRecord={(source) => picked(() => setRecording(source))}
           />
         );
+      case 'diagram':
       case 'question':
       case 'pieces':
       case 'exchange':
@@ -314,6 +318,9 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
           <Suspense fallback={null}>
             <ExchangeDialog editing={editing} slideId={slideId} onGo={onGo} onClose={() => setPicking(null)} />
           </Suspense>
+        ) : null}
+        {picking === 'diagram' ? (
+          <DiagramDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
         ) : null}
         {recording ? <RecordDialog source={recording} onPlace={onMedia} onClose={() => setRecording(null)} /> : null}
         {picking === 'pieces' ? (
