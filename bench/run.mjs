@@ -7,6 +7,7 @@ main(async () => {
   installPackages();
   const { benchAuthoring } = await import('./authoring.mjs');
   const { benchBoard } = await import('./board.mjs');
+  const { benchCheck } = await import('./check.mjs');
   const { benchClasses } = await import('./classes.mjs');
   const { benchDistrict } = await import('./district.mjs');
   const { benchDrag } = await import('./drag.mjs');
@@ -29,6 +30,7 @@ main(async () => {
       (address, browser) => benchOpenDeck(address, browser, 500),
     ],
     routes: [benchRoutes],
+    check: [() => benchCheck()],
     questions: [benchQuestions],
     board: [benchBoard],
     'first-load': [benchFirstLoad],

@@ -128,7 +128,7 @@ export function leaveToLayout(deck: Deck, slideId: SlideId): Change[] {
   );
 }
 
-/** Takes some pictures off slides and grounds, as those of somebody else. */
+/** Takes some pictures and files off slides and their grounds and voices, as those of somebody else. */
 export function withoutPictures(deck: Deck, pictures: readonly string[]): Change[] {
   const gone = new Set(pictures);
   return [
@@ -139,11 +139,12 @@ export function withoutPictures(deck: Deck, pictures: readonly string[]): Change
         ? [{ type: 'set-item', id: item.id, fields: changedFields(item, left) }]
         : removeItems(deck, [item.id]);
     }),
-    ...Object.values(deck.slides).flatMap(({ id, groundPicture }): Change[] =>
-      groundPicture && pictures.includes(groundPicture.picture)
-        ? [{ type: 'set-slide', id, fields: { groundPicture: null } }]
-        : [],
-    ),
+    ...Object.values(deck.slides).flatMap(({ id, groundPicture, voice }): Change[] => [
+      ...(groundPicture && gone.has(groundPicture.picture)
+        ? [{ type: 'set-slide' as const, id, fields: { groundPicture: null } }]
+        : []),
+      ...(voice && gone.has(voice.file) ? [{ type: 'set-slide' as const, id, fields: { voice: null } }] : []),
+    ]),
   ];
 }
 

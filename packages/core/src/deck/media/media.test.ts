@@ -11,6 +11,7 @@ import {
   readItem,
   readSlide,
   removeItems,
+  withoutPictures,
 } from '../index.js';
 
 const file = 'a'.repeat(64);
@@ -53,6 +54,10 @@ describe('videos and sounds', () => {
     ]);
     const splash = deck.items['splash'];
     expect(splash && [isMedia(splash), nameOf(splash)]).toEqual([true, 'splash.wav']);
+    // A voice that is somebody else's is not heard.
+    const refused = applyChanges(deck, withoutPictures(deck, [voice.file]));
+    expect(Object.values(refused.slides).map((slide) => slide.voice)).toEqual([null, null]);
+    expect(refused.items['splash']).toBeDefined();
     const copied = applyChanges(
       deck,
       duplicateSlide(deck, 'creek', { id: 'copy', name: 'Copy', createId: () => 'copied' }),
