@@ -1,6 +1,7 @@
 /** Draws a slide: the one drawing behind editor, thumbnails, show, student view and board. */
 import {
   type Deck,
+  isMedia,
   type Item,
   itemsToDraw,
   nameOf,
@@ -89,7 +90,8 @@ export const SlideView = memo(function SlideView(props: SlideViewProps) {
       width={width}
       number={number}
       label={props.label}
-      still={!follow && !fillIn && !plays}
+      // Where nothing can be pressed but what plays, a slide without it is a picture.
+      still={!byPress && !(plays && items.some(isMedia))}
       playing={playing}
     >
       {inLayers(items, pieces).map((layer) => {
