@@ -20,6 +20,7 @@ import type {
   OwnThemeView,
   OfferedDeck,
   OwnSchool,
+  RoomView,
   SchoolInvitationView,
   SessionView,
   VersionView,
@@ -40,6 +41,12 @@ export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: () =>
 export const devicesQuery = queryOptions({
   queryKey: ['devices'],
   queryFn: () => ask<DeviceView[]>('GET', '/accounts/devices'),
+  refetchOnMount: 'always',
+});
+/** How much of what a teacher may store is taken. */
+export const roomQuery = queryOptions({
+  queryKey: ['room'],
+  queryFn: () => ask<RoomView>('GET', '/uploads/room'),
   refetchOnMount: 'always',
 });
 /** The mails of a machine that sends none; fails where mail is sent. */

@@ -1,14 +1,16 @@
 /** Everything somebody has as one file, and leaving with all of it gone. */
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask } from '../../../shared/api';
+import { ask, roomQuery } from '../../../shared/api';
 import { saveFrom } from '../../../shared/downloads';
-import { messages } from '../../../shared/messages';
+import { fileSize, messages } from '../../../shared/messages';
 import { Button, Dialog, DialogActions, Field, FormTrouble } from '../../../shared/ui';
 import { useAccountForm } from '../use-account-form';
 
 export function YourData() {
   const says = messages.takingAlong;
   const [leaving, setLeaving] = useState(false);
+  const { data: room } = useQuery(roomQuery);
   return (
     <section
       aria-labelledby="your-data"
@@ -17,6 +19,7 @@ export function YourData() {
       <h2 id="your-data" className="text-xl">
         {says.yourData}
       </h2>
+      {room ? <p>{messages.media.room({ used: fileSize(room.used), most: fileSize(room.most) })}</p> : null}
       <p>{says.everythingText}</p>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => saveFrom('/api/accounts/everything')}>{says.everything}</Button>

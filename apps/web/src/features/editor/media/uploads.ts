@@ -2,6 +2,7 @@
 import { create } from 'zustand';
 import { mayPass, messageOf } from '../../../shared/api';
 import { storeFile } from '../../../shared/contents';
+import { tellRoom } from './tell-room';
 import { forgetUpload, keepUpload, type KeptUpload, keptUploads } from './kept-uploads';
 
 /** How an upload stands. */
@@ -66,6 +67,7 @@ async function go(id: string): Promise<void> {
       },
     });
     note(id, { stands: 'stored', fileId: stored.id, sent: state.kept.file.size });
+    void tellRoom();
   } catch (error) {
     if (control.signal.aborted) return;
     if (mayPass(error)) {
