@@ -19,7 +19,7 @@ export function Switch({ label, on, state, disabled = false, onChange }: SwitchP
         checked={on}
         disabled={disabled}
         onCheckedChange={onChange}
-        className="relative h-6 w-10 flex-none rounded-full border border-edge bg-card after:absolute after:-inset-2.5 after:content-[''] disabled:opacity-55 data-[state=checked]:border-tide data-[state=checked]:bg-tide"
+        className="relative h-6 w-10 flex-none rounded-full border border-edge bg-card after:absolute after:-inset-3 after:content-[''] disabled:opacity-55 data-[state=checked]:border-tide data-[state=checked]:bg-tide"
       >
         <Radix.Thumb className="block size-4 translate-x-1 rounded-full bg-edge transition-transform data-[state=checked]:translate-x-4.5 data-[state=checked]:bg-on-tide rtl:-translate-x-1 rtl:data-[state=checked]:-translate-x-4.5 motion-reduce:transition-none" />
       </Radix.Root>
