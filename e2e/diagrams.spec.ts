@@ -10,7 +10,8 @@ test('a list that is typed becomes a mind map: grown by Tab and Enter, seen mean
   const says = messages.diagrams;
   await newTeacher(page);
   await newDeck(page, 'Diagrams');
-  await page.getByRole('button', { name: says.title, exact: true }).click();
+  await page.getByRole('button', { name: messages.editor.shapes, exact: true }).click();
+  await page.getByRole('button', { name: says.fromList }).click();
   const dialog = page.getByRole('dialog', { name: says.title });
   await dialog.getByText(says.kinds['mind-map']).click();
   const list = dialog.getByLabel(says.list);

@@ -1,5 +1,6 @@
 /** A cycle, and sets that overlap. */
 import type { Box } from '../../geometry/index.js';
+import type { TextAlign } from '../text/rich-text.js';
 import { wordsOfPart } from './in-a-row.js';
 import { boxAt, type DiagramBox, type LaidOutDiagram, tieOf } from './laid-out.js';
 import type { DiagramPart } from './typed-list.js';
@@ -40,10 +41,10 @@ export function sets(parts: readonly DiagramPart[], room: Box, count: 2 | 3): La
     const part = parts[at];
     if (part) boxes.push(boxAt(circle, '', { role: 'set', shape: 'ellipse' }));
   });
-  circles.forEach(({ name, own }, at) => {
+  circles.forEach(({ name, own, align }, at) => {
     const part = parts[at];
     if (!part) return;
-    boxes.push(boxAt(name, part.words, { role: 'words' }));
+    boxes.push(boxAt(name, part.words, { role: 'words', align }));
     const inside = part.parts.map(wordsOfPart).join('\n');
     if (inside !== '') boxes.push(boxAt(own, inside, { role: 'words' }));
   });
@@ -55,6 +56,8 @@ export function sets(parts: readonly DiagramPart[], room: Box, count: 2 | 3): La
 interface SetPlaces {
   readonly circle: Box;
   readonly name: Box;
+  /** How its name is set, so that it stands by its circle. */
+  readonly align: TextAlign;
   /** Where only what is in this set stands. */
   readonly own: Box;
 }
@@ -68,6 +71,7 @@ function twoCircles({ x, y, width, height }: Box): readonly SetPlaces[] {
     const own = at === 0 ? circle.x + size * 0.08 : circle.x + size * 0.42;
     return {
       circle,
+      align: 'center' as const,
       name: { x: at === 0 ? circle.x : circle.x + size * 0.36, y, width: size * 0.64, height: names },
       own: { x: own, y: circle.y + size * 0.28, width: size * 0.5 - size * 0.02, height: size * 0.44 },
     };
@@ -91,16 +95,19 @@ function threeCircles({ x, y, width, height }: Box): readonly SetPlaces[] {
   return [
     {
       circle: top,
+      align: 'left',
       name: { x: middle + size * 0.52, y: y + size * 0.1, ...beside },
       own: { x: middle - size * 0.3, y: y + size * 0.1, width: size * 0.6, height: size * 0.36 },
     },
     {
       circle: left,
+      align: 'right',
       name: { x: left.x - beside.width - 8, y: low + size * 0.42, ...beside },
       own: { x: left.x + size * 0.06, y: low + size * 0.48, width: size * 0.44, height: size * 0.34 },
     },
     {
       circle: right,
+      align: 'left',
       name: { x: right.x + size + 8, y: low + size * 0.42, ...beside },
       own: { x: right.x + size * 0.5, y: low + size * 0.48, width: size * 0.44, height: size * 0.34 },
     },

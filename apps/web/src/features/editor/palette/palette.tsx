@@ -42,7 +42,7 @@ import {
   useState,
 } from 'react';
 import { HotspotIcon, PieceIcon, ViewpointIcon, ZoneIcon } from '../../../shared/drawings';
-import { Popover, useOneStop } from '../../../shared/ui';
+import { Button, Popover, useOneStop } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
@@ -204,7 +204,6 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
       choosing('shape', messages.editor.shapes, Shapes),
       choosing('line', messages.lines.title, Spline),
       choosing('table', messages.kinds.table, Table),
-      choosing('diagram', messages.diagrams.title, Workflow),
       choosing('sign', messages.signs.sets.signs, Sticker),
       choosing('media', messages.media.title, Clapperboard),
       ...kindNames.flatMap((kind) => (besidesThese[kind] ? [once(kind, besidesThese[kind])] : [])),
@@ -230,11 +229,16 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
     switch (what) {
       case 'shape':
         return (
-          <ShapePicker
-            label={messages.editor.shapes}
-            value={null}
-            onPick={(shape) => picked(() => place('shape', { shape }))}
-          />
+          <div>
+            <ShapePicker
+              label={messages.editor.shapes}
+              value={null}
+              onPick={(shape) => picked(() => place('shape', { shape }))}
+            />
+            <Button look="quiet" className="mt-1 w-full !justify-start" onClick={() => setPicking('diagram')}>
+              <Workflow size={18} aria-hidden /> {messages.diagrams.fromList}
+            </Button>
+          </div>
         );
       case 'line':
         return <LinePicker onPick={(fields) => picked(() => place('line', tied(deck, slideId, fields)))} />;
