@@ -1,6 +1,7 @@
 /** Commands: pure functions from a deck and arguments to changes. */
 export * from './arrange.js';
 export * from './clipboard.js';
+export * from './diagrams.js';
 export * from './difference.js';
 export * from './format.js';
 export * from './groups.js';

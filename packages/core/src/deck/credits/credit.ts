@@ -56,7 +56,7 @@ export function readCreditLine(line: string): Credit | null {
   const quoted = /[“"„«]\s*([^”"“»]+?)\s*[”"“»]/u.exec(plain)?.[1] ?? '';
   const rest = quoted === '' ? plain : plain.slice(plain.indexOf(quoted) + quoted.length + 1);
   const author =
-    /(?:^|[\s,(])(?:by|photo:|foto:|©|\(c\)|de|von|par)\s+([^,;|/()\[\]]+?)(?=\s*(?:[,;|/()\[\]]|(?<!\b\p{Lu})\.(?:\s|$)|\s(?:is|licensed|under|via|from|on)\s|$))/iu.exec(
+    /(?:^|[\s,(])(?:by|photo:|foto:|©|\(c\)|de|von|par)\s+([^,;|/()[\]]+?)(?=\s*(?:[,;|/()[\]]|(?<!\b\p{Lu})\.(?:\s|$)|\s(?:is|licensed|under|via|from|on)\s|$))/iu.exec(
       rest,
     )?.[1] ?? '';
   const credit: Credit = {

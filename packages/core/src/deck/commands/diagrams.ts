@@ -1,48 +1,14 @@
-/** Diagrams: a typed list laid out in one of several ways, as ordinary shapes and attached lines. */
+/** A diagram on a slide, as ordinary shapes and attached lines. */
 import type { Box } from '../../geometry/index.js';
+import { type BoxRole, type DiagramKind, type DiagramPart, layOutDiagram } from '../diagrams/index.js';
 import { PLAIN_LOOK } from '../kinds/kind.js';
-import type { Change } from '../model/change.js';
-import { applyChanges } from '../model/change.js';
+import { leadLines } from '../lines/line-commands.js';
+import { applyChanges, type Change } from '../model/change.js';
 import { type Deck, sizeOf } from '../model/deck.js';
 import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
 import type { OwnFields } from '../model/item.js';
-import { addItem } from '../commands/items.js';
-import { leadLines } from '../lines/line-commands.js';
 import { plainText } from '../text/rich-text.js';
-import { mindMap, tree } from './branching.js';
-import { cycle, sets } from './in-a-circle.js';
-import { steps, timeline } from './in-a-row.js';
-import type { BoxRole, LaidOutDiagram } from './laid-out.js';
-import type { DiagramPart } from './typed-list.js';
-
-const layouts = {
-  steps,
-  cycle,
-  timeline,
-  'two-sets': (parts: readonly DiagramPart[], room: Box) => sets(parts, room, 2),
-  'three-sets': (parts: readonly DiagramPart[], room: Box) => sets(parts, room, 3),
-  tree,
-  'mind-map': mindMap,
-} as const;
-
-/** The name of a kind of diagram. */
-export type DiagramKind = keyof typeof layouts;
-
-/** The kinds of diagrams. */
-export const diagramKinds = [
-  'steps',
-  'cycle',
-  'timeline',
-  'two-sets',
-  'three-sets',
-  'tree',
-  'mind-map',
-] as const satisfies readonly DiagramKind[];
-
-/** Lays a list out. @param room what it has, in slide units */
-export function layOutDiagram(kind: DiagramKind, parts: readonly DiagramPart[], room: Box): LaidOutDiagram {
-  return parts.length === 0 ? { boxes: [], ties: [] } : layouts[kind](parts, room);
-}
+import { addItem } from './items.js';
 
 /** The part of a slide that a diagram has: below its title, within its rims. */
 function roomOn(deck: Deck): Box {
