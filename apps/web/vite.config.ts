@@ -27,7 +27,11 @@ export default defineConfig({
   resolve: {
     conditions: ['@gobrel/source', ...defaultClientConditions],
     dedupe: ['yjs', 'react', 'react-dom'],
-    alias: { '@gobrel/messages': messages },
+    alias: [
+      { find: '@gobrel/messages', replacement: messages },
+      // Formulas are drawn with letters that are given; the library would bring others along besides.
+      { find: /^#default-font\//, replacement: '@mathjax/mathjax-tex-font/mjs/' },
+    ],
   },
   worker: { format: 'es' },
   server: { proxy: { '/api': server, '/stickers': server, '/sync': { target: server, ws: true } } },

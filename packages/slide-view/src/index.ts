@@ -32,6 +32,7 @@ export {
   SurroundingsProvider,
   useSurroundings,
 } from './surroundings.js';
+export { FormulasOf, FormulaView, Words } from './words.js';
 export { fittedWidth, useFittedWidth } from './use-fitted-width.js';
 export { type Room, useRoom } from './use-room.js';
 export { wantsNoMotion } from './use-camera.js';

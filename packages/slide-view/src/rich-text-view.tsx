@@ -3,6 +3,7 @@ import type { Block, Destination, RichText, TextAlign, TextMark, TextRun, TextSt
 import type { CSSProperties, KeyboardEvent, ReactNode } from 'react';
 import type { FollowLink } from './hands.js';
 import { paint } from './paint.js';
+import { Words } from './words.js';
 
 /** A text as it stands on a slide. */
 export function RichTextView({ text, follow }: { text: RichText; follow?: FollowLink | undefined }) {
@@ -36,7 +37,9 @@ function drawBlock(block: Block, key: number, follow: FollowLink | undefined): R
 function drawRun(run: TextRun, key: number, follow: FollowLink | undefined): ReactNode {
   return (run.marks ?? []).reduceRight<ReactNode>(
     (inner, mark) => drawMark(mark, key, inner, follow),
-    <span key={key}>{run.text}</span>,
+    <span key={key}>
+      <Words text={run.text} />
+    </span>,
   );
 }
 

@@ -21,6 +21,7 @@ export interface RuleValues {
   readonly blurred: { readonly times: number };
   readonly 'no-description': NoValues;
   readonly 'no-captions': NoValues;
+  readonly 'formula-not-drawn': { readonly tex: string };
   readonly 'no-credit': NoValues;
   readonly 'changed-against-licence': NoValues;
   readonly heavy: { readonly megabytes: number };

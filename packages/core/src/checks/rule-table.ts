@@ -6,6 +6,7 @@ import { changedAgainstLicence } from './rules/changed-against-licence.js';
 import { colourAlone } from './rules/colour-alone.js';
 import { contrast } from './rules/contrast.js';
 import { covered } from './rules/covered.js';
+import { formulaNotDrawn } from './rules/formula-not-drawn.js';
 import { heavy } from './rules/heavy.js';
 import { hotspotsOverlap } from './rules/hotspots-overlap.js';
 import { keyUnreachable } from './rules/key-unreachable.js';
@@ -40,6 +41,7 @@ export const rules: { readonly [R in RuleName]: SlideRule<R> | DeckRule<R> } = {
   'changed-against-licence': changedAgainstLicence,
   'outside-slide': outsideSlide,
   'small-text': smallText,
+  'formula-not-drawn': formulaNotDrawn,
   blurred,
   heavy,
   'no-credit': noCredit,

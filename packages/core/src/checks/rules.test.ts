@@ -4,6 +4,7 @@ import {
   applyChanges,
   type Deck,
   type Destination,
+  NOT_DRAWN,
   PLAIN_LOOK,
   plainText,
   type SlideId,
@@ -118,6 +119,27 @@ const examples: { readonly [R in RuleName]: Example } = {
       .item('owl', 'picture', { frame: frame(0, 0, 300, 200), fields: { picture, alt: 'An owl' } })
       .item('sky', 'picture', { layer: 'backdrop', fields: { picture } }).deck,
     items: ['owl'],
+  },
+  'formula-not-drawn': {
+    bad: applyChanges(start().item('sum', 'text', { fields: { text: plainText(String.raw`\(\frac{1\)`) } }).deck, [
+      { type: 'set-item', id: 'sum', fields: { formulas: { [String.raw`\(\frac{1\)`]: NOT_DRAWN } } },
+    ]),
+    // Nobody has drawn the second one yet: that is the application's to do.
+    good: applyChanges(
+      start()
+        .item('sum', 'text', { fields: { text: plainText(String.raw`\(x\)`) } })
+        .item('new', 'text', { frame: frame(0, 300, 300, 60), fields: { text: plainText(String.raw`\(y\)`) } }).deck,
+      [
+        {
+          type: 'set-item',
+          id: 'sum',
+          fields: {
+            formulas: { [String.raw`\(x\)`]: { ...NOT_DRAWN, width: 500, height: 500, outline: 'M0 0H500V-500Z' } },
+          },
+        },
+      ],
+    ),
+    items: ['sum'],
   },
   'no-captions': {
     bad: start().item('call', 'sound', { fields: { file, alt: 'A call' } }).deck,

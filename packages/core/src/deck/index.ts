@@ -5,6 +5,7 @@ export * from './appearance/index.js';
 export * from './tables/index.js';
 export * from './pieces/index.js';
 export * from './credits/index.js';
+export * from './formulas/index.js';
 export * from './lines/index.js';
 export * from './media/index.js';
 export * from './links/index.js';

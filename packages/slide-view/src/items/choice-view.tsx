@@ -1,9 +1,10 @@
 /** Draws a choice question; its choices carry letters, also those that are pictures. */
-import type { Choice, ChoiceItem } from '@gobrel/core/deck';
+import { type Choice, type ChoiceItem, withoutFormulaSigns } from '@gobrel/core/deck';
 import { choiceLetter, choiceLetters, choicesFor, pickedIn } from '@gobrel/core/questions';
 import { useId } from 'react';
 import { canAnswer } from '../hands.js';
 import { useSurroundings } from '../surroundings.js';
+import { Words } from '../words.js';
 import type { ItemProps } from './item-props.js';
 import { lettersStyle } from './letters-style.js';
 import { CardGround } from './question-card.js';
@@ -31,9 +32,16 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
           {choiceLetter(index)}
         </span>
         {choice.picture ? (
-          <img className="gv-choice-picture" src={pictureUrl(choice.picture)} alt={choice.text} draggable={false} />
+          <img
+            className="gv-choice-picture"
+            src={pictureUrl(choice.picture)}
+            alt={withoutFormulaSigns(choice.text)}
+            draggable={false}
+          />
         ) : (
-          <span>{choice.text}</span>
+          <span>
+            <Words text={choice.text} />
+          </span>
         )}
       </>
     );
@@ -64,7 +72,9 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
     return (
       <div className="gv-question" style={style}>
         <CardGround frame={item.frame} />
-        <p className="gv-prompt">{item.prompt}</p>
+        <p className="gv-prompt">
+          <Words text={item.prompt} />
+        </p>
         {choices}
       </div>
     );
@@ -73,7 +83,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
     <fieldset className="gv-question" style={style}>
       <CardGround frame={item.frame} />
       <legend className="gv-prompt">
-        {item.prompt} <small>{item.several ? words.asking.pickSeveral : words.asking.pickOne}</small>
+        <Words text={item.prompt} /> <small>{item.several ? words.asking.pickSeveral : words.asking.pickOne}</small>
       </legend>
       {choices}
     </fieldset>

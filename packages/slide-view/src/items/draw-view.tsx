@@ -1,5 +1,5 @@
 /** Draws a question answered by drawing: a picture or paper, strokes, and what one draws with. */
-import { type DrawItem, groundRatio } from '@gobrel/core/deck';
+import { type DrawItem, groundRatio, withoutFormulaSigns } from '@gobrel/core/deck';
 import { strokesIn } from '@gobrel/core/questions';
 import type { Stroke } from '@gobrel/core/work';
 import { useState } from 'react';
@@ -32,7 +32,7 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
         hands={open ? { tool, color, draw, erase: open.removeStrokes, say: open.say } : null}
       />
       {open ? (
-        <div className="gv-tools" role="toolbar" aria-label={item.prompt || asking.pen}>
+        <div className="gv-tools" role="toolbar" aria-label={withoutFormulaSigns(item.prompt) || asking.pen}>
           {tools.map(([name, label]) => (
             <button key={name} type="button" aria-pressed={tool === name} onClick={() => setTool(name)}>
               {label}

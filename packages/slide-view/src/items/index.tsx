@@ -1,6 +1,7 @@
 /** The table of drawings: one an item kind. */
 import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
 import type { ComponentType } from 'react';
+import { FormulasOf } from '../words.js';
 import { BlankView } from './blank-view.js';
 import { ChoiceView } from './choice-view.js';
 import { HotspotView } from './hotspot-view.js';
@@ -51,7 +52,11 @@ export function ItemContent(props: ItemProps<Item>) {
   // An item goes with the entry of its own kind, which the types of a union cannot say.
   // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion
   const View = views[props.item.kind] as ComponentType<ItemProps<Item>>;
-  return <View {...props} />;
+  return (
+    <FormulasOf item={props.item}>
+      <View {...props} />
+    </FormulasOf>
+  );
 }
 
 export type { ItemProps } from './item-props.js';

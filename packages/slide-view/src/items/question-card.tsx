@@ -2,6 +2,7 @@
 import type { Box } from '@gobrel/core/geometry';
 import type { ReactNode } from 'react';
 import { useSlideTheme } from '../slide-theme.js';
+import { Words } from '../words.js';
 import { BoxGround, drawnBox } from './box-ground.js';
 import { lettersStyle } from './letters-style.js';
 
@@ -29,7 +30,7 @@ export function QuestionCard({
       <CardGround frame={frame} />
       {prompt || note ? (
         <p className="gv-prompt">
-          {prompt} {note ? <small>{note}</small> : null}
+          <Words text={prompt} /> {note ? <small>{note}</small> : null}
         </p>
       ) : null}
       {children}

@@ -1,5 +1,5 @@
 /** The field that a text is written into. */
-import type { ItemId } from '@gobrel/core/deck';
+import { type ItemId, withoutFormulaSigns } from '@gobrel/core/deck';
 import { wordsGiven } from '@gobrel/core/questions';
 import { type FillIn, canAnswer } from '../hands.js';
 import { useSteadyCaret } from '../steady-caret.js';
@@ -25,7 +25,7 @@ function Field({ item, fillIn, most }: WrittenAnswerProps & { readonly fillIn: F
     <textarea
       {...caret}
       className="gv-answer"
-      aria-label={item.prompt || words.yourAnswer}
+      aria-label={withoutFormulaSigns(item.prompt) || words.yourAnswer}
       placeholder={words.yourAnswer}
       readOnly={!canAnswer(fillIn, item.id)}
       value={value}

@@ -3,6 +3,7 @@ import { type BoxLook, nameOf, shapePath, type ZoneItem } from '@gobrel/core/dec
 import { headerOf, insideOf, slotsOf } from '@gobrel/core/work';
 import { useSlideTheme } from '../slide-theme.js';
 import { useSurroundings } from '../surroundings.js';
+import { Words } from '../words.js';
 import type { ItemProps } from './item-props.js';
 
 export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
@@ -39,7 +40,7 @@ export function ZoneView({ item, fillIn }: ItemProps<ZoneItem>) {
           className="gv-zone-label"
           style={{ left: inside.x - x, top: inside.y - y, width: inside.width, height: headerOf(item) }}
         >
-          {item.label}
+          <Words text={item.label} />
         </span>
       )}
     </div>

@@ -33,6 +33,7 @@ import { CheckPanel } from './check/check-panel';
 import { useCheck, useDeckCheck } from './check/use-deck-check';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './state/editing';
+import { useFormulas } from './formulas/use-formulas';
 import { LinkDialog } from './links/link-dialog';
 import { NotOpen } from './not-open';
 import { Palette } from './palette/palette';
@@ -103,6 +104,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const [placePictures, underWay] = usePictures(editing, slideId);
   const placeMedia = useMediaFiles(editing, deckId, slideId);
   useArrivals(editing, deckId);
+  useFormulas(editing);
   const onFiles = useStable((files: readonly File[]) => {
     const others = files.filter((file) => !saysMedia(file));
     void placePictures(others.filter(({ type }) => type.startsWith('image/')));

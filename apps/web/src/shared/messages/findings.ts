@@ -16,6 +16,7 @@ const whys: { readonly [R in RuleName]: (values: RuleValues[R], deck: Deck) => s
   blurred: says.blurred,
   'no-description': () => says['no-description'],
   'no-captions': () => says['no-captions'],
+  'formula-not-drawn': says['formula-not-drawn'],
   'no-credit': () => says['no-credit'],
   'changed-against-licence': () => says['changed-against-licence'],
   heavy: says.heavy,

@@ -1,11 +1,23 @@
 /** How much room words take: by how wide letters are, broken into lines where a browser breaks them. */
-import type { Block, FontName, RichText, TextLook, TextRun } from '../../deck/index.js';
+import {
+  type Block,
+  type FontName,
+  type FormulaDrawing,
+  type FormulaDrawings,
+  formulaParts,
+  isDrawn,
+  type RichText,
+  type TextLook,
+  type TextRun,
+} from '../../deck/index.js';
 import { letterWidths, measuredLetters } from './letter-widths.js';
 
 /** From one line to the next, in letter sizes, as slides are drawn. */
 const LINE = { words: 1.25, heading: 1.1 } as const;
 /** How far lists are set in, and quotes, in letter sizes. */
 const SET_IN = { list: 1.3, quote: 0.6 } as const;
+/** The room above and below a formula that stands by itself, together, in letter sizes. */
+const BY_ITSELF = 0.7;
 /** How wide letters are that no table has, in letter sizes: as wide as they are high in scripts without spaces, less in others. */
 const UNKNOWN = { wide: 1, narrow: 0.6 } as const;
 /** From this weight on letters are as wide as bold ones. */
@@ -59,6 +71,7 @@ export interface TextRoom {
  * Measures a text in a column as wide as `width`.
  * @param fonts those of the theme, which stand for what a look leaves open
  * @param part of their size to which all letters shrink
+ * @param formulas the drawings of formulas among the words
  */
 export function roomOf(
   text: RichText,
@@ -66,6 +79,7 @@ export function roomOf(
   fonts: { readonly headingFont: FontName; readonly textFont: FontName },
   width: number,
   part = 1,
+  formulas: FormulaDrawings = {},
 ): TextRoom {
   const usual: Setting = {
     font: look.font ?? (look.heading ? fonts.headingFont : fonts.textFont),
@@ -77,7 +91,8 @@ export function roomOf(
   let [height, widest] = [0, 0];
   const add = (block: Block, left: number) => {
     if (block.type === 'paragraph') {
-      const room = paragraphRoom(block.content ?? [], usual, part, Math.max(usual.size, width - left));
+      const column = Math.max(usual.size, width - left);
+      const room = paragraphRoom(block.content ?? [], { usual, part, width: column, spacing, formulas });
       height += room.heights.reduce((sum, line) => sum + line * spacing, 0);
       widest = Math.max(widest, left + room.width);
     } else if (block.type === 'blockquote') {
@@ -90,12 +105,20 @@ export function roomOf(
   return { height, width: Math.min(width, widest) };
 }
 
+/** What a paragraph is set with: its letters, its column, and the drawings of its formulas. */
+interface ParagraphSetting {
+  readonly usual: Setting;
+  readonly part: number;
+  readonly width: number;
+  /** From one line to the next, in letter sizes. */
+  readonly spacing: number;
+  readonly formulas: FormulaDrawings;
+}
+
 /** The heights of a paragraph's lines, in letter sizes of the largest letters on each, and its widest line. */
 function paragraphRoom(
   content: readonly (TextRun | { readonly type: 'hardBreak' })[],
-  usual: Setting,
-  part: number,
-  width: number,
+  { usual, part, width, spacing, formulas }: ParagraphSetting,
 ): { readonly heights: readonly number[]; readonly width: number } {
   const heights: number[] = [];
   let [line, tallest, widest] = [0, usual.size, 0];
@@ -104,14 +127,9 @@ function paragraphRoom(
     widest = Math.max(widest, line);
     [line, tallest] = [0, usual.size];
   };
-  for (const inline of content) {
-    if (inline.type === 'hardBreak') {
-      end();
-      continue;
-    }
-    const setting = settingOf(inline, usual, part);
+  const addWords = (words: string, setting: Setting) => {
     // A line breaks after spaces and hyphens; letters without spaces break anywhere.
-    for (const word of inline.text.match(/[^\s-]*[\s-]+|[^\s-]+/g) ?? []) {
+    for (const word of words.match(/[^\s-]*[\s-]+|[^\s-]+/g) ?? []) {
       const shown = widthOf(word.trimEnd(), setting);
       if (line > 0 && line + shown > width) end();
       // A word wider than the column is broken.
@@ -124,8 +142,29 @@ function paragraphRoom(
       line += rows > 1 ? shown - (rows - 1) * width : widthOf(word, setting);
       tallest = Math.max(tallest, setting.size);
     }
+  };
+  /** A formula is as wide as its drawing, and its line at least as high. */
+  const addFormula = (drawing: FormulaDrawing, byItself: boolean, { size }: Setting) => {
+    const shown = (drawing.width / 1000) * size;
+    if (line > 0 && (byItself || line + shown > width)) end();
+    const high = ((drawing.height + drawing.depth) / 1000) * size + (byItself ? BY_ITSELF * size : 0);
+    line += shown;
+    tallest = Math.max(tallest, size, high / spacing);
+    if (byItself) end();
+  };
+  for (const inline of content) {
+    if (inline.type === 'hardBreak') {
+      end();
+      continue;
+    }
+    const setting = settingOf(inline, usual, part);
+    for (const each of formulaParts(inline.text)) {
+      const drawing = each.is === 'formula' ? formulas[each.source] : undefined;
+      if (each.is === 'formula' && drawing && isDrawn(drawing)) addFormula(drawing, each.byItself, setting);
+      else addWords(each.is === 'formula' ? each.source : each.text, setting);
+    }
   }
-  end();
+  if (line > 0 || heights.length === 0 || content.at(-1)?.type === 'hardBreak') end();
   return { heights, width: widest };
 }
 

@@ -58,7 +58,7 @@ export function placedWordsOf(item: Item, theme: Theme): readonly PlacedWords[] 
 
 function placed(item: Item, text: RichText, look: TextLook, box: Box, theme: Theme): readonly PlacedWords[] {
   if (lettersOf(text).trim() === '' || box.width <= 0) return [];
-  const measure = (part: number) => roomOf(text, look, theme, box.width, part);
+  const measure = (part: number) => roomOf(text, look, theme, box.width, part, item.formulas);
   const fits = (part: number) => measure(part).height <= box.height + look.size * HANGING;
   const part = look.fit !== 'shrink' || fits(1) ? 1 : largestPart(fits);
   const sizes = runsOf(text).flatMap(({ text: letters, marks = [] }) => {

@@ -4,6 +4,7 @@ export * from './clipboard.js';
 export * from './diagrams.js';
 export * from './difference.js';
 export * from './format.js';
+export * from './formulas.js';
 export * from './groups.js';
 export * from './items.js';
 export * from './layouts.js';

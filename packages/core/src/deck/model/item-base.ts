@@ -2,6 +2,7 @@
 import type { Frame } from '../../geometry/index.js';
 import type { Destination } from '../links/destination.js';
 import type { Language } from './language.js';
+import type { FormulaDrawings } from '../formulas/formula-drawing.js';
 import type { GroupId, ItemId, SlideId } from './identifiers.js';
 
 /** `backdrop` items stay put for everybody; `slide` items are the author's to move. */
@@ -36,6 +37,8 @@ export interface ItemBase {
   readonly role: Role | null;
   /** The language its words are in; `null` when it is the deck's. */
   readonly language: Language | null;
+  /** How the formulas in its words are drawn, by what was typed. */
+  readonly formulas: FormulaDrawings;
 }
 
 /** How a loose piece behaves in students' hands. */

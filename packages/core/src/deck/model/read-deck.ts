@@ -1,5 +1,6 @@
 /** Reading decks and items from what nobody vouches for. */
 import { readTheme } from '../appearance/theme.js';
+import { readFormulas } from '../formulas/formula-drawing.js';
 import { isItemKind, itemKinds } from '../kinds/item-kinds.js';
 import { readDestination } from '../links/destination.js';
 import { type Deck, DECK_VERSION, DEEPEST_GROUP, type DeckFields, OWN_SIZE, slideSizes } from './deck.js';
@@ -99,6 +100,7 @@ export function readItem(id: ItemId, fields: Fields | null): Item | null {
     appears: Math.round(readNumber(fields['appears'], 0, 0, LAST_APPEARANCE)),
     role: readOneOf<Role | null>(fields['role'], [...roles, null], null),
     language: readLanguage(fields['language']),
+    formulas: readFormulas(fields['formulas']),
   };
   return itemKinds[kind].make(base, fields);
 }

@@ -1,6 +1,7 @@
 /** How often each choice of a question was picked: its whole text over a bar. */
 import type { ChoiceItem } from '@gobrel/core/deck';
 import { tallyChoice } from '@gobrel/core/questions';
+import { Words } from '@gobrel/slide-view';
 import { pictureUrl } from '../../../shared/api';
 import { AnswersCard, type AnswersProps } from './answers-card';
 import { useChartPlace } from './chart-place';
@@ -25,7 +26,7 @@ export function ChoiceAnswers({ item, works }: AnswersProps<ChoiceItem>) {
                 />
               ) : null}
               {/* What a picture is called is its answer: the class is to look. */}
-              {picture && isLarge ? '' : text}
+              {picture && isLarge ? null : <Words text={text} />}
             </CountRow>
           );
         })}

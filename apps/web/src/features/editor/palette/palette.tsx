@@ -3,7 +3,9 @@ import {
   addItem,
   addTable,
   applyChanges,
+  addFormula,
   type Deck,
+  type FormulaDrawing,
   type ItemId,
   type ItemKindName,
   type LineEnd,
@@ -21,6 +23,7 @@ import {
   Image,
   type LucideIcon,
   PencilLine,
+  Radical,
   Rows3,
   Shapes,
   Spline,
@@ -49,6 +52,7 @@ import { select, typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { currentCell, typeInCell } from '../table/current-cell';
 import { DiagramDialog } from '../diagrams/diagram-dialog';
+import { FormulaDialog } from '../formulas/formula-dialog';
 import { MediaPicker } from '../media/media-picker';
 import { RecordDialog } from '../media/record-dialog';
 import type { PlaceMedia } from '../media/use-media-files';
@@ -128,7 +132,8 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
 }
 
 /** What has to be chosen before something is placed. */
-type Choosing = 'shape' | 'line' | 'table' | 'sign' | 'media' | 'diagram' | 'question' | 'pieces' | 'exchange';
+type Choosing =
+  'shape' | 'line' | 'table' | 'sign' | 'media' | 'diagram' | 'formula' | 'question' | 'pieces' | 'exchange';
 
 /** A button of the palette. */
 interface Entry {
@@ -183,6 +188,11 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
     const made = applyChanges(deck, changes).items[id];
     if (made?.kind === 'table') typeInCell(editing, made, currentCell(made).field);
   };
+  const placeFormula = (source: string, drawing: FormulaDrawing) => {
+    const placed = addFormula(deck, slideId, source, drawing);
+    run(placed.changes);
+    selectPlaced(placed.made);
+  };
   const once = (kind: ItemKindName, icon: LucideIcon): Entry => ({
     name: messages.kinds[kind],
     icon,
@@ -220,12 +230,12 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
     ],
     [once('hotspot', HotspotIcon), { name: messages.kinds.viewpoint, icon: ViewpointIcon, run: beginViewpoint }],
   ];
+  const picked = (act: () => void) => {
+    setPicking(null);
+    act();
+  };
   /** What is chosen from beside a button; `null` for what has a dialog of its own. */
   const besides = (what: Choosing | undefined): ReactNode => {
-    const picked = (act: () => void) => {
-      setPicking(null);
-      act();
-    };
     switch (what) {
       case 'shape':
         return (
@@ -248,6 +258,9 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
         return (
           <div className="w-[26rem] max-w-full p-1">
             <SignPicker onPick={(sign) => picked(() => place('sign', signFields(sign)))} />
+            <Button look="quiet" className="mt-1 w-full !justify-start" onClick={() => setPicking('formula')}>
+              <Radical size={18} aria-hidden /> {messages.formulas.title}
+            </Button>
           </div>
         );
       case 'media':
@@ -258,6 +271,7 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
           />
         );
       case 'diagram':
+      case 'formula':
       case 'question':
       case 'pieces':
       case 'exchange':
@@ -325,6 +339,14 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
         ) : null}
         {picking === 'diagram' ? (
           <DiagramDialog editing={editing} slideId={slideId} onClose={() => setPicking(null)} />
+        ) : null}
+        {picking === 'formula' ? (
+          <FormulaDialog
+            start={null}
+            byItself
+            onPut={(source, drawing) => picked(() => placeFormula(source, drawing))}
+            onClose={() => setPicking(null)}
+          />
         ) : null}
         {recording ? <RecordDialog source={recording} onPlace={onMedia} onClose={() => setRecording(null)} /> : null}
         {picking === 'pieces' ? (

@@ -35,6 +35,7 @@ import { Choose, IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { useDesk, withText } from '../state/desk';
 import type { Editing } from '../state/editing';
+import { FormulaButton } from '../formulas/formula-button';
 import { CharacterPicker } from './character-picker';
 import { themeAt } from './theme-at';
 import { currentCell } from '../table/current-cell';
@@ -130,6 +131,7 @@ export function TextGroup({ editing, item }: { editing: Editing; item: TextItem 
             )
           }
         />
+        <FormulaButton item={item} field={field} />
       </div>
       <StyleField
         value={item.look.style}

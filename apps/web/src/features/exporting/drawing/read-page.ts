@@ -93,7 +93,7 @@ class PageReader {
 
   /** Drawings say what they show, or only decorate. */
   private drawing(svg: SVGSVGElement, around: Around): void {
-    const says = svg.getAttribute('aria-label') ?? '';
+    const says = svg.getAttribute('aria-label') ?? svg.dataset['says'] ?? '';
     const part =
       says === '' ? null : this.builder.part({ role: 'Figure', within: around.part, alt: says, language: null });
     const style = getComputedStyle(svg);

@@ -1,6 +1,6 @@
 /** A slide in the outline: its texts, typed where they stand, and its links beside what carries them. */
 import { type Language, lettersOf, type Slide, type SlideId } from '@gobrel/core/deck';
-import { inLanguage, RichTextView } from '@gobrel/slide-view';
+import { FormulasOf, inLanguage, RichTextView } from '@gobrel/slide-view';
 import { Presentation } from 'lucide-react';
 import { memo, useRef } from 'react';
 import type * as Y from 'yjs';
@@ -176,7 +176,9 @@ function OutlineText({ doc, item, isTitle, label, onWrite, onKey }: OutlineTextP
       {isEmpty ? (
         <span className="text-soft">{item.role ? messages.roles[item.role] : messages.kinds[item.kind]}</span>
       ) : (
-        <RichTextView text={item.text} follow={undefined} />
+        <FormulasOf item={item}>
+          <RichTextView text={item.text} follow={undefined} />
+        </FormulasOf>
       )}
     </div>
   );

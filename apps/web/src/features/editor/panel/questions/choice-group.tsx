@@ -5,6 +5,7 @@ import { Image, ImageOff, Plus, X } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { Button, Choose, IconButton } from '../../../../shared/ui';
 import { messages } from '../../../../shared/messages';
+import { TAKES_FORMULA } from '../../formulas/formula-field-button';
 import { Group, PickField } from '../parts';
 import { PointsField, PromptField, type SetFields, Tick } from './fields';
 import { PictureButton } from './picture-button';
@@ -61,6 +62,7 @@ export function ChoiceGroup({ item, set }: { item: ChoiceItem; set: SetFields })
               <input
                 // What was just added is what is typed in next.
                 ref={choice.id === added ? focusOnce : undefined}
+                {...TAKES_FORMULA}
                 aria-label={messages.editor.choiceText({ letter })}
                 value={choice.text}
                 onChange={(event) => change(choice.id, { ...choice, text: event.target.value })}

@@ -5,6 +5,7 @@ import { LongField } from '../../../../shared/ui';
 import { messages } from '../../../../shared/messages';
 import type { Editing } from '../../state/editing';
 import { TAKES_TYPING } from '../../keyboard/typing';
+import { FormulaFieldButton, TAKES_FORMULA } from '../../formulas/formula-field-button';
 import { NumberField } from '../parts';
 
 /** Sets fields of the item whose panel this is. */
@@ -48,11 +49,13 @@ export function PromptField({ prompt, set }: { prompt: string; set: SetFields })
     <div className="mb-3">
       <LongField
         {...TAKES_TYPING}
+        {...TAKES_FORMULA}
         label={messages.editor.prompt}
         rows={2}
         value={prompt}
         onChange={(event) => set({ prompt: event.target.value })}
       />
+      <FormulaFieldButton />
     </div>
   );
 }
