@@ -18,6 +18,7 @@ export { beginPointerDrag, breakOffDrags, type DraggedBy, type Dragging } from '
 export { isPressing } from './dragging/press-focus.js';
 export { usePointerDrag } from './dragging/use-pointer-drag.js';
 export { useRecorder } from './items/use-recorder.js';
+export { inkOutline } from './items/ink-view.js';
 export { paint } from './paint.js';
 export { PiecePicture } from './piece-picture.js';
 export { outcomeInWords } from './piece-words.js';

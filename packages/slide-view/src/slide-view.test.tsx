@@ -32,6 +32,7 @@ import { type Playing, PlayingProvider, STILL } from './playing.js';
 
 const saying = (...parts: unknown[]) => parts.join(' ');
 const words: SlideWords = {
+  chart: { empty: 'no figures', forms: { bars: 'bars', lines: 'lines', parts: 'parts', dots: 'dots' } },
   hotspot: 'Link',
   blank: 'Blank',
   yourAnswer: 'Your answer',

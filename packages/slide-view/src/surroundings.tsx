@@ -1,4 +1,5 @@
 /** What every drawn slide needs from the application around it: where pictures are, and words in the reader's language. */
+import type { ChartForm } from '@gobrel/core/deck';
 import type { Reason, Verdict } from '@gobrel/core/questions';
 import { createContext, useContext } from 'react';
 
@@ -14,6 +15,7 @@ export interface SlideWords {
   readonly pieces: PieceWords;
   readonly asking: AskingWords;
   readonly media: MediaWords;
+  readonly chart: ChartWords;
   readonly points: (points: number, outOf: number) => string;
   /** Why a mark is as it is, in a sentence. */
   readonly reason: (reason: Reason) => string;
@@ -105,6 +107,12 @@ export interface MediaWords {
   readonly closeTranscript: string;
   readonly transcriptOf: (name: string) => string;
   readonly cannotPlay: string;
+}
+
+/** The words of charts. */
+export interface ChartWords {
+  readonly empty: string;
+  readonly forms: Readonly<Record<ChartForm, string>>;
 }
 
 /** Given once, near the root of the application. */

@@ -98,6 +98,9 @@ const fillKinds = {
   sign: null,
   video: null,
   sound: null,
+  chart: null,
+  ink: null,
+  'web-card': null,
   hotspot: null,
   viewpoint: null,
   zone: {

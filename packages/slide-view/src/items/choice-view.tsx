@@ -28,7 +28,8 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
     const isPicked = picked.includes(choice.id);
     const content = (
       <>
-        <span className="gv-letter" aria-hidden="true">
+        {/* A choice that nobody has written yet is known by its letter. */}
+        <span className="gv-letter" aria-hidden={choice.text === '' ? undefined : 'true'}>
           {choiceLetter(index)}
         </span>
         {choice.picture ? (

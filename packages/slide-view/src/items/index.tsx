@@ -3,9 +3,11 @@ import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
 import type { ComponentType } from 'react';
 import { FormulasOf } from '../words.js';
 import { BlankView } from './blank-view.js';
+import { ChartView } from './chart-view.js';
 import { ChoiceView } from './choice-view.js';
 import { HotspotView } from './hotspot-view.js';
 import type { ItemProps } from './item-props.js';
+import { InkView } from './ink-view.js';
 import { LineView } from './line-view.js';
 import { OpenAreaView } from './open-area-view.js';
 import { PictureView } from './picture-view.js';
@@ -14,6 +16,7 @@ import { ShortTextView } from './short-text-view.js';
 import { SignView } from './sign-view.js';
 import { TableView } from './table-view.js';
 import { TextView } from './text-view.js';
+import { WebCardView } from './web-card-view.js';
 import { VideoView } from './video-view.js';
 import { ViewpointView } from './viewpoint-view.js';
 import { DrawView } from './draw-view.js';
@@ -33,6 +36,9 @@ const views: { readonly [K in ItemKindName]: ComponentType<ItemProps<ItemOf<K>>>
   sign: SignView,
   video: VideoView,
   sound: SoundView,
+  chart: ChartView,
+  ink: InkView,
+  'web-card': WebCardView,
   hotspot: HotspotView,
   viewpoint: ViewpointView,
   zone: ZoneView,

@@ -34,6 +34,8 @@ import { useCheck, useDeckCheck } from './check/use-deck-check';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './state/editing';
 import { useFormulas } from './formulas/use-formulas';
+import { InkBar } from './ink/ink-bar';
+import { endInk, useInking } from './ink/inking';
 import { LinkDialog } from './links/link-dialog';
 import { NotOpen } from './not-open';
 import { Palette } from './palette/palette';
@@ -43,6 +45,7 @@ import { ItemsList } from './panel/items-list';
 import { SeveralPanel } from './panel/several-panel';
 import { SidePanel } from './panel/side-panel';
 import { SlidePanel } from './panel/slide-panel';
+import { themeAt } from './panel/theme-at';
 import { Grid } from './order/grid';
 import { Outline } from './order/outline';
 import { type Seeing, seeings } from './order/see-switch';
@@ -161,7 +164,13 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const paused = trying && seeing === 'slide';
   useKeys({ editing, slideId, onHelp, onLink, paused });
   useClipboard({ editing, slideId, slides, actions, onFiles, paused });
-  useEffect(() => () => select(), []);
+  useEffect(
+    () => () => {
+      select();
+      endInk();
+    },
+    [],
+  );
 
   return (
     <div className="flex h-full flex-col">
@@ -351,6 +360,7 @@ interface MiddleProps {
 
 function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onTry }: MiddleProps) {
   const { deck } = editing;
+  const isInking = useInking(({ isOn }) => isOn);
   const deferredDeck = useDeferredValue(deck);
   const element = useRef<HTMLElement>(null);
   const [measured, area] = useRoom<HTMLElement>();
@@ -397,6 +407,7 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onTry }: 
         </RouteCards>
       ) : null}
       <UploadsTray />
+      {isInking ? <InkBar theme={themeAt(deck, slideId)} /> : null}
       <ZoomBar inRow={layout.inRows} scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
     </main>
   );

@@ -1,6 +1,6 @@
 /** What is written on the slides themselves, for whoever fills them in. */
 import type { AskingWords, PieceWords, SlideWords } from '@gobrel/slide-view';
-import { asking, onMedia, onSlides, pieces } from '@gobrel/messages';
+import { asking, onCharts, onMedia, onSlides, pieces } from '@gobrel/messages';
 import { withUnit } from './phrases';
 import { reasonInWords } from './reasons';
 
@@ -50,6 +50,7 @@ export const slideWords: SlideWords = {
   reason: reasonInWords,
   pieces: pieceWords,
   asking: askingWords,
+  chart: onCharts,
   media: {
     ...onMedia,
     play: (name) => onMedia.play({ name }),

@@ -11,9 +11,11 @@ interface DialogProps {
   readonly children: ReactNode;
   /** Wider than a form: for pictures side by side, or, the widest, for several things with their settings. */
   readonly wide?: boolean | 'widest';
+  /** Takes the focus once it is gone; without it, it goes back to where it was. */
+  readonly onLeft?: (() => void) | undefined;
 }
 
-export function Dialog({ title, open, onClose, children, wide = false }: DialogProps) {
+export function Dialog({ title, open, onClose, children, wide = false, onLeft }: DialogProps) {
   const body = useRef<HTMLDivElement>(null);
   return (
     <Radix.Root open={open} onOpenChange={(next) => (next ? undefined : onClose())}>
@@ -26,6 +28,11 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
             if (body.current?.querySelector('button, input, select, textarea, [tabindex="0"]')) return;
             event.preventDefault();
             body.current?.closest<HTMLElement>('[role=dialog]')?.focus();
+          }}
+          onCloseAutoFocus={(event) => {
+            if (!onLeft) return;
+            event.preventDefault();
+            onLeft();
           }}
           className={`fixed left-1/2 top-(--dialog-top) z-30 flex max-h-[calc(100dvh-var(--dialog-top)-1rem)] w-[94vw] -translate-x-1/2 flex-col overflow-hidden rounded-md border border-edge bg-card px-6 outline-none ${widthOf(wide)}`}
         >

@@ -1,11 +1,13 @@
 /** Commands: pure functions from a deck and arguments to changes. */
 export * from './arrange.js';
+export * from './charts.js';
 export * from './clipboard.js';
 export * from './diagrams.js';
 export * from './difference.js';
 export * from './format.js';
 export * from './formulas.js';
 export * from './groups.js';
+export * from './ink.js';
 export * from './items.js';
 export * from './layouts.js';
 export * from './links.js';
@@ -20,4 +22,5 @@ export * from './tables.js';
 export * from './theme.js';
 export * from './viewpoints.js';
 export * from './walks.js';
+export * from './web-cards.js';
 export { type ChoiceBlock, choiceBlock } from './choice-places.js';

@@ -172,6 +172,10 @@ export function tableOfSize(rows: number, columns: number): Partial<OwnFields<'t
 }
 
 /** The fields of a table with these words in its cells, by rows. */
+export function tableOfWords(rows: readonly (readonly string[])[]): Partial<OwnFields<'table'>> {
+  return tableWith(rows, Math.max(1, ...rows.map((row) => row.length)));
+}
+
 function tableWith(rows: readonly (readonly string[])[], columns: number): Partial<OwnFields<'table'>> {
   const lines = (axis: TableAxis, count: number) =>
     ranksBetween(null, null, count).map((rank, at) => [lineField(axis, `${at + 1}`), { rank, size: 1 }] as const);

@@ -4,10 +4,12 @@ import type { itemGates } from '../links/gate.js';
 import type { Item, ItemKindName } from '../model/item.js';
 import { cutText } from '../model/reading.js';
 import { blankKind } from './blank.js';
+import { chartKind } from './chart.js';
 import { choiceKind } from './choice.js';
 import { drawKind } from './draw.js';
 import { hotspotKind } from './hotspot.js';
 import type { ItemKind, StoredContent } from './kind.js';
+import { inkKind } from './ink.js';
 import { lineKind } from './line.js';
 import { longTextKind } from './long-text.js';
 import { numberKind } from './number.js';
@@ -23,6 +25,7 @@ import { tableKind } from './table.js';
 import { textKind } from './text.js';
 import { videoKind } from './video.js';
 import { viewpointKind } from './viewpoint.js';
+import { webCardKind } from './web-card.js';
 import { zoneKind } from './zone.js';
 
 /** Every item kind by its name. */
@@ -35,6 +38,9 @@ export const itemKinds: { readonly [K in ItemKindName]: ItemKind<K> } = {
   sign: signKind,
   video: videoKind,
   sound: soundKind,
+  chart: chartKind,
+  ink: inkKind,
+  'web-card': webCardKind,
   hotspot: hotspotKind,
   viewpoint: viewpointKind,
   zone: zoneKind,

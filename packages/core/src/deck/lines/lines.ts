@@ -15,7 +15,8 @@ import {
 import type { Deck } from '../model/deck.js';
 import { shownItemsOf } from '../model/items-in-order.js';
 import type { ItemId, SlideId } from '../model/identifiers.js';
-import type { Item, LineEnd, LineItem } from '../model/item.js';
+import { chartFigures } from '../charts/chart-figures.js';
+import type { ChartItem, Item, LineEnd, LineItem } from '../model/item.js';
 import { dressed } from '../text/dressing.js';
 
 /** Looks up the frame of an item on the line's slide; `null` for one that is gone. */
@@ -89,7 +90,16 @@ function part(value: number): number {
 
 /** Items as they are drawn: their lines led to what they are tied to, their texts dressed in the theme. */
 export function itemsToDraw(deck: Deck, slideId: SlideId): readonly Item[] {
-  return withLinesLed(shownItemsOf(deck, slideId)).map((item) => dressed(deck.theme, item));
+  return withLinesLed(shownItemsOf(deck, slideId)).map((item) =>
+    item.kind === 'chart' ? withFigures(deck, item) : dressed(deck.theme, item),
+  );
+}
+
+/** A chart with the figures of its table. */
+function withFigures(deck: Deck, chart: ChartItem): ChartItem {
+  const table = chart.table === null ? undefined : deck.items[chart.table];
+  if (table?.kind !== 'table' || table.slideId !== chart.slideId) return chart;
+  return { ...chart, figures: chartFigures(table) };
 }
 
 /** Items with their lines led to where what they are tied to is; the very same items where nothing is to be led. */

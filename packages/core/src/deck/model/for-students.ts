@@ -14,9 +14,12 @@ export function withoutKeysAndNotes(deck: Deck): Deck {
   };
 }
 
-/** The deck without the items that are put out of sight. */
+/** The deck without the items that are put out of sight, but for tables whose figures are seen in a chart. */
 export function withoutHidden(deck: Deck): Deck {
-  const seen = Object.entries(deck.items).filter(([, item]) => !item.hidden);
+  const followed = new Set(
+    Object.values(deck.items).flatMap((item) => (item.kind === 'chart' && !item.hidden ? (item.table ?? []) : [])),
+  );
+  const seen = Object.entries(deck.items).filter(([id, item]) => !item.hidden || followed.has(id));
   return { ...deck, items: Object.fromEntries(seen) };
 }
 

@@ -1,4 +1,6 @@
 /** What is placed on a slide: what each kind adds to the fields that all items share; questions have a file of their own. */
+import type { ChartFigures } from '../charts/chart-figures.js';
+import type { InkStroke } from '../ink/ink.js';
 import type { Credit } from '../credits/credit.js';
 import type { Asking } from './asking.js';
 import type { Side, ConnectorStyle } from '../../geometry/index.js';
@@ -215,6 +217,49 @@ export interface SoundItem extends ItemBase, MediaFields {
   readonly yields: boolean;
 }
 
+/** What charts look like: bars, lines, parts of a whole, dots. */
+export const chartForms = ['bars', 'lines', 'parts', 'dots'] as const;
+
+/** What a chart looks like. */
+export type ChartForm = (typeof chartForms)[number];
+
+/** The figures of a table on the same slide, drawn. */
+export interface ChartItem extends ItemBase {
+  readonly kind: 'chart';
+  /** The table that it follows; `null` when that is gone. */
+  readonly table: ItemId | null;
+  readonly form: ChartForm;
+  readonly title: string;
+  /** Size of its letters, in slide units. */
+  readonly size: number;
+  /** Whether each figure is written where it is drawn. */
+  readonly isSaid: boolean;
+  /** What it shows: only in what is about to be drawn, never held. */
+  readonly figures?: ChartFigures;
+}
+
+/** What an author wrote or drew by hand. */
+export interface InkItem extends ItemBase {
+  readonly kind: 'ink';
+  readonly strokes: readonly InkStroke[];
+  readonly color: string;
+  /** In slide units. */
+  readonly weight: number;
+  readonly tool: 'pen' | 'highlighter';
+}
+
+/** Where a link to the web leads: its link says where, this what is there. */
+export interface WebCardItem extends ItemBase {
+  readonly kind: 'web-card';
+  readonly title: string;
+  readonly note: string;
+  /** The SHA-256 of a picture of it; '' for none. */
+  readonly picture: string;
+  readonly pixels: PixelSize;
+  /** Whether a code for cameras stands beside it, for paper and projectors. */
+  readonly hasCode: boolean;
+}
+
 /** A region in which students may add texts of their own. */
 export interface OpenAreaItem extends ItemBase {
   readonly kind: 'open-area';
@@ -231,6 +276,9 @@ export type Item =
   | SignItem
   | VideoItem
   | SoundItem
+  | ChartItem
+  | InkItem
+  | WebCardItem
   | HotspotItem
   | ViewpointItem
   | ZoneItem

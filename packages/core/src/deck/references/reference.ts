@@ -7,7 +7,11 @@ import type { GroupId, SlideId } from '../model/identifiers.js';
  */
 export type Reference =
   | { readonly to: 'slide'; readonly id: string; readonly by: 'link' | 'answer' | 'gate' | 'along' }
-  | { readonly to: 'item'; readonly id: string; readonly by: 'link' | 'answer' | 'gate' | 'line-end' | 'within' }
+  | {
+      readonly to: 'item';
+      readonly id: string;
+      readonly by: 'link' | 'answer' | 'gate' | 'line-end' | 'within' | 'follows';
+    }
   /** A piece is known by the id of its item or of its group. */
   | { readonly to: 'piece'; readonly id: string; readonly by: 'belongs' | 'takes' }
   | { readonly to: 'group'; readonly id: string; readonly by: 'member' };

@@ -28,6 +28,8 @@ import { typeIn, useDesk } from '../state/desk';
 import { cellKey } from '../table/cell-keys';
 import { currentCell, typeInCell } from '../table/current-cell';
 import { TableBorders } from '../table/table-borders';
+import { InkArea } from '../ink/ink-area';
+import { useInking } from '../ink/inking';
 import type { Editing } from '../state/editing';
 import { enterGroup } from '../state/selecting';
 import { CheckMarks } from '../check/check-marks';
@@ -57,6 +59,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
   const selected = useDesk((desk) => desk.selected);
   const marquee = useDragPreview((drag) => drag.marquee);
   const drawing = useDesk((desk) => desk.drawing);
+  const isInking = useInking(({ isOn }) => isOn);
   const isTyping = useDesk((desk) => desk.typingIn !== null);
   const scale = width / sizeOf(deck).width;
   const surface = { editing, slideId, scale };
@@ -152,6 +155,7 @@ export function Canvas({ editing, others, slideId, width, onPickLink }: CanvasPr
       <CheckMarks deck={deck} slideId={slideId} scale={scale} />
       <Others deck={deck} slideId={slideId} others={others} scale={scale} />
       <Guides scale={scale} />
+      {isInking ? <InkArea editing={editing} slideId={slideId} scale={scale} /> : null}
       {marquee ? (
         <div
           aria-hidden

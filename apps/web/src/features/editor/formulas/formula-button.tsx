@@ -1,7 +1,7 @@
 /** The button that puts a formula into a text, or changes the one at its caret. */
 import type { ShapeItem, TableItem, TextField, TextItem } from '@gobrel/core/deck';
 import { Radical } from 'lucide-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
 import { IconButton } from '../../../shared/ui';
 import { useDesk, withText } from '../state/desk';
@@ -15,6 +15,7 @@ interface FormulaButtonProps {
 
 export function FormulaButton({ item, field }: FormulaButtonProps) {
   const [open, setOpen] = useState<{ readonly at: FormulaAt | null } | null>(null);
+  const put = useRef<string | null>(null);
   const begin = () => {
     const { typingIn, textEditor } = useDesk.getState();
     if (typingIn === item.id && textEditor) return setOpen({ at: formulaAtCaret(textEditor) });
@@ -38,10 +39,20 @@ export function FormulaButton({ item, field }: FormulaButtonProps) {
           start={open.at?.typed ?? null}
           byItself={false}
           onPut={(source) => {
+            put.current = source;
             setOpen(null);
-            withText(item.id, (editor) => putFormula(editor, source, open.at), field);
           }}
           onClose={() => setOpen(null)}
+          onLeft={() => {
+            // Typing goes on where it was: behind what was put in, or at the caret.
+            const source = put.current;
+            put.current = null;
+            withText(
+              item.id,
+              (editor) => (source === null ? editor.view.focus() : putFormula(editor, source, open.at)),
+              field,
+            );
+          }}
         />
       ) : null}
     </>

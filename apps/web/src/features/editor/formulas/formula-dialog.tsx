@@ -16,9 +16,11 @@ interface FormulaDialogProps {
   readonly byItself: boolean;
   readonly onPut: (source: string, drawing: FormulaDrawing) => void;
   readonly onClose: () => void;
+  /** Takes the focus once it is gone. */
+  readonly onLeft?: () => void;
 }
 
-export function FormulaDialog({ start, byItself: startsByItself, onPut, onClose }: FormulaDialogProps) {
+export function FormulaDialog({ start, byItself: startsByItself, onPut, onClose, onLeft }: FormulaDialogProps) {
   const says = messages.formulas;
   const field = useRef<HTMLTextAreaElement>(null);
   const [tex, setTex] = useState(start?.tex ?? '');
@@ -52,7 +54,7 @@ export function FormulaDialog({ start, byItself: startsByItself, onPut, onClose 
     event.currentTarget.setSelectionRange(place.from, place.to);
   };
   return (
-    <Dialog title={says.title} open wide onClose={onClose}>
+    <Dialog title={says.title} open wide onClose={onClose} onLeft={onLeft}>
       <div
         aria-live="polite"
         className="mb-3 flex min-h-28 items-center justify-center overflow-x-auto rounded-lg border border-rule bg-paper p-4 text-3xl text-ink"

@@ -56,9 +56,9 @@ export function FormulaFieldButton() {
             setOpen(null);
             open.field.setRangeText(source, open.from, open.to, 'end');
             open.field.dispatchEvent(new Event('input', { bubbles: true }));
-            open.field.focus();
           }}
           onClose={() => setOpen(null)}
+          onLeft={() => open.field.focus()}
         />
       ) : null}
     </>

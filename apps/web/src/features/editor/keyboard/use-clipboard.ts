@@ -2,7 +2,9 @@
 import {
   addItem,
   addTable,
+  addWebCard,
   contentsOfItems,
+  isPastedAddress,
   copyToClip,
   ITEMS_TYPE,
   LONGEST_TEXT,
@@ -68,9 +70,11 @@ export function useClipboard({ editing, slideId, slides, actions, onFiles, pause
         const id = newId();
         const table = tableFromText(text);
         editing.run(
-          table
-            ? addTable(editing.deck, id, slideId, table)
-            : addItem(editing.deck, { id, slideId, kind: 'text', fields: { text: plainText(text) } }),
+          isPastedAddress(text)
+            ? addWebCard(editing.deck, id, slideId, text)
+            : table
+              ? addTable(editing.deck, id, slideId, table)
+              : addItem(editing.deck, { id, slideId, kind: 'text', fields: { text: plainText(text) } }),
         );
         select(id);
       } else return;

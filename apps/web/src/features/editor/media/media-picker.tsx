@@ -1,5 +1,5 @@
 /** What a video or a sound can be placed from: a file, or a recording made on the spot. */
-import { AudioLines, Camera, type LucideIcon, Mic, MonitorUp } from 'lucide-react';
+import { AudioLines, Camera, Globe, type LucideIcon, Mic, MonitorUp } from 'lucide-react';
 import { useRef } from 'react';
 import { messages } from '../../../shared/messages';
 import { type Source, sources } from './use-media-recorder';
@@ -9,18 +9,20 @@ const icons: Readonly<Record<Source, LucideIcon>> = { camera: Camera, microphone
 interface MediaPickerProps {
   readonly onFiles: (files: readonly File[]) => void;
   readonly onRecord: (source: Source) => void;
+  readonly onWebCard: () => void;
 }
 
-export function MediaPicker({ onFiles, onRecord }: MediaPickerProps) {
+export function MediaPicker({ onFiles, onRecord, onWebCard }: MediaPickerProps) {
   const input = useRef<HTMLInputElement>(null);
   const says = messages.media;
   return (
-    <div className="flex w-56 flex-col">
+    <div className="flex w-64 flex-col">
       <Choice icon={AudioLines} name={says.fromFile} onPick={() => input.current?.click()} />
       <p className="px-2 pb-1 text-sm text-soft">{says.fromFileHint}</p>
       {sources.map((source) => (
         <Choice key={source} icon={icons[source]} name={says.recordFrom[source]} onPick={() => onRecord(source)} />
       ))}
+      <Choice icon={Globe} name={messages.webCards.place} onPick={onWebCard} />
       <input
         ref={input}
         type="file"

@@ -3,7 +3,10 @@ import {
   addItem,
   addTable,
   applyChanges,
+  addChart,
   addFormula,
+  addWebCard,
+  type ChartForm,
   type Deck,
   type FormulaDrawing,
   type ItemId,
@@ -23,6 +26,7 @@ import {
   Image,
   type LucideIcon,
   PencilLine,
+  PenLine,
   Radical,
   Rows3,
   Shapes,
@@ -51,8 +55,10 @@ import { beginViewpoint } from '../canvas/draw-viewpoint';
 import { select, typeIn, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { currentCell, typeInCell } from '../table/current-cell';
+import { ChartPicker } from '../charts/chart-picker';
 import { DiagramDialog } from '../diagrams/diagram-dialog';
 import { FormulaDialog } from '../formulas/formula-dialog';
+import { beginInk } from '../ink/inking';
 import { MediaPicker } from '../media/media-picker';
 import { RecordDialog } from '../media/record-dialog';
 import type { PlaceMedia } from '../media/use-media-files';
@@ -83,6 +89,9 @@ const besidesThese: { readonly [K in ItemKindName]: LucideIcon | null } = {
   sign: null,
   video: null,
   sound: null,
+  chart: null,
+  ink: null,
+  'web-card': null,
   hotspot: null,
   viewpoint: null,
   zone: null,
@@ -193,6 +202,23 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
     run(placed.changes);
     selectPlaced(placed.made);
   };
+  const placeChart = (form: ChartForm) => {
+    const { head, figure, first, second, third } = messages.charts.example;
+    const example = [
+      [head, figure],
+      [first, '12'],
+      [second, '30'],
+      [third, '4'],
+    ];
+    const placed = addChart(deck, slideId, form, { meant: useDesk.getState().selected[0] ?? null, example });
+    run(placed.changes);
+    selectPlaced(placed.chartId);
+  };
+  const placeWebCard = () => {
+    const id = newId();
+    run(addWebCard(deck, id, slideId, ''));
+    selectPlaced(id);
+  };
   const once = (kind: ItemKindName, icon: LucideIcon): Entry => ({
     name: messages.kinds[kind],
     icon,
@@ -251,9 +277,21 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
           </div>
         );
       case 'line':
-        return <LinePicker onPick={(fields) => picked(() => place('line', tied(deck, slideId, fields)))} />;
+        return (
+          <div>
+            <LinePicker onPick={(fields) => picked(() => place('line', tied(deck, slideId, fields)))} />
+            <Button look="quiet" className="mt-1 w-full !justify-start" onClick={() => picked(beginInk)}>
+              <PenLine size={18} aria-hidden /> {messages.ink.begin}
+            </Button>
+          </div>
+        );
       case 'table':
-        return <TablePicker onPick={(rows, columns) => picked(() => placeTable(rows, columns))} />;
+        return (
+          <div>
+            <TablePicker onPick={(rows, columns) => picked(() => placeTable(rows, columns))} />
+            <ChartPicker onPick={(form) => picked(() => placeChart(form))} />
+          </div>
+        );
       case 'sign':
         return (
           <div className="w-[26rem] max-w-full p-1">
@@ -268,6 +306,7 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
           <MediaPicker
             onFiles={(files) => picked(() => onFiles(files))}
             onRecord={(source) => picked(() => setRecording(source))}
+            onWebCard={() => picked(placeWebCard)}
           />
         );
       case 'diagram':

@@ -1,10 +1,13 @@
 /** The table of settings: how an item of each kind looks, and what only it has. Questions have a table of their own. */
 import type { Item, ItemKindName, ItemOf } from '@gobrel/core/deck';
 import type { ComponentType } from 'react';
+import { ChartGroup } from '../charts/chart-group';
 import { CreditGroup } from '../contents/credit-group';
+import { InkGroup } from '../ink/ink-group';
 import { MediaGroup } from '../media/media-group';
 import type { Editing } from '../state/editing';
 import { TableGroup } from '../table/table-group';
+import { WebCardGroup } from '../web-cards/web-card-group';
 import { CutGroup } from './cut-group';
 import { HotspotGroup } from './hotspot-group';
 import { LineGroup } from './line-group';
@@ -31,6 +34,9 @@ const settings: { readonly [K in ItemKindName]: Groups<K> } = {
   sign: [SignGroup],
   video: [MediaGroup, CreditGroup],
   sound: [MediaGroup, CreditGroup],
+  chart: [ChartGroup],
+  ink: [InkGroup],
+  'web-card': [WebCardGroup],
   hotspot: [HotspotGroup],
   viewpoint: [ViewpointGroup],
   zone: [],

@@ -1,5 +1,6 @@
 /** The panel of a table: its rows and columns by the cell one is at, its headings, how it looks, its cells as zones. */
 import {
+  addChart,
   addTableLine,
   type Cell,
   type Change,
@@ -15,10 +16,10 @@ import {
   tableHeadings,
   type TableItem,
 } from '@gobrel/core/deck';
-import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Equal, Plus, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, ChartColumn, Equal, Plus, Trash2 } from 'lucide-react';
 import { Button, Choose, IconButton } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
-import { useDesk } from '../state/desk';
+import { select, useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { Colours } from '../panel/colours';
 import { OutlineGroup } from '../panel/outline-group';
@@ -55,6 +56,16 @@ export function TableGroup({ editing, item }: TableGroupProps) {
         />
       </Group>
       <CellsAsZones editing={editing} item={item} />
+      <Button
+        className="mb-3 w-full"
+        onClick={() => {
+          const { changes, chartId } = addChart(editing.deck, item.slideId, 'bars', { meant: item.id, example: [] });
+          editing.run(changes);
+          select(chartId);
+        }}
+      >
+        <ChartColumn size={18} aria-hidden /> {messages.charts.ofTable}
+      </Button>
       {editing.deck.theme.table ? (
         <SwitchRow
           label={says.byTheme}

@@ -1,0 +1,3 @@
+/** Charts that follow a table. */
+export * from './chart-figures.js';
+export * from './read-figure.js';

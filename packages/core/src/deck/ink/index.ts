@@ -1,0 +1,3 @@
+/** Ink of authors. */
+export * from './ink.js';
+export * from './straighten.js';

@@ -1,0 +1,51 @@
+/** Draws a card for a link to the web: its title and address, a picture, and a code for cameras. Nothing of the site itself. */
+import type { WebCardItem } from '@gobrel/core/deck';
+import { lazy, Suspense } from 'react';
+import { useSurroundings } from '../surroundings.js';
+import type { ItemProps } from './item-props.js';
+import { CardGround } from './question-card.js';
+
+/** Comes only where a card has a code. */
+const CodeDrawing = lazy(async () => ({ default: (await import('./code-drawing.js')).CodeDrawing }));
+
+/** What letters of cards may be, in slide units. */
+const LETTERS = { least: 14, most: 30 };
+
+export function WebCardView({ item }: ItemProps<WebCardItem>) {
+  const { pictureUrl } = useSurroundings();
+  const { width, height } = item.frame;
+  const address = item.link?.to === 'web' ? item.link.address : '';
+  const letters = Math.min(LETTERS.most, Math.max(LETTERS.least, height / 8));
+  const side = Math.min(height - letters, width / 3);
+  return (
+    <div className="gv-web-card" style={{ fontSize: letters }}>
+      <CardGround frame={item.frame} />
+      {item.picture === '' ? null : (
+        <img
+          className="gv-web-card-picture"
+          src={pictureUrl(item.picture)}
+          alt=""
+          draggable={false}
+          style={{ width: side }}
+        />
+      )}
+      <span className="gv-web-card-words">
+        <span className="gv-web-card-title">{item.title || shortAddress(address)}</span>
+        {item.note === '' ? null : <span className="gv-web-card-note">{item.note}</span>}
+        <span className="gv-web-card-address">{shortAddress(address)}</span>
+      </span>
+      {item.hasCode && address !== '' ? (
+        <span className="gv-web-card-code" style={{ width: side, height: side }}>
+          <Suspense fallback={null}>
+            <CodeDrawing address={address} />
+          </Suspense>
+        </span>
+      ) : null}
+    </div>
+  );
+}
+
+/** An address without what everybody leaves out when saying it. */
+export function shortAddress(address: string): string {
+  return address.replace(/^https?:\/\/(www\.)?/, '').replace(/\/$/, '');
+}
