@@ -17,8 +17,16 @@ for (const language of languages) {
 }
 
 const player = join(here, 'dist', 'player');
-for (const language of languages) {
-  const env = { ...process.env, GOBREL_LANGUAGE: language, GOBREL_PLAYER_FOLDER: player };
+for (const [language, charts] of languages.flatMap((each) => [
+  [each, 'no'],
+  [each, 'yes'],
+])) {
+  const env = {
+    ...process.env,
+    GOBREL_LANGUAGE: language,
+    GOBREL_PLAYER_FOLDER: player,
+    GOBREL_PLAYER_CHARTS: charts,
+  };
   const { status } = spawnSync('npx', ['vite', 'build', '-c', 'vite.player.config.ts'], {
     cwd: here,
     env,

@@ -1,6 +1,7 @@
 /** Builds the web application and its service worker; in development passes the server's routes on. */
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
@@ -20,10 +21,31 @@ const pageInLanguage: Plugin = {
       .replace('%TAKES_LONG%', elsewhere.takesLong),
 };
 
+/** What documents may lack, as the reader of PDF asks for it: letters, tables of characters, and a decoder. */
+const forDocuments: Plugin = {
+  name: 'for-documents',
+  apply: 'build',
+  generateBundle() {
+    // Every language finds it in the folder of the first.
+    if (language !== 'en') return;
+    const description = createRequire(import.meta.url).resolve('pdfjs-dist/package.json');
+    const root = dirname(description);
+    const { version } = JSON.parse(readFileSync(description, 'utf8')) as { version: string };
+    for (const folder of ['cmaps', 'standard_fonts', 'wasm'])
+      for (const name of readdirSync(join(root, folder)))
+        if (/\.(bcmap|pfb|ttf|js)$/.test(name))
+          this.emitFile({
+            type: 'asset',
+            fileName: `assets/pdf-${version}/${folder}/${name}`,
+            source: readFileSync(join(root, folder, name)),
+          });
+  },
+};
+
 const server = process.env['GOBREL_SERVER'] ?? 'http://127.0.0.1:4172';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss(), pageInLanguage],
+  plugins: [react(), tailwindcss(), pageInLanguage, forDocuments],
   resolve: {
     conditions: ['@gobrel/source', ...defaultClientConditions],
     dedupe: ['yjs', 'react', 'react-dom'],

@@ -3,14 +3,24 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import { defaultClientConditions, defineConfig } from 'vite';
+import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
 
 const language = process.env['GOBREL_LANGUAGE'] ?? 'en';
 const english = createRequire(import.meta.url).resolve('@gobrel/messages');
 
+/** Whether it can draw charts: the library for them is as large as all the rest. */
+const hasCharts = process.env['GOBREL_PLAYER_CHARTS'] === 'yes';
+
+const withoutCharts: Plugin = {
+  name: 'without-charts',
+  enforce: 'pre',
+  resolveId: (source) =>
+    source.endsWith('/chart-drawing.js') ? join(import.meta.dirname, '../player/src/no-charts.ts') : null,
+};
+
 export default defineConfig({
   root: join(import.meta.dirname, '../player'),
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), ...(hasCharts ? [] : [withoutCharts])],
   resolve: {
     conditions: ['@gobrel/source', ...defaultClientConditions],
     dedupe: ['react', 'react-dom'],
@@ -27,7 +37,7 @@ export default defineConfig({
       entry: 'src/main.tsx',
       formats: ['iife'],
       name: 'gobrelPlayer',
-      fileName: () => `${language}.js`,
+      fileName: () => `${language}${hasCharts ? '-charts' : ''}.js`,
       cssFileName: language,
     },
   },

@@ -1,4 +1,5 @@
 /** Draws slides. No editing, no fetching. */
+export { bringDrawings } from './bring-drawings.js';
 export { FieldBelow } from './field-below.js';
 export { type FieldsBelow, type FillIn, type FollowLink, canAnswer, readingHands } from './hands.js';
 export { boxStyle, frameStyle } from './item-frame.js';

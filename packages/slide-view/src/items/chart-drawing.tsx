@@ -18,7 +18,7 @@ import {
   YAxis,
 } from 'recharts';
 
-interface ChartDrawingProps {
+export interface ChartDrawingProps {
   readonly item: ChartItem;
   readonly figures: ChartFigures;
 }

@@ -1,11 +1,11 @@
 /** Draws a chart: the figures of its table, and what they say for whoever cannot see them. */
 import { type ChartFigures, type ChartItem, hasFigures } from '@gobrel/core/deck';
-import { lazy, Suspense } from 'react';
+import { later } from '../later.js';
 import { type ChartWords, useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 
 /** Comes only where there is a chart: the library that draws it is large. */
-const ChartDrawing = lazy(async () => ({ default: (await import('./chart-drawing.js')).ChartDrawing }));
+export const chartDrawing = later(async () => (await import('./chart-drawing.js')).ChartDrawing);
 
 export function ChartView({ item }: ItemProps<ChartItem>) {
   const { words } = useSurroundings();
@@ -20,9 +20,7 @@ export function ChartView({ item }: ItemProps<ChartItem>) {
     >
       {item.title === '' ? null : <span className="gv-chart-title">{item.title}</span>}
       <span className="gv-chart-room">
-        <Suspense fallback={null}>
-          <ChartDrawing item={item} figures={figures} />
-        </Suspense>
+        <chartDrawing.View item={item} figures={figures} />
       </span>
     </div>
   );

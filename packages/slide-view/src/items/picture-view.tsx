@@ -26,6 +26,7 @@ export function PictureView({ item }: ItemProps<PictureItem>) {
           />
         </picture>
       </div>
+      {item.says === '' ? null : <span className="gv-spoken">{item.says}</span>}
       {weight > 0 ? (
         <svg className="gv-outline" width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
           <path

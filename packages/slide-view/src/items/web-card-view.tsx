@@ -1,24 +1,26 @@
 /** Draws a card for a link to the web: its title and address, a picture, and a code for cameras. Nothing of the site itself. */
 import type { WebCardItem } from '@gobrel/core/deck';
-import { lazy, Suspense } from 'react';
+import { later } from '../later.js';
+import { useSlideTheme } from '../slide-theme.js';
 import { useSurroundings } from '../surroundings.js';
 import type { ItemProps } from './item-props.js';
 import { CardGround } from './question-card.js';
 
 /** Comes only where a card has a code. */
-const CodeDrawing = lazy(async () => ({ default: (await import('./code-drawing.js')).CodeDrawing }));
+export const codeDrawing = later(async () => (await import('./code-drawing.js')).CodeDrawing);
 
 /** What letters of cards may be, in slide units. */
 const LETTERS = { least: 14, most: 30 };
 
 export function WebCardView({ item }: ItemProps<WebCardItem>) {
   const { pictureUrl } = useSurroundings();
+  const isThemed = useSlideTheme()?.boxes !== null;
   const { width, height } = item.frame;
   const address = item.link?.to === 'web' ? item.link.address : '';
   const letters = Math.min(LETTERS.most, Math.max(LETTERS.least, height / 8));
   const side = Math.min(height - letters, width / 3);
   return (
-    <div className="gv-web-card" style={{ fontSize: letters }}>
+    <div className={isThemed ? 'gv-web-card' : 'gv-web-card gv-plain-card'} style={{ fontSize: letters }}>
       <CardGround frame={item.frame} />
       {item.picture === '' ? null : (
         <img
@@ -36,9 +38,7 @@ export function WebCardView({ item }: ItemProps<WebCardItem>) {
       </span>
       {item.hasCode && address !== '' ? (
         <span className="gv-web-card-code" style={{ width: side, height: side }}>
-          <Suspense fallback={null}>
-            <CodeDrawing address={address} />
-          </Suspense>
+          <codeDrawing.View address={address} />
         </span>
       ) : null}
     </div>

@@ -60,6 +60,8 @@ import { useKeys } from './keyboard/use-keys';
 import { useLinking } from './links/use-linking';
 import { useStable } from './state/use-stable';
 import { saysMedia } from './media/probe-media';
+import { DocumentDialog } from './documents/document-dialog';
+import { saysDocument } from './documents/says-document';
 import { UploadsTray } from './media/uploads-tray';
 import { useArrivals, useMediaFiles } from './media/use-media-files';
 import { VoiceDialog } from './media/voice-dialog';
@@ -101,6 +103,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
   const [dialog, setDialog] = useState<EditorDialog | null>(null);
+  const [pdf, setPdf] = useState<File | null>(null);
   const [trying, setTrying] = useState(false);
   const others = usePresence(document, slideId);
   const { linking, begin, beginWith, end } = useLinking(editing, selected);
@@ -109,7 +112,8 @@ function Editor({ deckId, document, editing }: EditorProps) {
   useArrivals(editing, deckId);
   useFormulas(editing);
   const onFiles = useStable((files: readonly File[]) => {
-    const others = files.filter((file) => !saysMedia(file));
+    const others = files.filter((file) => !saysMedia(file) && !saysDocument(file));
+    setPdf(files.find(saysDocument) ?? null);
     void placePictures(others.filter(({ type }) => type.startsWith('image/')));
     void placeInTurn(files.filter(saysMedia));
     for (const { name, type } of others)
@@ -291,6 +295,9 @@ function Editor({ deckId, document, editing }: EditorProps) {
       ) : null}
       {dialog === 'voice' ? (
         <VoiceDialog editing={editing} deckId={deckId} slideId={slideId} onClose={() => setDialog(null)} />
+      ) : null}
+      {pdf ? (
+        <DocumentDialog editing={editing} slideId={slideId} file={pdf} onGo={go} onClose={() => setPdf(null)} />
       ) : null}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />

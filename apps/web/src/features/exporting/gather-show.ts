@@ -29,8 +29,12 @@ export interface Weighed {
 
 /** Weighs everything. @throws when something cannot be had, or `signal` ends it */
 export async function weighShow(deck: Deck, signal: AbortSignal): Promise<Weighed> {
+  // Charts take a large library along: shows without any go without it.
+  const player = Object.values(deck.items).some(({ kind }) => kind === 'chart') ? `${language}-charts` : language;
   const [program, looks] = await Promise.all(
-    ['js', 'css'].map((kind) => fetched(`/player/${language}.${kind}`, signal).then((answer) => answer.text())),
+    [`${player}.js`, `${language}.css`].map((name) =>
+      fetched(`/player/${name}`, signal).then((answer) => answer.text()),
+    ),
   );
   const weigh = async <T extends Omit<Part, 'bytes'>>(part: T) => ({
     ...part,

@@ -4,6 +4,7 @@ export * from './charts.js';
 export * from './clipboard.js';
 export * from './diagrams.js';
 export * from './difference.js';
+export * from './documents.js';
 export * from './format.js';
 export * from './formulas.js';
 export * from './groups.js';

@@ -4,6 +4,7 @@ import { tidyCrop, undistorted, WHOLE_PICTURE } from '../appearance/picture-look
 import { readColour } from '../appearance/colour.js';
 import { type Fields, readBoolean, readFields, readNumber, readOneOf, readString } from '../model/reading.js';
 import { shapeNames } from '../appearance/shapes.js';
+import { LONGEST_TEXT } from '../text/rich-text.js';
 import { asItIs, contentsOfPicture, INK, type ItemKind, noLengths, noTexts, readDash, readPixels } from './kind.js';
 import { noReferences } from '../references/reference.js';
 
@@ -16,6 +17,7 @@ export const pictureKind: ItemKind<'picture'> = {
     pixels: readPixels(fields['pixels']),
     moving: readBoolean(fields['moving'], false),
     alt: readString(fields['alt'], '', 500),
+    says: readString(fields['says'], '', LONGEST_TEXT),
     credit: readCredit(fields['credit']),
     crop: readCrop(readFields(fields['crop'])),
     shape: readOneOf(fields['shape'], shapeNames, 'sharp-rectangle'),
@@ -27,7 +29,7 @@ export const pictureKind: ItemKind<'picture'> = {
     flippedDown: readBoolean(fields['flippedDown'], false),
   }),
   withoutKey: asItIs,
-  words: (item) => item.alt,
+  words: ({ alt, says }) => [alt, says].filter(Boolean).join('\n'),
   isSeen: true,
   asks: false,
   gates: [],

@@ -96,6 +96,8 @@ export interface PictureItem extends ItemBase {
   /** Whether it is a moving picture. */
   readonly moving: boolean;
   readonly alt: string;
+  /** What is written in it, as a page of a document has it: found by searching, and read out; '' for a picture. */
+  readonly says: string;
   /** Its papers; `null` where nobody knows them. */
   readonly credit: Credit | null;
   readonly crop: Crop;

@@ -24,7 +24,7 @@ export function InkBar({ theme }: { theme: Theme }) {
     <div
       role="toolbar"
       aria-label={says.title}
-      className="absolute bottom-1.5 left-1/2 z-20 flex max-w-full -translate-x-1/2 flex-wrap items-center gap-0.5 rounded-md border border-edge bg-card p-1 shadow-lg"
+      className="absolute bottom-1.5 left-1/2 z-20 flex w-max max-w-[calc(100%-1rem)] -translate-x-1/2 flex-wrap items-center gap-0.5 rounded-md border border-edge bg-card p-1 shadow-lg"
     >
       {tools.map(([name, Icon]) => (
         <IconButton key={name} name={says.tools[name]} pressed={tool === name} onClick={() => take(name)}>

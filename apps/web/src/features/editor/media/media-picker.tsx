@@ -1,5 +1,5 @@
 /** What a video or a sound can be placed from: a file, or a recording made on the spot. */
-import { AudioLines, Camera, Globe, type LucideIcon, Mic, MonitorUp } from 'lucide-react';
+import { AudioLines, Camera, FileText, Globe, type LucideIcon, Mic, MonitorUp } from 'lucide-react';
 import { useRef } from 'react';
 import { messages } from '../../../shared/messages';
 import { type Source, sources } from './use-media-recorder';
@@ -14,6 +14,7 @@ interface MediaPickerProps {
 
 export function MediaPicker({ onFiles, onRecord, onWebCard }: MediaPickerProps) {
   const input = useRef<HTMLInputElement>(null);
+  const document = useRef<HTMLInputElement>(null);
   const says = messages.media;
   return (
     <div className="flex w-64 flex-col">
@@ -22,6 +23,7 @@ export function MediaPicker({ onFiles, onRecord, onWebCard }: MediaPickerProps) 
       {sources.map((source) => (
         <Choice key={source} icon={icons[source]} name={says.recordFrom[source]} onPick={() => onRecord(source)} />
       ))}
+      <Choice icon={FileText} name={messages.documents.fromPdf} onPick={() => document.current?.click()} />
       <Choice icon={Globe} name={messages.webCards.place} onPick={onWebCard} />
       <input
         ref={input}
@@ -30,6 +32,17 @@ export function MediaPicker({ onFiles, onRecord, onWebCard }: MediaPickerProps) 
         multiple
         accept="video/*,audio/*"
         aria-label={says.fromFile}
+        onChange={({ target }) => {
+          onFiles([...(target.files ?? [])]);
+          target.value = '';
+        }}
+      />
+      <input
+        ref={document}
+        type="file"
+        hidden
+        accept="application/pdf,.pdf"
+        aria-label={messages.documents.fromPdf}
         onChange={({ target }) => {
           onFiles([...(target.files ?? [])]);
           target.value = '';

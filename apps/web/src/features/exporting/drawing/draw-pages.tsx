@@ -3,7 +3,7 @@ import type { Deck } from '@gobrel/core/deck';
 import { sizeOf } from '@gobrel/core/deck';
 import type { DrawnPage } from '@gobrel/core/paper';
 import type { Work } from '@gobrel/core/work';
-import { SlideView, type Surroundings, SurroundingsProvider } from '@gobrel/slide-view';
+import { bringDrawings, SlideView, type Surroundings, SurroundingsProvider } from '@gobrel/slide-view';
 import { flushSync } from 'react-dom';
 import { createRoot } from 'react-dom/client';
 import { pageFonts } from './page-fonts';
@@ -31,6 +31,8 @@ export async function drawPages(
   slides: readonly ToDraw[],
   { surroundings, signal, onDrawn, onPage }: Drawing,
 ): Promise<readonly DrawnPage[]> {
+  await Promise.all([...new Set(slides.map(({ deck }) => deck))].map(bringDrawings));
+  signal.throwIfAborted();
   const room = document.createElement('div');
   room.className = 'drawn-apart';
   room.setAttribute('aria-hidden', 'true');

@@ -1,11 +1,20 @@
 /** Reads drawings in SVG into marks. */
 import { led, type Matrix, type Stroke } from '@gobrel/core/paper';
 import { readColour, readLength } from './css-values';
+import { readWords } from './read-words';
 import type { Around, PageBuilder } from './page-builder';
 
 /** Reads an `svg` element with everything in it. */
 export function readSvg(svg: SVGSVGElement, around: Around, builder: PageBuilder): void {
   readChildren(svg, around, builder, around.matrix);
+}
+
+/** Letters in a drawing: they stand as they are seen, in the colour that is theirs as words. */
+function readLetters(element: SVGElement, around: Around, builder: PageBuilder): void {
+  for (const child of element.childNodes) {
+    if (child instanceof Text) readWords(child, getComputedStyle(element), around, builder);
+    else if (child instanceof SVGElement) readLetters(child, around, builder);
+  }
 }
 
 function readChildren(parent: SVGElement, around: Around, builder: PageBuilder, flat: Matrix): void {
@@ -15,6 +24,10 @@ function readChildren(parent: SVGElement, around: Around, builder: PageBuilder, 
     if (style.display === 'none') continue;
     if (child instanceof SVGGElement) {
       readChildren(child, builder.through(around, Number(style.opacity)), builder, flat);
+      continue;
+    }
+    if (child instanceof SVGTextContentElement) {
+      readLetters(child, builder.through(around, Number(style.opacity)), builder);
       continue;
     }
     const within = { ...around, seen: around.seen * Number(style.opacity) };

@@ -1,5 +1,6 @@
 /** Keeps what this lesson needs on the device, so that a reload without a network finds it all. */
 import { type Deck, filesIn, mediaIn, picturesIn } from '@gobrel/core/deck';
+import { bringDrawings } from '@gobrel/slide-view';
 import { useEffect } from 'react';
 import { FILES_CACHE } from '../../../app/offline/offline-caches';
 import { bringFonts } from './bring-fonts';
@@ -31,6 +32,8 @@ export function useKeptOffline(edition: Deck): void {
       (address) => new URL(address, window.location.origin).href,
     );
     bringLaterParts();
+    // Without a network there is nothing to bring; the next visit tries again.
+    bringDrawings(edition).catch(() => undefined);
     bringFonts(edition);
     void keep([...new Set([...loaded, ...contents])]);
   }, [edition]);

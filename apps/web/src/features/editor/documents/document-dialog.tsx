@@ -1,0 +1,232 @@
+/** Pages of a document into the deck: chosen from small pictures, drawn and stored one after the other. */
+import {
+  addPages,
+  type DocumentPage,
+  pageRange,
+  type PageUse,
+  pageUses,
+  readPageRange,
+  type SlideId,
+} from '@gobrel/core/deck';
+import { type FormEvent, useRef, useState } from 'react';
+import { storePicture } from '../../../shared/contents';
+import { messages } from '../../../shared/messages';
+import { Button, Dialog, DialogActions, Field, showToast } from '../../../shared/ui';
+import { select } from '../state/desk';
+import type { Editing } from '../state/editing';
+import { PageGrid } from './page-grid';
+import type { PdfDocument } from './pdf-document';
+import { useOpenPdf } from './use-open-pdf';
+
+interface DocumentDialogProps {
+  readonly editing: Editing;
+  readonly slideId: SlideId;
+  readonly file: File;
+  readonly onGo: (slideId: SlideId) => void;
+  readonly onClose: () => void;
+}
+
+export function DocumentDialog({ file, onClose, ...rest }: DocumentDialogProps) {
+  const says = messages.documents;
+  const [opening, unlock] = useOpenPdf(file);
+  return (
+    <Dialog title={says.title({ name: file.name })} open wide="widest" onClose={onClose}>
+      {opening.is === 'opening' ? <p role="status">{says.opening}</p> : null}
+      {opening.is === 'broken' ? (
+        <>
+          <p role="alert" className="mb-3">
+            {says.broken}
+          </p>
+          <DialogActions>
+            <Button look="main" onClick={onClose}>
+              {messages.common.close}
+            </Button>
+          </DialogActions>
+        </>
+      ) : null}
+      {opening.is === 'locked' ? <Password wasWrong={opening.wasWrong} onGive={unlock} onClose={onClose} /> : null}
+      {opening.is === 'open' ? (
+        <ChoosePages {...rest} file={file} document={opening.document} onClose={onClose} />
+      ) : null}
+    </Dialog>
+  );
+}
+
+interface PasswordProps {
+  readonly wasWrong: boolean;
+  readonly onGive: (password: string) => void;
+  readonly onClose: () => void;
+}
+
+function Password({ wasWrong, onGive, onClose }: PasswordProps) {
+  const says = messages.documents;
+  const [password, setPassword] = useState('');
+  const give = (event: FormEvent) => {
+    event.preventDefault();
+    onGive(password);
+  };
+  return (
+    <form onSubmit={give}>
+      <Field
+        label={says.password}
+        hint={says.passwordHint}
+        {...(wasWrong ? { fault: says.wrongPassword } : {})}
+        type="password"
+        autoComplete="off"
+        autoFocus
+        value={password}
+        onChange={({ target }) => setPassword(target.value)}
+      />
+      <DialogActions>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
+        <Button look="main" type="submit" disabled={password === ''}>
+          {says.unlock}
+        </Button>
+      </DialogActions>
+    </form>
+  );
+}
+
+/** How far the pages are. */
+interface Progress {
+  readonly done: number;
+  readonly of: number;
+}
+
+function ChoosePages({
+  editing,
+  slideId,
+  file,
+  document,
+  onGo,
+  onClose,
+}: DocumentDialogProps & { document: PdfDocument }) {
+  const says = messages.documents;
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(() => new Set([1]));
+  const [typed, setTyped] = useState<string | null>(null);
+  const [use, setUse] = useState<PageUse>('slides');
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const isWanted = useRef(true);
+  const numbers = [...chosen].sort((a, b) => a - b);
+  const isRead = typed === null || readPageRange(typed, document.pageCount) !== null;
+  const choose = (number: number, isChosen: boolean) => {
+    const next = new Set(chosen);
+    if (isChosen) next.add(number);
+    else next.delete(number);
+    setTyped(null);
+    setChosen(next);
+  };
+  const type = (text: string) => {
+    setTyped(text);
+    const pages = readPageRange(text, document.pageCount);
+    if (pages) setChosen(new Set(pages));
+  };
+  const cancel = () => {
+    isWanted.current = false;
+    onClose();
+  };
+  const place = async () => {
+    const pages: DocumentPage[] = [];
+    setProgress({ done: 0, of: numbers.length });
+    for (const number of numbers) {
+      const page = await drawnPage(document, number, file.name);
+      if (!isWanted.current) return;
+      // What could not be stored was said; what is there already is placed.
+      if (!page) break;
+      pages.push(page);
+      setProgress({ done: pages.length, of: numbers.length });
+    }
+    if (pages.length > 0) {
+      const { changes, slideIds, itemIds, linksLost } = addPages(editing.deck, slideId, pages, use);
+      editing.run(changes);
+      if (slideIds[0] !== undefined) onGo(slideIds[0]);
+      else select(...itemIds);
+      editing.tellDone(
+        [says.placed({ count: pages.length }), linksLost > 0 ? says.linksLost({ count: linksLost }) : '']
+          .filter(Boolean)
+          .join(' '),
+      );
+    }
+    onClose();
+  };
+  return (
+    <>
+      <div className="mb-3 grid gap-3 sm:grid-cols-[1fr_auto]">
+        <Field
+          label={says.which}
+          hint={says.whichHint({ count: document.pageCount })}
+          {...(isRead ? {} : { fault: says.whichWrong({ count: document.pageCount }) })}
+          value={typed ?? pageRange(numbers)}
+          disabled={progress !== null}
+          onChange={({ target }) => type(target.value)}
+          onBlur={() => isRead && setTyped(null)}
+        />
+        <div className="flex items-start gap-2 sm:pt-7">
+          <Button
+            disabled={progress !== null}
+            onClick={() => type(pageRange(Array.from({ length: document.pageCount }, (_, at) => at + 1)))}
+          >
+            {says.all}
+          </Button>
+          <Button disabled={progress !== null} onClick={() => type('')}>
+            {says.none}
+          </Button>
+        </div>
+      </div>
+      <fieldset disabled={progress !== null}>
+        <legend className="spoken">{says.pages}</legend>
+        <PageGrid document={document} chosen={chosen} onChoose={choose} />
+      </fieldset>
+      <fieldset className="mt-3" disabled={progress !== null}>
+        <legend className="mb-1 font-semibold">{says.use}</legend>
+        {pageUses.map((each) => (
+          <label key={each} className="flex min-h-control items-center gap-2">
+            <input
+              type="radio"
+              name="page-use"
+              className="size-5 accent-tide"
+              checked={use === each}
+              onChange={() => setUse(each)}
+            />
+            <span>
+              <strong>{says.uses[each]}</strong> <span className="text-soft">{says.useHints[each]}</span>
+            </span>
+          </label>
+        ))}
+      </fieldset>
+      {progress ? (
+        <div role="status" className="mt-3">
+          <span>{says.progress(progress)}</span>
+          <progress
+            className="block h-3 w-full accent-tide"
+            aria-label={says.progress(progress)}
+            max={progress.of}
+            value={progress.done}
+          />
+        </div>
+      ) : null}
+      <DialogActions>
+        <Button onClick={cancel}>{messages.common.cancel}</Button>
+        <Button look="main" disabled={numbers.length === 0 || progress !== null} onClick={() => void place()}>
+          {says.place({ count: numbers.length })}
+        </Button>
+      </DialogActions>
+    </>
+  );
+}
+
+/** Draws a page and stores its picture; `null` where that was refused, after saying so. */
+async function drawnPage(document: PdfDocument, number: number, fileName: string): Promise<DocumentPage | null> {
+  const says = messages.documents;
+  const title = fileName.replace(/\.pdf$/i, '');
+  try {
+    const { file, width, height, ...rest } = await document.page(number);
+    const kind = file.type === 'image/png' ? 'png' : 'webp';
+    const stored = await storePicture(new File([file], `page-${number}.${kind}`, { type: file.type }));
+    if (!stored) return null;
+    return { ...rest, number, picture: stored.id, pixels: { width, height }, name: says.pageOf({ number, title }) };
+  } catch {
+    showToast(says.pageBroken({ number }), { tone: 'trouble' });
+    return null;
+  }
+}
