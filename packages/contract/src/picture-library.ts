@@ -1,14 +1,84 @@
 /** Searching the picture library, as one would a service outside. */
+import type { LicenceName } from '@gobrel/core/deck';
+import { Type } from 'class-transformer';
+import { IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { fault } from './fault.js';
-import { IsString, MaxLength } from 'class-validator';
 import { Optional } from './optional.js';
 
-/** What to look for: words of what a picture shows; everything where it is empty. */
-export class PictureSearch {
+/** What pictures of the library are of. */
+export const pictureKinds = [
+  'animals',
+  'plants',
+  'places',
+  'people',
+  'school',
+  'maps',
+  'backgrounds',
+  'frames',
+] as const;
+
+/** What a picture is of. */
+export type PictureKind = (typeof pictureKinds)[number];
+
+/** The colours that pictures are looked for by. */
+export const pictureColours = [
+  'red',
+  'orange',
+  'yellow',
+  'green',
+  'blue',
+  'purple',
+  'brown',
+  'black',
+  'grey',
+  'white',
+] as const;
+
+/** A colour that is seen much of in a picture. */
+export type PictureColour = (typeof pictureColours)[number];
+
+/** The shapes of pictures. */
+export const pictureShapes = ['wide', 'tall', 'square'] as const;
+
+/** Whether a picture is wider than high, higher than wide, or neither. */
+export type PictureShape = (typeof pictureShapes)[number];
+
+/** What to look for; everything where nothing is said. */
+export class LibraryQuery {
+  /** Words of what it shows. */
   @Optional()
   @IsString()
   @MaxLength(80, fault('search'))
   find?: string;
+
+  @Optional()
+  @IsIn(pictureKinds)
+  kind?: PictureKind;
+
+  /** `yes` for pictures that one may change, and for those one may make money with. */
+  @Optional()
+  @IsIn(['yes', 'no'])
+  change?: 'yes' | 'no';
+
+  @Optional()
+  @IsIn(['yes', 'no'])
+  sell?: 'yes' | 'no';
+
+  @Optional()
+  @IsIn(pictureColours)
+  colour?: PictureColour;
+
+  @Optional()
+  @IsIn(pictureShapes)
+  shape?: PictureShape;
+
+  /** From 1. */
+  @Optional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(1000)
+  page?: number;
 }
 
 /** A picture that may be used. */
@@ -17,5 +87,18 @@ export interface LibraryPicture {
   readonly name: string;
   readonly shows: string;
   readonly by: string;
-  readonly licence: string;
+  /** `null` where nobody knows it here. */
+  readonly licence: LicenceName | null;
+  /** Where it is looked at outside; '' for nowhere. */
+  readonly source: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** What was found, a page of it. */
+export interface LibraryPictures {
+  readonly pictures: readonly LibraryPicture[];
+  /** How many there are all together. */
+  readonly count: number;
+  readonly isMore: boolean;
 }

@@ -1,7 +1,11 @@
 /** Pictures that come along, to be searched and used. */
 import { Module } from '@nestjs/common';
 import { PictureLibraryController } from './picture-library.controller.js';
-import { PictureLibraryService } from './picture-library.service.js';
+import { PICTURE_SOURCE } from './picture-source.js';
+import { ShippedPictures } from './shipped-pictures.js';
 
-@Module({ controllers: [PictureLibraryController], providers: [PictureLibraryService] })
+@Module({
+  controllers: [PictureLibraryController],
+  providers: [{ provide: PICTURE_SOURCE, useClass: ShippedPictures }],
+})
 export class PictureLibraryModule {}

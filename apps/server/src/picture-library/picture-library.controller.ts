@@ -1,29 +1,44 @@
 /** The picture library, for whoever makes slides or fills them in. */
-import { type LibraryPicture, PictureSearch } from '@gobrel/contract';
-import { Controller, Get, Param, Query, Res } from '@nestjs/common';
+import { LibraryQuery, type LibraryPicture, type LibraryPictures } from '@gobrel/contract';
+import { licenceIn } from '@gobrel/core/deck';
+import { Controller, Get, Inject, Param, Query, Res } from '@nestjs/common';
 import type { Response } from 'express';
 import { Allow } from '../accounts/index.js';
-import { PictureLibraryService } from './picture-library.service.js';
+import { type FoundPicture, PICTURE_SOURCE, type PictureSource } from './picture-source.js';
 
 @Controller('api/picture-library')
 @Allow('teacher', 'participant')
 export class PictureLibraryController {
-  constructor(private readonly library: PictureLibraryService) {}
+  constructor(@Inject(PICTURE_SOURCE) private readonly source: PictureSource) {}
 
   @Get()
-  find(@Query() { find = '' }: PictureSearch): LibraryPicture[] {
-    return this.library.find(find);
+  async find(@Query() query: LibraryQuery): Promise<LibraryPictures> {
+    const { results, result_count, page, page_count } = await this.source.search(query);
+    return { pictures: results.map(told), count: result_count, isMore: page < page_count };
   }
 
   @Get(':name')
   async whole(@Param('name') name: string, @Res() response: Response): Promise<void> {
-    send(response, await this.library.picture(name, 'whole'));
+    send(response, await this.source.picture(name, 'whole'));
   }
 
   @Get(':name/small')
   async small(@Param('name') name: string, @Res() response: Response): Promise<void> {
-    send(response, await this.library.picture(name, 'small'));
+    send(response, await this.source.picture(name, 'small'));
   }
+}
+
+/** A found picture with its papers as ours are; one whose licence nobody knows here has none. */
+function told({ id, title, creator, license_url, foreign_landing_url, width, height }: FoundPicture): LibraryPicture {
+  return {
+    name: id,
+    shows: title,
+    by: creator,
+    licence: licenceIn(license_url),
+    source: foreign_landing_url,
+    width,
+    height,
+  };
 }
 
 function send(response: Response, bytes: Buffer): void {

@@ -1,5 +1,5 @@
 /** Draws a choice question; its choices carry letters, also those that are pictures. */
-import { type Choice, type ChoiceItem, withoutFormulaSigns } from '@gobrel/core/deck';
+import { type Choice, type ChoiceItem, formulaParts, withoutFormulaSigns } from '@gobrel/core/deck';
 import { choiceLetter, choiceLetters, choicesFor, pickedIn } from '@gobrel/core/questions';
 import { useId } from 'react';
 import { canAnswer } from '../hands.js';
@@ -8,6 +8,10 @@ import { Words } from '../words.js';
 import type { ItemProps } from './item-props.js';
 import { lettersStyle } from './letters-style.js';
 import { CardGround } from './question-card.js';
+
+function hasFormulas(text: string): boolean {
+  return formulaParts(text).some(({ is }) => is === 'formula');
+}
 
 function hasPictures(choices: readonly Choice[]): boolean {
   return choices.some(({ picture }) => picture !== undefined);
@@ -40,7 +44,7 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
             draggable={false}
           />
         ) : (
-          <span>
+          <span id={hasFormulas(choice.text) ? `${group}-${choice.id}` : undefined}>
             <Words text={choice.text} />
           </span>
         )}
@@ -60,6 +64,8 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
           name={group}
           checked={isPicked}
           disabled={!open}
+          // What a formula says is taken from it only where it is pointed at.
+          aria-labelledby={hasFormulas(choice.text) ? `${group}-${choice.id}` : undefined}
           onChange={() => toggle(choice.id)}
         />
         {content}

@@ -16,6 +16,8 @@ import { useParams, useSearchParams } from 'react-router';
 import { PaperDialog, PicturesDialog, ShowFileDialog } from '../exporting';
 import { HandOutDialog } from '../lessons';
 import { ShareDialog } from '../sharing';
+import type { LibraryPicture } from '@gobrel/contract';
+import type { Point } from '@gobrel/core/geometry';
 import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
 import { useRoom } from '@gobrel/slide-view';
 import { KeepTemplateDialog, TemplateDialog } from '../library';
@@ -62,6 +64,8 @@ import { useStable } from './state/use-stable';
 import { saysMedia } from './media/probe-media';
 import { DocumentDialog } from './documents/document-dialog';
 import { saysDocument } from './documents/says-document';
+import { carriedPicture, carriesPicture } from './pictures/carried-picture';
+import { useLibraryPictures } from './pictures/use-library-pictures';
 import { UploadsTray } from './media/uploads-tray';
 import { useArrivals, useMediaFiles } from './media/use-media-files';
 import { VoiceDialog } from './media/voice-dialog';
@@ -109,6 +113,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const { linking, begin, beginWith, end } = useLinking(editing, selected);
   const [placePictures, underWay] = usePictures(editing, slideId);
   const placeMedia = useMediaFiles(editing, deckId, slideId);
+  const placeLibraryPicture = useLibraryPictures(editing, slideId);
   useArrivals(editing, deckId);
   useFormulas(editing);
   const onFiles = useStable((files: readonly File[]) => {
@@ -191,7 +196,14 @@ function Editor({ deckId, document, editing }: EditorProps) {
       />
       <div className="flex min-h-0 flex-1">
         {seeing === 'slide' && !paused ? (
-          <Palette editing={editing} slideId={slideId} onFiles={onFiles} onMedia={placeMedia} onGo={go} />
+          <Palette
+            editing={editing}
+            slideId={slideId}
+            onFiles={onFiles}
+            onMedia={placeMedia}
+            onLibraryPicture={(picture) => void placeLibraryPicture(picture)}
+            onGo={go}
+          />
         ) : null}
         {paused && slide ? (
           <TrySlide key={slideId} editing={editing} slideId={slideId} onEnd={() => setTrying(false)} />
@@ -222,6 +234,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
             onGo={go}
             onPickLink={onLink}
             onFiles={onFiles}
+            onLibraryPicture={(picture, at) => void placeLibraryPicture(picture, at)}
             onTry={() => {
               select();
               setTrying(true);
@@ -361,11 +374,13 @@ interface MiddleProps {
   readonly onGo: (slideId: SlideId) => void;
   readonly onPickLink: () => void;
   readonly onFiles: (files: readonly File[]) => void;
+  /** @param at the middle of it, in slide units */
+  readonly onLibraryPicture: (picture: LibraryPicture, at: Point) => void;
   /** Tries the slide as a student. */
   readonly onTry: () => void;
 }
 
-function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onTry }: MiddleProps) {
+function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onLibraryPicture, onTry }: MiddleProps) {
   const { deck } = editing;
   const isInking = useInking(({ isOn }) => isOn);
   const deferredDeck = useDeferredValue(deck);
@@ -384,6 +399,14 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onTry }: 
   const slide = { x: view.x, y: view.y, width: size.width * view.scale, height: size.height * view.scale };
   const layout = { ...fitting, slide };
   const drop = (event: DragEvent) => {
+    const picture = carriedPicture(event.dataTransfer);
+    if (picture) {
+      const around = element.current?.getBoundingClientRect();
+      event.preventDefault();
+      const x = (event.clientX - (around?.left ?? 0) - slide.x) / view.scale;
+      const y = (event.clientY - (around?.top ?? 0) - slide.y) / view.scale;
+      return onLibraryPicture(picture, { x, y });
+    }
     if (event.dataTransfer.files.length === 0) return;
     event.preventDefault();
     onFiles([...event.dataTransfer.files]);
@@ -392,7 +415,10 @@ function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onTry }: 
     <main
       ref={around}
       className="dotted-ground relative min-w-0 flex-1 touch-none overflow-hidden"
-      onDragOver={(event) => event.preventDefault()}
+      onDragOver={(event) => {
+        event.preventDefault();
+        if (carriesPicture(event.dataTransfer)) event.dataTransfer.dropEffect = 'copy';
+      }}
       onDrop={drop}
       onPointerDown={(event) => {
         // A press beside the slide selects nothing; a drag draws a marquee from there.

@@ -13,7 +13,8 @@ import type {
   LessonReviews,
   LessonSummary,
   LessonView,
-  LibraryPicture,
+  LibraryPictures,
+  LibraryQuery,
   MyEdition,
   MyLessonView,
   OthersWork,
@@ -33,7 +34,7 @@ import type {
   UnitView,
 } from '@gobrel/contract';
 import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
-import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from './client';
 
 export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: () => ask<SessionView>('GET', '/session') });
@@ -254,11 +255,27 @@ export const joinQuery = (code: string) =>
     retry: false,
   });
 
-/** Pictures of the library that show what is looked for. */
-export const libraryQuery = (looked: string) =>
+/** The same, page by page. */
+export const libraryPages = (looked: LibraryQuery) =>
+  infiniteQueryOptions({
+    queryKey: ['picture-library', 'pages', looked],
+    queryFn: ({ pageParam }) => askLibrary({ ...looked, page: pageParam }),
+    initialPageParam: 1,
+    getNextPageParam: ({ isMore }: LibraryPictures, _all, page: number) => (isMore ? page + 1 : undefined),
+    placeholderData: keepPreviousData,
+  });
+
+function askLibrary(looked: LibraryQuery): Promise<LibraryPictures> {
+  const asked = Object.entries(looked).flatMap(([name, value]) =>
+    value === undefined || value === '' ? [] : [[name, String(value)]],
+  );
+  return ask<LibraryPictures>('GET', `/picture-library?${new URLSearchParams(asked).toString()}`);
+}
+
+/** Pictures of the library that are what is looked for. */
+export const libraryQuery = (looked: LibraryQuery) =>
   queryOptions({
     queryKey: ['picture-library', looked],
-    queryFn: () => ask<LibraryPicture[]>('GET', `/picture-library?find=${encodeURIComponent(looked)}`),
+    queryFn: () => askLibrary(looked),
     placeholderData: keepPreviousData,
-    staleTime: 300_000,
   });

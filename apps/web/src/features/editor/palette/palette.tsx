@@ -1,4 +1,5 @@
 /** The palette: what can be placed on a slide, in one press. */
+import type { LibraryPicture } from '@gobrel/contract';
 import {
   addItem,
   addTable,
@@ -63,6 +64,7 @@ import { MediaPicker } from '../media/media-picker';
 import { RecordDialog } from '../media/record-dialog';
 import type { PlaceMedia } from '../media/use-media-files';
 import type { Source } from '../media/use-media-recorder';
+import { PictureShelf } from '../pictures/picture-shelf';
 import { PiecesDialog } from '../questions/pieces-dialog';
 import { QuestionPicker } from '../questions/question-picker';
 import { placeQuestion } from '../questions/starts';
@@ -114,6 +116,7 @@ interface PaletteProps {
   /** Places pictures, videos and sounds. */
   readonly onFiles: (files: readonly File[]) => void;
   readonly onMedia: PlaceMedia;
+  readonly onLibraryPicture: (picture: LibraryPicture) => void;
   readonly onGo: (slideId: SlideId) => void;
 }
 
@@ -142,7 +145,7 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
 
 /** What has to be chosen before something is placed. */
 type Choosing =
-  'shape' | 'line' | 'table' | 'sign' | 'media' | 'diagram' | 'formula' | 'question' | 'pieces' | 'exchange';
+  'picture' | 'shape' | 'line' | 'table' | 'sign' | 'media' | 'diagram' | 'formula' | 'question' | 'pieces' | 'exchange';
 
 /** A button of the palette. */
 interface Entry {
@@ -167,7 +170,7 @@ function PaletteButton({ entry, ...trigger }: { entry: Entry } & ComponentProps<
   );
 }
 
-export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PaletteProps) {
+export function Palette({ editing, slideId, onFiles, onMedia, onLibraryPicture, onGo }: PaletteProps) {
   const { deck, run } = editing;
   const file = useRef<HTMLInputElement>(null);
   const [picking, setPicking] = useState<Choosing | null>(null);
@@ -235,7 +238,7 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
   const groups: readonly (readonly Entry[])[] = [
     [
       once('text', Type),
-      { name: messages.kinds.picture, icon: Image, run: () => file.current?.click() },
+      choosing('picture', messages.kinds.picture, Image),
       { name: messages.editor.rectangle, icon: Square, run: () => place('shape') },
       choosing('shape', messages.editor.shapes, Shapes),
       choosing('line', messages.lines.title, Spline),
@@ -263,6 +266,13 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
   /** What is chosen from beside a button; `null` for what has a dialog of its own. */
   const besides = (what: Choosing | undefined): ReactNode => {
     switch (what) {
+      case 'picture':
+        return (
+          <PictureShelf
+            onFile={() => file.current?.click()}
+            onPick={(picture) => picked(() => onLibraryPicture(picture))}
+          />
+        );
       case 'shape':
         return (
           <div>
@@ -319,6 +329,7 @@ export function Palette({ editing, slideId, onFiles, onMedia, onGo }: PalettePro
     }
   };
   const take = (event: ChangeEvent<HTMLInputElement>) => {
+    setPicking(null);
     onFiles([...(event.target.files ?? [])]);
     event.target.value = '';
   };

@@ -7,6 +7,7 @@ import { SignPicker } from '../../../shared/signs';
 import { Button, Dialog, DialogActions, Field, FileButton } from '../../../shared/ui';
 import { type AskedToAdd } from '../../walking';
 import { messages } from '../../../shared/messages';
+import { libraryCredit } from './library-credit';
 import { LibraryPicker } from './library-picker';
 import { type PictureBytes, shrunkPicture } from './shrunk-picture';
 
@@ -31,7 +32,7 @@ export function AddDialog({ what, onAdd, onClose }: AddDialogProps) {
     const answer = await fetch(libraryUrl(name, 'whole')).catch(() => null);
     if (!answer?.ok) return setFault(says.library.away);
     setAlt(shows);
-    setCredit(says.library.credit({ by, licence }));
+    setCredit(libraryCredit({ by, licence }));
     await take(await answer.blob());
   };
   const add = (content: AddedContent) => {

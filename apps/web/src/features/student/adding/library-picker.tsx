@@ -2,6 +2,7 @@
 import type { LibraryPicture } from '@gobrel/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
+import { libraryCredit } from './library-credit';
 import { libraryQuery, libraryUrl } from '../../../shared/api';
 import { Field, Loading } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
@@ -14,7 +15,7 @@ export function LibraryPicker({ onPick }: LibraryPickerProps) {
   const says = messages.adding.library;
   const [typed, setTyped] = useState('');
   const looked = useDeferredValue(typed.trim());
-  const { data, isError } = useQuery(libraryQuery(looked));
+  const { data, isError } = useQuery(libraryQuery({ find: looked }));
   return (
     <section aria-label={says.title} className="mt-4 flex flex-col gap-3 border-t border-rule pt-4">
       <h3 className="font-display text-lg font-bold">{says.title}</h3>
@@ -33,9 +34,9 @@ export function LibraryPicker({ onPick }: LibraryPickerProps) {
             onChange={({ target }) => setTyped(target.value)}
           />
           {data ? null : <Loading what={says.title} />}
-          {data?.length === 0 ? <p role="status">{says.none({ looked })}</p> : null}
+          {data?.count === 0 ? <p role="status">{says.none({ looked })}</p> : null}
           <ul className="grid max-h-[38vh] grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-2 overflow-y-auto">
-            {data?.map((picture) => (
+            {data?.pictures.map((picture) => (
               <li key={picture.name}>
                 <button
                   type="button"
@@ -49,9 +50,7 @@ export function LibraryPicker({ onPick }: LibraryPickerProps) {
                     className="aspect-4/3 w-full rounded"
                   />
                   <span className="px-1 pt-1 text-sm">{picture.shows}</span>
-                  <span className="px-1 text-xs text-soft">
-                    {says.credit({ by: picture.by, licence: picture.licence })}
-                  </span>
+                  <span className="px-1 text-xs text-soft">{libraryCredit(picture)}</span>
                 </button>
               </li>
             ))}

@@ -1,12 +1,5 @@
-/** The pictures of the library, all drawn by us: animals, plants, places and weather of a shore. */
-import { disc, picture, placed, rect, row, shape, stroke } from './drawing.js';
-
-/** A picture of the library: what it shows, the words it is found by, and its SVG. */
-interface LibraryDrawing {
-  readonly shows: string;
-  readonly tags: readonly string[];
-  readonly svg: string;
-}
+/** Animals, plants, places and weather of a shore, in flat colours. */
+import { disc, type LibraryDrawing, picture, placed, rect, row, shape, stroke } from '../drawing.js';
 
 const sky = '#bcd9e0';
 const pale = '#e9efe4';
@@ -33,7 +26,7 @@ const blades = (x: number, y: number, colour: string) =>
 const cloud = (x: number, y: number, colour: string) =>
   disc(x, y, 90, colour, 56) + disc(x + 90, y - 34, 84, colour, 64) + disc(x + 180, y, 96, colour, 54);
 
-export const drawings: Readonly<Record<string, LibraryDrawing>> = {
+export const shore: Readonly<Record<string, LibraryDrawing>> = {
   heron: {
     shows: 'A heron standing in shallow water',
     tags: ['bird', 'wader', 'marsh', 'hunting'],

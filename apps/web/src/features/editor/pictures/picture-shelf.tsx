@@ -1,0 +1,155 @@
+/** Pictures for the slide: from this device, or from the library, found by words and by what one may do with them. */
+import { type LibraryPicture, pictureColours, type LibraryQuery, pictureKinds, pictureShapes } from '@gobrel/contract';
+import { licences } from '@gobrel/core/deck';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { ImageUp } from 'lucide-react';
+import { type ReactNode, useDeferredValue, useState } from 'react';
+import { libraryPages, libraryUrl } from '../../../shared/api';
+import { messages } from '../../../shared/messages';
+import { Button, Field, Loading } from '../../../shared/ui';
+import { carryPicture } from './carried-picture';
+
+interface PictureShelfProps {
+  readonly onFile: () => void;
+  readonly onPick: (picture: LibraryPicture) => void;
+}
+
+export function PictureShelf({ onFile, onPick }: PictureShelfProps) {
+  const says = messages.pictureShelf;
+  const [query, setQuery] = useState<LibraryQuery>({});
+  const looked = useDeferredValue(query);
+  const { data, isError, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery(libraryPages(looked));
+  const set = (fields: LibraryQuery) => setQuery((before) => ({ ...before, ...fields }));
+  const pictures = data?.pages.flatMap((page) => page.pictures) ?? [];
+  const count = data?.pages[0]?.count ?? 0;
+  return (
+    <div className="flex max-h-[min(78vh,44rem)] w-[34rem] max-w-full flex-col gap-2 p-1">
+      <Button look="main" className="w-full" onClick={onFile}>
+        <ImageUp size={18} aria-hidden /> {says.fromDevice}
+      </Button>
+      <h3 className="mt-1 font-display text-base font-bold">{says.title}</h3>
+      <Field
+        label={says.find}
+        type="search"
+        maxLength={80}
+        value={query.find ?? ''}
+        onChange={({ target }) => set({ find: target.value })}
+      />
+      <div className="grid grid-cols-3 gap-2">
+        <Filter
+          label={says.kind}
+          value={query.kind}
+          onChange={(kind) => set({ kind: pictureKinds.find((each) => each === kind) })}
+        >
+          {pictureKinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {says.kinds[kind]}
+            </option>
+          ))}
+        </Filter>
+        <Filter
+          label={says.colour}
+          value={query.colour}
+          onChange={(colour) => set({ colour: pictureColours.find((each) => each === colour) })}
+        >
+          {pictureColours.map((colour) => (
+            <option key={colour} value={colour}>
+              {says.colours[colour]}
+            </option>
+          ))}
+        </Filter>
+        <Filter
+          label={says.shape}
+          value={query.shape}
+          onChange={(shape) => set({ shape: pictureShapes.find((each) => each === shape) })}
+        >
+          {pictureShapes.map((shape) => (
+            <option key={shape} value={shape}>
+              {says.shapes[shape]}
+            </option>
+          ))}
+        </Filter>
+      </div>
+      <div className="flex flex-wrap gap-x-4">
+        {(['change', 'sell'] as const).map((right) => (
+          <label key={right} className="flex min-h-control items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="size-5 accent-tide"
+              checked={query[right] === 'yes'}
+              onChange={({ target }) => set({ [right]: target.checked ? 'yes' : undefined })}
+            />
+            {says.mayI[right]}
+          </label>
+        ))}
+      </div>
+      {isError && !data ? (
+        <p role="alert" className="text-soft">
+          {says.away}
+        </p>
+      ) : (
+        <>
+          <p role="status" className="text-sm text-soft">
+            {data ? (count === 0 ? says.none : says.count({ count })) : ''}
+          </p>
+          {data ? null : <Loading what={says.title} />}
+          <ul className="grid min-h-0 flex-1 grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-1.5 overflow-y-auto">
+            {pictures.map((picture) => (
+              <li key={picture.name}>
+                <button
+                  type="button"
+                  draggable
+                  onDragStart={(event) => carryPicture(event.dataTransfer, picture)}
+                  onClick={() => onPick(picture)}
+                  className="flex h-full w-full flex-col rounded-md border border-rule bg-card p-1 text-start hover:border-ink"
+                >
+                  <img
+                    src={libraryUrl(picture.name, 'small')}
+                    alt=""
+                    loading="lazy"
+                    draggable={false}
+                    className="aspect-4/3 w-full rounded bg-rule/25 object-contain"
+                  />
+                  <span className="px-1 pt-1 text-sm leading-tight">{picture.shows}</span>
+                  <span className="mt-auto px-1 text-xs text-soft">
+                    {[picture.by, picture.licence ? licences[picture.licence].name : ''].filter(Boolean).join(', ')}
+                  </span>
+                </button>
+              </li>
+            ))}
+            {hasNextPage ? (
+              <li className="col-span-full">
+                <Button className="w-full" disabled={isFetchingNextPage} onClick={() => void fetchNextPage()}>
+                  {says.more}
+                </Button>
+              </li>
+            ) : null}
+          </ul>
+        </>
+      )}
+    </div>
+  );
+}
+
+interface FilterProps {
+  readonly label: string;
+  readonly value: string | undefined;
+  readonly onChange: (value: string) => void;
+  readonly children: ReactNode;
+}
+
+function Filter({ label, value, onChange, children }: FilterProps) {
+  return (
+    <label className="flex flex-col gap-0.5 text-sm font-semibold">
+      {label}
+      <select
+        className="min-h-control rounded-md border border-edge bg-card px-2 font-normal"
+        value={value ?? ''}
+        onChange={({ target }) => onChange(target.value)}
+      >
+        <option value="">{messages.pictureShelf.any}</option>
+        {children}
+      </select>
+    </label>
+  );
+}
