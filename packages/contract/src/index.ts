@@ -12,6 +12,7 @@ export * from './lessons.js';
 export * from './live-news.js';
 export * from './my-lesson.js';
 export * from './picture-library.js';
+export * from './picture-words.js';
 export * from './problem.js';
 export * from './purposes.js';
 export * from './school.js';

@@ -4,44 +4,14 @@ import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
-
-/** What pictures of the library are of. */
-export const pictureKinds = [
-  'animals',
-  'plants',
-  'places',
-  'people',
-  'school',
-  'maps',
-  'backgrounds',
-  'frames',
-] as const;
-
-/** What a picture is of. */
-export type PictureKind = (typeof pictureKinds)[number];
-
-/** The colours that pictures are looked for by. */
-export const pictureColours = [
-  'red',
-  'orange',
-  'yellow',
-  'green',
-  'blue',
-  'purple',
-  'brown',
-  'black',
-  'grey',
-  'white',
-] as const;
-
-/** A colour that is seen much of in a picture. */
-export type PictureColour = (typeof pictureColours)[number];
-
-/** The shapes of pictures. */
-export const pictureShapes = ['wide', 'tall', 'square'] as const;
-
-/** Whether a picture is wider than high, higher than wide, or neither. */
-export type PictureShape = (typeof pictureShapes)[number];
+import {
+  type PictureColour,
+  pictureColours,
+  type PictureKind,
+  pictureKinds,
+  type PictureShape,
+  pictureShapes,
+} from './picture-words.js';
 
 /** What to look for; everything where nothing is said. */
 export class LibraryQuery {

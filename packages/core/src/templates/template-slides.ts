@@ -7,6 +7,7 @@ import {
   addTable,
   applyChanges,
   type Change,
+  type ChartForm,
   type Credit,
   type Deck,
   emptyDeck,
@@ -22,12 +23,13 @@ import {
   setText,
   type SlideId,
   tableFromText,
+  tableOfWords,
   themes,
   USUAL_STYLES,
   zonesFromTable,
 } from '../deck/index.js';
 import type { Frame, Point } from '../geometry/index.js';
-import type { Doing, Moment, Template } from './template.js';
+import type { Age, Doing, Moment, Subject, Template } from './template.js';
 
 /** Left, top, width and height in slide units. */
 export type Place = readonly [x: number, y: number, width: number, height: number];
@@ -58,6 +60,8 @@ export interface TemplateSlide {
   readonly name: string;
   readonly moment: Moment;
   readonly does: Doing;
+  readonly subject: Subject | null;
+  readonly ages: readonly Age[];
   /** What the theme is called that it wears in a deck of its own; the usual one where there is none of that name. */
   readonly theme: string;
   readonly title: string;
@@ -66,6 +70,8 @@ export interface TemplateSlide {
   /** A picture beside or below what is asked, or in a place of its own; `null` without one. */
   readonly scene: (TemplatePicture & { readonly at: 'beside' | 'below' | Place }) | null;
   readonly ask: TemplateAsk;
+  /** A chart beside what is asked, by the rows of its table, which is out of sight; `null` for none. */
+  readonly chart: { readonly form: ChartForm; readonly rows: readonly (readonly string[])[] } | null;
 }
 
 /** A short deck: an opening, and slides by their ids. */
@@ -75,6 +81,8 @@ export interface TemplateDeck {
   readonly moment: Moment;
   readonly title: string;
   readonly subtitle: string;
+  readonly subject: Subject | null;
+  readonly ages: readonly Age[];
   /** What the theme is called that it wears. */
   readonly theme: string;
   readonly slides: readonly string[];
@@ -96,8 +104,8 @@ const BELOW = { x: 60, y: 404, width: 1160, height: 220 };
 
 /** A template that is a slide. */
 export function slideTemplate(slide: TemplateSlide): Template {
-  const { id, name, moment, does, theme } = slide;
-  return { id, name, moment, does: [does], deck: withSlide(inTheme(emptyDeck(name), theme), slide, id) };
+  const { id, name, moment, does, theme, subject, ages } = slide;
+  return { id, name, moment, does: [does], subject, ages, deck: withSlide(inTheme(emptyDeck(name), theme), slide, id) };
 }
 
 function inTheme(deck: Deck, called: string): Deck {
@@ -107,18 +115,25 @@ function inTheme(deck: Deck, called: string): Deck {
 /** A template that is a short deck; slides that there are not are left out. */
 export function deckTemplate(spec: TemplateDeck, slides: readonly TemplateSlide[]): Template {
   const chosen = spec.slides.flatMap((id) => slides.find((slide) => slide.id === id) ?? []);
-  const opened = withOpening(inTheme(emptyDeck(spec.name), spec.theme), spec);
+  const opened = begunDeck(spec);
   const deck = chosen.reduce((made, slide) => withSlide(made, slide, `${spec.id}-${slide.id}`), opened);
   return {
     id: spec.id,
     name: spec.name,
     moment: spec.moment,
     does: [...new Set(chosen.map(({ does }) => does))],
+    subject: spec.subject,
+    ages: spec.ages,
     deck,
   };
 }
 
-function withOpening(deck: Deck, { id, title, subtitle }: TemplateDeck): Deck {
+/** A deck with its opening. */
+export function begunDeck(spec: Pick<TemplateDeck, 'id' | 'name' | 'theme' | 'title' | 'subtitle'>): Deck {
+  return withOpening(inTheme(emptyDeck(spec.name), spec.theme), spec);
+}
+
+function withOpening(deck: Deck, { id, title, subtitle }: Pick<TemplateDeck, 'id' | 'title' | 'subtitle'>): Deck {
   const slideId = `${id}-opening`;
   let count = 0;
   const createId = () => `${slideId}-${(count += 1)}`;
@@ -130,13 +145,33 @@ function withOpening(deck: Deck, { id, title, subtitle }: TemplateDeck): Deck {
   }, opened);
 }
 
-function withSlide(deck: Deck, { name, title, text, scene, ask }: TemplateSlide, slideId: SlideId): Deck {
+function withSlide(deck: Deck, slide: TemplateSlide, slideId: SlideId): Deck {
+  const made = slideIn(deck, slide, slideId);
+  return slide.chart ? applyChanges(made, charted(made, slideId, slide.chart)) : made;
+}
+
+/** A table out of sight, and the chart that follows it. */
+function charted(deck: Deck, slideId: SlideId, { form, rows }: NonNullable<TemplateSlide['chart']>): Change[] {
+  const tableId = `${slideId}-table`;
+  const table = addTable(deck, tableId, slideId, tableOfWords(rows));
+  const frame = { x: BESIDE.x, y: 172, width: BESIDE.width, height: BESIDE.height, rotation: 0 };
+  const hidden: Change = { type: 'set-item', id: tableId, fields: { hidden: true, frame } };
+  const present = applyChanges(deck, [...table, hidden]);
+  const fields = { table: tableId, form, isSaid: false };
+  return [...table, hidden, ...addItem(present, { id: `${slideId}-chart`, slideId, kind: 'chart', frame, fields })];
+}
+
+/** What a slide says, shows and asks, whatever it is called besides. */
+type SlideParts = Pick<TemplateSlide, 'name' | 'title' | 'text' | 'scene'> & { readonly ask: TemplateAsk | null };
+
+/** A deck with a slide more at its end. */
+export function slideIn(deck: Deck, { name, title, text, scene, ask }: SlideParts, slideId: SlideId): Deck {
   const begun = applyChanges(deck, addSlide(deck, { id: slideId, name }));
   const titled = withText(begun, slideId, `${slideId}-t`, 'title', title, [60, 36, 1160, 76]);
   const told = text === '' ? titled : withText(titled, slideId, `${slideId}-w`, 'body', text, [60, 112, 1160, 48]);
   const top = text === '' ? 136 : 172;
   const seen = scene ? applyChanges(told, pictured(told, slideId, scene, top)) : told;
-  return applyChanges(seen, asked(seen, slideId, ask, top, scene?.at ?? null));
+  return ask ? applyChanges(seen, asked(seen, slideId, ask, top, scene?.at ?? null)) : seen;
 }
 
 function pictured(deck: Deck, slideId: SlideId, scene: NonNullable<TemplateSlide['scene']>, top: number): Change[] {

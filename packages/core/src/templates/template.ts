@@ -24,6 +24,18 @@ export const doings = [
 /** What students do. */
 export type Doing = (typeof doings)[number];
 
+/** What something is about, where it is about one subject more than others. */
+export const subjects = ['language', 'maths', 'science', 'society', 'arts'] as const;
+
+/** What something is about. */
+export type Subject = (typeof subjects)[number];
+
+/** Ages of students, in years: 7 to 10, 11 to 14, 15 to 18. */
+export const ages = ['7-10', '11-14', '15-18'] as const;
+
+/** Ages of students, in years. */
+export type Age = (typeof ages)[number];
+
 /** Something to begin from. */
 export interface Template {
   readonly id: string;
@@ -31,6 +43,10 @@ export interface Template {
   readonly moment: Moment;
   /** Of a deck, all that is done in it. */
   readonly does: readonly Doing[];
+  /** `null` where it goes with any subject. */
+  readonly subject: Subject | null;
+  /** Whom it is for. */
+  readonly ages: readonly Age[];
   /** One slide, or those of a short deck. */
   readonly deck: Deck;
 }

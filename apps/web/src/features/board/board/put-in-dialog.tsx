@@ -2,7 +2,7 @@
 import type { LessonView } from '@gobrel/contract';
 import type { Deck, ItemKindName, OwnFields, SlideId } from '@gobrel/core/deck';
 import { leadTo } from '@gobrel/core/lesson';
-import { slideTemplate } from '@gobrel/core/templates';
+import { ages, slideTemplate } from '@gobrel/core/templates';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { AlignLeft, AudioLines, CircleDot, Hash, PencilLine, SlidersHorizontal, ThumbsUp, Type } from 'lucide-react';
 import { useState } from 'react';
@@ -97,6 +97,9 @@ function slideFor(way: Way, prompt: string, choices: string): Deck {
     title: '',
     text: '',
     scene: null,
+    subject: null,
+    ages,
+    chart: null,
     ask: { kind, fields },
   }).deck;
 }

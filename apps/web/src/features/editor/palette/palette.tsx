@@ -145,7 +145,17 @@ function tied(deck: Deck, slideId: SlideId, line: PresetLine): Partial<OwnFields
 
 /** What has to be chosen before something is placed. */
 type Choosing =
-  'picture' | 'shape' | 'line' | 'table' | 'sign' | 'media' | 'diagram' | 'formula' | 'question' | 'pieces' | 'exchange';
+  | 'picture'
+  | 'shape'
+  | 'line'
+  | 'table'
+  | 'sign'
+  | 'media'
+  | 'diagram'
+  | 'formula'
+  | 'question'
+  | 'pieces'
+  | 'exchange';
 
 /** A button of the palette. */
 interface Entry {

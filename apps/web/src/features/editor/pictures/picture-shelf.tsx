@@ -1,5 +1,6 @@
 /** Pictures for the slide: from this device, or from the library, found by words and by what one may do with them. */
-import { type LibraryPicture, pictureColours, type LibraryQuery, pictureKinds, pictureShapes } from '@gobrel/contract';
+import type { LibraryPicture, LibraryQuery } from '@gobrel/contract';
+import { pictureColours, pictureKinds, pictureShapes } from '@gobrel/contract/picture-words';
 import { licences } from '@gobrel/core/deck';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { ImageUp } from 'lucide-react';

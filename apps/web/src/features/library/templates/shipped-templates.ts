@@ -1,7 +1,7 @@
 /** The templates that come along. What they say is in the catalogue; all of it is there to be changed. */
 import type { SceneViews } from '@gobrel/contract';
 import { BAY, CRABS, FLOCK, HERON_PARTS, LEAF, type SceneName } from '@gobrel/core/scenes';
-import type { Moment, TemplateDeck, TemplateSlide } from '@gobrel/core/templates';
+import { ages, type Moment, type Subject, type TemplateDeck, type TemplateSlide } from '@gobrel/core/templates';
 import { messages } from '../../../shared/messages';
 import { around, ask, choices, pointAt, scale, type Sketch, slide } from './slide-sketch';
 
@@ -31,6 +31,7 @@ const sketches: readonly Sketch[] = [
   slide('first-word', {
     moment: 'getting-going',
     does: 'write',
+    subject: 'language',
     theme: 'Dusk',
     scene: ['lighthouse', 'beside'],
     asks: ({ prompt }) => ask('short-text', { prompt }),
@@ -38,6 +39,7 @@ const sketches: readonly Sketch[] = [
   slide('estimate', {
     moment: 'getting-going',
     does: 'number',
+    subject: 'maths',
     theme: 'Dune',
     scene: ['flock', 'beside'],
     asks: ({ prompt }) => ask('number', { prompt, right: FLOCK, tolerance: 0.25, toleranceIs: 'relative' }),
@@ -45,6 +47,7 @@ const sketches: readonly Sketch[] = [
   slide('where-is-it', {
     moment: 'getting-going',
     does: 'point',
+    subject: 'society',
     theme: 'Notebook',
     asks: ({ prompt }, picture) =>
       pointAt(picture('bay'), { prompt, regions: [around('bridge', BAY.bridge, 0.08, 0.2)], feedbackAt: 'at-once' }),
@@ -52,6 +55,8 @@ const sketches: readonly Sketch[] = [
   slide('say-hello', {
     moment: 'getting-going',
     does: 'speak',
+    subject: 'language',
+    ages: ['7-10', '11-14'],
     theme: 'Rock pool',
     scene: ['seals', 'beside'],
     asks: ({ prompt }) => ask('spoken', { prompt, longest: 20 }),
@@ -59,6 +64,7 @@ const sketches: readonly Sketch[] = [
   slide('observe', {
     moment: 'finding-out',
     does: 'write',
+    subject: 'science',
     theme: 'Saltmarsh',
     scene: ['heron', 'beside'],
     asks: ({ prompt }) => ask('long-text', { prompt, leastWords: 20, mostWords: 120 }),
@@ -66,6 +72,8 @@ const sketches: readonly Sketch[] = [
   slide('find-all', {
     moment: 'finding-out',
     does: 'point',
+    subject: 'science',
+    ages: ['7-10'],
     theme: 'Rock pool',
     asks: ({ prompt }, picture) =>
       pointAt(picture('rockPool'), {
@@ -79,6 +87,8 @@ const sketches: readonly Sketch[] = [
   slide('when-was-it', {
     moment: 'finding-out',
     does: 'point',
+    subject: 'society',
+    ages: ['11-14', '15-18'],
     theme: 'Press',
     scene: ['lighthouse', 'beside'],
     asks: ({ prompt }) =>
@@ -87,6 +97,7 @@ const sketches: readonly Sketch[] = [
   slide('which-way', {
     moment: 'finding-out',
     does: 'point',
+    subject: 'society',
     theme: 'Notebook',
     asks: ({ prompt }, picture) =>
       pointAt(picture('bay'), {
@@ -99,6 +110,8 @@ const sketches: readonly Sketch[] = [
   slide('measure', {
     moment: 'finding-out',
     does: 'number',
+    subject: 'maths',
+    ages: ['7-10', '11-14'],
     theme: 'Workshop',
     scene: ['leaf', 'beside'],
     asks: ({ prompt }) =>
@@ -116,6 +129,7 @@ const sketches: readonly Sketch[] = [
   slide('sketch', {
     moment: 'finding-out',
     does: 'draw',
+    subject: 'arts',
     theme: 'Slate',
     scene: ['heron', 'beside'],
     asks: ({ prompt }) => ask('draw', { prompt }),
@@ -123,6 +137,7 @@ const sketches: readonly Sketch[] = [
   slide('label-parts', {
     moment: 'finding-out',
     does: 'label',
+    subject: 'science',
     theme: 'Saltmarsh',
     scene: ['heron', [424, 172, 416, 338]],
     asks: ({ pieces }) => ({
@@ -139,6 +154,7 @@ const sketches: readonly Sketch[] = [
   slide('interview', {
     moment: 'finding-out',
     does: 'speak',
+    subject: 'language',
     theme: 'Heather',
     scene: ['talking', 'beside'],
     asks: ({ prompt }) => ask('spoken', { prompt, longest: 60 }),
@@ -146,6 +162,7 @@ const sketches: readonly Sketch[] = [
   slide('true-false', {
     moment: 'practising',
     does: 'choose',
+    subject: 'science',
     theme: 'Dune',
     scene: ['tide', 'beside'],
     asks: (texts) =>
@@ -161,6 +178,7 @@ const sketches: readonly Sketch[] = [
   slide('pick-one', {
     moment: 'practising',
     does: 'choose',
+    subject: 'science',
     theme: 'Dune',
     scene: ['tracks', 'beside'],
     asks: (texts) =>
@@ -177,6 +195,8 @@ const sketches: readonly Sketch[] = [
   slide('pick-all', {
     moment: 'practising',
     does: 'choose',
+    subject: 'science',
+    ages: ['7-10'],
     theme: 'Saltmarsh',
     asks: (texts, picture) =>
       ask('choice', {
@@ -195,6 +215,7 @@ const sketches: readonly Sketch[] = [
   slide('fill-word', {
     moment: 'practising',
     does: 'write',
+    subject: 'language',
     theme: 'Dusk',
     scene: ['lighthouse', 'beside'],
     asks: (texts) =>
@@ -210,6 +231,8 @@ const sketches: readonly Sketch[] = [
   slide('calculate', {
     moment: 'practising',
     does: 'number',
+    subject: 'maths',
+    ages: ['7-10', '11-14'],
     theme: 'Workshop',
     scene: ['footbridge', 'beside'],
     asks: ({ prompt, hint }) => ask('number', { prompt, right: 42, feedbackAt: 'at-once', hints: [hint] }),
@@ -217,12 +240,16 @@ const sketches: readonly Sketch[] = [
   slide('sort-two', {
     moment: 'practising',
     does: 'sort',
+    subject: 'science',
+    ages: ['7-10'],
     theme: 'Slate',
     asks: ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } }),
   }),
   slide('sort-three', {
     moment: 'practising',
     does: 'sort',
+    subject: 'science',
+    ages: ['7-10', '11-14'],
     theme: 'Heather',
     asks: ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } }),
   }),
@@ -230,18 +257,22 @@ const sketches: readonly Sketch[] = [
   slide('match-pairs', {
     moment: 'practising',
     does: 'match',
+    subject: 'language',
+    ages: ['7-10'],
     theme: 'Rock pool',
     asks: ({ zones, pieces }) => ({ place: 'match', words: { zones, pieces } }),
   }),
   slide('order-steps', {
     moment: 'practising',
     does: 'order',
+    subject: 'science',
     theme: 'Saltmarsh',
     asks: ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } }),
   }),
   slide('label-map', {
     moment: 'practising',
     does: 'label',
+    subject: 'society',
     theme: 'Notebook',
     scene: ['bay', [60, 172, 820, 339]],
     asks: ({ pieces }) => ({
@@ -278,6 +309,7 @@ const sketches: readonly Sketch[] = [
   slide('picture-it', {
     moment: 'looking-back',
     does: 'draw',
+    subject: 'arts',
     theme: 'Slate',
     asks: ({ prompt }) => ask('draw', { prompt }),
   }),
@@ -293,6 +325,82 @@ const sketches: readonly Sketch[] = [
     does: 'order',
     theme: 'Press',
     asks: ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } }),
+  }),
+  slide('odd-one-out', {
+    moment: 'getting-going',
+    does: 'choose',
+    theme: 'Rock pool',
+    subject: 'science',
+    ages: ['7-10', '11-14'],
+    asks: (texts, picture) =>
+      ask('choice', {
+        prompt: texts.prompt,
+        choices: choices(texts.choices).map((choice, at) => ({
+          ...choice,
+          picture: picture((['heron', 'owl', 'flock', 'seals'] as const)[at] ?? 'crab')?.picture,
+        })),
+        right: [],
+      }),
+  }),
+  slide('where-do-you-stand', {
+    moment: 'getting-going',
+    does: 'point',
+    theme: 'Lantern',
+    subject: 'society',
+    ages: ['11-14', '15-18'],
+    scene: ['signpost', 'beside'],
+    asks: ({ prompt }) =>
+      ask('point', { prompt, axis: { from: 0, to: 10, unit: '', upright: false, right: null, tolerance: 0 } }),
+  }),
+  slide('read-chart', {
+    moment: 'finding-out',
+    does: 'number',
+    theme: 'Saltmarsh',
+    subject: 'maths',
+    ages: ['11-14', '15-18'],
+    chart: ({ table }) => ({ form: 'bars', rows: table }),
+    asks: ({ prompt, hint }) => ask('number', { prompt, right: 18, feedbackAt: 'at-once', attempts: 2, hints: [hint] }),
+  }),
+  slide('spot-it', {
+    moment: 'finding-out',
+    does: 'point',
+    theme: 'Notebook',
+    subject: 'society',
+    asks: ({ prompt }, picture) =>
+      pointAt(picture('bay'), {
+        prompt,
+        regions: [around('lighthouse', BAY.lighthouse, 0.1, 0.26)],
+        feedbackAt: 'at-once',
+        attempts: 2,
+      }),
+  }),
+  slide('compare', {
+    moment: 'finding-out',
+    does: 'sort',
+    theme: 'Dune',
+    asks: ({ zones, pieces }) => ({ place: 'sort', words: { zones, pieces } }),
+  }),
+  slide('cause-effect', {
+    moment: 'practising',
+    does: 'match',
+    theme: 'Dusk',
+    subject: 'science',
+    asks: ({ zones, pieces }) => ({ place: 'match', words: { zones, pieces } }),
+  }),
+  slide('timeline', {
+    moment: 'practising',
+    does: 'order',
+    theme: 'Press',
+    subject: 'society',
+    ages: ['11-14', '15-18'],
+    asks: ({ zones, pieces }) => ({ place: 'order', words: { zones, pieces } }),
+  }),
+  slide('explain-to', {
+    moment: 'looking-back',
+    does: 'write',
+    theme: 'Heather',
+    scene: ['talking', 'beside'],
+    asks: ({ prompt }) => ask('long-text', { prompt, leastWords: 30, mostWords: 120 }),
   }),
 ];
 
@@ -315,11 +423,14 @@ const deck = (
   moment: Moment,
   theme: string,
   slides: readonly (keyof typeof messages.templateSlides)[],
+  subject: Subject | null = null,
 ): TemplateDeck => ({
   id: `deck-${id}`,
   moment,
   theme,
   slides,
+  subject,
+  ages,
   ...messages.templateDecks[id],
 });
 
@@ -327,7 +438,7 @@ const deck = (
 export const shippedDecks: readonly TemplateDeck[] = [
   deck('warm-up', 'getting-going', 'Rock pool', ['mood', 'first-word', 'guess']),
   deck('new-topic', 'getting-going', 'Notebook', ['already-know', 'estimate', 'guess', 'open-question']),
-  deck('look-closely', 'finding-out', 'Saltmarsh', ['observe', 'find-all', 'sketch', 'label-parts']),
+  deck('look-closely', 'finding-out', 'Saltmarsh', ['observe', 'find-all', 'sketch', 'label-parts'], 'science'),
   deck('field-trip', 'finding-out', 'Dune', ['where-is-it', 'measure', 'interview', 'sketch', 'one-thing']),
   deck('practice', 'practising', 'Workshop', [
     'true-false',
@@ -337,6 +448,6 @@ export const shippedDecks: readonly TemplateDeck[] = [
     'order-steps',
     'calculate',
   ]),
-  deck('words', 'practising', 'Heather', ['sort-two', 'match-pairs', 'fill-word', 'say-hello']),
+  deck('words', 'practising', 'Heather', ['sort-two', 'match-pairs', 'fill-word', 'say-hello'], 'language'),
   deck('exit', 'looking-back', 'Dusk', ['how-sure', 'one-thing', 'open-question']),
 ];

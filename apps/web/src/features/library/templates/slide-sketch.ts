@@ -1,7 +1,17 @@
 /** What the slides that come along are made with: a sketch of one knows its words, and is given its pictures later. */
 import type { ItemKindName, OwnFields, Region } from '@gobrel/core/deck';
 import type { SceneName } from '@gobrel/core/scenes';
-import type { Doing, Moment, Place, TemplateAsk, TemplatePicture, TemplateSlide } from '@gobrel/core/templates';
+import {
+  type Age,
+  ages,
+  type Doing,
+  type Moment,
+  type Place,
+  type Subject,
+  type TemplateAsk,
+  type TemplatePicture,
+  type TemplateSlide,
+} from '@gobrel/core/templates';
 import { messages } from '../../../shared/messages';
 
 const says = messages.templateSlides;
@@ -31,13 +41,21 @@ interface SketchOf<Id extends keyof typeof says> {
   readonly moment: Moment;
   readonly does: Doing;
   readonly theme: string;
+  /** Any where it is not said. */
+  readonly subject?: Subject;
+  /** All where it is not said. */
+  readonly ages?: readonly Age[];
+  readonly chart?: (texts: (typeof says)[Id]) => TemplateSlide['chart'];
   readonly scene?: readonly [SceneName, At];
   readonly asks: (texts: (typeof says)[Id], picture: (name: SceneName) => TemplatePicture | null) => TemplateAsk;
 }
 
 /** A slide that is called, titled and told about as the catalogue says. */
 export const slide =
-  <Id extends keyof typeof says>(id: Id, { moment, does, theme, scene, asks }: SketchOf<Id>): Sketch =>
+  <Id extends keyof typeof says>(
+    id: Id,
+    { moment, does, theme, subject, ages: fitting, chart, scene, asks }: SketchOf<Id>,
+  ): Sketch =>
   (picture) => {
     const texts = says[id];
     const { name, title, text = '' }: { name: string; title: string; text?: string } = texts;
@@ -46,6 +64,9 @@ export const slide =
       id,
       moment,
       does,
+      subject: subject ?? null,
+      ages: fitting ?? ages,
+      chart: chart?.(texts) ?? null,
       theme,
       name,
       title,

@@ -1,5 +1,16 @@
 /** Templates in sight, found by where they belong in a lesson and by what students do. */
-import { type Doing, doings, isDeckTemplate, type Moment, moments, type Template } from '@gobrel/core/templates';
+import {
+  type Age,
+  ages,
+  type Doing,
+  doings,
+  isDeckTemplate,
+  type Moment,
+  moments,
+  type Subject,
+  subjects,
+  type Template,
+} from '@gobrel/core/templates';
 import { useState } from 'react';
 import { Choose, Dialog } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
@@ -17,8 +28,15 @@ export function TemplateDialog({ decksFirst, onPick, onClose }: TemplateDialogPr
   const says = messages.templates;
   const [moment, setMoment] = useState<Moment | 'all'>('all');
   const [does, setDoes] = useState<Doing | null>(null);
+  const [subject, setSubject] = useState<Subject | null>(null);
+  const [age, setAge] = useState<Age | null>(null);
   const fitting = useTemplates().filter(
-    (template) => (moment === 'all' || template.moment === moment) && (does === null || template.does.includes(does)),
+    (template) =>
+      (moment === 'all' || template.moment === moment) &&
+      (does === null || template.does.includes(does)) &&
+      // What goes with any subject goes with this one.
+      (subject === null || template.subject === null || template.subject === subject) &&
+      (age === null || template.ages.includes(age)),
   );
   const shipped = fitting.filter(({ kept }) => kept === null);
   const slides = { title: says.slideGroup, templates: shipped.filter((template) => !isDeckTemplate(template)) };
@@ -49,11 +67,53 @@ export function TemplateDialog({ decksFirst, onPick, onClose }: TemplateDialogPr
           </button>
         ))}
       </div>
+      <div className="mt-2 flex flex-wrap gap-3">
+        <Pick
+          label={says.subjectLabel}
+          value={subject}
+          options={subjects.map((each) => [each, says.subjects[each]] as const)}
+          onPick={setSubject}
+        />
+        <Pick
+          label={says.agesLabel}
+          value={age}
+          options={ages.map((each) => [each, says.ages[each]] as const)}
+          onPick={setAge}
+        />
+      </div>
       {fitting.length === 0 ? <p className="py-6">{says.noneFit}</p> : null}
       {groups.map(({ title, templates }) => (
         <TemplateGroup key={title} title={title} templates={templates} onPick={onPick} />
       ))}
     </Dialog>
+  );
+}
+
+interface PickProps<T extends string> {
+  readonly label: string;
+  readonly value: T | null;
+  readonly options: readonly (readonly [T, string])[];
+  readonly onPick: (value: T | null) => void;
+}
+
+/** One of some, or any. */
+function Pick<T extends string>({ label, value, options, onPick }: PickProps<T>) {
+  return (
+    <label className="flex items-center gap-2 text-sm font-semibold">
+      {label}
+      <select
+        className="min-h-control rounded-md border border-edge bg-card px-2 font-normal"
+        value={value ?? ''}
+        onChange={({ target }) => onPick(options.find(([each]) => each === target.value)?.[0] ?? null)}
+      >
+        <option value="">{messages.templates.any}</option>
+        {options.map(([each, name]) => (
+          <option key={each} value={each}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -1,9 +1,17 @@
 /** All templates: those that come along, one's own, and those of colleagues. */
 import type { KeptTemplateView, SceneViews } from '@gobrel/contract';
-import { deckTemplate, isDeckTemplate, slideTemplate, type Template } from '@gobrel/core/templates';
+import {
+  ages,
+  deckTemplate,
+  isDeckTemplate,
+  routeTemplate,
+  slideTemplate,
+  type Template,
+} from '@gobrel/core/templates';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { scenesQuery, templatesQuery } from '../../../shared/api';
+import { shippedRoutes } from './shipped-routes';
 import { shippedDecks, shippedSlides } from './shipped-templates';
 
 /** A template, with what is known of one that somebody keeps. */
@@ -14,7 +22,11 @@ export interface FoundTemplate extends Template {
 /** What comes along, by the pictures that are stored. */
 function shippedTemplates(scenes: SceneViews): readonly FoundTemplate[] {
   const slides = shippedSlides(scenes);
-  return [...shippedDecks.map((deck) => deckTemplate(deck, slides)), ...slides.map(slideTemplate)].map((template) => ({
+  const decks = [
+    ...shippedRoutes(scenes).map(routeTemplate),
+    ...shippedDecks.map((deck) => deckTemplate(deck, slides)),
+  ];
+  return [...decks, ...slides.map(slideTemplate)].map((template) => ({
     ...template,
     kept: null,
   }));
@@ -36,5 +48,5 @@ export function useShippedDecks(): readonly FoundTemplate[] {
 /** All templates: a teacher's own and their colleagues' first. */
 export function useTemplates(): readonly FoundTemplate[] {
   const { data } = useQuery(templatesQuery);
-  return [...(data ?? []).map((kept) => ({ ...kept, kept })), ...useShippedTemplates()];
+  return [...(data ?? []).map((kept) => ({ ...kept, subject: null, ages, kept })), ...useShippedTemplates()];
 }
