@@ -1,6 +1,7 @@
-import { isDangling, isMedia, readDeck, slidesInOrder } from '@gobrel/core/deck';
+import { formulaParts, isDangling, isMedia, readDeck, slidesInOrder, staleFormulas } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { linksOf } from '@gobrel/core/routes';
+import { drawTex } from '@gobrel/core/tex';
 import { validateWork } from '@gobrel/core/work';
 import { DRAWN, makeScenario, media } from './index.js';
 
@@ -75,4 +76,14 @@ test('the sounds of the sample are WAV files as long as they say, and heard with
 test('what plays in the sample has captions, or is the wind', () => {
   const items = Object.values(deckOf('marsh-sounds').items).filter(isMedia);
   expect(items.filter(({ captions }) => captions.length === 0).map(({ alt }) => alt)).toEqual(['Wind in the reeds']);
+});
+
+test('formulas of the sample carry the drawings that the library makes of them now', () => {
+  for (const { deck } of scenario.decks) expect(staleFormulas(deck)).toEqual([]);
+  const drawings = Object.values(deckOf('tide-numbers').items).flatMap(({ formulas }) => Object.entries(formulas));
+  expect(drawings.length).toBeGreaterThan(4);
+  for (const [source, drawing] of drawings) {
+    const [part] = formulaParts(source);
+    expect(part?.is === 'formula' ? drawTex(part.tex, part.byItself) : null).toEqual({ drawing });
+  }
 });

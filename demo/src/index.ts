@@ -12,6 +12,7 @@ import { nightWalk } from './decks/night-walk.js';
 import { nightWatch } from './decks/night-watch.js';
 import { shoreZones } from './decks/shore-zones.js';
 import { speciesCards } from './decks/species-cards.js';
+import { tideNumbers } from './decks/tide-numbers.js';
 import type { MediaFiles } from './media/index.js';
 import { drawings } from './pictures/index.js';
 import { exitReview } from './reviews.js';
@@ -138,6 +139,7 @@ export function makeScenario(pictures: PictureIds, files: MediaFiles): DemoScena
       { id: 'exit-questions', deck: exit },
       { id: 'species-cards', deck: cards },
       { id: 'marsh-sounds', deck: marshSounds(pictures, files) },
+      { id: 'tide-numbers', deck: tideNumbers(pictures) },
     ],
     lessons: [
       {

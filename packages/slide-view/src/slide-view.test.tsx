@@ -177,6 +177,84 @@ test('a sound has a button and a place to seek; on a picture of a slide it stand
   expect(draw(<ItemContent item={along} editing />)).toContain('A splash');
 });
 
+/** An item as it is read from what somebody holds. */
+function read(fields: Readonly<Record<string, unknown>>) {
+  const item = readItem('i', { slideId: 's', rank: 'a0', ...fields });
+  if (!item) throw new Error('no item was read');
+  return item;
+}
+
+test('formulas stand among words by their drawings, and say what they are; without one they stand as typed', () => {
+  const source = '\\(x^2\\)';
+  const drawing = {
+    width: 1000,
+    height: 800,
+    depth: 200,
+    outline: 'M0 0H900V-700Z',
+    words: [{ text: 'ж', x: 500, y: 0, size: 1000 }],
+    spoken: {
+      is: 'msup',
+      holds: [
+        { is: 'mi', says: 'x' },
+        { is: 'mn', says: '2' },
+      ],
+    },
+  };
+  const text = {
+    type: 'doc',
+    content: [{ type: 'paragraph', content: [{ type: 'text', text: `so ${source} it is` }] }],
+  };
+  const drawn = draw(<ItemContent item={read({ kind: 'text', text, formulas: { [source]: drawing } })} />);
+  expect(drawn).toContain('<msup><mi>x</mi><mn>2</mn></msup>');
+  expect(drawn).toContain('d="M0 0H900V-700Z"');
+  expect(drawn).not.toContain(source);
+  expect(draw(<ItemContent item={read({ kind: 'text', text })} />)).toContain(source);
+  const choice = {
+    kind: 'choice',
+    prompt: source,
+    choices: [{ id: 'a', text: source }],
+    formulas: { [source]: drawing },
+  };
+  expect(draw(<ItemContent item={read(choice)} />).match(/<msup>/g)).toHaveLength(2);
+  // What is no path, and what is no MathML, is not drawn.
+  const bad = { ...drawing, outline: 'M0 0"/><script>', words: [], spoken: { is: 'script', says: 'x' } };
+  expect(draw(<ItemContent item={read({ kind: 'text', text, formulas: { [source]: bad } })} />)).not.toContain(
+    'script',
+  );
+});
+
+test('a chart says its figures as they are written; without any it says what is missing', () => {
+  const item = read({ kind: 'chart', title: 'Birds' });
+  if (item.kind !== 'chart') throw new Error('no chart was read');
+  const figures = {
+    heading: 'Bird',
+    names: ['Curlews', 'Herons'],
+    series: [{ name: 'Counted', figures: [12, null], said: ['12', ''] }],
+  };
+  expect(draw(<ItemContent item={{ ...item, figures }} />)).toContain('aria-label="Birds. Counted: Curlews 12"');
+  expect(draw(<ItemContent item={item} />)).toContain('no figures');
+});
+
+test('ink is drawn as outlines, wider where it was pressed, and is an image once it has a name', () => {
+  const item = read({
+    kind: 'ink',
+    strokes: [[0, 0, 0.1, 0.5, 0.5, 0.9, 1, 1, 0.2]],
+    frame: { width: 100, height: 50 },
+  });
+  const drawn = draw(<ItemContent item={item} />);
+  expect(drawn).toMatch(/<path d="M[\d. L-]+Z"/);
+  expect(drawn).toContain('aria-hidden="true"');
+  expect(draw(<ItemContent item={{ ...item, name: 'A ring' }} />)).toContain('aria-label="A ring"');
+});
+
+test('a card for the web shows its title and address, and nothing of the site', () => {
+  const link = { to: 'web', address: 'https://www.marsh.example/owls/' };
+  const drawn = draw(<ItemContent item={read({ kind: 'web-card', title: 'Owls', note: 'Listen', link })} />);
+  expect(drawn).toContain('Owls');
+  expect(drawn).toContain('>marsh.example/owls<');
+  expect(drawn).not.toMatch(/<iframe|<script|href=/);
+});
+
 function sampleDeck(): Deck {
   let deck = applyChanges(emptyDeck('x'), addSlide(emptyDeck('x'), { id: 's', name: 'Creek' }));
   const place = (...options: Parameters<typeof addItem>) => {

@@ -27,6 +27,8 @@ import {
   unitOf,
   unitsAmong,
   withoutHidden,
+  addChart,
+  itemsToDraw,
 } from '../index.js';
 
 const frame = (x: number, y: number, width = 100, height = 50) => ({ x, y, width, height, rotation: 0 });
@@ -208,6 +210,27 @@ describe('locked, hidden, stacked', () => {
   test('what is put out of sight is in no edition', () => {
     const deck = applyChanges(three(), setHidden(three(), ['two'], true));
     expect(Object.keys(withoutHidden(deck).items)).toEqual(['one', 'three']);
+  });
+
+  test('a table out of sight stays in the edition while a chart that is seen follows it', () => {
+    const placed = addChart(three(), three().items['one']?.slideId ?? '', 'bars', {
+      meant: null,
+      example: [
+        ['Bird', 'Counted'],
+        ['Curlews', '3'],
+      ],
+    });
+    const deck = applyChanges(three(), placed.changes);
+    const hidden = applyChanges(deck, setHidden(deck, [placed.tableId], true));
+    expect(withoutHidden(hidden).items).toHaveProperty(placed.tableId);
+    expect(itemsToDraw(withoutHidden(hidden), hidden.items['one']?.slideId ?? '')).toContainEqual(
+      expect.objectContaining({
+        id: placed.chartId,
+        figures: expect.objectContaining({ names: ['Curlews'] }) as object,
+      }),
+    );
+    const both = applyChanges(hidden, setHidden(hidden, [placed.chartId], true));
+    expect(withoutHidden(both).items).not.toHaveProperty(placed.tableId);
   });
 
   test('an item is put at any place of the stack', () => {
