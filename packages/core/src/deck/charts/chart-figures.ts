@@ -2,25 +2,8 @@
 import type { TableItem } from '../model/item.js';
 import { cellsOf, linesOf } from '../tables/table.js';
 import { lettersOf } from '../text/rich-text.js';
+import type { ChartFigures, ChartSeries } from './figures.js';
 import { readFigure } from './read-figure.js';
-
-/** The figures of one row of names: a bar each, or the points of a line. */
-export interface ChartSeries {
-  /** What heads its column; '' for none. */
-  readonly name: string;
-  /** A figure for each name; `null` where none can be read. */
-  readonly figures: readonly (number | null)[];
-  /** Each as it is written in the table. */
-  readonly said: readonly string[];
-}
-
-/** What a chart shows. */
-export interface ChartFigures {
-  /** What heads the names; '' for none. */
-  readonly heading: string;
-  readonly names: readonly string[];
-  readonly series: readonly ChartSeries[];
-}
 
 /** The most figures of a row of names, and the most of those: more cannot be told apart. */
 export const MOST_SERIES = 6;

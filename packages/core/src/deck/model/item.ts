@@ -1,5 +1,5 @@
 /** What is placed on a slide: what each kind adds to the fields that all items share; questions have a file of their own. */
-import type { ChartFigures } from '../charts/chart-figures.js';
+import type { ChartFigures } from '../charts/figures.js';
 import type { InkStroke } from '../ink/ink.js';
 import type { Credit } from '../credits/credit.js';
 import type { Asking } from './asking.js';

@@ -67,10 +67,10 @@ export async function openPdf(
     enableXfa: false,
     stopAtErrors: false,
   });
-  let gaveUp = false;
+  const asking = { gaveUp: false };
   task.onPassword = (give: (password: string | Error) => void, reason: number) => {
     void askPassword(reason === PasswordResponses.INCORRECT_PASSWORD).then((password) => {
-      gaveUp = password === null;
+      asking.gaveUp = password === null;
       give(password ?? new Error('given up'));
     });
   };
@@ -79,7 +79,7 @@ export async function openPdf(
     document = await task.promise;
   } catch {
     void task.destroy();
-    throw new DocumentTrouble(gaveUp ? 'given-up' : 'broken');
+    throw new DocumentTrouble(asking.gaveUp ? 'given-up' : 'broken');
   }
   return {
     pageCount: document.numPages,

@@ -5,7 +5,6 @@ import { FormulaView } from '@gobrel/slide-view';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
 import { Button, Dialog, DialogActions, LongField } from '../../../shared/ui';
-import { Tick } from '../panel/questions/fields';
 import { drawFormula } from './draw-formula';
 import { formulaForms, nextPlace, putForm, type PutIn } from './formula-forms';
 
@@ -97,7 +96,15 @@ export function FormulaDialog({ start, byItself: startsByItself, onPut, onClose,
         </fieldset>
       ))}
       <div className="mt-4">
-        <Tick label={says.byItself} checked={byItself} onChange={setByItself} />
+        <label className="flex min-h-control items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 flex-none accent-tide"
+            checked={byItself}
+            onChange={({ target }) => setByItself(target.checked)}
+          />
+          {says.byItself}
+        </label>
       </div>
       <DialogActions>
         <Button onClick={onClose}>{messages.common.cancel}</Button>

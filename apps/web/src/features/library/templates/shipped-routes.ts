@@ -61,7 +61,7 @@ const own = (prompt: string, texts: readonly string[], fields: object = {}) =>
   ask('choice', { prompt, choices: choices(texts), right: ['c1'], shuffled: true, feedbackAt: 'at-once', ...fields });
 
 function story(page: MakePage): RouteDeck {
-  const { pages, ...named } = says.story;
+  const { name, title, subtitle, pages } = says.story;
   const { harbour, path, cave, tower, caught, home } = pages;
   return {
     id: 'deck-story',
@@ -70,7 +70,9 @@ function story(page: MakePage): RouteDeck {
     subject: 'language',
     ages,
     theme: 'Lantern',
-    ...named,
+    name,
+    title,
+    subtitle,
     pages: [
       page('harbour', harbour, {
         scene: ['tide', 'beside'],
@@ -105,20 +107,20 @@ function story(page: MakePage): RouteDeck {
 
 /** Whoever is wrong reads up on just that, and comes back to the question. */
 function quiz(page: MakePage): RouteDeck {
-  const { pages, ...named } = says.quiz;
+  const { name, title, subtitle, pages } = says.quiz;
   const { tides, birds, prints, done } = pages;
   const asked = (id: string, texts: typeof tides, next: string, scene: SceneName) => [
     page(id, texts, {
       ask: own(texts.prompt, texts.choices),
       scene: [scene, 'beside'],
-      doors: [{ words: named.check, to: { right: next, wrong: `${id}-again` } }],
+      doors: [{ words: says.quiz.check, to: { right: next, wrong: `${id}-again` } }],
     }),
     page(
       `${id}-again`,
       { title: texts.againTitle, text: texts.again },
       {
         scene: [scene, WIDE],
-        doors: [door(named.tryAgain, id)],
+        doors: [door(says.quiz.tryAgain, id)],
       },
     ),
   ];
@@ -129,7 +131,9 @@ function quiz(page: MakePage): RouteDeck {
     subject: 'science',
     ages,
     theme: 'Saltmarsh',
-    ...named,
+    name,
+    title,
+    subtitle,
     pages: [
       ...asked('tides', tides, 'birds', 'tide'),
       ...asked('birds', birds, 'prints', 'heron'),
@@ -141,7 +145,7 @@ function quiz(page: MakePage): RouteDeck {
 
 /** Doors that open to a right answer; the last one to whoever saw all rooms. */
 function escape(page: MakePage): RouteDeck {
-  const { pages, ...named } = says.escape;
+  const { name, title, subtitle, pages } = says.escape;
   const { hall, map, posts, lamp, out } = pages;
   return {
     id: 'deck-escape',
@@ -150,7 +154,9 @@ function escape(page: MakePage): RouteDeck {
     subject: 'maths',
     ages: ['11-14', '15-18'],
     theme: 'Dusk',
-    ...named,
+    name,
+    title,
+    subtitle,
     pages: [
       page('hall', hall, {
         scene: ['lighthouse', 'beside'],
@@ -163,12 +169,12 @@ function escape(page: MakePage): RouteDeck {
       page('map', map, {
         scene: ['bay', 'beside'],
         ask: own(map.prompt, map.choices),
-        doors: [door(named.onwards, 'hall', 'right')],
+        doors: [door(says.escape.onwards, 'hall', 'right')],
       }),
       page('posts', posts, {
         scene: ['footbridge', 'beside'],
         ask: ask('number', { prompt: posts.prompt, right: 42, feedbackAt: 'at-once', hints: [posts.hint] }),
-        doors: [door(named.onwards, 'hall', 'right')],
+        doors: [door(says.escape.onwards, 'hall', 'right')],
       }),
       page('lamp', lamp, {
         scene: ['owl', 'beside'],
@@ -182,7 +188,7 @@ function escape(page: MakePage): RouteDeck {
 
 /** A picture to walk around in: what is pressed is told, and all roads lead back. */
 function museum(page: MakePage): RouteDeck {
-  const { pages, ...named } = says.museum;
+  const { name, title, subtitle, pages } = says.museum;
   const { room, bridge, lighthouse, wood, choose } = pages;
   const [x, y, width, height] = WIDE;
   const at = (left: number, top: number, wide: number, high: number): Place => [
@@ -192,7 +198,7 @@ function museum(page: MakePage): RouteDeck {
     high * height,
   ];
   const exhibit = (id: string, texts: typeof bridge, scene: SceneName) =>
-    page(id, texts, { scene: [scene, WIDE], doors: [door(named.backToRoom, 'room')] });
+    page(id, texts, { scene: [scene, WIDE], doors: [door(says.museum.backToRoom, 'room')] });
   return {
     id: 'deck-museum',
     moment: 'finding-out',
@@ -200,7 +206,9 @@ function museum(page: MakePage): RouteDeck {
     subject: 'society',
     ages,
     theme: 'Press',
-    ...named,
+    name,
+    title,
+    subtitle,
     pages: [
       page('room', room, {
         scene: ['bay', WIDE],
@@ -224,7 +232,7 @@ function museum(page: MakePage): RouteDeck {
 
 /** An experiment whose way goes by what is tried. */
 function lab(page: MakePage): RouteDeck {
-  const { pages, ...named } = says.lab;
+  const { name, title, subtitle, pages } = says.lab;
   const { question, salt, sun, result, measure } = pages;
   return {
     id: 'deck-lab',
@@ -233,7 +241,9 @@ function lab(page: MakePage): RouteDeck {
     subject: 'science',
     ages: ['11-14', '15-18'],
     theme: 'Workshop',
-    ...named,
+    name,
+    title,
+    subtitle,
     pages: [
       page('question', question, {
         ask: ask('choice', { prompt: question.prompt, choices: choices(question.choices), right: [], asksSure: true }),
@@ -263,7 +273,7 @@ function lab(page: MakePage): RouteDeck {
 
 /** Each student's own page in a deck of the class. */
 function classBook(page: MakePage): RouteDeck {
-  const { pages, ...named } = says.classBook;
+  const { name, title, subtitle, pages } = says.classBook;
   const { how, mine } = pages;
   return {
     id: 'deck-class-book',
@@ -272,7 +282,9 @@ function classBook(page: MakePage): RouteDeck {
     subject: 'arts',
     ages,
     theme: 'Heather',
-    ...named,
+    name,
+    title,
+    subtitle,
     pages: [page('how', how, { scene: ['rucksack', WIDE] }), page('mine', mine, { isClassPage: true })],
   };
 }
