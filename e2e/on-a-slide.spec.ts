@@ -31,7 +31,7 @@ test('a chart is placed with a table, follows what is typed there, and says its 
     await expect(chart.locator('svg').first()).toBeVisible();
   }
   // The table is changed, and the chart with it.
-  await item(page, new RegExp(`^${messages.kinds.table}`)).dblclick();
+  await item(page, new RegExp(`^${messages.kinds.table}`)).dblclick({ position: { x: 20, y: 12 } });
   await page.keyboard.press('Control+a');
   await page.keyboard.type('Kind');
   await page.keyboard.press('Tab');

@@ -1,5 +1,5 @@
 /** Formulas drawn: what they look like, what they say, and what is told when they cannot be. */
-import { formulaParts, isDrawn, type MathNode, readFormulas } from '../deck/index.js';
+import { formulaParts, isDrawn, mathInLine, type MathNode, readFormulas, wordsInLine } from '../deck/index.js';
 import { drawTex } from './index.js';
 
 const drawn = (tex: string, byItself = false) => {
@@ -88,4 +88,18 @@ test('a text is its parts', () => {
     ['x', false],
     ['y^2', true],
   ]);
+});
+
+test.each([
+  [String.raw`\frac{1}{2}`, '1/2'],
+  [String.raw`\frac{a+b}{2}`, '(a+b)/2'],
+  [String.raw`x^2`, 'x^2'],
+  [String.raw`\sqrt{b^2-4ac}`, '√(b^2−4ac)'],
+  [String.raw`\sqrt[3]{8}`, '3√8'],
+  [String.raw`x_{12}`, 'x_12'],
+])('%s is named %s', (tex, name) => {
+  expect(mathInLine(drawn(tex).spoken ?? { is: 'math' })).toBe(name);
+  const source = `\\(${tex}\\)`;
+  expect(wordsInLine(`so ${source}.`, { [source]: drawn(tex) })).toBe(`so ${name}.`);
+  expect(wordsInLine(`so ${source}.`, {})).toBe(`so ${tex}.`);
 });

@@ -1,5 +1,5 @@
 /** Draws a choice question; its choices carry letters, also those that are pictures. */
-import { type Choice, type ChoiceItem, formulaParts, withoutFormulaSigns } from '@gobrel/core/deck';
+import { type Choice, type ChoiceItem, formulaParts, wordsInLine } from '@gobrel/core/deck';
 import { choiceLetter, choiceLetters, choicesFor, pickedIn } from '@gobrel/core/questions';
 import { useId } from 'react';
 import { canAnswer } from '../hands.js';
@@ -40,11 +40,11 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
           <img
             className="gv-choice-picture"
             src={pictureUrl(choice.picture)}
-            alt={withoutFormulaSigns(choice.text)}
+            alt={wordsInLine(choice.text, item.formulas)}
             draggable={false}
           />
         ) : (
-          <span id={hasFormulas(choice.text) ? `${group}-${choice.id}` : undefined}>
+          <span>
             <Words text={choice.text} />
           </span>
         )}
@@ -64,8 +64,8 @@ export function ChoiceView({ item, fillIn }: ItemProps<ChoiceItem>) {
           name={group}
           checked={isPicked}
           disabled={!open}
-          // What a formula says is taken from it only where it is pointed at.
-          aria-labelledby={hasFormulas(choice.text) ? `${group}-${choice.id}` : undefined}
+          // What a formula says is no part of a name: the name says it in a line.
+          aria-label={hasFormulas(choice.text) ? wordsInLine(choice.text, item.formulas) : undefined}
           onChange={() => toggle(choice.id)}
         />
         {content}

@@ -1,5 +1,5 @@
 /** Draws a question answered by drawing: a picture or paper, strokes, and what one draws with. */
-import { type DrawItem, groundRatio, withoutFormulaSigns } from '@gobrel/core/deck';
+import { type DrawItem, groundRatio, wordsInLine } from '@gobrel/core/deck';
 import { strokesIn } from '@gobrel/core/questions';
 import type { Stroke } from '@gobrel/core/work';
 import { useState } from 'react';
@@ -27,12 +27,12 @@ export function DrawView({ item, fillIn }: ItemProps<DrawItem>) {
   return (
     <QuestionCard item={item}>
       <DrawingArea
-        item={{ ...item, ratio: groundRatio(item) }}
+        item={{ ...item, prompt: wordsInLine(item.prompt, item.formulas), ratio: groundRatio(item) }}
         strokes={strokes}
         hands={open ? { tool, color, draw, erase: open.removeStrokes, say: open.say } : null}
       />
       {open ? (
-        <div className="gv-tools" role="toolbar" aria-label={withoutFormulaSigns(item.prompt) || asking.pen}>
+        <div className="gv-tools" role="toolbar" aria-label={wordsInLine(item.prompt, item.formulas) || asking.pen}>
           {tools.map(([name, label]) => (
             <button key={name} type="button" aria-pressed={tool === name} onClick={() => setTool(name)}>
               {label}

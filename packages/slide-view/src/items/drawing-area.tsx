@@ -1,5 +1,5 @@
 /** Where it is drawn: by finger, mouse and pen, or with arrow keys and the space bar. */
-import { GROUND_WIDTH, withoutFormulaSigns } from '@gobrel/core/deck';
+import { GROUND_WIDTH } from '@gobrel/core/deck';
 import type { Stroke } from '@gobrel/core/work';
 import { workLimits } from '@gobrel/core/work';
 import { type KeyboardEvent, useRef, useState } from 'react';
@@ -131,9 +131,7 @@ export function DrawingArea({ item, fills = false, strokes, hands }: DrawingArea
             'aria-roledescription': asking.drawHelp,
           }
         : { role: 'img' })}
-      aria-label={[item.alt || withoutFormulaSigns(item.prompt), asking.drawing(strokes.length)]
-        .filter(Boolean)
-        .join(', ')}
+      aria-label={[item.alt || item.prompt, asking.drawing(strokes.length)].filter(Boolean).join(', ')}
     >
       <svg className="gv-drawn" viewBox={`0 0 ${GROUND_WIDTH} ${height}`} aria-hidden="true">
         {strokes.map((stroke) => (

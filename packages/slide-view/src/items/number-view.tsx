@@ -1,5 +1,5 @@
 /** Draws a number question: a field, and behind it the unit when there is no choice of one. */
-import { type NumberItem, withoutFormulaSigns } from '@gobrel/core/deck';
+import { type NumberItem, wordsInLine } from '@gobrel/core/deck';
 import { wordsGiven } from '@gobrel/core/questions';
 import { workLimits } from '@gobrel/core/work';
 import { canAnswer } from '../hands.js';
@@ -17,7 +17,9 @@ export function NumberView({ item, fillIn }: ItemProps<NumberItem>) {
         {fillIn ? (
           <input
             className="gv-answer"
-            aria-label={[withoutFormulaSigns(item.prompt) || words.asking.number, shown].filter(Boolean).join(', ')}
+            aria-label={[wordsInLine(item.prompt, item.formulas) || words.asking.number, shown]
+              .filter(Boolean)
+              .join(', ')}
             inputMode={item.unitNeeded ? 'text' : 'decimal'}
             autoComplete="off"
             placeholder={words.asking.number}

@@ -1,12 +1,12 @@
 /** The field that a text is written into. */
-import { type ItemId, withoutFormulaSigns } from '@gobrel/core/deck';
+import { type FormulaDrawings, type ItemId, wordsInLine } from '@gobrel/core/deck';
 import { wordsGiven } from '@gobrel/core/questions';
 import { type FillIn, canAnswer } from '../hands.js';
 import { useSteadyCaret } from '../steady-caret.js';
 import { useSurroundings } from '../surroundings.js';
 
 interface WrittenAnswerProps {
-  readonly item: { readonly id: ItemId; readonly prompt: string };
+  readonly item: { readonly id: ItemId; readonly prompt: string; readonly formulas: FormulaDrawings };
   readonly fillIn: FillIn | undefined;
   /** The most letters. */
   readonly most: number;
@@ -25,7 +25,7 @@ function Field({ item, fillIn, most }: WrittenAnswerProps & { readonly fillIn: F
     <textarea
       {...caret}
       className="gv-answer"
-      aria-label={withoutFormulaSigns(item.prompt) || words.yourAnswer}
+      aria-label={wordsInLine(item.prompt, item.formulas) || words.yourAnswer}
       placeholder={words.yourAnswer}
       readOnly={!canAnswer(fillIn, item.id)}
       value={value}

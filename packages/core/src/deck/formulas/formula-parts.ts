@@ -43,10 +43,3 @@ export function formulaParts(text: string): readonly FormulaPart[] {
 export function typedFormula(tex: string, byItself: boolean): string {
   return byItself ? `\\[${tex.trim()}\\]` : `\\(${tex.trim()}\\)`;
 }
-
-/** A text with its formulas in TeX alone: for where nothing can be drawn, such as names that are read out. */
-export function withoutFormulaSigns(text: string): string {
-  return formulaParts(text)
-    .map((part) => (part.is === 'words' ? part.text : part.tex))
-    .join('');
-}

@@ -1,5 +1,5 @@
 /** The table of item kinds. A new kind is a file beside this one and a line here. */
-import { withoutFormulaSigns } from '../formulas/formula-parts.js';
+import { wordsInLine } from '../formulas/in-line.js';
 import type { itemGates } from '../links/gate.js';
 import type { Item, ItemKindName } from '../model/item.js';
 import { cutText } from '../model/reading.js';
@@ -79,7 +79,7 @@ export function wordsOf(item: Item): string {
 
 /** What an item is called: the author's name for it, else what it says; '' when neither is there. */
 export function nameOf(item: Item): string {
-  return item.name || cutText(withoutFormulaSigns(kindOf(item).words(item)).split('\n', 1)[0] ?? '', 80);
+  return item.name || cutText(wordsInLine(kindOf(item).words(item), item.formulas).split('\n', 1)[0] ?? '', 80);
 }
 
 /** Whether students fill something into this item. */

@@ -23,8 +23,8 @@ export interface FoundTemplate extends Template {
 function shippedTemplates(scenes: SceneViews): readonly FoundTemplate[] {
   const slides = shippedSlides(scenes);
   const decks = [
-    ...shippedRoutes(scenes).map(routeTemplate),
     ...shippedDecks.map((deck) => deckTemplate(deck, slides)),
+    ...shippedRoutes(scenes).map(routeTemplate),
   ];
   return [...decks, ...slides.map(slideTemplate)].map((template) => ({
     ...template,
