@@ -21,7 +21,7 @@ export function tideNumbers(pictures: PictureIds): Deck {
     .title('How fast does the water come?')
     .text(`The edge of the water moved ${typed.distance} over the flats.`, [70, 150, 1100, 90], { size: 32 })
     .text(typed.speed, [70, 270, 400, 170], { size: 60, align: 'center' })
-    .add('ink', [300, 236, 150, 22], {
+    .add('ink', [486, 208, 92, 14], {
       name: 'The distance and the time, underlined',
       fields: { strokes: [UNDERLINE], color: 'second', weight: 6 },
     })
@@ -60,7 +60,7 @@ export function tideNumbers(pictures: PictureIds): Deck {
       id: 'numbers-chart',
       fields: { table: 'numbers-table', form: 'bars', title: 'Birds on the flats, by the hour', isSaid: true },
     })
-    .add('ink', [812, 268, 110, 96], {
+    .add('ink', [896, 222, 112, 84], {
       name: 'A ring around the most birds',
       fields: { strokes: [RING], color: 'second', weight: 5 },
     })

@@ -10,15 +10,15 @@ import { CardGround } from './question-card.js';
 export const codeDrawing = later(async () => (await import('./code-drawing.js')).CodeDrawing);
 
 /** What letters of cards may be, in slide units. */
-const LETTERS = { least: 14, most: 30 };
+const LETTERS = { least: 12, most: 26 };
 
 export function WebCardView({ item }: ItemProps<WebCardItem>) {
   const { pictureUrl } = useSurroundings();
   const isThemed = useSlideTheme()?.boxes !== null;
   const { width, height } = item.frame;
   const address = item.link?.to === 'web' ? item.link.address : '';
-  const letters = Math.min(LETTERS.most, Math.max(LETTERS.least, height / 8));
-  const side = Math.min(height - letters, width / 3);
+  const letters = Math.min(LETTERS.most, Math.max(LETTERS.least, height / 9));
+  const side = Math.min(height - letters, width / 4);
   return (
     <div className={isThemed ? 'gv-web-card' : 'gv-web-card gv-plain-card'} style={{ fontSize: letters }}>
       <CardGround frame={item.frame} />
