@@ -42,6 +42,7 @@ export interface RuleValues {
   readonly 'piece-without-zone': NoValues;
   /** Pieces that belong there, and how many have room. */
   readonly 'zone-too-small': { readonly pieces: number };
+  readonly unfinished: NoValues;
   readonly 'unnamed-blank': NoValues;
   /** Seconds that the slide stays, and that its words take. */
   readonly 'too-quick': { readonly stays: number; readonly reading: number };

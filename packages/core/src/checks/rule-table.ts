@@ -25,6 +25,7 @@ import { brokenLink, deadEnd, endlessLoop, neverOpens, unreachable } from './rul
 import { smallText } from './rules/small-text.js';
 import { tooLong } from './rules/too-long.js';
 import { tooQuick } from './rules/too-quick.js';
+import { unfinished } from './rules/unfinished.js';
 import { unnamedBlank } from './rules/unnamed-blank.js';
 import { zoneTooSmall } from './rules/zone-too-small.js';
 
@@ -34,6 +35,7 @@ export const rules: { readonly [R in RuleName]: SlideRule<R> | DeckRule<R> } = {
   unreachable,
   'dead-end': deadEnd,
   'never-opens': neverOpens,
+  unfinished,
   overflow,
   covered,
   'hotspots-overlap': hotspotsOverlap,

@@ -8,6 +8,7 @@ import {
   PLAIN_LOOK,
   plainText,
   type SlideId,
+  tableOfWords,
   USUAL_CHECK,
 } from '../deck/index.js';
 import { DeckBuilder } from '../testing/index.js';
@@ -140,6 +141,23 @@ const examples: { readonly [R in RuleName]: Example } = {
       ],
     ),
     items: ['sum'],
+  },
+  unfinished: {
+    bad: start().item('chart', 'chart', { fields: { title: 'Birds' } }).deck,
+    good: start()
+      .item('table', 'table', {
+        frame: frame(0, 0, 400, 200),
+        fields: tableOfWords([
+          ['Bird', 'Counted'],
+          ['Curlews', '3'],
+        ]),
+      })
+      .item('chart', 'chart', { frame: frame(500, 0, 600, 300), fields: { table: 'table', title: 'Birds' } })
+      .item('card', 'web-card', {
+        frame: frame(0, 400, 500, 180),
+        link: { to: 'web', address: 'https://marsh.example/' },
+      }).deck,
+    items: ['chart'],
   },
   'no-captions': {
     bad: start().item('call', 'sound', { fields: { file, alt: 'A call' } }).deck,

@@ -35,6 +35,7 @@ const whys: { readonly [R in RuleName]: (values: RuleValues[R], deck: Deck) => s
   'key-unreachable': () => says['key-unreachable'],
   'piece-without-zone': () => says['piece-without-zone'],
   'zone-too-small': says['zone-too-small'],
+  unfinished: () => says.unfinished,
   'unnamed-blank': () => says['unnamed-blank'],
   'too-quick': says['too-quick'],
   'too-long': says['too-long'],
