@@ -81,7 +81,7 @@ test('one draws on a slide by mouse and by keys; strokes that belong together ar
   await expect(ink.locator('path')).toHaveCount(2);
   // By keys: to the middle, a stroke to the right.
   await begin();
-  await area.focus();
+  await expect(area).toBeFocused();
   await page.keyboard.press('Space');
   for (let step = 0; step < 6; step += 1) await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Space');

@@ -9,7 +9,7 @@ import {
   type SlideId,
 } from '@gobrel/core/deck';
 import { inkOutline, paint, usePointerDrag } from '@gobrel/slide-view';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
@@ -37,6 +37,11 @@ export function InkArea({ editing, slideId, scale }: InkAreaProps) {
   const points = useRef<InkPoint[]>([]);
   const [keyPen, setKeyPen] = useState<{ readonly x: number; readonly y: number; readonly down: boolean } | null>(null);
   const [told, setTold] = useState('');
+  useEffect(() => {
+    // Whoever uses keys draws at once: after what was pressed for it has given the focus back.
+    const timer = setTimeout(() => area.current?.focus({ preventScroll: true }), 0);
+    return () => clearTimeout(timer);
+  }, []);
   const isErasing = tool === 'eraser';
   const pen: InkPen = {
     tool: isErasing ? 'pen' : tool,
@@ -122,7 +127,6 @@ export function InkArea({ editing, slideId, scale }: InkAreaProps) {
       aria-label={says.area}
       aria-roledescription={messages.asking.drawHelp}
       tabIndex={0}
-      autoFocus
       className="absolute inset-0 z-10 cursor-crosshair touch-none outline-offset-4"
       onPointerDown={(event: PointerEvent<HTMLDivElement>) => {
         select();

@@ -4,10 +4,10 @@ import { pictureColours, pictureKinds, pictureShapes } from '@gobrel/contract/pi
 import { licences } from '@gobrel/core/deck';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { ImageUp } from 'lucide-react';
-import { type ReactNode, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { libraryPages, libraryUrl } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
-import { Button, Field, Loading } from '../../../shared/ui';
+import { Button, Field, Loading, Select } from '../../../shared/ui';
 import { carryPicture } from './carried-picture';
 
 interface PictureShelfProps {
@@ -15,8 +15,12 @@ interface PictureShelfProps {
   readonly onPick: (picture: LibraryPicture) => void;
 }
 
+/** Stands for no wish. */
+const ANY = '';
+
 export function PictureShelf({ onFile, onPick }: PictureShelfProps) {
   const says = messages.pictureShelf;
+  const any = { value: ANY, name: says.any } as const;
   const [query, setQuery] = useState<LibraryQuery>({});
   const looked = useDeferredValue(query);
   const { data, isError, hasNextPage, isFetchingNextPage, fetchNextPage } = useInfiniteQuery(libraryPages(looked));
@@ -37,39 +41,27 @@ export function PictureShelf({ onFile, onPick }: PictureShelfProps) {
         onChange={({ target }) => set({ find: target.value })}
       />
       <div className="grid grid-cols-3 gap-2">
-        <Filter
+        <Select
+          stacked
           label={says.kind}
-          value={query.kind}
-          onChange={(kind) => set({ kind: pictureKinds.find((each) => each === kind) })}
-        >
-          {pictureKinds.map((kind) => (
-            <option key={kind} value={kind}>
-              {says.kinds[kind]}
-            </option>
-          ))}
-        </Filter>
-        <Filter
+          value={query.kind ?? ANY}
+          options={[any, ...pictureKinds.map((value) => ({ value, name: says.kinds[value] }))]}
+          onChange={(kind) => set({ kind: kind === ANY ? undefined : kind })}
+        />
+        <Select
+          stacked
           label={says.colour}
-          value={query.colour}
-          onChange={(colour) => set({ colour: pictureColours.find((each) => each === colour) })}
-        >
-          {pictureColours.map((colour) => (
-            <option key={colour} value={colour}>
-              {says.colours[colour]}
-            </option>
-          ))}
-        </Filter>
-        <Filter
+          value={query.colour ?? ANY}
+          options={[any, ...pictureColours.map((value) => ({ value, name: says.colours[value] }))]}
+          onChange={(colour) => set({ colour: colour === ANY ? undefined : colour })}
+        />
+        <Select
+          stacked
           label={says.shape}
-          value={query.shape}
-          onChange={(shape) => set({ shape: pictureShapes.find((each) => each === shape) })}
-        >
-          {pictureShapes.map((shape) => (
-            <option key={shape} value={shape}>
-              {says.shapes[shape]}
-            </option>
-          ))}
-        </Filter>
+          value={query.shape ?? ANY}
+          options={[any, ...pictureShapes.map((value) => ({ value, name: says.shapes[value] }))]}
+          onChange={(shape) => set({ shape: shape === ANY ? undefined : shape })}
+        />
       </div>
       <div className="flex flex-wrap gap-x-4">
         {(['change', 'sell'] as const).map((right) => (
@@ -129,28 +121,5 @@ export function PictureShelf({ onFile, onPick }: PictureShelfProps) {
         </>
       )}
     </div>
-  );
-}
-
-interface FilterProps {
-  readonly label: string;
-  readonly value: string | undefined;
-  readonly onChange: (value: string) => void;
-  readonly children: ReactNode;
-}
-
-function Filter({ label, value, onChange, children }: FilterProps) {
-  return (
-    <label className="flex flex-col gap-0.5 text-sm font-semibold">
-      {label}
-      <select
-        className="min-h-control rounded-md border border-edge bg-card px-2 font-normal"
-        value={value ?? ''}
-        onChange={({ target }) => onChange(target.value)}
-      >
-        <option value="">{messages.pictureShelf.any}</option>
-        {children}
-      </select>
-    </label>
   );
 }

@@ -10,8 +10,10 @@ import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { useStable } from '../state/use-stable';
 
-/** The part of the slide that pictures take: a background all of it, a frame most, a thing by itself less. */
-const PART = { whole: 1, frame: 0.8, usual: 0.45 };
+/** The part of the slide that pictures take: one as wide as a slide all of it, wide ones more than the others. */
+const PART = { whole: 1, wide: 0.6, usual: 0.45 };
+/** From this ratio of width to height on a picture is wide. */
+const WIDE = 1.2;
 
 /** A function that places one. @param at its middle, in slide units; the middle of the slide where it is not said */
 export function useLibraryPictures({ deck, run }: Editing, slideId: SlideId) {
@@ -24,8 +26,9 @@ export function useLibraryPictures({ deck, run }: Editing, slideId: SlideId) {
     const stored = await storePicture(new File([await answer.blob()], `${picture.name}.webp`, { type: 'image/webp' }));
     if (!stored) return;
     const slide = sizeOf(deck);
-    const isWhole = Math.abs(picture.width / picture.height - slide.width / slide.height) < 0.02;
-    const part = isWhole ? PART.whole : picture.width === 1000 ? PART.frame : PART.usual;
+    const ratio = picture.width / picture.height;
+    const isWhole = Math.abs(ratio - slide.width / slide.height) < 0.02;
+    const part = isWhole ? PART.whole : ratio >= WIDE ? PART.wide : PART.usual;
     const scale = Math.min((slide.width * part) / picture.width, (slide.height * part) / picture.height);
     const size = { width: Math.round(picture.width * scale), height: Math.round(picture.height * scale) };
     const centred = centredFrame(deck, size);

@@ -12,7 +12,7 @@ import {
   type Template,
 } from '@gobrel/core/templates';
 import { useState } from 'react';
-import { Choose, Dialog } from '../../../shared/ui';
+import { Choose, Dialog, Select } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { TemplateCard } from './template-card';
 import { type FoundTemplate, useTemplates } from './use-templates';
@@ -24,8 +24,12 @@ interface TemplateDialogProps {
   readonly onClose: () => void;
 }
 
+/** Stands for no wish. */
+const ANY = '';
+
 export function TemplateDialog({ decksFirst, onPick, onClose }: TemplateDialogProps) {
   const says = messages.templates;
+  const any = { value: ANY, name: says.any } as const;
   const [moment, setMoment] = useState<Moment | 'all'>('all');
   const [does, setDoes] = useState<Doing | null>(null);
   const [subject, setSubject] = useState<Subject | null>(null);
@@ -68,17 +72,17 @@ export function TemplateDialog({ decksFirst, onPick, onClose }: TemplateDialogPr
         ))}
       </div>
       <div className="mt-2 flex flex-wrap gap-3">
-        <Pick
+        <Select
           label={says.subjectLabel}
-          value={subject}
-          options={subjects.map((each) => [each, says.subjects[each]] as const)}
-          onPick={setSubject}
+          value={subject ?? ANY}
+          options={[any, ...subjects.map((value) => ({ value, name: says.subjects[value] }))]}
+          onChange={(next) => setSubject(next === ANY ? null : next)}
         />
-        <Pick
+        <Select
           label={says.agesLabel}
-          value={age}
-          options={ages.map((each) => [each, says.ages[each]] as const)}
-          onPick={setAge}
+          value={age ?? ANY}
+          options={[any, ...ages.map((value) => ({ value, name: says.ages[value] }))]}
+          onChange={(next) => setAge(next === ANY ? null : next)}
         />
       </div>
       {fitting.length === 0 ? <p className="py-6">{says.noneFit}</p> : null}
@@ -86,34 +90,6 @@ export function TemplateDialog({ decksFirst, onPick, onClose }: TemplateDialogPr
         <TemplateGroup key={title} title={title} templates={templates} onPick={onPick} />
       ))}
     </Dialog>
-  );
-}
-
-interface PickProps<T extends string> {
-  readonly label: string;
-  readonly value: T | null;
-  readonly options: readonly (readonly [T, string])[];
-  readonly onPick: (value: T | null) => void;
-}
-
-/** One of some, or any. */
-function Pick<T extends string>({ label, value, options, onPick }: PickProps<T>) {
-  return (
-    <label className="flex items-center gap-2 text-sm font-semibold">
-      {label}
-      <select
-        className="min-h-control rounded-md border border-edge bg-card px-2 font-normal"
-        value={value ?? ''}
-        onChange={({ target }) => onPick(options.find(([each]) => each === target.value)?.[0] ?? null)}
-      >
-        <option value="">{messages.templates.any}</option>
-        {options.map(([each, name]) => (
-          <option key={each} value={each}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }
 
