@@ -3,7 +3,7 @@ import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { startOf } from './as-said';
 import { expectClean } from './expect-clean';
-import { item, newDeck, newTeacher, saved } from './people';
+import { atSlide, cutNetwork, item, newDeck, newTeacher, saved } from './people';
 
 const canvasOf = (page: Page) => page.getByRole('group', { name: startOf(messages.editor.canvas) });
 const panelOf = (page: Page) => page.getByRole('complementary');
@@ -129,4 +129,28 @@ test('a pasted address becomes a card with a code; where it leads is changed bes
   await expect(card.locator('[data-code]')).toHaveCount(0);
   await expect(card).toContainText('Owls of the marsh');
   await expectClean(page);
+});
+
+test('a class gets all of it: formulas, a chart, ink and a card on a tablet, also without a network', async ({
+  browser,
+  page,
+}) => {
+  const student = await atSlide(browser, page, ['tide-numbers', 1]);
+  await expect(student.locator('legend').filter({ hasText: 'So how fast was it?' })).toBeVisible();
+  await expect(student.getByRole('radio', { name: '7 m/min', exact: true })).toBeVisible();
+  await expect(student.locator('.gv-slide mfrac').first()).toBeAttached();
+  await expect(student.getByRole('img', { name: 'The distance and the time, underlined' })).toBeVisible();
+  await expectClean(student);
+  await student.getByRole('radio', { name: '7 m/min', exact: true }).tap();
+  await saved(student);
+  // What charts and codes are drawn with was brought before it was needed.
+  const brought = () =>
+    performance.getEntriesByType('resource').filter(({ name }) => /(chart|code)-drawing/.test(name)).length;
+  await expect.poll(() => student.evaluate(brought)).toBeGreaterThanOrEqual(2);
+  await cutNetwork(student);
+  await student.getByRole('button', { name: messages.walking.next }).tap();
+  const chart = student.getByRole('img', { name: /^Birds on the flats, by the hour/ });
+  await expect(chart.locator('.recharts-bar-rectangle')).toHaveCount(8);
+  await student.getByRole('button', { name: messages.walking.next }).tap();
+  await expect(student.locator('[data-code="https://harbour.example/tides"]')).toBeVisible();
 });

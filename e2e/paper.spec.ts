@@ -66,11 +66,12 @@ async function difference(one: Buffer | string, other: Buffer | string): Promise
   return differing / (1280 * 720);
 }
 
-/** A slide as the show draws it, 1280 pixels wide. */
-async function shown(page: Page, deckId: string, slideId: string): Promise<Buffer> {
+/** A slide as the show draws it, 1280 pixels wide. @param late what of it comes after the rest */
+async function shown(page: Page, deckId: string, slideId: string, late = '.gv-slide'): Promise<Buffer> {
   await page.setViewportSize({ width: 1280, height: 772 });
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.goto(`/decks/${deckId}/show/${slideId}`);
+  await expect(page.locator(late).first()).toBeVisible();
   await page.evaluate(async () => {
     await document.fonts.ready;
     await Promise.all([...document.images].map((image) => image.decode().catch(() => undefined)));
@@ -107,6 +108,24 @@ test('the night walk as PDF: sound, its words in order, its links, its sections,
     expect(
       await difference(await shown(page, 'night-walk', slideId), pages[order.indexOf(slideId)] ?? ''),
     ).toBeLessThan(0.015);
+});
+
+test('formulas, charts, ink and codes are on paper as on the screen, the words of a chart as words', async ({
+  page,
+}) => {
+  await odile(page);
+  const path = await pdfOf(page, 'tide-numbers', 'slides');
+  expect(asked('qpdf', '--check', path)).toContain('No syntax');
+  const words = asked('pdftotext', '-f', '2', '-l', '2', path, '-').replaceAll(/\s+/g, ' ');
+  for (const told of ['Birds on the flats, by the hour', '6 o’clock', '64', 'Dunlins']) expect(words).toContain(told);
+  const pages = drawn(path);
+  const slides = [
+    ['numbers-speed', '.gv-formula'],
+    ['numbers-counts', '.recharts-bar-rectangle'],
+    ['numbers-web', '[data-code]'],
+  ] as const;
+  for (const [at, [slideId, late]] of slides.entries())
+    expect(await difference(await shown(page, 'tide-numbers', slideId, late), pages[at] ?? '')).toBeLessThan(0.015);
 });
 
 test('several slides a page, notes, and the map', async ({ page }) => {
