@@ -1,6 +1,6 @@
 /** Searching the picture library, as one would a service outside. */
 import type { LicenceName } from '@gobrel/core/deck';
-import { Type } from 'class-transformer';
+import { Transform } from 'class-transformer';
 import { IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
@@ -44,7 +44,7 @@ export class LibraryQuery {
 
   /** From 1. */
   @Optional()
-  @Type(() => Number)
+  @Transform(({ value }: { readonly value: unknown }) => Number(value))
   @IsInt()
   @Min(1)
   @Max(1000)
