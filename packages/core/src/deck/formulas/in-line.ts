@@ -14,33 +14,39 @@ export function wordsInLine(text: string, formulas: FormulaDrawings): string {
 }
 
 /** MathML as a line of letters. */
-export function mathInLine({ is, says, holds = [] }: MathNode): string {
+export function mathInLine(node: MathNode): string {
+  const { is, says, holds = [] } = node;
   if (says !== undefined) return is === 'mspace' ? ' ' : says;
-  const [first = '', second = '', third = ''] = holds.map(mathInLine);
+  const all = () => holds.map(mathInLine).join('');
+  const [first, second, third] = holds.map(bracketed);
   switch (is) {
     case 'mfrac':
-      return `${bracketed(first)}/${bracketed(second)}`;
+      return `${first ?? ''}/${second ?? ''}`;
     case 'msqrt':
-      return `√${bracketed(holds.map(mathInLine).join(''))}`;
+      return `√${holds.length === 1 ? (first ?? '') : `(${all()})`}`;
     case 'mroot':
-      return `${second}√${bracketed(first)}`;
+      return `${second ?? ''}√${first ?? ''}`;
     case 'msup':
     case 'mover':
-      return `${bracketed(first)}^${bracketed(second)}`;
+      return `${first ?? ''}^${second ?? ''}`;
     case 'msub':
     case 'munder':
-      return `${first}_${bracketed(second)}`;
+      return `${first ?? ''}_${second ?? ''}`;
     case 'msubsup':
     case 'munderover':
-      return `${first}_${bracketed(second)}^${bracketed(third)} `;
+      return `${first ?? ''}_${second ?? ''}^${third ?? ''} `;
     case 'mtr':
       return `${holds.map(mathInLine).join(', ')}; `;
     default:
-      return holds.map(mathInLine).join('');
+      return all();
   }
 }
 
-/** In brackets, unless it is a single number, letter or sign. */
-function bracketed(text: string): string {
-  return /^(\p{L}|[\d.,]+|\p{S}|\(.*\))?$/u.test(text) ? text : `(${text})`;
+/** In brackets, unless it is one number, name or sign. */
+function bracketed(node: MathNode): string {
+  const { is, holds = [] } = node;
+  const [only] = holds;
+  if (is === 'mrow' && holds.length === 1 && only) return bracketed(only);
+  const line = mathInLine(node);
+  return holds.length === 0 ? line : `(${line})`;
 }

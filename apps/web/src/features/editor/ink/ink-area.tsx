@@ -13,7 +13,7 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } fr
 import { messages } from '../../../shared/messages';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
-import { endInk, INK_WEIGHTS, useInking } from './inking';
+import { endInk, focusInk, INK_WEIGHTS, useInking } from './inking';
 
 interface InkAreaProps {
   readonly editing: Editing;
@@ -38,9 +38,8 @@ export function InkArea({ editing, slideId, scale }: InkAreaProps) {
   const [keyPen, setKeyPen] = useState<{ readonly x: number; readonly y: number; readonly down: boolean } | null>(null);
   const [told, setTold] = useState('');
   useEffect(() => {
-    // Whoever uses keys draws at once: after what was pressed for it has given the focus back.
-    const timer = setTimeout(() => area.current?.focus({ preventScroll: true }), 0);
-    return () => clearTimeout(timer);
+    // Whoever uses keys draws at once.
+    focusInk();
   }, []);
   const isErasing = tool === 'eraser';
   const pen: InkPen = {
@@ -123,6 +122,7 @@ export function InkArea({ editing, slideId, scale }: InkAreaProps) {
   return (
     <div
       ref={area}
+      data-ink
       role="application"
       aria-label={says.area}
       aria-roledescription={messages.asking.drawHelp}

@@ -45,3 +45,8 @@ export function beginInk(): void {
 export function endInk(): void {
   useInking.setState({ isOn: false, last: null });
 }
+
+/** Gives the slide that is drawn on the focus. */
+export function focusInk(): void {
+  document.querySelector<HTMLElement>('[data-ink]')?.focus({ preventScroll: true });
+}

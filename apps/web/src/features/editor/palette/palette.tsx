@@ -59,7 +59,7 @@ import { currentCell, typeInCell } from '../table/current-cell';
 import { ChartPicker } from '../charts/chart-picker';
 import { DiagramDialog } from '../diagrams/diagram-dialog';
 import { FormulaDialog } from '../formulas/formula-dialog';
-import { beginInk } from '../ink/inking';
+import { beginInk, focusInk, useInking } from '../ink/inking';
 import { MediaPicker } from '../media/media-picker';
 import { RecordDialog } from '../media/record-dialog';
 import type { PlaceMedia } from '../media/use-media-files';
@@ -371,6 +371,12 @@ export function Palette({ editing, slideId, onFiles, onMedia, onLibraryPicture, 
                   open={picking === entry.choosing}
                   onOpenChange={(open) => setPicking(open ? (entry.choosing ?? null) : null)}
                   trigger={button}
+                  onClosed={(event) => {
+                    // Whoever has taken the pen in hand goes on with the slide.
+                    if (!useInking.getState().isOn) return;
+                    event.preventDefault();
+                    focusInk();
+                  }}
                 >
                   {content}
                 </Popover>
