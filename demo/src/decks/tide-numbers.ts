@@ -60,7 +60,7 @@ export function tideNumbers(pictures: PictureIds): Deck {
       id: 'numbers-chart',
       fields: { table: 'numbers-table', form: 'bars', title: 'Birds on the flats, by the hour', isSaid: true },
     })
-    .add('ink', [896, 222, 112, 84], {
+    .add('ink', [803, 232, 112, 84], {
       name: 'A ring around the most birds',
       fields: { strokes: [RING], color: 'second', weight: 5 },
     })

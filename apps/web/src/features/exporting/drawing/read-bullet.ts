@@ -16,7 +16,8 @@ export function readBullet(
   builder: PageBuilder,
 ): void {
   const words = firstLineOf(point);
-  if (!words) return;
+  const isMarked = style.listStyleType !== 'none' || getComputedStyle(point, '::before').content !== 'none';
+  if (!words || !isMarked) return;
   const size = readLength(style.fontSize);
   const line = builder.within(words);
   const left = builder.within(point.getBoundingClientRect()).x;

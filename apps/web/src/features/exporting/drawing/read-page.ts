@@ -105,7 +105,10 @@ class PageReader {
     const ratio = image.naturalWidth / (image.naturalHeight || 1) || 1;
     const fit = style.objectFit === 'contain' || style.objectFit === 'cover' ? style.objectFit : null;
     const part = image.alt === '' ? null : this.figure(image.alt, around);
-    this.builder.picture({ ...around, part }, image.currentSrc || image.src, fit ? fittedBox(box, ratio, fit) : box);
+    // What covers its box is seen within it.
+    const cuts = fit === 'cover' ? [...around.cuts, this.builder.cut(boxPath(box), around.matrix)] : around.cuts;
+    const place = fit ? fittedBox(box, ratio, fit) : box;
+    this.builder.picture({ ...around, part, cuts }, image.currentSrc || image.src, place);
   }
 
   private poster(video: HTMLVideoElement, box: Box, around: Around): void {
