@@ -1,6 +1,6 @@
 /** The decks that come along whose slides are tied: a story, a quiz that sends back, locked rooms, a walk, a lab, a class book. */
 import type { SceneViews } from '@gobrel/contract';
-import type { SceneName } from '@gobrel/core/scenes';
+import { BAY, type SceneName } from '@gobrel/core/scenes';
 import type { Door, Place, RouteDeck, RoutePage, Spot, TemplateAsk, TemplatePicture } from '@gobrel/core/templates';
 import { ages } from '@gobrel/core/templates';
 import { messages } from '../../../shared/messages';
@@ -191,9 +191,10 @@ function museum(page: MakePage): RouteDeck {
   const { name, title, subtitle, pages } = says.museum;
   const { room, bridge, lighthouse, wood, choose } = pages;
   const [x, y, width, height] = WIDE;
-  const at = (left: number, top: number, wide: number, high: number): Place => [
-    x + left * width,
-    y + top * height,
+  /** Around a place on the map, which is told in shares of it. */
+  const around = ([across, down]: readonly [number, number], wide: number, high: number): Place => [
+    x + (across - wide / 2) * width,
+    y + (down - high / 2) * height,
     wide * width,
     high * height,
   ];
@@ -213,9 +214,9 @@ function museum(page: MakePage): RouteDeck {
       page('room', room, {
         scene: ['bay', WIDE],
         spots: [
-          { name: bridge.title, at: at(0.36, 0.42, 0.16, 0.24), to: 'bridge' },
-          { name: lighthouse.title, at: at(0.78, 0.2, 0.16, 0.4), to: 'lighthouse' },
-          { name: wood.title, at: at(0.05, 0.5, 0.22, 0.36), to: 'wood' },
+          { name: bridge.title, at: around(BAY.bridge, 0.14, 0.28), to: 'bridge' },
+          { name: lighthouse.title, at: around(BAY.lighthouse, 0.14, 0.4), to: 'lighthouse' },
+          { name: wood.title, at: around(BAY.wood, 0.2, 0.32), to: 'wood' },
         ],
         doors: [door(room.doors[0], 'choose', { pages: 4 })],
       }),
