@@ -86,7 +86,7 @@ function roomForFigures({ series }: ChartFigures): number {
 }
 
 /** What charts with axes share. */
-function axes({ size }: ChartItem, figures: ChartFigures, numeric = false): ReactElement[] {
+function axes({ size, form }: ChartItem, figures: ChartFigures, numeric = false): ReactElement[] {
   const tick = { fill: 'var(--gv-words)', fontSize: size * 0.85 };
   return [
     <CartesianGrid key="grid" stroke="var(--gv-soft)" strokeOpacity={0.35} vertical={numeric} />,
@@ -99,6 +99,8 @@ function axes({ size }: ChartItem, figures: ChartFigures, numeric = false): Reac
       height={size * 1.8}
       tickMargin={size * 0.25}
       interval={numeric ? 'preserveEnd' : 0}
+      // Each series of dots brings the names along once more.
+      allowDuplicatedCategory={form !== 'dots'}
       domain={numeric ? ['auto', 'auto'] : undefined}
     />,
     <YAxis
