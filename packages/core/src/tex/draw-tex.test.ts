@@ -1,5 +1,13 @@
 /** Formulas drawn: what they look like, what they say, and what is told when they cannot be. */
-import { formulaParts, isDrawn, mathInLine, type MathNode, readFormulas, wordsInLine } from '../deck/index.js';
+import {
+  formulaParts,
+  isDrawn,
+  mathInLine,
+  type MathNode,
+  placedFormulas,
+  readFormulas,
+  wordsInLine,
+} from '../deck/index.js';
 import { drawTex } from './index.js';
 
 const drawn = (tex: string, byItself = false) => {
@@ -88,6 +96,7 @@ test('a text is its parts', () => {
     ['x', false],
     ['y^2', true],
   ]);
+  for (const { typed, from, to } of placedFormulas(text)) expect(text.slice(from, to)).toBe(typed.source);
 });
 
 test.each([

@@ -39,6 +39,23 @@ export function formulaParts(text: string): readonly FormulaPart[] {
   return parts;
 }
 
+/** A formula where it stands in a text: from its first sign to behind its last one. */
+export interface PlacedFormula {
+  readonly typed: TypedFormula;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The formulas of a text, in reading order. */
+export function placedFormulas(text: string): readonly PlacedFormula[] {
+  let at = 0;
+  return formulaParts(text).flatMap((part): PlacedFormula[] => {
+    const from = at;
+    at += part.is === 'words' ? part.text.length : part.source.length;
+    return part.is === 'words' ? [] : [{ typed: part, from, to: at }];
+  });
+}
+
 /** A formula as it is typed among words. */
 export function typedFormula(tex: string, byItself: boolean): string {
   return byItself ? `\\[${tex.trim()}\\]` : `\\(${tex.trim()}\\)`;

@@ -1,12 +1,12 @@
 /** The button that puts a formula into a text, or changes the one at its caret. */
-import type { ShapeItem, TableItem, TextField, TextItem } from '@gobrel/core/deck';
+import type { PlacedFormula, ShapeItem, TableItem, TextField, TextItem } from '@gobrel/core/deck';
 import { Radical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
 import { IconButton } from '../../../shared/ui';
 import { useDesk, withText } from '../state/desk';
 import { FormulaDialog } from './formula-dialog';
-import { firstFormula, type FormulaAt, formulaAtCaret, putFormula } from './formula-in-text';
+import { firstFormula, formulaAtCaret, putFormula } from './formula-in-text';
 
 interface FormulaButtonProps {
   readonly item: TextItem | ShapeItem | TableItem;
@@ -14,7 +14,7 @@ interface FormulaButtonProps {
 }
 
 export function FormulaButton({ item, field }: FormulaButtonProps) {
-  const [open, setOpen] = useState<{ readonly at: FormulaAt | null } | null>(null);
+  const [open, setOpen] = useState<{ readonly at: PlacedFormula | null } | null>(null);
   const put = useRef<string | null>(null);
   const begin = () => {
     const { typingIn, textEditor } = useDesk.getState();

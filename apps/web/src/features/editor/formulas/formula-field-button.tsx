@@ -1,5 +1,5 @@
 /** The button that puts a formula into a field of a panel: into the one that was typed in last. */
-import { formulaParts } from '@gobrel/core/deck';
+import { type PlacedFormula, placedFormulas } from '@gobrel/core/deck';
 import { Radical } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
@@ -18,7 +18,7 @@ interface Opened {
   readonly field: TextField;
   readonly from: number;
   readonly to: number;
-  readonly start: ReturnType<typeof formulaAt>;
+  readonly start: PlacedFormula | null;
 }
 
 export function FormulaFieldButton() {
@@ -70,12 +70,6 @@ function isTextField(target: EventTarget | null): target is TextField {
 }
 
 /** The formula in a field's text that the caret is in or at. */
-function formulaAt(text: string, caret: number) {
-  let at = 0;
-  for (const part of formulaParts(text)) {
-    const from = at;
-    at += part.is === 'words' ? part.text.length : part.source.length;
-    if (part.is === 'formula' && from <= caret && caret <= at) return { typed: part, from, to: at };
-  }
-  return null;
+function formulaAt(text: string, caret: number): PlacedFormula | null {
+  return placedFormulas(text).find(({ from, to }) => from <= caret && caret <= to) ?? null;
 }

@@ -1,16 +1,9 @@
 /** Formulas in a text that is being typed in: the one at the caret, and putting one there. */
-import { formulaParts, type TypedFormula } from '@gobrel/core/deck';
+import { placedFormulas, type PlacedFormula } from '@gobrel/core/deck';
 import type { Editor } from '@tiptap/core';
 
-/** A formula in an open text, and where it is there. */
-export interface FormulaAt {
-  readonly typed: TypedFormula;
-  readonly from: number;
-  readonly to: number;
-}
-
 /** The formula that the caret is in or at; `null` when it is in none. */
-export function formulaAtCaret({ state: { selection } }: Editor): FormulaAt | null {
+export function formulaAtCaret({ state: { selection } }: Editor): PlacedFormula | null {
   const { $from } = selection;
   return (
     formulasIn($from.parent.textBetween(0, $from.parent.content.size, '', '\ufffc'), $from.start()).find(
@@ -20,8 +13,8 @@ export function formulaAtCaret({ state: { selection } }: Editor): FormulaAt | nu
 }
 
 /** The first formula of an open text; `null` when there is none. */
-export function firstFormula({ state: { doc } }: Editor): FormulaAt | null {
-  let found: FormulaAt | null = null;
+export function firstFormula({ state: { doc } }: Editor): PlacedFormula | null {
+  let found: PlacedFormula | null = null;
   doc.descendants((node, place) => {
     if (found) return false;
     if (!node.isTextblock) return true;
@@ -31,17 +24,12 @@ export function firstFormula({ state: { doc } }: Editor): FormulaAt | null {
   return found;
 }
 
-function formulasIn(text: string, start: number): readonly FormulaAt[] {
-  let at = start;
-  return formulaParts(text).flatMap((part): FormulaAt[] => {
-    const from = at;
-    at += part.is === 'words' ? part.text.length : part.source.length;
-    return part.is === 'words' ? [] : [{ typed: part, from, to: at }];
-  });
+function formulasIn(text: string, start: number): readonly PlacedFormula[] {
+  return placedFormulas(text).map(({ typed, from, to }) => ({ typed, from: from + start, to: to + start }));
 }
 
 /** Puts a formula as it is typed into an open text, where the caret is or in place of another one. */
-export function putFormula(editor: Editor, source: string, instead: FormulaAt | null): void {
+export function putFormula(editor: Editor, source: string, instead: PlacedFormula | null): void {
   const { selection, tr } = editor.state;
   const { from, to } = instead ?? selection;
   // Letters are put in as letters: nothing in them is read as markup.
