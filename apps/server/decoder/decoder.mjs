@@ -6,7 +6,7 @@ import sharp from 'sharp';
 /** The longest side that is kept, in pixels: three times a projector's width is more than can be seen. */
 const LONGEST_SIDE = 4096;
 /** The most pixels that are decoded at all. */
-const MOST_PIXELS = 12_000 * 12_000;
+const MOST_PIXELS = 9_000 * 9_000;
 
 /** Media types of the pictures that may stay as they are, by the decoder's name for them. */
 const mediaTypes = { png: 'image/png', jpeg: 'image/jpeg', webp: 'image/webp', gif: 'image/gif' };

@@ -21,6 +21,7 @@ export { usePointerDrag } from './dragging/use-pointer-drag.js';
 export { useRecorder } from './items/use-recorder.js';
 export { inkOutline } from './items/ink-view.js';
 export { paint } from './paint.js';
+export { type ClipLead, ClipLeadProvider, type LedClip } from './playing.js';
 export { PiecePicture } from './piece-picture.js';
 export { outcomeInWords } from './piece-words.js';
 export { alignStyle, RichTextView } from './rich-text-view.js';

@@ -1,6 +1,15 @@
 /** What the check measures, against what can be counted by hand or tried place by place. */
 import fc from 'fast-check';
-import { contrastOf, PLAIN_LOOK, plainText, type RichText, USUAL_CHECK } from '../deck/index.js';
+import {
+  contrastOf,
+  PLAIN_LOOK,
+  plainText,
+  type RichText,
+  shapeContains,
+  shapeNames,
+  sharedShapeArea,
+  USUAL_CHECK,
+} from '../deck/index.js';
 import { containsPoint, type Frame } from '../geometry/index.js';
 import { DeckBuilder } from '../testing/index.js';
 import { colourBehind } from './measuring/behind.js';
@@ -8,7 +17,7 @@ import { roomOf } from './measuring/letter-room.js';
 import { yearsToRead } from './measuring/readability.js';
 import { isOpaque, over, type Samples } from './measuring/samples.js';
 import { leastLetters, readFrom } from './measuring/seen-from.js';
-import { sharedArea } from './measuring/shared-area.js';
+import { sharedArea, uncoveredArea } from './measuring/shared-area.js';
 import { timeToWork } from './measuring/time-to-work.js';
 import { lookAtSlide } from './slide-look.js';
 
@@ -49,6 +58,72 @@ describe('the area that two frames share', () => {
         expect(sharedArea(a, { ...b, x: b.x + 5000 })).toBe(0);
       }),
     );
+  });
+});
+
+describe('the area of a frame that others leave open', () => {
+  test('is what places tried one by one say', () => {
+    fc.assert(
+      fc.property(anyFrame, fc.array(anyFrame, { maxLength: 4 }), (frame, covers) => {
+        const step = 8;
+        let open = 0;
+        for (let x = -300; x < 900; x += step)
+          for (let y = -300; y < 900; y += step) {
+            const place = { x: x + step / 2, y: y + step / 2 };
+            const isOpen = containsPoint(frame, place) && !covers.some((cover) => containsPoint(cover, place));
+            if (isOpen) open += step * step;
+          }
+        const edges = [frame, ...covers].reduce((sum, { width, height }) => sum + 2 * (width + height), 0);
+        expect(Math.abs(uncoveredArea(frame, covers) - open)).toBeLessThan(step * edges);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('with what lies apart is all of it, and with one that covers it none', () => {
+    fc.assert(
+      fc.property(anyFrame, anyFrame, (frame, other) => {
+        const whole = frame.width * frame.height;
+        expect(uncoveredArea(frame, [{ ...other, x: other.x + 5000 }])).toBeCloseTo(whole, 4);
+        expect(uncoveredArea(frame, [other, frame])).toBeCloseTo(0, 4);
+        expect(uncoveredArea(frame, [other]) + sharedArea(frame, other)).toBeCloseTo(whole, 4);
+      }),
+    );
+  });
+});
+
+describe('the area that two shapes share as they are drawn', () => {
+  test('is what places tried one by one say', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...shapeNames),
+        anyFrame,
+        fc.constantFrom(...shapeNames),
+        anyFrame,
+        (shape, frame, other, otherFrame) => {
+          const step = 10;
+          let within = 0;
+          for (let x = -200; x < 800; x += step)
+            for (let y = -200; y < 800; y += step) {
+              const place = { x: x + step / 2, y: y + step / 2 };
+              if (shapeContains(shape, frame, place) && shapeContains(other, otherFrame, place)) within += step * step;
+            }
+          const edges = 4 * (frame.width + frame.height + otherFrame.width + otherFrame.height);
+          const shared = sharedShapeArea({ shape, frame }, { shape: other, frame: otherFrame });
+          expect(Math.abs(shared - within)).toBeLessThan(step * edges);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+
+  test('of two ellipses whose boxes meet at a corner is none, where the boxes share some', () => {
+    const [a, b] = [
+      { x: 0, y: 0, width: 200, height: 200, rotation: 0 },
+      { x: 175, y: 175, width: 200, height: 200, rotation: 0 },
+    ];
+    expect(sharedArea(a, b)).toBeCloseTo(625, 4);
+    expect(sharedShapeArea({ shape: 'ellipse', frame: a }, { shape: 'ellipse', frame: b })).toBe(0);
   });
 });
 

@@ -1,7 +1,7 @@
-/** Plays the part of a file that is to be played, when it is to be played. */
-import { type MediaFields, playedSeconds } from '@gobrel/core/deck';
+/** Plays the part of a file that is to be played, when it is to be played; what one window leads, another one follows. */
+import { type ItemId, type MediaFields, playedSeconds } from '@gobrel/core/deck';
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
-import { usePlaying } from '../playing.js';
+import { useClipLead, usePlaying } from '../playing.js';
 
 /** A file that is played. */
 export interface Media {
@@ -16,7 +16,10 @@ export interface Media {
   readonly seek: (seconds: number) => void;
 }
 
-export function useMedia(element: RefObject<HTMLMediaElement | null>, item: MediaFields): Media {
+export function useMedia(
+  element: RefObject<HTMLMediaElement | null>,
+  item: MediaFields & { readonly id: ItemId },
+): Media {
   const { upTo } = usePlaying();
   const [state, setState] = useState({ isPlaying: false, at: item.starts, found: 0 });
   const [trouble, setTrouble] = useState<Media['trouble']>(null);
@@ -83,6 +86,8 @@ export function useMedia(element: RefObject<HTMLMediaElement | null>, item: Medi
     if (playsNow) play();
   }, [playsNow, play]);
 
+  useLead(element, item, play);
+
   const known = { ...item, seconds: item.seconds > 0 ? item.seconds : state.found };
   return {
     isPlaying: state.isPlaying,
@@ -101,4 +106,37 @@ export function useMedia(element: RefObject<HTMLMediaElement | null>, item: Medi
       [element],
     ),
   };
+}
+
+/** How far a clip may be from the one it follows before it is set right, in seconds. */
+const MAY_DIFFER = 0.3;
+
+/** Tells what is done with a clip here, and does what is done with it elsewhere. */
+function useLead(
+  element: RefObject<HTMLMediaElement | null>,
+  { id, file, volume }: MediaFields & { readonly id: ItemId },
+  play: () => void,
+): void {
+  const { follows, tell, silent } = useClipLead();
+  useEffect(() => {
+    const media = element.current;
+    if (!media || !tell) return;
+    const say = () => tell({ itemId: id, isPlaying: !media.paused, at: media.currentTime });
+    const told = ['play', 'pause', 'seeked'] as const;
+    for (const event of told) media.addEventListener(event, say);
+    return () => {
+      for (const event of told) media.removeEventListener(event, say);
+    };
+  }, [element, id, file, tell]);
+  useEffect(() => {
+    const media = element.current;
+    if (media) media.muted = silent || volume === 0;
+  }, [element, file, silent, volume]);
+  useEffect(() => {
+    const media = element.current;
+    if (!media || follows?.itemId !== id) return;
+    if (Math.abs(media.currentTime - follows.at) > MAY_DIFFER) media.currentTime = follows.at;
+    if (follows.isPlaying) play();
+    else media.pause();
+  }, [element, id, file, follows, play]);
 }

@@ -1,4 +1,4 @@
-/** How much of each other two frames cover, turned as they are. */
+/** How much of each other frames cover, turned as they are. */
 import { cornersOf, type Frame, type Point } from '../../geometry/index.js';
 
 /**
@@ -13,6 +13,30 @@ export function sharedArea(a: Frame, b: Frame): number {
     shape = clipped(shape, from, to);
   });
   return areaOf(shape);
+}
+
+/**
+ * The area of a frame that none of the others covers, in square slide units: each takes its part out of what is left,
+ * which falls into a convex piece for each of its sides.
+ */
+export function uncoveredArea(frame: Frame, covers: readonly Frame[]): number {
+  let left: readonly (readonly Point[])[] = [cornersOf(frame)];
+  for (const cover of covers) left = left.flatMap((piece) => without(piece, cover));
+  return left.reduce((sum, piece) => sum + areaOf(piece), 0);
+}
+
+/** The convex pieces of a convex shape that lie outside a frame. */
+function without(shape: readonly Point[], cover: Frame): readonly (readonly Point[])[] {
+  const sides = cornersOf(cover);
+  const outside: (readonly Point[])[] = [];
+  let within = shape;
+  sides.forEach((from, at) => {
+    const to = sides[(at + 1) % sides.length] ?? from;
+    const beyond = clipped(within, to, from);
+    if (areaOf(beyond) > 0) outside.push(beyond);
+    within = clipped(within, from, to);
+  });
+  return within.length === 0 ? [shape] : outside;
 }
 
 /** The part of a shape that lies to the right of a line, where the inside of a frame is as its corners go round. */

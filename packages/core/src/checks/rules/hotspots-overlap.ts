@@ -1,6 +1,5 @@
 /** Invisible areas over each other that lead to different places: which of them is pressed is a matter of luck. */
-import { type HotspotItem, sameDestination } from '../../deck/index.js';
-import { sharedArea } from '../measuring/shared-area.js';
+import { type HotspotItem, sameDestination, sharedShapeArea } from '../../deck/index.js';
 import type { SlideRule } from '../rule.js';
 
 /** The part of the smaller one that may lie under the other. */
@@ -15,16 +14,10 @@ export const hotspotsOverlap: SlideRule<'hotspots-overlap'> = {
     return spots.flatMap((one, at) =>
       spots.slice(at + 1).flatMap((other) => {
         if (one.link && other.link && sameDestination(one.link, other.link)) return [];
-        const smaller = Math.min(areaOf(one), areaOf(other));
-        return sharedArea(one.frame, other.frame) > smaller * MAY_SHARE
-          ? [{ items: [one.id, other.id], values: {} }]
-          : [];
+        const smaller = Math.min(sharedShapeArea(one, one), sharedShapeArea(other, other));
+        return sharedShapeArea(one, other) > smaller * MAY_SHARE ? [{ items: [one.id, other.id], values: {} }] : [];
       }),
     );
   },
   mend: null,
 };
-
-function areaOf({ frame }: HotspotItem): number {
-  return frame.width * frame.height;
-}

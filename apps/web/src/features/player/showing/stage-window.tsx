@@ -1,5 +1,5 @@
 /** The slide of a show in its window: with pen and pointer, black when wanted, turned by swiping. */
-import { cameraAt, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
+import { cameraAt, type ClipLead, ClipLeadProvider, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
 import { type PointerEvent, useMemo, useRef } from 'react';
 import { SlideSounds, SoundPlayer } from '../../walking';
 import { messages, slideName } from '../../../shared/messages';
@@ -23,19 +23,22 @@ export function StageWindow({ show, space, plays }: StageWindowProps) {
   const room = useMemo(() => fittedRoom(deck, stop, space), [deck, stop, space]);
   const camera = cameraAt(deck, shared.whole ? { viewpointId: null } : stop, room);
   const swipe = useSwipe(show);
+  const lead = useLead(show, plays);
   if (room.width <= 0) return null;
   return (
     <div className="relative touch-pan-y touch-pinch-zoom" {...(hand === 'press' ? swipe : {})}>
-      <ShowStage
-        deck={deck}
-        stop={stop}
-        room={room}
-        whole={shared.whole}
-        follow={walk.follow}
-        fillIn={fillIn}
-        plays={plays}
-        label={slideName(deck, walk.at)}
-      />
+      <ClipLeadProvider value={lead}>
+        <ShowStage
+          deck={deck}
+          stop={stop}
+          room={room}
+          whole={shared.whole}
+          follow={walk.follow}
+          fillIn={fillIn}
+          plays={plays}
+          label={slideName(deck, walk.at)}
+        />
+      </ClipLeadProvider>
       <InkLayer show={show} room={room} width={camera.width} />
       <SoundPlayer walk={walk} />
       {plays ? <SlideSounds deck={deck} slideId={stop.slideId} /> : null}
@@ -49,6 +52,18 @@ export function StageWindow({ show, space, plays }: StageWindowProps) {
         </button>
       ) : null}
     </div>
+  );
+}
+
+/** The presenter's own screen leads the clips of the windows where the show is seen and heard. */
+function useLead({ shared, set, hasOthers }: Show, plays: boolean): ClipLead {
+  const { clip } = shared;
+  return useMemo(
+    () =>
+      plays
+        ? { follows: clip, tell: null, silent: false }
+        : { follows: null, tell: (told) => set({ clip: told }), silent: hasOthers },
+    [plays, clip, hasOthers, set],
   );
 }
 

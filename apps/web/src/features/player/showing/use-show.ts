@@ -16,6 +16,8 @@ export interface Show {
   readonly deck: Deck;
   readonly shared: SharedShow;
   readonly set: (fields: Partial<SharedShow>) => void;
+  /** Whether another window of it is open. */
+  readonly hasOthers: boolean;
   readonly walk: Walk;
   readonly fillIn: FillIn;
   readonly hand: Hand;
@@ -31,7 +33,7 @@ export interface Show {
  * @param leads whether this window goes on by itself when the show does: one of several does
  */
 export function useShow(deck: Deck, start: ShowState, channel: string | null, leads: boolean): Show {
-  const [shared, set] = useSharedShow(
+  const { shared, set, hasOthers } = useSharedShow(
     {
       state: start,
       work: emptyWork,
@@ -39,6 +41,7 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
       whole: false,
       strokes: [],
       pointer: null,
+      clip: null,
       goesOn: deck.playing.byItself,
     },
     channel,
@@ -52,7 +55,7 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
     work,
     judge: keyJudge(deck, work),
     // The pen's lines belong to the slide they were drawn on.
-    onMove: (next) => set({ state: next, strokes: [], whole: false, black: false }),
+    onMove: (next) => set({ state: next, strokes: [], clip: null, whole: false, black: false }),
     onDeck: ({ deckId, slideId, itemId }) =>
       void navigate(`/decks/${deckId}/show${slideId ? `/${slideId}` : ''}${itemId ? `?at=${itemId}` : ''}`),
   });
@@ -77,5 +80,5 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
   const { step } = walk;
   const isPaused = !leads || shared.black;
   const waits = useGoingOn({ deck, state, step, goesOn: shared.goesOn, isPaused, onEnd: () => setGoesOn(false) });
-  return { deck, shared, set, walk, fillIn, hand, setHand, waits, setGoesOn };
+  return { deck, shared, set, hasOthers, walk, fillIn, hand, setHand, waits, setGoesOn };
 }
