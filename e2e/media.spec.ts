@@ -209,6 +209,47 @@ test('wind goes along its slides without a break; a press stops it', async ({ pa
   ).toBeVisible();
 });
 
+test('what the presenter plays runs where the class sees it, and is heard there only', async ({ page, context }) => {
+  await odile(page);
+  await page.goto('/decks/marsh-sounds/present/sounds-tide?with=one-hour');
+  const film = (at: Page) =>
+    at.locator('.gv-stage video[aria-label="The water rises between the reeds, under the moon"]');
+  const isMuted = () => film(page).evaluate((element: HTMLVideoElement) => element.muted);
+  await expect(film(page)).toBeVisible();
+  expect(await isMuted()).toBe(false);
+  const audience = await context.newPage();
+  await audience.goto('/decks/marsh-sounds/show/sounds-tide?with=one-hour');
+  await expect(film(audience)).toBeVisible();
+  await expect.poll(isMuted).toBe(true);
+
+  await film(page).click();
+  await expect.poll(() => isPlaying(film(audience))).toBe(true);
+  expect(await film(audience).evaluate((element: HTMLVideoElement) => element.muted)).toBe(false);
+  await film(page).click();
+  await expect.poll(() => isPlaying(film(audience))).toBe(false);
+
+  await audience.close();
+  await expect.poll(isMuted).toBe(false);
+});
+
+test.describe('a file that breaks off', () => {
+  // So that the test can break it off.
+  test.use({ serviceWorkers: 'block' });
+
+  test('is taken up once more, and played', async ({ page }) => {
+    await odile(page);
+    let times = 0;
+    await page.route('**/api/files/*', (route) => (++times === 1 ? route.abort('connectionreset') : route.fallback()));
+    await page.goto('/decks/marsh-sounds/show/sounds-tide');
+    const video = page.locator('.gv-stage video');
+    await video.click();
+    await expect.poll(() => isPlaying(video)).toBe(true);
+    await expect.poll(() => video.evaluate((element: HTMLVideoElement) => element.currentTime)).toBeGreaterThan(0.3);
+    await expect(page.getByText(messages.onMedia.cannotPlay)).toHaveCount(0);
+    expect(times).toBeGreaterThan(1);
+  });
+});
+
 test('a student hears sounds by touch, and takes videos and sounds along for when there is no network', async ({
   browser,
   page,

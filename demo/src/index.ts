@@ -21,7 +21,7 @@ import { nightWatchWork } from './watch-work.js';
 
 export { media, type DemoMedia, type MediaFiles, type StoredMedia } from './media/index.js';
 export { DRAWN } from './decks/deck-writer.js';
-export { drawings } from './pictures/index.js';
+export { drawings, fromLibrary } from './pictures/index.js';
 export { nightWalk } from './decks/night-walk.js';
 
 /** The scenario as plain data. */

@@ -25,10 +25,10 @@ import {
   USUAL_STYLES,
 } from '@gobrel/core/deck';
 import type { Frame } from '@gobrel/core/geometry';
-import type { DrawingName } from '../pictures/index.js';
+import type { DrawingName, LibraryName } from '../pictures/index.js';
 
 /** Gives the stored id for a drawing's name. */
-export type PictureIds = (name: DrawingName) => string;
+export type PictureIds = (name: DrawingName | LibraryName) => string;
 
 /** Left, top, width and height in slide units. */
 export type Place = readonly [x: number, y: number, width: number, height: number];
@@ -73,7 +73,7 @@ export class DeckWriter {
   }
 
   /** The stored id of a drawing. */
-  picture(name: DrawingName): string {
+  picture(name: DrawingName | LibraryName): string {
     return this.pictures(name);
   }
 

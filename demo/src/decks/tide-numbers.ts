@@ -2,6 +2,7 @@
 import { applyChanges, type Deck, drawFormulas, type InkStroke, staleFormulas, tableOfWords } from '@gobrel/core/deck';
 import { drawn } from '../formulas/drawn.js';
 import { typed } from '../formulas/typed.js';
+import { fromLibrary } from '../pictures/index.js';
 import { DeckWriter, type PictureIds, toSlide } from './deck-writer.js';
 
 /** A line by hand below some words, and a ring around them, as shares of their frame. */
@@ -36,6 +37,14 @@ export function tideNumbers(pictures: PictureIds): Deck {
         ],
         right: ['right'],
       },
+    })
+    .add('picture', [404, 440, 120, 120], {
+      id: 'numbers-clock',
+      fields: { ...fromLibrary['wall clock'], picture: writer.picture('wall clock'), alt: 'Ten past ten' },
+    })
+    .text(`${fromLibrary['wall clock'].credit.author}, CC BY 3.0`, [384, 570, 170, 34], {
+      style: 'caption',
+      align: 'center',
     })
     .sign('On to the counts', toSlide('numbers-counts'), [70, 560, 300, 76]);
   writer

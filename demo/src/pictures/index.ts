@@ -1,4 +1,5 @@
 /** All pictures of the sample scenario, drawn by us, by name. */
+import type { Credit } from '@gobrel/core/deck';
 import { drawMarsh, type Feature, type MarshScene } from './marsh-scene.js';
 import { drawShoreProfile } from './shore-profile.js';
 
@@ -53,3 +54,14 @@ export const drawings = {
 
 /** The name of a picture of the scenario. */
 export type DrawingName = keyof typeof drawings;
+
+/** What decks of the scenario took from the picture library: its papers as they came along, and its size in pixels. */
+export const fromLibrary = {
+  'wall clock': {
+    credit: { title: 'A clock showing ten past ten', author: 'Bram Tern', source: '', licence: 'cc-by-3.0' },
+    pixels: { width: 1600, height: 1600 },
+  },
+} as const satisfies Record<string, { readonly credit: Credit; readonly pixels: { width: number; height: number } }>;
+
+/** The name of a picture of the library that the scenario uses. */
+export type LibraryName = keyof typeof fromLibrary;

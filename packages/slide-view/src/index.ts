@@ -18,6 +18,7 @@ export {
 export { beginPointerDrag, breakOffDrags, type DraggedBy, type Dragging } from './dragging/pointer-drag.js';
 export { isPressing } from './dragging/press-focus.js';
 export { usePointerDrag } from './dragging/use-pointer-drag.js';
+export { onceMore } from './items/once-more.js';
 export { useRecorder } from './items/use-recorder.js';
 export { inkOutline } from './items/ink-view.js';
 export { paint } from './paint.js';

@@ -166,6 +166,7 @@ export function SlideStage({ deck, slideId, width, label, number, still, playing
           ...themeStyle(deck.theme, layout),
           background: slide ? groundOf(slide) : paint('ground'),
           transform: `scale(${scale})`,
+          ['--gv-scale' as string]: scale,
         }}
       >
         {slide && !hasOwnGround(slide) ? (

@@ -1,4 +1,5 @@
 import { licences } from '@gobrel/core/deck';
+import { fromLibrary } from '@gobrel/demo';
 import sharp from 'sharp';
 import { catalogue } from './catalogue.js';
 import { colourOf } from './colours.js';
@@ -65,6 +66,15 @@ test('each says who drew it and under which licence, as a service outside would'
     width: 800,
     height: 800,
   });
+});
+
+test('what the sample decks took from here has the papers and the size it has here', async () => {
+  for (const [name, { credit, pixels }] of Object.entries(fromLibrary)) {
+    const { shows, author, licence } = catalogue[name] ?? { shows: '', author: '', licence: null };
+    expect(credit).toEqual({ title: shows, author, source: '', licence });
+    const { width, height } = await sharp(await library.picture(name, 'whole')).metadata();
+    expect(pixels).toEqual({ width, height });
+  }
 });
 
 test('every one of them is drawn, whole and small, in the shape it says', async () => {

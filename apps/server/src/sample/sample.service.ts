@@ -2,7 +2,16 @@
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import type { DeckSummary } from '@gobrel/contract';
-import { type DemoScenario, DRAWN, drawings, makeScenario, media, nightWalk, type StoredMedia } from '@gobrel/demo';
+import {
+  type DemoScenario,
+  DRAWN,
+  drawings,
+  fromLibrary,
+  makeScenario,
+  media,
+  nightWalk,
+  type StoredMedia,
+} from '@gobrel/demo';
 import { newId } from '@gobrel/core/deck';
 import { markWork } from '@gobrel/core/questions';
 import { encodeWork, formatDocumentName } from '@gobrel/core/shared-doc';
@@ -25,6 +34,7 @@ import {
 } from '../database/index.js';
 import { InvitationsService, LibraryService } from '../decks/index.js';
 import { FilesService } from '../files/index.js';
+import { PICTURE_SOURCE, type PictureSource } from '../picture-library/index.js';
 import { PicturesService } from '../pictures/index.js';
 import { PLACE, type Place } from '../place.js';
 import { SharesService } from '../sharing/index.js';
@@ -47,6 +57,7 @@ export class SampleService {
     private readonly shares: SharesService,
     private readonly invitations: InvitationsService,
     private readonly school: SampleSchoolService,
+    @Inject(PICTURE_SOURCE) private readonly pictureLibrary: PictureSource,
     @Inject(PLACE) private readonly place: Place,
   ) {}
 
@@ -68,6 +79,10 @@ export class SampleService {
     for (const teacher of [scenario.teacher, ...scenario.school.colleagues]) await this.writeTeacher(teacher);
     for (const [name, drawing] of Object.entries(scenario.drawings)) {
       pictureIds[name] = (await this.pictures.keep(Buffer.from(drawing), scenario.teacher.id)).id;
+    }
+    for (const name of Object.keys(fromLibrary)) {
+      const bytes = await this.pictureLibrary.picture(name, 'whole');
+      pictureIds[name] = (await this.pictures.keep(bytes, scenario.teacher.id)).id;
     }
     for (const [name, each] of Object.entries(media)) {
       const bytes = each.bytes instanceof URL ? await readFile(each.bytes) : Buffer.from(each.bytes);

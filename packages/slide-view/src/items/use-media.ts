@@ -2,6 +2,7 @@
 import { type ItemId, type MediaFields, playedSeconds } from '@gobrel/core/deck';
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
 import { useClipLead, usePlaying } from '../playing.js';
+import { onceMore } from './once-more.js';
 
 /** A file that is played. */
 export interface Media {
@@ -63,17 +64,19 @@ export function useMedia(
       if (last.current.starts > 0) media.currentTime = last.current.starts;
       note();
     };
-    const fail = () => setTrouble('cannot');
+    const plays = () => setTrouble(null);
     const heard = ['timeupdate', 'play', 'pause', 'seeked', 'durationchange'] as const;
     for (const event of heard) media.addEventListener(event, note);
     media.addEventListener('ended', end);
     media.addEventListener('loadedmetadata', know);
-    media.addEventListener('error', fail);
+    media.addEventListener('playing', plays);
+    const isOver = onceMore(media, () => setTrouble('cannot'));
     return () => {
       for (const event of heard) media.removeEventListener(event, note);
       media.removeEventListener('ended', end);
       media.removeEventListener('loadedmetadata', know);
-      media.removeEventListener('error', fail);
+      media.removeEventListener('playing', plays);
+      isOver();
     };
   }, [element, item.file]);
 

@@ -70,6 +70,7 @@ export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, o
     placeInZone(fillIn, below.zones, below.held, zone);
     below.setPlacing(null);
   };
+  const sounds = <SlideSounds deck={edition} slideId={stop.slideId} place={isNarrow ? 'in-row' : 'over'} />;
   const slide =
     room.width > 0 && room.height > 0 ? (
       <div
@@ -88,13 +89,14 @@ export function FilledInStage({ edition, walk, fillIn, isFixed = nothingFixed, o
         />
         {over}
         <SoundPlayer walk={walk} />
-        <SlideSounds deck={edition} slideId={stop.slideId} />
+        {isNarrow ? null : sounds}
       </div>
     ) : null;
   const tools = isNarrow ? (
     <div className="flex min-h-control items-center gap-2 ps-4 pe-1">
       {here.asked > 0 ? <span className="whitespace-nowrap text-soft">{messages.student.progress(here)}</span> : null}
       <PutBack edition={edition} slideId={walk.at} fillIn={fillIn} isShort={hasFields} />
+      {sounds}
       <Button look="quiet" className="ms-auto" aria-pressed={isLarge} onClick={() => setIsLarge(!isLarge)}>
         {isLarge ? <ZoomOut size={18} aria-hidden /> : <ZoomIn size={18} aria-hidden />}
         {isLarge ? messages.student.wholeSlide : messages.student.larger}

@@ -1,7 +1,7 @@
 /** What is heard beside slides: the voice of a slide, and sounds that go along several; with a button to stop each. */
 import { type Deck, type SlideId, type SoundItem } from '@gobrel/core/deck';
 import { heardBeside, loudnessAt, secondsLeft } from '@gobrel/core/show';
-import { useSurroundings } from '@gobrel/slide-view';
+import { onceMore, useSurroundings } from '@gobrel/slide-view';
 import { Pause, Play } from 'lucide-react';
 import { type RefObject, useEffect, useRef, useState } from 'react';
 import { messages } from '../../shared/messages';
@@ -13,9 +13,20 @@ const STEP = 100;
 interface SlideSoundsProps {
   readonly deck: Deck;
   readonly slideId: SlideId;
+  /** Where its buttons are: over a corner of the slide, under it where there is room, or in a row of others. */
+  readonly place?: SoundsPlace;
 }
 
-export function SlideSounds({ deck, slideId }: SlideSoundsProps) {
+/** A place for the buttons of what is heard beside a slide. */
+type SoundsPlace = 'over' | 'under' | 'in-row';
+
+const places: Record<SoundsPlace, string> = {
+  over: 'absolute start-2 bottom-2 z-10 rounded-md bg-card/90 text-ink',
+  under: 'absolute start-2 top-full z-10 mt-2 rounded-md bg-card/90 text-ink',
+  'in-row': '',
+};
+
+export function SlideSounds({ deck, slideId, place = 'over' }: SlideSoundsProps) {
   const { voice, along } = heardBeside(deck, slideId);
   const [spoken, setSpoken] = useState(false);
   // A sound whose last slide was left is heard until it has gone.
@@ -28,7 +39,7 @@ export function SlideSounds({ deck, slideId }: SlideSoundsProps) {
   }
   if (!voice && along.length === 0 && leaving.length === 0) return null;
   return (
-    <div className="absolute start-2 bottom-2 z-10 flex gap-1 rounded-md bg-card/90 text-ink empty:hidden">
+    <div className={`flex gap-1 empty:hidden ${places[place]}`}>
       {voice ? <Voice key={`${slideId} ${voice.file}`} file={voice.file} onSpoken={setSpoken} /> : null}
       {along.map((item) => (
         <Along key={item.id} item={item} isSpoken={spoken && voice !== null} onGone={null} />
@@ -55,7 +66,9 @@ function usePlays(element: RefObject<HTMLAudioElement | null>): [boolean, () => 
     for (const event of ['play', 'pause', 'ended'] as const) audio.addEventListener(event, note);
     // A browser may wait for a press: then the button says that it stands still.
     void audio.play().catch(() => undefined);
+    const isOver = onceMore(audio, note);
     return () => {
+      isOver();
       audio.pause();
       for (const event of ['play', 'pause', 'ended'] as const) audio.removeEventListener(event, note);
     };

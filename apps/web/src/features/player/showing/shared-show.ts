@@ -25,8 +25,13 @@ export interface SharedShow {
   readonly goesOn: boolean;
 }
 
-/** What windows tell one another: what has changed, that one has just opened and asks for everything, or that one goes. */
-type Message = { readonly type: 'is'; readonly fields: Partial<SharedShow> } | { readonly type: 'asks' | 'goes' };
+/** How often a window calls whether others are there, in milliseconds. */
+const CALL = 2000;
+
+/** What windows tell one another: what has changed, that one has just opened and asks for everything, or whether
+ * anybody is there, and that somebody is. */
+type Message =
+  { readonly type: 'is'; readonly fields: Partial<SharedShow> } | { readonly type: 'asks' | 'calls' | 'is-there' };
 
 /** A show as one of its windows has it. */
 interface SharedWindows {
@@ -54,19 +59,23 @@ export function useSharedShow(start: SharedShow, channel: string | null): Shared
     if (channel === null) return;
     const opened = new BroadcastChannel(`gobrel show ${channel}`);
     talk.current = opened;
+    let heard = false;
     opened.addEventListener('message', ({ data }: MessageEvent<Message>) => {
-      setHasOthers(data.type !== 'goes');
+      heard = true;
+      setHasOthers(true);
       if (data.type === 'is') take(data.fields);
       else if (data.type === 'asks') opened.postMessage({ type: 'is', fields: present.current } satisfies Message);
-      // Whoever is still there answers.
-      else opened.postMessage({ type: 'asks' } satisfies Message);
+      else if (data.type === 'calls') opened.postMessage({ type: 'is-there' } satisfies Message);
     });
     opened.postMessage({ type: 'asks' } satisfies Message);
-    const go = () => opened.postMessage({ type: 'goes' } satisfies Message);
-    window.addEventListener('pagehide', go);
+    // A window that is closed cannot be relied upon to say so.
+    const calls = setInterval(() => {
+      if (!heard) setHasOthers(false);
+      heard = false;
+      opened.postMessage({ type: 'calls' } satisfies Message);
+    }, CALL);
     return () => {
-      window.removeEventListener('pagehide', go);
-      go();
+      clearInterval(calls);
       opened.close();
       talk.current = null;
     };

@@ -10,6 +10,9 @@ import { isWithin } from '../../../shared/ui';
 /** How far a finger has to go sideways to turn the page, in CSS pixels. */
 const SWIPE = 70;
 
+/** The height that the buttons of sounds take under a slide, in CSS pixels. */
+const BUTTONS = 60;
+
 interface StageWindowProps {
   readonly show: Show;
   readonly space: Room;
@@ -25,6 +28,7 @@ export function StageWindow({ show, space, plays }: StageWindowProps) {
   const swipe = useSwipe(show);
   const lead = useLead(show, plays);
   if (room.width <= 0) return null;
+  const hasRoomUnder = (space.height - room.height) / 2 > BUTTONS;
   return (
     <div className="relative touch-pan-y touch-pinch-zoom" {...(hand === 'press' ? swipe : {})}>
       <ClipLeadProvider value={lead}>
@@ -41,7 +45,7 @@ export function StageWindow({ show, space, plays }: StageWindowProps) {
       </ClipLeadProvider>
       <InkLayer show={show} room={room} width={camera.width} />
       <SoundPlayer walk={walk} />
-      {plays ? <SlideSounds deck={deck} slideId={stop.slideId} /> : null}
+      {plays ? <SlideSounds deck={deck} slideId={stop.slideId} place={hasRoomUnder ? 'under' : 'over'} /> : null}
       {shared.black ? (
         <button
           type="button"
