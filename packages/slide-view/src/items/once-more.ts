@@ -16,7 +16,9 @@ export function onceMore(media: HTMLMediaElement, onVain: () => void): () => voi
       if (!paused) void media.play().catch(() => undefined);
     };
     media.addEventListener('loadedmetadata', goOn, { once: true });
-    media.load();
+    // Under another address, as browsers remember what they had of the first.
+    if (/^https?:/.test(media.src)) media.src = `${media.src}${media.src.includes('?') ? '&' : '?'}again`;
+    else media.load();
   };
   media.addEventListener('error', again);
   return () => media.removeEventListener('error', again);

@@ -32,21 +32,37 @@ self.addEventListener('fetch', (event) => {
   // Pages of shared decks come with headers of their own, and are never the page for all others.
   if (request.mode === 'navigate' && isShowPage(pathname)) return;
   if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/join'));
-  else if (isKeptFile(pathname)) event.respondWith(kept(request));
+  else if (isKeptFile(pathname)) event.respondWith(kept(request, event.clientId));
   else if (isKeptAnswer(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));
 });
 
+/**
+ * Files of which a page has had a part from the network, by the page: it goes on having them from there, as browsers
+ * (Chromium) do not play what comes in parts from here and from there. Forgotten when this ends, which is then told by
+ * the player.
+ */
+const begunElsewhere = new Map<string, Set<string>>();
+
 /** From the cache when it is there: for files whose address changes with their content. */
-async function kept(request: Request): Promise<Response> {
+async function kept(request: Request, clientId: string): Promise<Response> {
   const cache = await caches.open(FILES);
-  const known = await cache.match(request.url);
+  // A player that takes a file up again asks for it under another address.
+  const known = await cache.match(request.url, { ignoreSearch: true });
   const range = request.headers.get('range');
-  if (known) return range === null ? known : partOf(known, range);
-  const answer = await fetch(request);
-  // A video comes in parts, and is kept when somebody asks for it.
-  const isMedia = /^(audio|video)\//.test(answer.headers.get('content-type') ?? '');
-  if (answer.status === 200 && !isMedia) await cache.put(request.url, answer.clone());
-  return answer;
+  const isBegun = range !== null && begunElsewhere.get(clientId)?.has(request.url) === true;
+  if (known && !isBegun) return range === null ? known : partOf(known, range);
+  try {
+    const answer = await fetch(request);
+    if (answer.status === 206)
+      begunElsewhere.set(clientId, (begunElsewhere.get(clientId) ?? new Set<string>()).add(request.url));
+    // A video comes in parts, and is kept when somebody asks for it.
+    const isMedia = /^(audio|video)\//.test(answer.headers.get('content-type') ?? '');
+    if (answer.status === 200 && !isMedia) await cache.put(request.url, answer.clone());
+    return answer;
+  } catch (error) {
+    if (known && range !== null) return partOf(known, range);
+    throw error;
+  }
 }
 
 /** From the server when it answers, else as it was the last time. */
