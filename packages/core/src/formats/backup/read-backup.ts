@@ -1,8 +1,9 @@
 /** Reads a backup that nobody vouches for. */
 import { sha256 } from '@noble/hashes/sha2';
 import { bytesToHex } from '@noble/hashes/utils';
-import { strFromU8, unzipSync } from 'fflate';
+import { strFromU8 } from 'fflate';
 import { type Deck, readDeck, readFields, readString, type Fields } from '../../deck/index.js';
+import { isArchive, unpack } from '../archive/index.js';
 import { BACKUP_FORMAT, BACKUP_VERSION, type ContentKind } from './backup.js';
 import { type KeptBeside, readBeside } from './read-kept-lesson.js';
 
@@ -41,9 +42,14 @@ export interface ReadBackup {
 
 /** Reads a backup. Whatever is broken or hostile in it is told, never thrown. */
 export function readBackup(bytes: Uint8Array): ReadBackup | { readonly fault: BackupFault } {
-  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return { fault: 'no-backup' };
-  const unzipped = unpacked(bytes);
-  if ('fault' in unzipped) return unzipped;
+  if (!isArchive(bytes)) return { fault: 'no-backup' };
+  const unzipped = unpack(bytes, {
+    packed: LARGEST_BACKUP,
+    unpacked: LARGEST_UNPACKED,
+    files: MOST_FILES,
+    wanted: READ,
+  });
+  if ('fault' in unzipped) return { fault: unzipped.fault === 'broken' ? 'broken' : 'too-large' };
   const { files } = unzipped;
   const manifest = readJson(files['backup.json']);
   if (manifest?.['format'] !== BACKUP_FORMAT) return { fault: 'no-backup' };
@@ -88,27 +94,5 @@ function parsedJson(bytes: Uint8Array | undefined): unknown {
     return JSON.parse(strFromU8(bytes)) as unknown;
   } catch {
     return null;
-  }
-}
-
-/** The files of the zip that are read. A size that the zip states is never exceeded when it is unpacked. */
-function unpacked(
-  bytes: Uint8Array,
-): { readonly files: Readonly<Record<string, Uint8Array>> } | { readonly fault: BackupFault } {
-  if (bytes.length > LARGEST_BACKUP) return { fault: 'too-large' };
-  let size = 0;
-  let count = 0;
-  try {
-    const files = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        size += originalSize;
-        count += 1;
-        if (size > LARGEST_UNPACKED || count > MOST_FILES) throw new RangeError('too much');
-        return READ.test(name);
-      },
-    });
-    return { files };
-  } catch (error) {
-    return { fault: error instanceof RangeError && error.message === 'too much' ? 'too-large' : 'broken' };
   }
 }

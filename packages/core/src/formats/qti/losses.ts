@@ -3,7 +3,7 @@ import { roundedPoints } from '../../deck/index.js';
 import type { LostPart } from '../loss.js';
 import type { QuestionDraft } from '../question-draft.js';
 import { isKeptBack, isUnit, wordsIn } from './said.js';
-import { allWithin, within, type XmlElement } from './xml.js';
+import { allWithin, within, type XmlElement } from '../xml/index.js';
 
 /** What elements of the text mean that plain words cannot hold. */
 const ofElements: readonly { readonly names: readonly string[]; readonly lost: LostPart }[] = [

@@ -1,10 +1,12 @@
 /** A QTI content package: a manifest, an item a file, and the pictures they show, in a zip. */
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, zipSync } from 'fflate';
+import { isArchive, pathIn, unpack } from '../archive/index.js';
 import type { Loss, NotCarried, UnwrittenPart } from '../loss.js';
 import type { PlacementDraft, QuestionDraft } from '../question-draft.js';
 import { readQtiItem, type ReadItem } from './read-item.js';
 import { type ItemPicture, writeQtiItem } from './write-item.js';
-import { readXml, within, write, type Written, writeXml, type XmlElement } from './xml.js';
+import { within, write, type Written, writeXml, type XmlElement } from '../xml/index.js';
+import { readXml } from './xml.js';
 
 /** A picture to go into a package. */
 export interface PackagePicture {
@@ -105,9 +107,10 @@ const MOST_QUESTIONS = 500;
 export function readQtiPackage(bytes: Uint8Array): ReadPackage {
   const nothing = (why: Loss): ReadPackage => ({ questions: [], left: [{ name: '', why }] });
   if (bytes.length > LARGEST_PACKAGE) return nothing({ code: 'package-too-large' });
-  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return readLoneItem(bytes, nothing);
-  const unzipped = unpacked(bytes);
-  if ('why' in unzipped) return nothing(unzipped.why);
+  if (!isArchive(bytes)) return readLoneItem(bytes, nothing);
+  const unzipped = unpack(bytes, { packed: LARGEST_PACKAGE, unpacked: LARGEST_UNPACKED, files: MOST_FILES });
+  if ('fault' in unzipped)
+    return nothing({ code: unzipped.fault === 'broken' ? 'broken-package' : 'too-much-in-package' });
   const { files } = unzipped;
   const items = itemFiles(files);
   if (items.length === 0) return nothing({ code: 'no-question' });
@@ -144,28 +147,6 @@ function readItemFile(bytes: Uint8Array): ReadItem | { readonly why: Loss } {
   return 'fault' in xml ? { why: { code: 'xml', fault: xml.fault } } : readQtiItem(xml.root);
 }
 
-/** The files of a zip, or why it is not unpacked. A size that the zip states is never exceeded when it is unpacked. */
-function unpacked(
-  bytes: Uint8Array,
-): { readonly files: Readonly<Record<string, Uint8Array>> } | { readonly why: Loss } {
-  let size = 0;
-  let count = 0;
-  try {
-    const files = unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        size += originalSize;
-        count += 1;
-        if (size > LARGEST_UNPACKED || count > MOST_FILES) throw new RangeError('too much');
-        return true;
-      },
-    });
-    return { files };
-  } catch (error) {
-    const isTooMuch = error instanceof RangeError && error.message === 'too much';
-    return { why: { code: isTooMuch ? 'too-much-in-package' : 'broken-package' } };
-  }
-}
-
 /** The items a manifest names, of the third or second version; without a manifest, all XML files that are items. */
 function itemFiles(files: Readonly<Record<string, Uint8Array>>): readonly string[] {
   const found = Object.keys(files).find((path) => /(^|\/)imsmanifest\.xml$/i.test(path));
@@ -186,14 +167,8 @@ function pictureIn(files: Readonly<Record<string, Uint8Array>>, item: string, hr
   return href === null ? null : (files[resolved(item.replace(/[^/]*$/, ''), href)] ?? null);
 }
 
-/** A path within the package; whatever would lead out of it leads to its top. */
 function resolved(base: string, href: string): string {
-  const parts: string[] = [];
-  for (const part of `${base}${decoded(href)}`.split('/')) {
-    if (part === '..') parts.pop();
-    else if (part !== '.' && part !== '') parts.push(part);
-  }
-  return parts.join('/');
+  return pathIn(base, decoded(href).replace(/^\/+/, ''));
 }
 
 function decoded(href: string): string {

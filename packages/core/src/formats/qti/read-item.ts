@@ -4,7 +4,7 @@ import type { LostPart, Loss } from '../loss.js';
 import type { QuestionDraft } from '../question-draft.js';
 import { lossesOf } from './losses.js';
 import { isUnit, wordsIn } from './said.js';
-import { allWithin, type XmlElement, within } from './xml.js';
+import { allWithin, type XmlElement, within } from '../xml/index.js';
 
 /** A question that was read. */
 export interface ReadItem {

@@ -1,5 +1,5 @@
 /** What an item says to the students who answer it, as plain words. */
-import type { XmlElement } from './xml.js';
+import type { XmlElement } from '../xml/index.js';
 
 /** Elements within a line: no gap stands around them. */
 const inLine = new Set(

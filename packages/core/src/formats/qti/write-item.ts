@@ -2,7 +2,7 @@
 import type { ChoiceItem, NumberItem, OwnFields, PointItem } from '../../deck/index.js';
 import type { Loss } from '../loss.js';
 import type { AskedDraftOf, AskedKind, PlacementDraft, QuestionDraft } from '../question-draft.js';
-import { write, type Written, writeXml } from './xml.js';
+import { write, type Written, writeXml } from '../xml/index.js';
 
 const NAMESPACE = 'http://www.imsglobal.org/xsd/imsqtiasi_v3p0';
 const TEMPLATES = 'https://purl.imsglobal.org/spec/qti/v3p0/rptemplates';

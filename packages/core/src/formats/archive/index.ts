@@ -1,0 +1,2 @@
+/** Zips, as many formats are kept in. */
+export { type ArchiveBounds, isArchive, pathIn, unpack, type Unpacked } from './unpack.js';
