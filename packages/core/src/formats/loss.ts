@@ -32,6 +32,48 @@ export type LostPart =
 /** Parts of a question here that a file does not hold. */
 export type UnwrittenPart = 'hints' | 'checks' | 'said' | 'sureness' | 'slips';
 
+/** Parts of a slide that a presentation file does not hold. */
+export type UnheldPart =
+  | 'steps'
+  | 'viewpoints'
+  | 'gates'
+  | 'links-by-answer'
+  | 'links-to-decks'
+  | 'links-to-files'
+  | 'links-restart'
+  | 'links-left'
+  | 'voices'
+  | 'sounds-along'
+  | 'formulas'
+  | 'stickers'
+  | 'bends'
+  | 'bars-at-ends'
+  | 'captions'
+  | 'theme-drawings'
+  | 'box-finish'
+  | 'missing-media';
+
+/** Parts of a slide in a presentation file that a slide here does not hold, or that are not read. */
+export type UnreadPart =
+  | 'animations'
+  | 'embedded-objects'
+  | 'formulas'
+  | 'comments'
+  | 'programs'
+  | 'ready-diagrams'
+  | 'links-left'
+  | 'linked-files'
+  | 'unknown-pictures'
+  | 'unknown-media'
+  | 'fonts'
+  | 'nearest-shapes'
+  | 'fills'
+  | 'effects'
+  | 'merged-cells'
+  | 'charts-as-tables'
+  | 'moving-lines'
+  | 'other';
+
 /** Why a document of XML is not read. */
 export type XmlFault = 'too-large' | 'entities' | 'broken' | 'empty' | 'too-deep';
 
@@ -65,6 +107,12 @@ export type Loss =
     }
   | { readonly code: 'read-without'; readonly parts: readonly LostPart[] }
   | { readonly code: 'written-without'; readonly parts: readonly UnwrittenPart[] }
+  /** A slide that lost something on its way into a presentation file, or out of one. */
+  | { readonly code: 'slide-without'; readonly parts: readonly UnheldPart[] }
+  | { readonly code: 'slide-read-without'; readonly parts: readonly UnreadPart[] }
+  /** Items of a slide that became what can be printed and moved. */
+  | { readonly code: 'printed'; readonly kinds: readonly ItemKindName[] }
+  | { readonly code: 'only-first-slides'; readonly most: number }
   /** A file that is no package, and no item either: why not. */
   | { readonly code: 'no-package'; readonly why: Loss }
   | { readonly code: 'xml'; readonly fault: XmlFault }

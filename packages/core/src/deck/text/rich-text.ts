@@ -173,7 +173,7 @@ function mapMarks(text: RichText, change: (mark: TextMark) => TextMark): RichTex
 }
 
 /** A text with each run replaced, in reading order. */
-function mapRuns(text: RichText, change: (run: TextRun) => TextRun): RichText {
+export function mapRuns(text: RichText, change: (run: TextRun) => TextRun): RichText {
   const inBlock = (block: Block): Block => {
     if (block.type === 'blockquote') return { ...block, content: block.content.map(inBlock) };
     if (block.type !== 'paragraph') {

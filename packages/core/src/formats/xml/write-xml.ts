@@ -5,7 +5,8 @@ import { writable } from './read-xml.js';
 /** An element to be written. */
 export interface Written {
   readonly name: string;
-  readonly attributes: Readonly<Record<string, string | number>>;
+  /** What is `undefined` is not written. */
+  readonly attributes: Readonly<Record<string, string | number | undefined>>;
   readonly children: readonly (Written | string)[];
 }
 
@@ -29,6 +30,8 @@ export function writeXml(root: Written, isLaidOut = true): string {
 
 function toNode({ name, attributes, children }: Written): object {
   const texts = children.map((child) => (typeof child === 'string' ? { '#text': writable(child) } : toNode(child)));
-  const written = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [key, writable(String(value))]));
+  const written = Object.fromEntries(
+    Object.entries(attributes).flatMap(([key, value]) => (value === undefined ? [] : [[key, writable(String(value))]])),
+  );
   return { [name]: texts, ':@': written };
 }

@@ -1,0 +1,316 @@
+/**
+ * A deck as presentation files can hold it: questions become what can be printed, pieces what can be moved, and links lead
+ * where such files can lead. What did not fit is listed slide by slide.
+ */
+import {
+  type ChoiceItem,
+  chartFigures,
+  type Deck,
+  type Destination,
+  hasFigures,
+  type Item,
+  type ItemKindName,
+  itemsToDraw,
+  lettersOf,
+  mapRuns,
+  newId,
+  plainText,
+  PLAIN_LOOK,
+  readItem,
+  readRichText,
+  type RichText,
+  type Slide,
+  slidesInOrder,
+  type TextMark,
+  wordsInLine,
+} from '../../deck/index.js';
+import type { Frame } from '../../geometry/index.js';
+import type { NotCarried, UnheldPart } from '../loss.js';
+
+/** The kinds of items that presentation files have something for. */
+export type PlainKind =
+  'text' | 'shape' | 'picture' | 'line' | 'table' | 'chart' | 'video' | 'sound' | 'hotspot' | 'ink' | 'sign';
+
+/** An item of such a kind. */
+export type PlainItem = Extract<Item, { readonly kind: PlainKind }>;
+
+/** A slide with its items from back to front, as they are drawn. */
+export interface PlainSlide {
+  readonly slide: Slide;
+  readonly items: readonly PlainItem[];
+}
+
+/** A deck that can be written, and what of it cannot. */
+export interface PlainDeck {
+  readonly deck: Deck;
+  readonly slides: readonly PlainSlide[];
+  readonly left: readonly NotCarried[];
+}
+
+/**
+ * A deck as it can be written. Linear in its items.
+ * @param nameOf what a slide is called in the list of what did not fit
+ */
+export function plainDeck(
+  deck: Deck,
+  nameOf: (slide: Slide) => string = ({ name }) => name,
+  createId: () => string = newId,
+): PlainDeck {
+  const left: NotCarried[] = [];
+  const slides = slidesInOrder(deck).map((slide): PlainSlide => {
+    const maker = new PlainMaker(deck, createId);
+    const items = itemsToDraw(deck, slide.id).flatMap((item) => maker.made(item));
+    if (slide.voice) maker.lost.add('voices');
+    if (deck.theme.backdrop !== 'plain' && slide.background === 'ground' && !slide.groundPicture && !slide.wash)
+      maker.lost.add('theme-drawings');
+    const name = nameOf(slide);
+    if (maker.printed.size > 0) left.push({ name, why: { code: 'printed', kinds: [...maker.printed] } });
+    if (maker.lost.size > 0) left.push({ name, why: { code: 'slide-without', parts: [...maker.lost] } });
+    return { slide, items };
+  });
+  return { deck, slides, left };
+}
+
+/** The least height that is left for an answer, in slide units. */
+const ANSWER = 40;
+
+class PlainMaker {
+  readonly lost = new Set<UnheldPart>();
+  readonly printed = new Set<ItemKindName>();
+
+  constructor(
+    private readonly deck: Deck,
+    private readonly createId: () => string,
+  ) {}
+
+  made(item: Item): readonly PlainItem[] {
+    if (item.appears > 0) this.lost.add('steps');
+    const link = item.link && this.plainLink(item.link);
+    return this.asPlain({ ...item, link }).map((each) => this.withWords(each, item));
+  }
+
+  private asPlain(item: Item): readonly PlainItem[] {
+    switch (item.kind) {
+      case 'text':
+      case 'picture':
+      case 'hotspot':
+      case 'ink':
+      case 'table':
+        return [item];
+      case 'shape':
+        if (item.finish && (item.finish.lift > 0 || item.finish.halo || item.finish.inset > 0 || item.finish.top > 0))
+          this.lost.add('box-finish');
+        return [item];
+      case 'line':
+        if (item.bend !== 0) this.lost.add('bends');
+        if (item.from.head === 'bar' || item.to.head === 'bar') this.lost.add('bars-at-ends');
+        return [item];
+      case 'sign':
+        if (item.strokes.length > 0) return [item];
+        this.lost.add('stickers');
+        return this.box(item, item.shows);
+      case 'chart': {
+        const table = item.table === null ? undefined : this.deck.items[item.table];
+        const figures = item.figures ?? (table?.kind === 'table' ? chartFigures(table) : undefined);
+        return figures && hasFigures(figures) ? [{ ...item, figures }] : this.box(item, item.title);
+      }
+      case 'video':
+      case 'sound':
+        if (item.captions.length > 0) this.lost.add('captions');
+        if (item.kind === 'sound' && item.along !== null) this.lost.add('sounds-along');
+        return [item];
+      case 'viewpoint':
+        this.lost.add('viewpoints');
+        return [];
+      default:
+        this.printed.add(item.kind);
+        return this.asPrint(item);
+    }
+  }
+
+  /** A question, or what else only we have, as it can be printed. */
+  private asPrint(item: Exclude<Item, PlainItem | { readonly kind: 'viewpoint' }>): readonly PlainItem[] {
+    switch (item.kind) {
+      case 'zone':
+        return this.box(item, item.label, { dash: 'dashed', upright: 'top' });
+      case 'open-area':
+        return this.box(item, item.hint, { dash: 'dashed', upright: 'top' });
+      case 'blank':
+        return this.box(item, item.options.join(' / '));
+      case 'web-card': {
+        const address = item.link?.to === 'web' ? item.link.address : '';
+        return this.box(item, [item.title, item.note, address].filter((line) => line !== '').join('\n'));
+      }
+      case 'choice':
+        return this.choice(item);
+      case 'point':
+      case 'draw':
+        return this.asked(item, item.prompt, item.picture === '' ? null : item);
+      default:
+        return this.asked(item, item.prompt, null);
+    }
+  }
+
+  /** A question above, and under it the room for an answer, or the picture that is answered on. */
+  private asked(
+    item: Item,
+    prompt: string,
+    shows: {
+      readonly picture: string;
+      readonly pixels: { width: number; height: number };
+      readonly alt: string;
+    } | null,
+  ): readonly PlainItem[] {
+    const { x, y, width, height, rotation } = item.frame;
+    const above = Math.min(
+      Math.max(0, height - ANSWER),
+      26 + 34 * Math.max(1, Math.ceil(prompt.length / (width / 13))),
+    );
+    const question = this.words(item, plainText(prompt), { x, y, width, height: above, rotation }, 26);
+    const room: Frame = { x, y: y + above, width, height: height - above, rotation };
+    if (shows === null) return [question, ...this.box(item, '', {}, room)];
+    const scale = Math.min(room.width / (shows.pixels.width || 1), room.height / (shows.pixels.height || 1));
+    const size = {
+      width: shows.pixels.width * scale || room.width,
+      height: shows.pixels.height * scale || room.height,
+    };
+    const frame = { ...room, ...size, x: x + (width - size.width) / 2 };
+    const { picture, pixels, alt } = shows;
+    return [question, ...this.item('picture', item, frame, { picture, pixels, alt, credit: null })];
+  }
+
+  private choice(item: ChoiceItem): readonly PlainItem[] {
+    const { x, y, width, height, rotation } = item.frame;
+    const shown = item.choices.flatMap(({ id, text, picture }, at) => (picture ? [{ id, text, picture, at }] : []));
+    const below = shown.length > 0 ? height * 0.5 : 0;
+    const lines = [item.prompt, ...item.choices.map(({ text }, at) => `${letter(at)}  ${text}`)];
+    const words = this.words(item, plainText(lines.join('\n')), { x, y, width, height: height - below, rotation }, 26);
+    const each = width / Math.max(1, shown.length);
+    const pictures = shown.flatMap(({ picture, text, at }, place) =>
+      this.item(
+        'picture',
+        item,
+        { x: x + place * each, y: y + height - below, width: each * 0.92, height: below, rotation },
+        { picture, alt: text || letter(at), credit: null },
+      ),
+    );
+    return [words, ...pictures];
+  }
+
+  private words(item: Item, text: RichText, frame: Frame, size: number): PlainItem {
+    const look = { ...PLAIN_LOOK, size, fit: 'shrink' };
+    const [made] = this.item('text', item, frame, { text, look });
+    if (!made) throw new Error('a text is always made');
+    return made;
+  }
+
+  private box(
+    item: Item,
+    words: string,
+    look: { readonly dash?: 'dashed' | 'solid'; readonly upright?: 'top' | 'middle' } = {},
+    frame: Frame = item.frame,
+  ): readonly PlainItem[] {
+    const { dash = 'solid', upright = 'middle' } = look;
+    return this.item('shape', item, frame, {
+      shape: 'rectangle',
+      fill: 'ground',
+      outline: 'soft',
+      outlineWidth: 2,
+      dash,
+      opacity: 1,
+      boxStyle: null,
+      text: plainText(words),
+      look: { ...PLAIN_LOOK, size: 24, align: 'center', upright, fit: 'shrink' },
+    });
+  }
+
+  /** An item in the place of another one: in its layer and groups, with its link and name. */
+  private item(
+    kind: PlainKind,
+    of: Item,
+    frame: Frame,
+    fields: Readonly<Record<string, unknown>>,
+  ): readonly PlainItem[] {
+    const { slideId, rank, name, layer, link, groups, locked, language } = of;
+    const base = { kind, slideId, rank, name, frame, layer, link, groups, locked, language };
+    const made = readItem(this.createId(), { ...base, ...fields });
+    return made && isPlain(made) ? [made] : [];
+  }
+
+  /** An item whose words lead where files can lead, and have their formulas in a line of letters. */
+  private withWords(item: PlainItem, from: Item): PlainItem {
+    const plain = (text: RichText) => this.plainText(text, from);
+    if (item.kind === 'text' || item.kind === 'shape') return { ...item, text: plain(item.text) };
+    if (item.kind !== 'table') return item;
+    const cells = Object.entries(item).map(([name, value]) =>
+      name.startsWith('cell:') ? [name, plain(value as RichText)] : [name, value],
+    );
+    return Object.fromEntries(cells) as unknown as PlainItem;
+  }
+
+  private plainText(text: RichText, { formulas }: Item): RichText {
+    if (/\\[([]/.test(lettersOf(text))) this.lost.add('formulas');
+    const inLine = mapRuns(text, (run) => {
+      const marks = (run.marks ?? []).flatMap((mark): TextMark[] => {
+        if (mark.type !== 'link') return [mark];
+        const destination = this.plainLink(mark.attrs.destination);
+        return destination ? [{ type: 'link', attrs: { destination } }] : [];
+      });
+      return { type: 'text', text: wordsInLine(run.text, formulas), ...(marks.length > 0 ? { marks } : {}) };
+    });
+    return readRichText(inLine);
+  }
+
+  private plainLink(destination: Destination): Destination | null {
+    const { gate, ...place } = destination;
+    if (gate) this.lost.add('gates');
+    switch (place.to) {
+      case 'viewpoint': {
+        this.lost.add('viewpoints');
+        const item = this.deck.items[place.itemId];
+        return item ? { to: 'slide', slideId: item.slideId } : null;
+      }
+      case 'by-answer': {
+        this.lost.add('links-by-answer');
+        const slideId = place.right ?? place.wrong;
+        return slideId === null ? null : { to: 'slide', slideId };
+      }
+      case 'deck':
+        this.lost.add('links-to-decks');
+        return null;
+      case 'file':
+        this.lost.add('links-to-files');
+        return null;
+      case 'restart':
+        this.lost.add('links-restart');
+        return { to: 'first' };
+      case 'slide':
+        return this.deck.slides[place.slideId] ? place : null;
+      default:
+        return place;
+    }
+  }
+}
+
+const plainKinds: ReadonlySet<string> = new Set<PlainKind>([
+  'text',
+  'shape',
+  'picture',
+  'line',
+  'table',
+  'chart',
+  'video',
+  'sound',
+  'hotspot',
+  'ink',
+  'sign',
+]);
+
+/** Whether an item is of a kind that presentation files have something for. */
+export function isPlain(item: Item): item is PlainItem {
+  return plainKinds.has(item.kind);
+}
+
+function letter(at: number): string {
+  return String.fromCharCode(65 + at);
+}
