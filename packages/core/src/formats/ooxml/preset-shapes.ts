@@ -118,16 +118,92 @@ const isExact = (preset: string) => Object.values(same).includes(preset) || pres
 export interface FoundShape {
   readonly shape: ShapeName;
   readonly isNearest: boolean;
+  /** The outline of what is none of ours, in slide units; `null` for one that is, or that is not read. */
+  readonly outline: readonly PathStep[] | null;
+  /** Whether it has no inside. */
+  readonly isOpen: boolean;
 }
+
+const exactly = (shape: ShapeName): FoundShape => ({ shape, isNearest: false, outline: null, isOpen: false });
 
 /** Which shape some properties have. @param size of what has it, in slide units */
 export function readGeometry(properties: XmlElement | null, size: Size): FoundShape {
   const preset = childAt(properties, 'a:prstGeom');
   if (preset) return readPreset(preset, size);
-  const path = childAt(properties, 'a:custGeom', 'a:pathLst', 'a:path');
-  const found = path && knownOutline(path);
-  if (found) return { shape: found, isNearest: false };
-  return { shape: 'sharp-rectangle', isNearest: path !== null };
+  const paths = childrenOf(childAt(properties, 'a:custGeom', 'a:pathLst'), 'a:path');
+  const [first] = paths;
+  if (!first) return exactly('sharp-rectangle');
+  const found = paths.length === 1 ? knownOutline(first) : null;
+  if (found) return exactly(found);
+  const steps = paths.map((path) => outlineOf(path, size));
+  const outline = steps.every((each) => each !== null) ? steps.flat() : null;
+  const isOpen = paths.every(({ attributes }) => attributes['fill'] === 'none');
+  return { shape: 'sharp-rectangle', isNearest: outline === null, outline, isOpen };
+}
+
+/** The steps of an outline; `null` where it goes by formulas, which are not worked out here. */
+function outlineOf(path: XmlElement, size: Size): readonly PathStep[] | null {
+  const [w, h] = [Number(path.attributes['w'] ?? 0), Number(path.attributes['h'] ?? 0)];
+  const scale = { x: w > 0 ? size.width / w : 1 / EMU, y: h > 0 ? size.height / h : 1 / EMU };
+  let at = { x: 0, y: 0 };
+  let isWhole = true;
+  const steps = childrenOf(path).flatMap((step): readonly PathStep[] => {
+    const points = childrenOf(step, 'a:pt').map(({ attributes }) => ({
+      x: Number(attributes['x']) * scale.x,
+      y: Number(attributes['y']) * scale.y,
+    }));
+    if (points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y))) isWhole = false;
+    const [first, second, third] = points;
+    const from = at;
+    at = points.at(-1) ?? at;
+    switch (step.name) {
+      case 'a:moveTo':
+        return first ? [{ is: 'move', to: first }] : [];
+      case 'a:lnTo':
+        return first ? [{ is: 'line', to: first }] : [];
+      case 'a:cubicBezTo':
+        return first && second && third ? [{ is: 'curve', first, second, to: third }] : [];
+      case 'a:quadBezTo':
+        return first && second
+          ? pathSteps(`M${from.x} ${from.y}Q${first.x} ${first.y} ${second.x} ${second.y}`).slice(1)
+          : [];
+      case 'a:close':
+        return [{ is: 'close' }];
+      case 'a:arcTo': {
+        const arc = arcSteps(step, from, scale);
+        if (arc === null) isWhole = false;
+        const last = arc?.at(-1);
+        if (last && last.is !== 'close') at = last.to;
+        return arc ?? [];
+      }
+      default:
+        isWhole = false;
+        return [];
+    }
+  });
+  return isWhole ? steps : null;
+}
+
+/** An arc that begins where the pen is (20.1.9.1): by its radii, and the angles at which it begins and how far it goes. */
+function arcSteps(
+  step: XmlElement,
+  from: { readonly x: number; readonly y: number },
+  scale: { readonly x: number; readonly y: number },
+): readonly PathStep[] | null {
+  const { wR, hR, stAng, swAng } = step.attributes;
+  const [rx, ry] = [Number(wR) * scale.x, Number(hR) * scale.y];
+  const [begin, sweep] = [(Number(stAng) / 60_000 / 180) * Math.PI, (Number(swAng) / 60_000 / 180) * Math.PI];
+  if (![rx, ry, begin, sweep].every(Number.isFinite)) return null;
+  const on = (angle: number) => ({ x: rx * Math.cos(angle), y: ry * Math.sin(angle) });
+  const start = on(begin);
+  const middle = { x: from.x - start.x, y: from.y - start.y };
+  // A full circle has no one arc: two halves.
+  const halves = Math.abs(sweep) > Math.PI ? 2 : 1;
+  const path = Array.from({ length: halves }, (_none, half) => {
+    const { x, y } = on(begin + (sweep * (half + 1)) / halves);
+    return `A${rx} ${ry} 0 0 ${sweep > 0 ? 1 : 0} ${middle.x + x} ${middle.y + y}`;
+  }).join('');
+  return pathSteps(`M${from.x} ${from.y}${path}`).slice(1);
 }
 
 function readPreset(preset: XmlElement, size: Size): FoundShape {
@@ -136,12 +212,12 @@ function readPreset(preset: XmlElement, size: Size): FoundShape {
     const written = childAt(preset, 'a:avLst', 'a:gd')?.attributes['fmla'] ?? 'val 16667';
     const part = Number(written.replace(/^val\s+/, '')) / ROUND.whole;
     const radius = part * Math.min(size.width, size.height);
-    if (part > 0.4) return { shape: 'pill', isNearest: false };
-    if (Math.abs(radius - CORNER) < 1) return { shape: 'rectangle', isNearest: false };
-    return { shape: part > 0.2 || radius > 2 * CORNER ? 'round-rectangle' : 'rectangle', isNearest: false };
+    if (part > 0.4) return exactly('pill');
+    if (Math.abs(radius - CORNER) < 1) return exactly('rectangle');
+    return exactly(part > 0.2 || radius > 2 * CORNER ? 'round-rectangle' : 'rectangle');
   }
   const shape = ours[name];
-  return { shape: shape ?? 'sharp-rectangle', isNearest: shape === undefined || !isExact(name) };
+  return { ...exactly(shape ?? 'sharp-rectangle'), isNearest: shape === undefined || !isExact(name) };
 }
 
 /** Which of our shapes an outline is; `null` for none of them. */

@@ -155,9 +155,7 @@ class DeckReader {
     const root = this.pack.tree(path);
     const called = childAt(root, 'p:cSld')?.attributes['name'];
     const type = root?.attributes['type'] ?? 'blank';
-    return (
-      layoutNames.find((name) => name === called && layoutTypes[name] === type) ?? layoutsOfType[type] ?? 'blank'
-    );
+    return layoutNames.find((name) => name === called && layoutTypes[name] === type) ?? layoutsOfType[type] ?? 'blank';
   }
 
   private slide(

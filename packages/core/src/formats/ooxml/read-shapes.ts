@@ -1,4 +1,5 @@
 /** Reads the shapes of a slide as items, each with what it inherits from the layout and the master of the slide. */
+import { strToU8 } from 'fflate';
 import {
   type Dash,
   type Deck,
@@ -14,11 +15,13 @@ import type { Frame, Side } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
 import type { FoundContents, FoundSlide } from '../presentation/found-deck.js';
 import { foundText, goingBy } from '../presentation/found-text.js';
+import { drawingOfOutline, strokesOfOutline } from '../presentation/drawn-outline.js';
+import type { PathStep } from '../presentation/path.js';
 import { mediaTypeOf, pixelsOf } from '../presentation/picture-bytes.js';
 import { childAt, childrenOf, within, type XmlElement } from '../xml/index.js';
 import { EMU } from './names.js';
 import { readGeometry } from './preset-shapes.js';
-import { colourIn, type ColourScheme, type FoundColour } from './read-colours.js';
+import { colourIn, type ColourScheme, type FoundColour, hexOfName } from './read-colours.js';
 import { readChart } from './read-chart.js';
 import type { OoxmlPackage } from './read-package.js';
 import { onSlide, type Placing, placingIn, readPlace } from './read-place.js';
@@ -187,6 +190,12 @@ export class ShapesReader {
       this.keep(base.number, this.around.slide.add({ ...base, kind: 'text', role, frame, text, look: styled }));
       return;
     }
+    if (found.outline) {
+      const held = { ...base, frame, flippedAcross, flippedDown };
+      this.outlined(found.outline, found.isOpen || !fill || fill.is === 'none', held, fill, line);
+      if (!isEmpty) this.around.slide.add({ ...base, kind: 'text', frame, text, look: styled });
+      return;
+    }
     if (found.isNearest) this.lose('nearest-shapes');
     const shape = mirrored(found.shape, flippedAcross, flippedDown);
     this.keep(
@@ -206,6 +215,44 @@ export class ShapesReader {
         boxStyle: null,
       }),
     );
+  }
+
+  /** What has an outline that is none of ours: strokes where it is only lines, else a drawing of it. */
+  private outlined(
+    outline: readonly PathStep[],
+    isOpen: boolean,
+    held: ReturnType<ShapesReader['base']> & { readonly frame: Frame },
+    fill: FoundFill | null,
+    line: ReturnType<ShapesReader['lineOf']>,
+  ): void {
+    const { frame } = held;
+    if (isOpen) {
+      const strokes = strokesOfOutline(outline, frame);
+      const tool = line.opacity < 0.9 ? 'highlighter' : 'pen';
+      const fields = { kind: 'ink', strokes, color: line.color, weight: Math.max(1, line.width), tool };
+      // What it shows is its name: ink is not described otherwise.
+      this.keep(held.number, this.around.slide.add({ ...held, ...fields, name: held.says || held.name }));
+      return;
+    }
+    const hex = (color: string) => hexOfName(color, this.around.colours);
+    const drawing = drawingOfOutline(outline, frame, {
+      fill: fill?.is === 'colour' ? hex(fill.colour.color) : null,
+      opacity: fill?.is === 'colour' ? fill.colour.opacity : 1,
+      outline: line.width > 0 ? hex(line.color) : null,
+      outlineWidth: line.width,
+    });
+    const half = line.width / 2;
+    const around = {
+      ...frame,
+      x: frame.x - half,
+      y: frame.y - half,
+      width: frame.width + line.width,
+      height: frame.height + line.width,
+    };
+    const picture = this.around.contents.keep(strToU8(drawing), 'picture');
+    const pixels = { width: Math.round(around.width * 2), height: Math.round(around.height * 2) };
+    const shown = { kind: 'picture', picture, pixels, alt: held.says, shape: 'sharp-rectangle', frame: around };
+    this.keep(held.number, this.around.slide.add({ ...held, ...shown }));
   }
 
   /** The shapes of layout and master that a placeholder takes from, the nearest first. */
