@@ -19,8 +19,8 @@ export function strokesOfOutline(
     const from = current?.at(-1) ?? { x: 0, y: 0 };
     if (step.is === 'move') strokes.push([step.to]);
     else if (step.is === 'line') current?.push(step.to);
-    else if (step.is === 'close') current?.push(current[0] ?? from);
-    else current?.push(...curve(from, step.first, step.second, step.to));
+    else if (step.is === 'curve') current?.push(...curve(from, step.first, step.second, step.to));
+    else current?.push(current[0] ?? from);
   }
   const share = (value: number, side: number) => Math.round((side > 0 ? value / side : 0.5) * 10_000) / 10_000;
   return strokes
