@@ -51,6 +51,9 @@ export type UnheldPart =
   | 'captions'
   | 'theme-drawings'
   | 'box-finish'
+  | 'cut-pictures'
+  | 'sections'
+  | 'colour-names'
   | 'missing-media';
 
 /** Parts of a slide in a presentation file that a slide here does not hold, or that are not read. */

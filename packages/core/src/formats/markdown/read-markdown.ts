@@ -44,7 +44,14 @@ export function readMarkdown(text: string, empty: Deck, createId: () => string =
   const kept = parts.slice(0, MOST_SLIDES);
   const slides = kept.map((part) => ({ part, id: createId() }));
   const anchors = new Map<string, SlideId>();
-  for (const { part, id } of slides) if (!anchors.has(anchorOf(part.name))) anchors.set(anchorOf(part.name), id);
+  const taken = new Map<string, number>();
+  for (const { part, id } of slides) {
+    const anchor = anchorOf(part.name);
+    const count = taken.get(anchor) ?? 0;
+    taken.set(anchor, count + 1);
+    // Headings that are called alike are counted, as GitHub does.
+    anchors.set(count === 0 ? anchor : `${anchor}-${count}`, id);
+  }
   const unread: Unread[] = [];
   const ranks = ranksBetween(null, null, slides.length);
   const made = slides.map(({ part, id }, at): Deck => {

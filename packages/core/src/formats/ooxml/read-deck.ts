@@ -10,10 +10,8 @@ import {
   slideSizes,
   type SlideSize,
   type SlideSizeName,
-  type Theme,
   type TransitionName,
 } from '../../deck/index.js';
-import { isArchive, unpack } from '../archive/index.js';
 import type { NotCarried, UnreadPart } from '../loss.js';
 import {
   deckOfFound,
@@ -22,11 +20,12 @@ import {
   type FoundSlideFields,
   MOST_SLIDES,
   nameFrom,
-  PRESENTATION_BOUNDS,
   type PresentationFault,
   type ReadPresentation,
 } from '../presentation/found-deck.js';
+import { fontOf } from '../presentation/font-families.js';
 import { mediaTypeOf } from '../presentation/picture-bytes.js';
+import type { TellWritten } from '../presentation/written-file.js';
 import { childAt, childrenOf, within, type XmlElement, wordsIn } from '../xml/index.js';
 import { EMU } from './names.js';
 import { colourIn, type ColourScheme } from './read-colours.js';
@@ -35,9 +34,6 @@ import { type ShapesAround, ShapesReader, type ShapeSource } from './read-shapes
 import { type FoundTheme, readMap, readScheme, themeOfMaster } from './read-theme.js';
 import { isTrue } from './read-text.js';
 import { layoutTypes } from './write-theme.js';
-
-/** What is told while a file is read: slides that are done, of all. */
-export type TellRead = (done: number, all: number) => void;
 
 /** Whether a package is a presentation of this kind, by what is in it. */
 export function isOoxml(files: Readonly<Record<string, Uint8Array>>): boolean {
@@ -49,28 +45,12 @@ export function isOoxml(files: Readonly<Record<string, Uint8Array>>): boolean {
  * @param empty a deck without slides, whose title and language the new one has where the file says none
  */
 export function readOoxml(
-  bytes: Uint8Array,
+  files: Readonly<Record<string, Uint8Array>>,
   empty: Deck,
-  tell: TellRead = () => undefined,
+  tell: TellWritten = () => undefined,
   createId: () => string = newId,
 ): ReadPresentation | { readonly fault: PresentationFault } {
-  // What is locked by a password is no zip, but a compound file that holds one.
-  if (bytes[0] === 0xd0 && bytes[1] === 0xcf) return { fault: 'locked' };
-  if (!isArchive(bytes)) return { fault: 'no-presentation' };
-  const unpacked = unpack(bytes, PRESENTATION_BOUNDS);
-  if ('fault' in unpacked) return { fault: unpacked.fault === 'broken' ? 'broken' : 'too-large' };
-  const reader = new DeckReader(new OoxmlPackage(unpacked.files), empty, createId);
-  return reader.read(tell);
-}
-
-/** The theme of a presentation alone; `null` where there is none. */
-export function readOoxmlTheme(bytes: Uint8Array): Theme | null {
-  const unpacked = isArchive(bytes) ? unpack(bytes, PRESENTATION_BOUNDS) : null;
-  if (!unpacked || 'fault' in unpacked) return null;
-  const pack = new OoxmlPackage(unpacked.files);
-  const main = pack.related('', 'officeDocument') ?? 'ppt/presentation.xml';
-  const master = pack.related(main, 'slideMaster');
-  return master === null ? null : themeOfMaster(pack, master, {}).theme;
+  return new DeckReader(new OoxmlPackage(files), empty, createId).read(tell);
 }
 
 class DeckReader {
@@ -87,7 +67,7 @@ class DeckReader {
     this.presentation = pack.tree(this.main);
   }
 
-  read(tell: TellRead): ReadPresentation | { readonly fault: PresentationFault } {
+  read(tell: TellWritten): ReadPresentation | { readonly fault: PresentationFault } {
     if (!this.presentation) return { fault: 'no-presentation' };
     const relations = this.pack.relationsOf(this.main);
     const listed = childrenOf(childAt(this.presentation, 'p:sldIdLst'), 'p:sldId').flatMap(({ attributes }) => {
@@ -108,6 +88,8 @@ class DeckReader {
     });
     const made = deckOfFound(deck, slides, this.createId);
     const left: NotCarried[] = [...made.left];
+    if (![found.fonts.heading, found.fonts.text].every((family) => fontOf(family).isOurs))
+      left.push({ name: '', why: { code: 'slide-read-without', parts: ['fonts'] } });
     if (this.pack.hasPath(/vbaproject\.bin$/i))
       left.push({ name: '', why: { code: 'slide-read-without', parts: ['programs'] } });
     if (listed.length > kept.length) left.push({ name: '', why: { code: 'only-first-slides', most: MOST_SLIDES } });

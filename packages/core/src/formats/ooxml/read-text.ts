@@ -138,9 +138,8 @@ function fontsOf(family: string, around: TextAround): { readonly font: FontName 
   if (family.startsWith('+mj')) return { font: null, heading: true };
   if (family.startsWith('+mn')) return { font: null, heading: false };
   if (family === around.fonts.text) return { font: null, heading: false };
-  if (family === around.fonts.heading) return { font: null, heading: true };
   const { font, isOurs } = fontOf(family);
-  if (!isOurs) around.lose('fonts');
+  if (!isOurs && family !== around.fonts.heading) around.lose('fonts');
   return { font, heading: false };
 }
 

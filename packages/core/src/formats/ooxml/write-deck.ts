@@ -14,6 +14,7 @@ import type { NotCarried, UnheldPart } from '../loss.js';
 import { mediaTypeOf } from '../presentation/picture-bytes.js';
 import type { PlainDeck, PlainSlide } from '../presentation/plain-deck.js';
 import { playSign } from '../presentation/play-sign.js';
+import type { TellWritten, WrittenFile } from '../presentation/written-file.js';
 import { write, type Written } from '../xml/index.js';
 import { namespaces } from './names.js';
 import { PackageWriter, Part } from './parts.js';
@@ -40,15 +41,6 @@ import {
 
 const TYPE = 'application/vnd.openxmlformats-officedocument';
 const PRESENTATION = `${TYPE}.presentationml`;
-
-/** A file that was written, with what is not in it. */
-export interface WrittenFile {
-  readonly bytes: Uint8Array;
-  readonly left: readonly NotCarried[];
-}
-
-/** What is told while a file is written: slides that are done, of all. */
-export type TellWritten = (done: number, all: number) => void;
 
 /**
  * Writes a deck.

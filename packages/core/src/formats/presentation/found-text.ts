@@ -67,7 +67,10 @@ export function foundText(paragraphs: readonly FoundParagraph[], usual: FoundLet
   };
   const size = most((letters) => letters.size);
   const color = most((letters) => letters.color);
-  const font = most((letters) => letters.font);
+  // A mark says which other font letters are in, but not that they are in none of their own.
+  const font = runs.every(({ letters }) => letters.font === runs[0]?.letters.font)
+    ? most((letters) => letters.font)
+    : null;
   const heading = most((letters) => letters.heading);
   // There is no mark for letters that are less bold than others.
   const isBold = runs.length > 0 ? runs.every(({ letters }) => letters.isBold) : usual.isBold;
@@ -127,11 +130,14 @@ function marksOf(
 export function goingBy(theme: Theme, look: TextLook, style: TextStyleName): TextLook {
   const of = theme.styles[style];
   const isBold = (weight: number | null, heading: boolean) => (weight === null ? heading : weight >= 600);
+  const fontIn = ({ font, heading }: Pick<TextLook, 'font' | 'heading'>) =>
+    font ?? (heading ? theme.headingFont : theme.textFont);
+  const isOther = fontIn(look) !== fontIn(of);
   const differs: Readonly<Record<StyledProperty, boolean>> = {
     size: Math.abs(look.size - of.size) > 0.5,
     color: look.color !== of.color,
-    heading: look.heading !== of.heading,
-    font: look.font !== of.font,
+    heading: isOther && look.heading !== of.heading,
+    font: isOther,
     weight: isBold(look.weight, look.heading) !== isBold(of.weight, of.heading),
     lineSpacing: Math.abs((look.lineSpacing ?? of.lineSpacing ?? 0) - (of.lineSpacing ?? 0)) > 0.02,
     tracking: false,
