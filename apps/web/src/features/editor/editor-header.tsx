@@ -5,6 +5,7 @@ import {
   CircleHelp,
   Ellipsis,
   FileDown,
+  FileOutput,
   GraduationCap,
   History,
   Images,
@@ -34,6 +35,7 @@ export type EditorDialog =
   | 'versions'
   | 'share'
   | 'show-file'
+  | 'slides-file'
   | 'paper'
   | 'pictures'
   | 'templates'
@@ -146,6 +148,9 @@ function MoreActions({ deckId, slideId, onDialog }: Pick<EditorHeaderProps, 'dec
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('show-file')}>
         <FileDown size={18} aria-hidden /> {messages.exporting.action}
+      </MenuEntry>
+      <MenuEntry onSelect={() => onDialog('slides-file')}>
+        <FileOutput size={18} aria-hidden /> {messages.slidesFile.action}
       </MenuEntry>
       <MenuEntry onSelect={() => onDialog('paper')}>
         <Printer size={18} aria-hidden /> {messages.paper.action}

@@ -6,29 +6,18 @@ import {
   type LayoutName,
   newId,
   type SlideId,
-  sizeOf,
   slidesInOrder,
   slidesToClip,
 } from '@gobrel/core/deck';
 import { ownPages } from '@gobrel/core/lesson';
-import { type DragEvent, lazy, Suspense, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { PaperDialog, PicturesDialog, ShowFileDialog } from '../exporting';
 import { HandOutDialog } from '../lessons';
 import { ShareDialog } from '../sharing';
-import type { LibraryPicture } from '@gobrel/contract';
-import type { Point } from '@gobrel/core/geometry';
-import { type CoAuthor, type OpenDocument, useDocument, useStatus } from '../../shared/sync';
-import { useRoom } from '@gobrel/slide-view';
+import { type OpenDocument, useDocument, useStatus } from '../../shared/sync';
 import { KeepTemplateDialog, TemplateDialog } from '../library';
-import { isCoarsePointer, KeysSheet, Loading, showToast, Tabs, usePageTitle } from '../../shared/ui';
+import { KeysSheet, Loading, Tabs, usePageTitle } from '../../shared/ui';
 import { messages } from '../../shared/messages';
-import { Canvas } from './canvas/canvas';
-import { RouteCards } from './canvas/route-cards';
-import { layOutRoutes } from './canvas/route-layout';
-import { beginDrag } from './canvas/begin-drag';
-import { useView } from './canvas/use-view';
-import { ZoomBar } from './canvas/zoom-bar';
 import { openPanelTab, panelTabs, select, useDesk } from './state/desk';
 import { CheckNote } from './check/check-note';
 import { CheckPanel } from './check/check-panel';
@@ -36,8 +25,7 @@ import { useCheck, useDeckCheck } from './check/use-deck-check';
 import { type EditorDialog, EditorHeader } from './editor-header';
 import { type Editing, useEditing } from './state/editing';
 import { useFormulas } from './formulas/use-formulas';
-import { InkBar } from './ink/ink-bar';
-import { endInk, useInking } from './ink/inking';
+import { endInk } from './ink/inking';
 import { LinkDialog } from './links/link-dialog';
 import { NotOpen } from './not-open';
 import { Palette } from './palette/palette';
@@ -47,7 +35,6 @@ import { ItemsList } from './panel/items-list';
 import { SeveralPanel } from './panel/several-panel';
 import { SidePanel } from './panel/side-panel';
 import { SlidePanel } from './panel/slide-panel';
-import { themeAt } from './panel/theme-at';
 import { Grid } from './order/grid';
 import { Outline } from './order/outline';
 import { type Seeing, seeings } from './order/see-switch';
@@ -61,12 +48,10 @@ import { useClipboard } from './keyboard/use-clipboard';
 import { useKeys } from './keyboard/use-keys';
 import { useLinking } from './links/use-linking';
 import { useStable } from './state/use-stable';
-import { saysMedia } from './media/probe-media';
-import { DocumentDialog } from './documents/document-dialog';
-import { saysDocument } from './documents/says-document';
-import { carriedPicture, carriesPicture } from './pictures/carried-picture';
+import { useFiles } from './documents/use-files';
+import { Middle } from './middle';
+import { TakeAlongDialogs } from './take-along-dialogs';
 import { useLibraryPictures } from './pictures/use-library-pictures';
-import { UploadsTray } from './media/uploads-tray';
 import { useArrivals, useMediaFiles } from './media/use-media-files';
 import { VoiceDialog } from './media/voice-dialog';
 import { usePictures } from './contents/use-pictures';
@@ -107,7 +92,6 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const selected = useDesk((desk) => desk.selected).filter((id) => deck.items[id]?.slideId === slideId);
   const item = selected.length === 1 ? (deck.items[selected[0] ?? ''] ?? null) : null;
   const [dialog, setDialog] = useState<EditorDialog | null>(null);
-  const [pdf, setPdf] = useState<File | null>(null);
   const [trying, setTrying] = useState(false);
   const others = usePresence(document, slideId);
   const { linking, begin, beginWith, end } = useLinking(editing, selected);
@@ -116,18 +100,6 @@ function Editor({ deckId, document, editing }: EditorProps) {
   const placeLibraryPicture = useLibraryPictures(editing, slideId);
   useArrivals(editing, deckId);
   useFormulas(editing);
-  const onFiles = useStable((files: readonly File[]) => {
-    const others = files.filter((file) => !saysMedia(file) && !saysDocument(file));
-    setPdf(files.find(saysDocument) ?? null);
-    void placePictures(others.filter(({ type }) => type.startsWith('image/')));
-    void placeInTurn(files.filter(saysMedia));
-    for (const { name, type } of others)
-      if (!type.startsWith('image/')) showToast(messages.media.otherFile({ name }), { tone: 'trouble' });
-  });
-  /** One after the other, so that each lies over the one before. */
-  const placeInTurn = async (files: readonly File[]) => {
-    for (const file of files) await placeMedia(file, file.name);
-  };
   const go = useCallback(
     (next: SlideId) => {
       select();
@@ -150,6 +122,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
   useDeckCheck(deck);
   const findingCount = useCheck(({ findings }) => findings?.length ?? 0);
   const [actions, removal] = useSlideActions(editing, go);
+  const [onFiles, fileDialog] = useFiles({ editing, deckId, slideId, placePictures, placeMedia, actions, onGo: go });
   const open = (next: SlideId) => {
     go(next);
     setSearch({ slide: next, see: 'slide' }, { replace: true });
@@ -309,23 +282,11 @@ function Editor({ deckId, document, editing }: EditorProps) {
       {dialog === 'voice' ? (
         <VoiceDialog editing={editing} deckId={deckId} slideId={slideId} onClose={() => setDialog(null)} />
       ) : null}
-      {pdf ? (
-        <DocumentDialog editing={editing} slideId={slideId} file={pdf} onGo={go} onClose={() => setPdf(null)} />
-      ) : null}
+      {fileDialog}
       {dialog === 'versions' ? (
         <VersionsDialog deckId={deckId} editing={editing} onClose={() => setDialog(null)} />
       ) : null}
-      {dialog === 'show-file' ? <ShowFileDialog deck={deck} onClose={() => setDialog(null)} /> : null}
-      {dialog === 'paper' ? (
-        <Suspense>
-          <PaperDialog deck={deck} onClose={() => setDialog(null)} />
-        </Suspense>
-      ) : null}
-      {dialog === 'pictures' ? (
-        <Suspense>
-          <PicturesDialog deck={deck} chosen={slides} onClose={() => setDialog(null)} />
-        </Suspense>
-      ) : null}
+      <TakeAlongDialogs deck={deck} chosen={slides} open={dialog} onClose={() => setDialog(null)} />
       {dialog === 'share' ? <ShareDialog deck={{ ...deck, id: deckId }} onClose={() => setDialog(null)} /> : null}
       {dialog === 'keys' ? (
         <KeysSheet title={messages.keys.title} sheet={messages.keys.sheet} onClose={() => setDialog(null)} />
@@ -364,84 +325,5 @@ function Editor({ deckId, document, editing }: EditorProps) {
         />
       ) : null}
     </div>
-  );
-}
-
-interface MiddleProps {
-  readonly others: readonly CoAuthor[];
-  readonly editing: Editing;
-  readonly slideId: SlideId;
-  readonly onGo: (slideId: SlideId) => void;
-  readonly onPickLink: () => void;
-  readonly onFiles: (files: readonly File[]) => void;
-  /** @param at the middle of it, in slide units */
-  readonly onLibraryPicture: (picture: LibraryPicture, at: Point) => void;
-  /** Tries the slide as a student. */
-  readonly onTry: () => void;
-}
-
-function Middle({ others, editing, slideId, onGo, onPickLink, onFiles, onLibraryPicture, onTry }: MiddleProps) {
-  const { deck } = editing;
-  const isInking = useInking(({ isOn }) => isOn);
-  const deferredDeck = useDeferredValue(deck);
-  const element = useRef<HTMLElement>(null);
-  const [measured, area] = useRoom<HTMLElement>();
-  const around = useCallback(
-    (main: HTMLElement) => {
-      element.current = main;
-      return measured(main);
-    },
-    [measured],
-  );
-  const size = sizeOf(deck);
-  const fitting = layOutRoutes(area, size, isCoarsePointer());
-  const { view, zoom, fit } = useView(element, area, fitting.slide, editing, slideId);
-  const slide = { x: view.x, y: view.y, width: size.width * view.scale, height: size.height * view.scale };
-  const layout = { ...fitting, slide };
-  const drop = (event: DragEvent) => {
-    const picture = carriedPicture(event.dataTransfer);
-    if (picture) {
-      const around = element.current?.getBoundingClientRect();
-      event.preventDefault();
-      const x = (event.clientX - (around?.left ?? 0) - slide.x) / view.scale;
-      const y = (event.clientY - (around?.top ?? 0) - slide.y) / view.scale;
-      return onLibraryPicture(picture, { x, y });
-    }
-    if (event.dataTransfer.files.length === 0) return;
-    event.preventDefault();
-    onFiles([...event.dataTransfer.files]);
-  };
-  return (
-    <main
-      ref={around}
-      className="dotted-ground relative min-w-0 flex-1 touch-none overflow-hidden"
-      onDragOver={(event) => {
-        event.preventDefault();
-        if (carriesPicture(event.dataTransfer)) event.dataTransfer.dropEffect = 'copy';
-      }}
-      onDrop={drop}
-      onPointerDown={(event) => {
-        // A press beside the slide selects nothing; a drag draws a marquee from there.
-        if (!(event.target instanceof Element) || event.target.closest('button, [data-canvas], [role=toolbar]')) return;
-        beginDrag(event, { kind: 'canvas' }, { editing, slideId, scale: view.scale });
-      }}
-    >
-      {area.width > 0 ? (
-        <RouteCards deck={deferredDeck} slideId={slideId} area={area} layout={layout} onGo={onGo}>
-          <div className="absolute" style={{ left: layout.slide.x, top: layout.slide.y }}>
-            <Canvas
-              editing={editing}
-              others={others}
-              slideId={slideId}
-              width={layout.slide.width}
-              onPickLink={onPickLink}
-            />
-          </div>
-        </RouteCards>
-      ) : null}
-      <UploadsTray />
-      {isInking ? <InkBar theme={themeAt(deck, slideId)} /> : null}
-      <ZoomBar inRow={layout.inRows} scale={view.scale} onZoom={zoom} onFit={fit} onTry={onTry} />
-    </main>
   );
 }

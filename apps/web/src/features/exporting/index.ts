@@ -2,6 +2,7 @@
 import { lazy } from 'react';
 
 export { ShowFileDialog } from './show-file-dialog';
+export { SlidesFileDialog } from './slides-file/slides-file-dialog';
 
 /** These come only when they are opened: they draw slides apart. */
 export const PaperDialog = lazy(async () => ({ default: (await import('./paper/paper-dialog')).PaperDialog }));

@@ -5,7 +5,15 @@ import { listed } from './phrases';
 import { say } from './say';
 
 /** What is made of other messages, or of lists of them. */
-type MadeOfOthers = 'read-without' | 'no-place' | 'written-without' | 'no-package' | 'xml';
+type MadeOfOthers =
+  | 'read-without'
+  | 'no-place'
+  | 'written-without'
+  | 'no-package'
+  | 'xml'
+  | 'slide-without'
+  | 'slide-read-without'
+  | 'printed';
 
 /** Why something was left behind, in a sentence. */
 export function lossInWords(loss: Loss): string {
@@ -14,6 +22,12 @@ export function lossInWords(loss: Loss): string {
       return losses.readWithout({ parts: listed(loss.parts.map((part) => losses.lostParts[part])) });
     case 'written-without':
       return losses.writtenWithout({ parts: listed(loss.parts.map((part) => losses.unwrittenParts[part])) });
+    case 'slide-without':
+      return losses.slideWithout({ parts: listed(loss.parts.map((part) => losses.unheldParts[part])) });
+    case 'slide-read-without':
+      return losses.slideReadWithout({ parts: listed(loss.parts.map((part) => losses.unreadParts[part])) });
+    case 'printed':
+      return losses.printed({ kinds: listed(loss.kinds.map((kind) => kinds[kind])) });
     case 'no-package':
       return losses.noPackage({ why: lossInWords(loss.why) });
     case 'no-place':

@@ -9,14 +9,12 @@ import {
   type SlideId,
 } from '@gobrel/core/deck';
 import { type FormEvent, useRef, useState } from 'react';
-import { storePicture } from '../../../shared/contents';
+import { type PdfDocument, storePage, useOpenPdf } from '../../../shared/documents';
 import { messages } from '../../../shared/messages';
-import { Button, Dialog, DialogActions, Field, showToast } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, Field } from '../../../shared/ui';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { PageGrid } from './page-grid';
-import type { PdfDocument } from './pdf-document';
-import { useOpenPdf } from './use-open-pdf';
 
 interface DocumentDialogProps {
   readonly editing: Editing;
@@ -129,7 +127,7 @@ function ChoosePages({
     const pages: DocumentPage[] = [];
     setProgress({ done: 0, of: numbers.length });
     for (const number of numbers) {
-      const page = await drawnPage(document, number, file.name);
+      const page = await storePage(document, number, file.name);
       if (!isWanted.current) return;
       // What could not be stored was said; what is there already is placed.
       if (!page) break;
@@ -213,20 +211,4 @@ function ChoosePages({
       </DialogActions>
     </>
   );
-}
-
-/** Draws a page and stores its picture; `null` where that was refused, after saying so. */
-async function drawnPage(document: PdfDocument, number: number, fileName: string): Promise<DocumentPage | null> {
-  const says = messages.documents;
-  const title = fileName.replace(/\.pdf$/i, '');
-  try {
-    const { file, width, height, ...rest } = await document.page(number);
-    const kind = file.type === 'image/png' ? 'png' : 'webp';
-    const stored = await storePicture(new File([file], `page-${number}.${kind}`, { type: file.type }));
-    if (!stored) return null;
-    return { ...rest, number, picture: stored.id, pixels: { width, height }, name: says.pageOf({ number, title }) };
-  } catch {
-    showToast(says.pageBroken({ number }), { tone: 'trouble' });
-    return null;
-  }
 }

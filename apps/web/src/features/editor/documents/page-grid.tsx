@@ -1,7 +1,7 @@
 /** The pages of a document, small: those in sight are drawn. */
 import { useEffect, useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
-import type { PdfDocument } from './pdf-document';
+import type { PdfDocument } from '../../../shared/documents';
 
 interface PageGridProps {
   readonly document: PdfDocument;

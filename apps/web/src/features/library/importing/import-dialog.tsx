@@ -4,12 +4,15 @@ import type { KeptBeside } from '@gobrel/core/formats';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton } from '../../../shared/ui';
 import { listed, messages } from '../../../shared/messages';
-import { ACCEPTED, importKind } from './import-kind';
-import { type Imported, NotReadable, readImport } from './read-import';
+import { ACCEPTED, importGroups } from './import-kind';
+import { NotReadable } from './not-readable';
+import { type Imported, readImport } from './read-import';
 
 interface ImportDialogProps {
   /** Files that were dropped before it opened. */
   readonly dropped: readonly File[];
+  /** What they are for: decks of their own, or slides of the deck that is worked on. */
+  readonly makes?: 'decks' | 'slides';
   readonly onImport: (imported: Imported) => void;
   readonly onClose: () => void;
 }
@@ -17,7 +20,7 @@ interface ImportDialogProps {
 /** More rows than this are not listed. */
 const MOST = 60;
 
-export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) {
+export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: ImportDialogProps) {
   const says = messages.library.import;
   const [step, setStep] = useState('');
   const [trouble, setTrouble] = useState('');
@@ -28,9 +31,9 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
   useEffect(() => () => underWay.current?.abort(), []);
   const take = async (files: readonly File[]) => {
     setRead(null);
-    const found = importKind(files);
+    const found = importGroups(files);
     if ('why' in found) {
-      setTrouble(found.why === 'mixed' ? says.mixed : says.unknown({ name: found.name }));
+      setTrouble(says.unknown({ name: found.name }));
       return;
     }
     setTrouble('');
@@ -40,7 +43,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
     const name = files[0]?.name ?? '';
     setFileName(name);
     try {
-      const imported = await readImport(found.kind, files, setStep, own.signal);
+      const imported = await readImport(found.groups, setStep, own.signal);
       const hasDeck = Object.keys(imported.deck.slides).length > 0;
       const isMore = imported.beside !== null;
       if (!hasDeck && !isMore) setTrouble(says.nothing({ name }));
@@ -89,6 +92,7 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
             </p>
           ) : null}
         </div>
+        {read && read.left.length > 0 && slides > 0 ? <p className="mt-2 text-soft">{says.check}</p> : null}
         {read?.beside ? <Beside beside={read.beside} isWanted={withBeside} onChange={setWithBeside} /> : null}
         {read && read.left.length > 0 ? (
           <>
@@ -105,7 +109,11 @@ export function ImportDialog({ dropped, onImport, onClose }: ImportDialogProps) 
         <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>
           <Button look="main" onClick={() => onImport(withBeside ? read : { ...read, beside: null })}>
-            {read.beside && withBeside ? says.restore : says.createDecks({ count: read.others.length + 1 })}
+            {makes === 'slides'
+              ? says.addSlides({ count: slides })
+              : read.beside && withBeside
+                ? says.restore
+                : says.createDecks({ count: read.others.length + 1 })}
           </Button>
         </DialogActions>
       ) : null}

@@ -1,16 +1,47 @@
-import { importKind } from './import-kind';
+import { importGroups, saysPresentation } from './import-kind';
 
 const file = (name: string, type = '') => ({ name, type });
+const told = (...files: readonly { readonly name: string; readonly type: string }[]) => {
+  const found = importGroups(files);
+  return 'why' in found ? found : found.groups.map(({ kind, files: own }) => [kind, ...own.map(({ name }) => name)]);
+};
 
 test.each([
-  [[file('owl.png', 'image/png'), file('rail.JPG', 'image/jpeg')], { kind: 'pictures' }],
-  [[file('Walk.MD')], { kind: 'text' }],
-  [[file('walk.gv')], { kind: 'text' }],
-  [[file('exit.csv', 'text/csv')], { kind: 'questions' }],
-  [[file('exit.zip', 'application/zip')], { kind: 'questions' }],
-  [[file('owl.png', 'image/png'), file('walk.md')], { why: 'mixed' }],
-  [[file('one.md'), file('two.md')], { why: 'mixed' }],
-  [[file('owl.png', 'image/png'), file('song.mp3', 'audio/mpeg')], { why: 'unknown', name: 'song.mp3' }],
+  [[file('owl.png', 'image/png'), file('rail.JPG', 'image/jpeg')], [['pictures', 'owl.png', 'rail.JPG']]],
+  [[file('Walk.MD')], [['text', 'Walk.MD']]],
+  [[file('walk.gv')], [['text', 'walk.gv']]],
+  [[file('exit.csv', 'text/csv')], [['questions', 'exit.csv']]],
+  [[file('exit.zip', 'application/zip')], [['questions', 'exit.zip']]],
+  [[file('Tides.PPTX')], [['presentation', 'Tides.PPTX']]],
+  [[file('tides.odp')], [['presentation', 'tides.odp']]],
+  [[file('tides.pdf', 'application/pdf')], [['document', 'tides.pdf']]],
 ])('%j are %j', (files, expected) => {
-  expect(importKind(files)).toEqual(expected);
+  expect(told(...files)).toEqual(expected);
+});
+
+test('several at once become a deck each, but for pictures, which become one', () => {
+  expect(
+    told(file('one.odp'), file('owl.png', 'image/png'), file('two.pptx'), file('rail.png', 'image/png'), file('a.md')),
+  ).toEqual([
+    ['pictures', 'owl.png', 'rail.png'],
+    ['presentation', 'one.odp'],
+    ['presentation', 'two.pptx'],
+    ['text', 'a.md'],
+  ]);
+});
+
+test('the first that cannot be imported is told', () => {
+  expect(told(file('owl.png', 'image/png'), file('song.mp3', 'audio/mpeg'))).toEqual({
+    why: 'unknown',
+    name: 'song.mp3',
+  });
+});
+
+test('a presentation is known by its ending', () => {
+  expect([file('a.odp'), file('a.ppsx'), file('a.pdf'), file('odp')].map(saysPresentation)).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ]);
 });

@@ -1,27 +1,46 @@
-/** What a file that somebody wants to import is, by its name and type. */
+/** What files that somebody wants to import are, by their names and types. */
 
-/** What can be imported: pictures, a text of any kind that is read, or questions. */
-export type ImportKind = 'pictures' | 'text' | 'questions';
+/** What can be imported: presentations, documents, pictures, a text of any kind that is read, or questions. */
+export type ImportKind = 'presentation' | 'document' | 'pictures' | 'text' | 'questions';
+
+/** Endings of presentations that are read. */
+const PRESENTATIONS = 'odp,otp,fodp,pptx,potx,ppsx,pptm,potm,ppsm';
 
 /** Endings of the files that are offered. */
-export const ACCEPTED = 'image/*,.txt,.md,.markdown,.dot,.gv,.mmd,.mermaid,.csv,.tsv,.zip,.xml';
+export const ACCEPTED = `.${PRESENTATIONS.replaceAll(',', ',.')},.pdf,image/*,.txt,.md,.markdown,.dot,.gv,.mmd,.mermaid,.csv,.tsv,.zip,.xml`;
 
 const kinds: readonly (readonly [RegExp, ImportKind])[] = [
+  [new RegExp(`\\.(${PRESENTATIONS.replaceAll(',', '|')})$`, 'i'), 'presentation'],
+  [/\.pdf$/i, 'document'],
   [/\.(csv|tsv|zip|xml)$/i, 'questions'],
   [/\.(txt|md|markdown|dot|gv|mmd|mermaid)$/i, 'text'],
 ];
 
-/** What some files are together; `unknown` with the first that cannot be imported, `mixed` where they do not go together. */
-export function importKind(
-  files: readonly Pick<File, 'name' | 'type'>[],
-): { readonly kind: ImportKind } | { readonly why: 'mixed' } | { readonly why: 'unknown'; readonly name: string } {
-  const found = files.map(({ name, type }) => ({
-    name,
-    kind: type.startsWith('image/') ? ('pictures' as const) : kinds.find(([ending]) => ending.test(name))?.[1],
-  }));
-  const strange = found.find(({ kind }) => kind === undefined);
+/** Files that become one deck. */
+export interface ImportGroup<F> {
+  readonly kind: ImportKind;
+  readonly files: readonly F[];
+}
+
+/** Whether a file says that it is a presentation. */
+export function saysPresentation({ name }: Pick<File, 'name'>): boolean {
+  return kindOf({ name, type: '' }) === 'presentation';
+}
+
+function kindOf({ name, type }: Pick<File, 'name' | 'type'>): ImportKind | undefined {
+  return type.startsWith('image/') ? 'pictures' : kinds.find(([ending]) => ending.test(name))?.[1];
+}
+
+/** The decks that some files become: all pictures are one, every other file is one; `unknown` with the first that cannot be imported. */
+export function importGroups<F extends Pick<File, 'name' | 'type'>>(
+  files: readonly F[],
+): { readonly groups: readonly ImportGroup<F>[] } | { readonly why: 'unknown'; readonly name: string } {
+  const strange = files.find((file) => kindOf(file) === undefined);
   if (strange) return { why: 'unknown', name: strange.name };
-  const first = found[0]?.kind ?? 'pictures';
-  const goTogether = first === 'pictures' ? found.every(({ kind }) => kind === first) : found.length === 1;
-  return goTogether ? { kind: first } : { why: 'mixed' };
+  const pictures = files.filter((file) => kindOf(file) === 'pictures');
+  const others = files.flatMap((file): ImportGroup<F>[] => {
+    const kind = kindOf(file);
+    return kind === undefined || kind === 'pictures' ? [] : [{ kind, files: [file] }];
+  });
+  return { groups: [...(pictures.length > 0 ? [{ kind: 'pictures' as const, files: pictures }] : []), ...others] };
 }

@@ -1,3 +1,4 @@
 /** Decks out of files. */
 export { ImportDialog } from './import-dialog';
+export { saysPresentation } from './import-kind';
 export { restoreBeside } from './restore-beside';

@@ -10,10 +10,13 @@ import {
   type ReceivedPicture,
   sizeOfBeside,
 } from '@gobrel/core/formats';
-import { type BackupResult, start, startReading, withPicture } from '../../../shared/deck-files';
+import { type BackupResult, start, startReading, until, withPicture } from '../../../shared/deck-files';
 import { storePicture } from '../../../shared/contents';
 import { locale, lossInWords, messages, unreadInWords } from '../../../shared/messages';
-import type { ImportKind } from './import-kind';
+import type { ImportGroup, ImportKind } from './import-kind';
+import { NotReadable } from './not-readable';
+import { readDocument } from './read-document';
+import { readSlidesFile } from './read-slides-file';
 import { type ImportedDeck, restoreBackup } from './restore-backup';
 
 /** A deck that was read, what it is called, and what of its file was not, in words. */
@@ -24,9 +27,6 @@ export interface Imported extends ImportedDeck {
   /** What of a backup lies beside its decks; `null` for nothing. */
   readonly beside: KeptBeside | null;
 }
-
-/** A file that says what it is, and that it cannot be read: its message is what to do. */
-export class NotReadable extends Error {}
 
 type One = Omit<Imported, 'title' | 'others' | 'beside'>;
 
@@ -40,20 +40,38 @@ type Tell = (step: string) => void;
 const LARGEST_TEXT = 8 * 1024 * 1024;
 
 /**
- * Reads files that go together. @throws DOMException named AbortError when it was stopped, Error when the worker failed
+ * Reads files, one deck after the other. What one of them has left is told with its name where there are several.
+ * @throws DOMException named AbortError when it was stopped, NotReadable for the first that is none, Error when the worker failed
  */
 export async function readImport(
-  kind: ImportKind,
-  files: readonly File[],
+  groups: readonly ImportGroup<File>[],
   tell: Tell,
   signal: AbortSignal,
 ): Promise<Imported> {
+  const all: Imported[] = [];
+  for (const { kind, files } of groups) all.push(await readGroup(kind, files, tell, signal));
+  const [first, ...others] = all;
+  if (!first) return { title: '', deck: emptyDeck(''), left: [], ...ALONE };
+  if (others.length === 0) return first;
+  return {
+    ...first,
+    others: [...first.others, ...others.flatMap((each) => [{ title: each.title, deck: each.deck }, ...each.others])],
+    left: all.flatMap(({ title, left }) => left.map((line) => messages.library.import.inFile({ name: title, line }))),
+    beside: all.find(({ beside }) => beside !== null)?.beside ?? null,
+  };
+}
+
+async function readGroup(kind: ImportKind, files: readonly File[], tell: Tell, signal: AbortSignal): Promise<Imported> {
   const [first] = files;
   if (!first) return { title: '', deck: emptyDeck(''), left: [], ...ALONE };
   const title = kind === 'pictures' && files.length > 1 ? messages.library.import.pictures : nameWithoutEnding(first);
   const empty: Deck = { ...emptyDeck(title), language: locale };
   if (kind === 'pictures') return { title, ...ALONE, ...(await readPictures(empty, files, tell, signal)) };
   tell(messages.library.import.reading({ name: first.name }));
+  if (kind === 'presentation') return { ...ALONE, ...(await readSlidesFile(first, empty, tell, signal)) };
+  if (kind === 'document') {
+    return { title, ...ALONE, ...(await readDocument(first, empty, tell, signal)) };
+  }
   if (/\.zip$/i.test(first.name)) {
     const backup = await readBackupFile(first, tell, signal);
     if (backup) return backup;
@@ -115,15 +133,4 @@ async function readBackupFile(file: File, tell: Tell, signal: AbortSignal): Prom
     left,
     beside: sizeOfBeside(beside) > 0 ? beside : null,
   };
-}
-
-/** What work under way comes to, unless it is stopped before. */
-function until<T>({ result, stop }: { result: Promise<T>; stop: () => void }, signal: AbortSignal): Promise<T> {
-  return new Promise((resolve, reject) => {
-    signal.addEventListener('abort', () => {
-      stop();
-      reject(signal.reason instanceof Error ? signal.reason : new DOMException('stopped', 'AbortError'));
-    });
-    result.then(resolve, reject);
-  });
 }

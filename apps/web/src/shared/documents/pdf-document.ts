@@ -8,6 +8,7 @@ import {
   PasswordResponses,
   version,
 } from 'pdfjs-dist';
+import { DocumentTrouble } from './document-trouble';
 import workerUrl from 'pdfjs-dist/build/pdf.worker.min.mjs?url';
 
 GlobalWorkerOptions.workerSrc = workerUrl;
@@ -20,13 +21,6 @@ const FINE = 2000;
 const QUALITY = 0.9;
 /** Larger pages are drawn smaller, in pixels all together: what a page says of its own size is not believed. */
 const MOST_PIXELS = 6_000_000;
-
-/** Why a document cannot be opened. */
-export class DocumentTrouble extends Error {
-  constructor(readonly why: 'broken' | 'given-up') {
-    super(why);
-  }
-}
 
 /** A page as it is stored. */
 export interface DrawnDocumentPage {

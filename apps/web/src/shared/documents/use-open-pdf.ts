@@ -1,5 +1,6 @@
 /** Opening a document for its dialog: waiting, asking for its password, and saying why it cannot be opened. */
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { openDocument } from './open-document';
 import type { PdfDocument } from './pdf-document';
 
 /** How far it is. */
@@ -24,9 +25,7 @@ export function useOpenPdf(file: File): readonly [OpeningPdf, (password: string)
       });
     const open = async () => {
       try {
-        // The reader is large, and comes with the first document.
-        const { openPdf } = await import('./pdf-document');
-        document = await openPdf(file, askPassword);
+        document = await openDocument(file, askPassword);
         if (isCurrent) setOpening({ is: 'open', document });
         else document.close();
       } catch {

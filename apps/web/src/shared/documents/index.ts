@@ -1,0 +1,7 @@
+/** Documents of pages: opened, drawn and stored. */
+export { DocumentTrouble } from './document-trouble';
+export { openDocument } from './open-document';
+export type { PdfDocument } from './pdf-document';
+export { saysDocument } from './says-document';
+export { storePage } from './store-page';
+export { useOpenPdf } from './use-open-pdf';
