@@ -25,7 +25,7 @@ import {
   FoundSlide,
   type FoundSlideFields,
   MOST_SLIDES,
-  nameFrom,
+  slideNameFrom,
   PART_BOUNDS,
   type PresentationFault,
   type ReadPresentation,
@@ -94,7 +94,12 @@ class DeckReader {
     const pages = childrenOf(body, 'draw:page');
     if (pages.length === 0) return { fault: 'no-slides' };
     const kept = pages.slice(0, MOST_SLIDES).map((page) => ({ page, id: this.createId() }));
-    const idOf = new Map(kept.map(({ page, id }) => [page.attributes['draw:name'] ?? '', id]));
+    const idOf = new Map(
+      kept.flatMap(({ page, id }) => {
+        const name = page.attributes['draw:name'] ?? '';
+        return [[name, id] as const, [plainName(name), id] as const];
+      }),
+    );
     const master = this.masters.get(kept[0]?.page.attributes['draw:master-page-name'] ?? '');
     const { theme, fonts } = this.theme();
     const deck: Deck = { ...this.empty, ...this.about(), size: this.size(master), theme };
@@ -246,7 +251,12 @@ class DeckReader {
     const masterName = attributes['draw:master-page-name'] ?? '';
     const layout = this.layoutWith(page, this.layoutOf(masterName));
     const theme = themeOn(deck.theme, layout);
-    const nameOf = new Map(Object.entries(theme.colours).map(([name, hex]) => [hex, name]));
+    // Of names for one colour the first is meant.
+    const nameOf = new Map(
+      Object.entries(theme.colours)
+        .map(([name, hex]) => [hex, name] as const)
+        .toReversed(),
+    );
     const text: TextAround = {
       styles: this.styles,
       fonts: { heading: fonts.heading, text: fonts.text },
@@ -270,14 +280,13 @@ class DeckReader {
     if (own['presentation:background-objects-visible'] !== 'false') new ShapesReader(around, true).read(master);
     new ShapesReader(around, false).read(page);
     const items = slide.items();
-    const name = attributes['draw:name'] ?? '';
+    const name = plainName(attributes['draw:name'] ?? '');
     const over = this.styles.properties('drawing-page', master?.attributes['draw:style-name'], 'drawing-page');
     const stays = Number(/^PT([\d.]+)S$/.exec(own['presentation:duration'] ?? '')?.[1] ?? 0);
     return {
       slide,
       fields: {
-        // Programs call pages so when nobody has named them.
-        name: name === '' || /^(page|slide)\s?\d+$/i.test(name) ? nameFrom(items) || name : name,
+        name: slideNameFrom(name, items),
         layout,
         leftOut: own['presentation:visibility'] === 'hidden',
         notes: this.notes(page, text),
@@ -348,6 +357,11 @@ class DeckReader {
     if (/^[a-z][a-z\d+.-]*:/i.test(address)) return null;
     return this.files[pathIn('', address)] ?? null;
   }
+}
+
+/** A name as somebody wrote it: some writers put the numbers of signs in the place of those that styles cannot have. */
+function plainName(name: string): string {
+  return name.replaceAll(/_([\da-f]{2})_/g, (_whole, hex: string) => String.fromCharCode(Number.parseInt(hex, 16)));
 }
 
 function linkTo(address: string, idOf: ReadonlyMap<string, string>): Destination | null {

@@ -48,7 +48,7 @@ function transformed(
   };
 }
 
-/** Without what is lost in turning there and back. */
+/** Without what is lost in turning there and back, and without a zero below zero. */
 function tidy(value: number): number {
-  return Math.round(value * 10_000) / 10_000;
+  return Math.round(value * 10_000) / 10_000 + 0;
 }

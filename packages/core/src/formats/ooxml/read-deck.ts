@@ -19,7 +19,7 @@ import {
   FoundSlide,
   type FoundSlideFields,
   MOST_SLIDES,
-  nameFrom,
+  slideNameFrom,
   type PresentationFault,
   type ReadPresentation,
 } from '../presentation/found-deck.js';
@@ -180,7 +180,7 @@ class DeckReader {
     return {
       slide,
       fields: {
-        name: name === '' ? nameFrom(items) : name,
+        name: slideNameFrom(name, items),
         layout: layoutName,
         leftOut: root?.attributes['show'] === '0' || root?.attributes['show'] === 'false',
         numbered: within(childAt(root, 'p:cSld', 'p:spTree') ?? NOTHING, 'p:ph').some(

@@ -104,8 +104,7 @@ export class ShapesReader {
       case 'p:pic':
         return this.picture(element, placing, groups);
       case 'p:cxnSp':
-        this.line(element, placing, groups);
-        return;
+        return this.line(element, placing, groups);
       case 'p:graphicFrame':
         return this.frame(element, placing, groups);
       case 'p:contentPart':
@@ -150,6 +149,9 @@ export class ShapesReader {
   }
 
   private words(element: XmlElement, placing: Placing, groups: readonly string[]): void {
+    // Some writers have lines that are tied to nothing among the shapes.
+    if (/^(line|straightConnector1)$/.test(childAt(element, 'p:spPr', 'a:prstGeom')?.attributes['prst'] ?? ''))
+      return this.line(element, placing, groups);
     const held = childAt(element, 'p:nvSpPr', 'p:nvPr', 'p:ph');
     if (held && this.isBehind) return;
     const inherited = held ? this.inherited(held) : [];
@@ -451,7 +453,7 @@ export class ShapesReader {
     const place = readPlace(childAt(properties, 'a:xfrm'));
     if (!place) return;
     const { frame, flippedAcross, flippedDown } = placing(place);
-    const base = this.base(element, 'p:nvCxnSpPr', groups);
+    const base = this.base(element, element.name === 'p:sp' ? 'p:nvSpPr' : 'p:nvCxnSpPr', groups);
     const line = this.lineOf(properties, childAt(element, 'p:style'));
     const about = childAt(element, 'p:nvCxnSpPr', 'p:cNvCxnSpPr');
     const preset = childAt(properties, 'a:prstGeom')?.attributes['prst'] ?? 'line';

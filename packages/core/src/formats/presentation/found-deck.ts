@@ -128,8 +128,13 @@ export function deckOfFound(
   return { deck: applyChanges(deck, leadLines(empty, changes)), left };
 }
 
-/** A name for a slide that has none: the words of its title, or of whatever it says first. */
-export function nameFrom(items: readonly Item[]): string {
+/** The name of a slide; where it has none, or only a number as programs give it, the words of its title, or what it says first. */
+export function slideNameFrom(written: string, items: readonly Item[]): string {
+  const isNone = written.trim() === '' || /^(page|slide)\s?\d+$/i.test(written);
+  return isNone ? nameFrom(items) || written : written;
+}
+
+function nameFrom(items: readonly Item[]): string {
   const words = (item: Item) =>
     item.kind === 'text' || item.kind === 'shape' ? lettersOf(item.text).replaceAll(/\s+/g, ' ').trim() : '';
   const title = items.find(({ role }) => role === 'title');

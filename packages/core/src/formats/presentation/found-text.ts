@@ -65,7 +65,7 @@ export function foundText(paragraphs: readonly FoundParagraph[], usual: FoundLet
     for (const { text, letters } of runs) counts.set(of(letters), (counts.get(of(letters)) ?? 0) + text.length);
     return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? of(usual);
   };
-  const size = most((letters) => letters.size);
+  const size = most((letters) => Math.round(letters.size * 100) / 100);
   const color = most((letters) => letters.color);
   // A mark says which other font letters are in, but not that they are in none of their own.
   const font = runs.every(({ letters }) => letters.font === runs[0]?.letters.font)

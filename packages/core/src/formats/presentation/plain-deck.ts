@@ -74,6 +74,17 @@ export function plainDeck(
 /** The least height that is left for an answer, in slide units. */
 const ANSWER = 40;
 
+/** A box as it is printed. */
+const BOX = {
+  shape: 'rectangle',
+  fill: 'ground',
+  outline: 'soft',
+  outlineWidth: 2,
+  dash: 'solid',
+  opacity: 1,
+  boxStyle: null,
+} as const;
+
 class PlainMaker {
   readonly lost = new Set<UnheldPart>();
   readonly printed = new Set<ItemKindName>();
@@ -166,7 +177,7 @@ class PlainMaker {
       Math.max(0, height - ANSWER),
       26 + 34 * Math.max(1, Math.ceil(prompt.length / (width / 13))),
     );
-    const question = this.words(item, plainText(prompt), { x, y, width, height: above, rotation }, 26);
+    const question = this.words(item, headed(prompt, []), { x, y, width, height: above, rotation }, 26);
     const room: Frame = { x, y: y + above, width, height: height - above, rotation };
     if (shows === null) return [question, ...this.box(item, '', {}, room)];
     const scale = Math.min(room.width / (shows.pixels.width || 1), room.height / (shows.pixels.height || 1));
@@ -183,8 +194,17 @@ class PlainMaker {
     const { x, y, width, height, rotation } = item.frame;
     const shown = item.choices.flatMap(({ id, text, picture }, at) => (picture ? [{ id, text, picture, at }] : []));
     const below = shown.length > 0 ? height * 0.5 : 0;
-    const lines = [item.prompt, ...item.choices.map(({ text }, at) => `${letter(at)}  ${text}`)];
-    const words = this.words(item, plainText(lines.join('\n')), { x, y, width, height: height - below, rotation }, 26);
+    const lines = item.choices.map(({ text }, at) => `${letter(at)}  ${text}`);
+    const words = this.item(
+      'shape',
+      item,
+      { x, y, width, height: height - below, rotation },
+      {
+        ...BOX,
+        text: headed(item.prompt, lines),
+        look: { ...PLAIN_LOOK, size: 26, fit: 'shrink' },
+      },
+    );
     const each = width / Math.max(1, shown.length);
     const pictures = shown.flatMap(({ picture, text, at }, place) =>
       this.item(
@@ -194,7 +214,7 @@ class PlainMaker {
         { picture, alt: text || letter(at), credit: null },
       ),
     );
-    return [words, ...pictures];
+    return [...words, ...pictures];
   }
 
   private words(item: Item, text: RichText, frame: Frame, size: number): PlainItem {
@@ -212,13 +232,8 @@ class PlainMaker {
   ): readonly PlainItem[] {
     const { dash = 'solid', upright = 'middle' } = look;
     return this.item('shape', item, frame, {
-      shape: 'rectangle',
-      fill: 'ground',
-      outline: 'soft',
-      outlineWidth: 2,
+      ...BOX,
       dash,
-      opacity: 1,
-      boxStyle: null,
       text: plainText(words),
       look: { ...PLAIN_LOOK, size: 24, align: 'center', upright, fit: 'shrink' },
     });
@@ -309,6 +324,25 @@ const plainKinds: ReadonlySet<string> = new Set<PlainKind>([
 /** Whether an item is of a kind that presentation files have something for. */
 export function isPlain(item: Item): item is PlainItem {
   return plainKinds.has(item.kind);
+}
+
+/** A question in bold letters, and lines under it. */
+function headed(prompt: string, lines: readonly string[]): RichText {
+  const text = plainText([prompt, ...lines].join('\n'));
+  const bold = prompt.split('\n').length;
+  return {
+    ...text,
+    content: text.content.map((block, at) =>
+      at < bold && block.type === 'paragraph' && block.content
+        ? {
+            ...block,
+            content: block.content.map((run) =>
+              run.type === 'text' ? { ...run, marks: [{ type: 'bold' as const }] } : run,
+            ),
+          }
+        : block,
+    ),
+  };
 }
 
 function letter(at: number): string {

@@ -1,0 +1,216 @@
+/** The pieces that presentations are written with and read by. */
+import fc from 'fast-check';
+import { readRichText, type RichText, shapeNames, shapePath } from '../../deck/index.js';
+import { DeckBuilder } from '../../testing/index.js';
+import { readMarkdown, writeMarkdown, writeOutline } from '../markdown/index.js';
+import { emptyDeck, itemsOf, lettersOf, linkedWordsOf, slidesInOrder } from '../../deck/index.js';
+import { fontOf } from './font-families.js';
+import { flatParagraphs, textOfParagraphs } from './paragraphs.js';
+import { pathSteps } from './path.js';
+import { mediaTypeOf, pixelsOf } from './picture-bytes.js';
+import { plainDeck } from './plain-deck.js';
+import { playSign } from './play-sign.js';
+
+describe('texts as flat paragraphs', () => {
+  const paragraph = fc
+    .string({ minLength: 1, maxLength: 5 })
+    .map((text) => ({ type: 'paragraph', content: [{ type: 'text', text }] }));
+  /** A list whose entries hold lists of the next level, or none. */
+  const listOf = (inner: fc.Arbitrary<object> | null): fc.Arbitrary<object> => {
+    const deeper = inner ? fc.array(inner, { maxLength: 1 }) : fc.constant([]);
+    const entry = fc.tuple(paragraph, deeper).map(([first, rest]) => ({ type: 'listItem', content: [first, ...rest] }));
+    return fc.record({
+      type: fc.constantFrom('bulletList', 'orderedList'),
+      content: fc.array(entry, { minLength: 1, maxLength: 3 }),
+    });
+  };
+  const list = listOf(listOf(listOf(null)));
+  const text = fc
+    .array(fc.oneof(paragraph, list), { minLength: 1, maxLength: 4 })
+    .map((content) => readRichText({ type: 'doc', content }))
+    // Two lists of one kind right after each other are one to whoever sees them.
+    .filter(({ content }) =>
+      content.every((each, at) => at === 0 || each.type === 'paragraph' || each.type !== content[at - 1]?.type),
+    );
+
+  test('come back as they were', () => {
+    fc.assert(fc.property(text, (given: RichText) => expect(textOfParagraphs(flatParagraphs(given))).toEqual(given)));
+  });
+});
+
+describe('paths', () => {
+  test('of our shapes stay as they are: moves, lines and curves', () => {
+    for (const shape of shapeNames) {
+      const path = shapePath(shape, 300, 200);
+      const steps = pathSteps(path);
+      expect(steps.filter(({ is }) => is === 'close')).toHaveLength(path.split('Z').length - 1);
+      const drawn = steps.map((step) => {
+        if (step.is === 'close') return 'Z';
+        const at = ({ x, y }: { readonly x: number; readonly y: number }) => `${x} ${y}`;
+        if (step.is === 'curve') return `C${at(step.first)} ${at(step.second)} ${at(step.to)}`;
+        return `${step.is === 'move' ? 'M' : 'L'}${at(step.to)}`;
+      });
+      expect(drawn.join('')).toBe(path);
+    }
+  });
+
+  test('that are relative, smooth or round end where they say', () => {
+    const ends = (path: string) => pathSteps(path).flatMap((step) => (step.is === 'close' ? [] : [step.to]));
+    expect(ends('m1 1h2v3l-1-1z')).toEqual([
+      { x: 1, y: 1 },
+      { x: 3, y: 1 },
+      { x: 3, y: 4 },
+      { x: 2, y: 3 },
+    ]);
+    expect(ends('M0 0q1 1 2 0t2 0').at(-1)).toEqual({ x: 4, y: 0 });
+    expect(ends('M0 0a5 5 0 0110 0').at(-1)).toEqual({ x: 10, y: 0 });
+  });
+
+  test('round ones stay on their circle', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 50 }), fc.boolean(), fc.boolean(), (radius, large, sweep) => {
+        const path = `M${radius} 0A${radius} ${radius} 0 ${large ? 1 : 0} ${sweep ? 1 : 0} 0 ${radius}`;
+        const isOwn = large !== sweep;
+        const middle = isOwn ? { x: 0, y: 0 } : null;
+        for (const step of pathSteps(path)) {
+          if (step.is !== 'curve' || !middle) continue;
+          expect(Math.hypot(step.to.x, step.to.y)).toBeCloseTo(radius, 6);
+          const half = {
+            x: (step.first.x + step.second.x) / 2,
+            y: (step.first.y + step.second.y) / 2,
+          };
+          expect(Math.hypot(half.x, half.y)).toBeGreaterThan(radius * 0.9);
+        }
+      }),
+    );
+  });
+});
+
+test('bytes say what they are, and how large', () => {
+  const sign = playSign('#0b5f5c');
+  expect(mediaTypeOf(sign)?.type).toBe('image/png');
+  expect(pixelsOf(sign)).toEqual({ width: 96, height: 96 });
+  expect(mediaTypeOf(new TextEncoder().encode('<?xml version="1.0"?><svg xmlns="x"/>'))?.ending).toBe('svg');
+  expect(mediaTypeOf(new TextEncoder().encode('MZ and so on'))).toBeNull();
+  expect(pixelsOf(new Uint8Array([0xff, 0xd8, 0xff]))).toEqual({ width: 0, height: 0 });
+});
+
+test('a family is one of ours, or the nearest to it', () => {
+  expect(fontOf('Source Serif 4 Variable')).toEqual({ font: 'serif', isOurs: true });
+  expect(fontOf('Some Mono')).toEqual({ font: 'mono', isOurs: false });
+  expect(fontOf('Anything Sans')).toEqual({ font: 'text', isOurs: false });
+});
+
+describe('a deck that is made plain', () => {
+  const frame = { x: 40, y: 40, width: 400, height: 300, rotation: 0 };
+  const { deck } = new DeckBuilder()
+    .slide('gate')
+    .item('which', 'choice', {
+      frame,
+      fields: {
+        prompt: 'Who?',
+        choices: [
+          { id: 'a', text: 'Otter' },
+          { id: 'b', text: 'Owl' },
+        ],
+        right: ['a'],
+      },
+    })
+    .item('piece', 'shape', {
+      loose: true,
+      link: { to: 'by-answer', questionId: 'which', right: 'hide', wrong: null, choices: {} },
+    })
+    .item('look', 'viewpoint')
+    .slide('hide');
+  const plain = plainDeck(deck);
+
+  test('has nothing but what can be printed and moved', () => {
+    const [first] = plain.slides;
+    expect(first?.items.map(({ kind }) => kind)).toEqual(['shape', 'shape']);
+    const [question] = first?.items ?? [];
+    expect(question?.kind === 'shape' && lettersOf(question.text)).toBe('Who?\nA  Otter\nB  Owl');
+    expect(question?.frame).toEqual(frame);
+  });
+
+  test('says what did not fit, and leads where it can', () => {
+    const gate = plain.left.filter(({ name }) => name === 'gate').map(({ why }) => why);
+    expect(gate[0]).toEqual({ code: 'printed', kinds: ['choice'] });
+    expect(gate[1]?.code === 'slide-without' && gate[1].parts).toEqual(
+      expect.arrayContaining(['links-by-answer', 'viewpoints']),
+    );
+    expect(plain.slides[0]?.items[1]?.link).toEqual({ to: 'slide', slideId: 'hide' });
+  });
+});
+
+describe('Markdown', () => {
+  const words = { notes: 'Notes', slide: (number: number) => `Slide ${number}` };
+  const text = readRichText({
+    type: 'doc',
+    content: [
+      { type: 'paragraph', content: [{ type: 'text', text: 'It is 5 * 3 # _dark_', marks: [] }] },
+      {
+        type: 'bulletList',
+        content: [
+          {
+            type: 'listItem',
+            content: [{ type: 'paragraph', content: [{ type: 'text', text: 'owl', marks: [{ type: 'bold' }] }] }],
+          },
+        ],
+      },
+    ],
+  });
+  const { deck } = new DeckBuilder()
+    .slide('gate', { name: 'The gate', notes: 'Lights off.' })
+    .item('words', 'text', { fields: { text } })
+    .item('in', 'shape', {
+      link: { to: 'slide', slideId: 'hide' },
+      fields: {
+        text: readRichText({
+          type: 'doc',
+          content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Go in' }] }],
+        }),
+      },
+    })
+    .slide('hide', { name: 'The hide' });
+
+  test('has a heading a slide, choices as links, and notes; and is read again', () => {
+    const written = writeMarkdown(deck, words).text;
+    expect(written).toContain('# The gate\n');
+    expect(written).toContain('- [Go in](#the-hide)');
+    expect(written).toContain('> **Notes:** Lights off.');
+    const again = readMarkdown(written, emptyDeck('Walk')).deck;
+    const [gate, hide] = slidesInOrder(again);
+    expect([gate?.name, hide?.name]).toEqual(['The gate', 'The hide']);
+    const texts = itemsOf(again, gate?.id ?? '').flatMap((item) => (item.kind === 'text' ? [item.text] : []));
+    expect(texts.map(lettersOf).join('\n')).toContain('It is 5 * 3 # _dark_\nowl');
+    expect(texts.flatMap(linkedWordsOf)).toEqual([{ words: 'Go in', destination: { to: 'slide', slideId: hide?.id } }]);
+  });
+
+  test('an outline has the names at the margin', () => {
+    expect(writeOutline(deck, words).text).toBe('The gate\n  It is 5 * 3 # _dark_\n  owl\n  Go in\n\nThe hide\n');
+  });
+
+  test('no name of a slide and no word becomes a sign', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: fc.constantFrom(...'a*_#[]`<>|\\-+1.~! '), maxLength: 14 }), (said) => {
+        const name = said.trim();
+        if (name === '') return;
+        const made = new DeckBuilder().slide('x', { name }).item('t', 'text', {
+          fields: {
+            text: readRichText({
+              type: 'doc',
+              content: [{ type: 'paragraph', content: [{ type: 'text', text: `b${name}` }] }],
+            }),
+          },
+        }).deck;
+        const again = readMarkdown(writeMarkdown(made, words).text, emptyDeck('Walk')).deck;
+        const [slide] = slidesInOrder(again);
+        expect(slide?.name.replaceAll(/\s+/g, ' ')).toBe(name.replaceAll(/\s+/g, ' '));
+        const body = itemsOf(again, slide?.id ?? '').find(({ role }) => role === 'body');
+        expect(body?.kind === 'text' && lettersOf(body.text).replaceAll(/\s+/g, ' ')).toBe(
+          `b${name}`.replaceAll(/\s+/g, ' '),
+        );
+      }),
+    );
+  });
+});
