@@ -9,6 +9,7 @@ import {
   freePort,
   installChromium,
   installPdfReaders,
+  installSlideReaders,
   main,
   root,
   runLoud,
@@ -50,6 +51,7 @@ export async function withApplication(act, { durable = false } = {}) {
   buildAll();
   installChromium();
   installPdfReaders();
+  installSlideReaders();
   const database = await startThrowawayDatabase({ durable });
   const servers = [];
   const start = async (webFolder) => {

@@ -100,10 +100,25 @@ export function installChromium() {
   if (!existsSync(chromiumOptions.executablePath)) installDebianPackage('chromium-headless-shell');
 }
 
+/** Where what standards say of their files is kept, and the schema of OpenDocument. */
+const schemas = join(root, 'node_modules', '.schemas');
+export const odfSchema = join(schemas, 'OpenDocument-schema-v1.3.rnc');
+
 /** What tests read PDF files with, as somebody else would. */
 export function installPdfReaders() {
   if (!hasCommand('qpdf')) installDebianPackage('qpdf');
   if (!hasCommand('pdftocairo')) installDebianPackage('poppler-utils');
+}
+
+/** What tests read presentations with, as somebody else would: a reader of OpenDocument, a validator, and the schema of the standard. */
+export function installSlideReaders() {
+  if (!existsSync('/usr/lib/python3/dist-packages/odf')) installDebianPackage('python3-odf');
+  if (!hasCommand('jing')) installDebianPackage('jing');
+  if (existsSync(odfSchema)) return;
+  say("fetching the schema of OpenDocument from Debian's emacs-common …");
+  const fetch = `mkdir -p "${schemas}" && cd "${schemas}" && apt-get -qq download emacs-common && dpkg -x emacs-common*.deb . && find usr -name 'OpenDocument-schema-v1.3.rnc' -exec cp {} . ';' && rm -rf usr emacs-common*.deb`;
+  const command = `(${fetch}) || (apt-get -qq update && ${fetch})`;
+  runQuietly('sh', ['-c', command], 'The schema of OpenDocument could not be fetched.');
 }
 
 /** Installs the npm packages when the lock file has changed since the last time. */

@@ -8,6 +8,7 @@ import { installRedis } from './redis.mjs';
 import {
   installChromium,
   installPdfReaders,
+  installSlideReaders,
   installPackages,
   main,
   root,
@@ -74,6 +75,7 @@ main(async () => {
   postgresPrograms();
   installChromium();
   installPdfReaders();
+  installSlideReaders();
   installRedis();
   installProxy();
   rmSync(reports, { recursive: true, force: true });
