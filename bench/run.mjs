@@ -18,6 +18,7 @@ main(async () => {
   const { benchPaper } = await import('./paper.mjs');
   const { benchQuestions } = await import('./questions.mjs');
   const { benchRoutes } = await import('./routes.mjs');
+  const { benchSlidesFile } = await import('./slides-file.mjs');
   const { benchStudents } = await import('./students.mjs');
   const parts = {
     drag: [
@@ -36,6 +37,7 @@ main(async () => {
     'first-load': [benchFirstLoad],
     show: [benchShowLoad],
     paper: [(address, browser) => benchPaper(address, browser, 100)],
+    'slides-file': [() => benchSlidesFile()],
     followers: [(address) => benchFollowers(address)],
     students: [(address) => benchStudents(address)],
     letters: [(address) => benchLetters(address)],

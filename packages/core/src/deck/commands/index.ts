@@ -3,6 +3,7 @@ export * from './arrange.js';
 export * from './charts.js';
 export * from './clipboard.js';
 export * from './diagrams.js';
+export * from './converting.js';
 export * from './difference.js';
 export * from './documents.js';
 export * from './format.js';

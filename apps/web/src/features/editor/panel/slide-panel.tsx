@@ -7,6 +7,7 @@ import { messages } from '../../../shared/messages';
 import { useDesk } from '../state/desk';
 import type { Editing } from '../state/editing';
 import type { SlideActions } from '../order/use-slide-actions';
+import { AnsweredGroup } from './answered-group';
 import { GroundGroup } from './ground-group';
 import { ItemLinksGroup } from './item-links-group';
 import { LayoutGroup } from './layout-group';
@@ -112,6 +113,7 @@ export function SlidePanel({ editing, ids, onMap, actions, onGoTo, onKeep }: Sli
       <OpenLinks deck={deck} onGo={onGoTo} />
       {isOne && onMap ? <ItemLinksGroup editing={editing} slideId={slide.id} /> : null}
       {isOne ? <LayoutGroup editing={editing} slide={slide} /> : null}
+      {isOne ? <AnsweredGroup editing={editing} slideId={slide.id} /> : null}
       <GroundGroup deck={deck} slide={slide} onSet={set} onSetAll={(fields) => set(fields, all)} />
       <Group title={messages.editor.exits}>
         <Choose

@@ -15,7 +15,8 @@ const formats: readonly SlidesFormat[] = ['odp', 'pptx', 'markdown', 'outline'];
 export function SlidesFileDialog({ deck, onClose }: { deck: Deck; onClose: () => void }) {
   const says = messages.slidesFile;
   const [format, setFormat] = useState<SlidesFormat>('odp');
-  const [left, setLeft] = useState<readonly NotCarried[] | null>(null);
+  /** The file that was saved with something left behind. */
+  const [saved, setSaved] = useState<{ readonly name: string; readonly left: readonly NotCarried[] } | null>(null);
   const making = useMaking<SlidesProgress>();
   const make = () =>
     making.run(async (signal, onProgress) => {
@@ -23,9 +24,9 @@ export function SlidesFileDialog({ deck, onClose }: { deck: Deck; onClose: () =>
       const { ending, type } = slidesFiles[format];
       const name = `${fileName(deck.title)}.${ending}`;
       saveBlob(new Blob([written.bytes.slice()], { type }), name);
+      if (written.left.length > 0) return setSaved({ name, left: written.left });
       showToast(says.saved({ name }));
-      if (written.left.length > 0) setLeft(written.left);
-      else onClose();
+      onClose();
     });
   return (
     <Dialog title={says.title} open onClose={onClose}>
@@ -41,7 +42,7 @@ export function SlidesFileDialog({ deck, onClose }: { deck: Deck; onClose: () =>
               checked={format === each}
               onChange={() => {
                 setFormat(each);
-                setLeft(null);
+                setSaved(null);
               }}
             />
             <span>
@@ -51,7 +52,7 @@ export function SlidesFileDialog({ deck, onClose }: { deck: Deck; onClose: () =>
           </label>
         ))}
       </fieldset>
-      {left === null ? (
+      {saved === null ? (
         <MakingFoot
           label={says.title}
           making={making}
@@ -65,7 +66,10 @@ export function SlidesFileDialog({ deck, onClose }: { deck: Deck; onClose: () =>
         />
       ) : (
         <>
-          <NotCarriedList title={says.left} left={left} />
+          <p role="status" className="mt-3 font-semibold text-tide">
+            {says.saved({ name: saved.name })}
+          </p>
+          <NotCarriedList title={says.left} left={saved.left} />
           <DialogActions>
             <Button look="main" onClick={onClose}>
               {messages.common.close}

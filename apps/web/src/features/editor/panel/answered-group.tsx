@@ -1,0 +1,40 @@
+/** Makes a slide that only shows something into one that is answered: for slides that came from elsewhere above all. */
+import { slideAsQuestion, slideAsWorksheet, type SlideId } from '@gobrel/core/deck';
+import { messages } from '../../../shared/messages';
+import { Button } from '../../../shared/ui';
+import { select } from '../state/desk';
+import type { Editing } from '../state/editing';
+import { FoldedGroup } from './parts';
+
+export function AnsweredGroup({ editing, slideId }: { editing: Editing; slideId: SlideId }) {
+  const says = messages.converting;
+  const { deck, run, tellDone } = editing;
+  const make = (made: ReturnType<typeof slideAsQuestion>, told: string) => {
+    if (!made) return;
+    run(made.changes);
+    select(made.itemId);
+    tellDone(told);
+  };
+  const [question, worksheet] = [slideAsQuestion(deck, slideId), slideAsWorksheet(deck, slideId)];
+  if (!question && !worksheet) return null;
+  return (
+    <FoldedGroup id="answered" title={says.answered}>
+      <div className="grid gap-2">
+        {question ? (
+          <div>
+            <Button onClick={() => make(slideAsQuestion(deck, slideId), says.madeQuestion)}>{says.asQuestion}</Button>
+            <p className="mt-1 text-sm text-soft">{says.asQuestionHint}</p>
+          </div>
+        ) : null}
+        {worksheet ? (
+          <div>
+            <Button onClick={() => make(slideAsWorksheet(deck, slideId), says.madeWorksheet)}>
+              {says.asWorksheet}
+            </Button>
+            <p className="mt-1 text-sm text-soft">{says.asWorksheetHint}</p>
+          </div>
+        ) : null}
+      </div>
+    </FoldedGroup>
+  );
+}
