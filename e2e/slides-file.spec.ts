@@ -163,3 +163,33 @@ test('a presentation that is dropped on the editor becomes slides after the pres
   await page.getByRole('button', { name: messages.common.undo }).first().click();
   await expect(slides).toHaveCount(before);
 });
+
+test('an imported slide becomes a question, or a worksheet, with one press', async ({ page }) => {
+  await newTeacher(page);
+  await page.goto('/');
+  await page.getByRole('main').getByRole('button', { name: importing.open, exact: true }).click();
+  await page.getByLabel(importing.choose).setInputFiles(fixture('tides.pptx'));
+  const create = page.getByRole('button', { name: importing.createDecks({ count: 1 }) });
+  await create.click();
+  const panel = page.getByRole('complementary').filter({ hasText: messages.editor.thisSlide });
+  await panel.getByRole('button', { name: messages.converting.answered }).click();
+  await expectClean(page);
+  await panel.getByRole('button', { name: messages.converting.asQuestion }).click();
+  const canvas = page.getByRole('main').first();
+  await expect(canvas.getByText('The water follows').first()).toBeVisible();
+  await expect(page.getByText(messages.converting.madeQuestion).first()).toBeVisible();
+  await page.getByRole('button', { name: messages.common.undo }).first().click();
+  await panel.getByRole('button', { name: messages.converting.asWorksheet }).click();
+  await expect(page.getByText(messages.converting.madeWorksheet).first()).toBeVisible();
+});
+
+test('a deck takes the theme of a presentation', async ({ page }) => {
+  await odile(page);
+  await page.goto('/decks/exit-questions');
+  await page.getByRole('button', { name: new RegExp(`^${messages.editor.theme}: `) }).click();
+  const dialog = page.getByRole('dialog', { name: messages.editor.themeTitle });
+  await dialog.getByLabel(messages.ownThemes.fromFile).setInputFiles(fixture('tides.pptx'));
+  await expect(page.getByText(messages.ownThemes.taken({ name: 'tides' })).first()).toBeVisible();
+  await dialog.getByRole('button', { name: messages.common.close }).first().click();
+  await expect(page.getByRole('button', { name: `${messages.editor.theme}: tides` })).toBeVisible();
+});

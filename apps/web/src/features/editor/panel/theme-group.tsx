@@ -18,6 +18,7 @@ import type { Editing } from '../state/editing';
 import { FontField } from './font-field';
 import { Group } from './parts';
 import { StyleTable } from './style-table';
+import { ThemeFromFile } from './theme-from-file';
 import { ThemeColourFields } from './theme-colours';
 import { themeSample } from './theme-sample';
 import { KeepTheme, ThemeShelves } from './theme-shelves';
@@ -85,6 +86,7 @@ function ThemeDialog({ editing, slideId, onClose }: ThemeDialogProps) {
       </div>
       <p className="mt-3 text-sm text-soft">{messages.editor.themeHint}</p>
       <StyleTable theme={theme} onChange={(styles) => own({ styles })} />
+      <ThemeFromFile onTake={set} />
       <KeepTheme theme={theme} onKept={set} />
     </Dialog>
   );

@@ -3,9 +3,9 @@ import { slidesInOrder } from '@gobrel/core/deck';
 import type { KeptBeside } from '@gobrel/core/formats';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton } from '../../../shared/ui';
+import { NotReadable } from '../../../shared/deck-files';
 import { listed, messages } from '../../../shared/messages';
 import { ACCEPTED, importGroups } from './import-kind';
-import { NotReadable } from './not-readable';
 import { type Imported, readImport } from './read-import';
 
 interface ImportDialogProps {

@@ -1,16 +1,15 @@
 /** What files that somebody wants to import are, by their names and types. */
 
+import { PRESENTATION_ENDINGS } from '../../../shared/deck-files';
+
 /** What can be imported: presentations, documents, pictures, a text of any kind that is read, or questions. */
 export type ImportKind = 'presentation' | 'document' | 'pictures' | 'text' | 'questions';
 
-/** Endings of presentations that are read. */
-const PRESENTATIONS = 'odp,otp,fodp,pptx,potx,ppsx,pptm,potm,ppsm';
-
 /** Endings of the files that are offered. */
-export const ACCEPTED = `.${PRESENTATIONS.replaceAll(',', ',.')},.pdf,image/*,.txt,.md,.markdown,.dot,.gv,.mmd,.mermaid,.csv,.tsv,.zip,.xml`;
+export const ACCEPTED = `.${PRESENTATION_ENDINGS.join(',.')},.pdf,image/*,.txt,.md,.markdown,.dot,.gv,.mmd,.mermaid,.csv,.tsv,.zip,.xml`;
 
 const kinds: readonly (readonly [RegExp, ImportKind])[] = [
-  [new RegExp(`\\.(${PRESENTATIONS.replaceAll(',', '|')})$`, 'i'), 'presentation'],
+  [new RegExp(`\\.(${PRESENTATION_ENDINGS.join('|')})$`, 'i'), 'presentation'],
   [/\.pdf$/i, 'document'],
   [/\.(csv|tsv|zip|xml)$/i, 'questions'],
   [/\.(txt|md|markdown|dot|gv|mmd|mermaid)$/i, 'text'],

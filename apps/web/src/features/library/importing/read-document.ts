@@ -1,8 +1,8 @@
 /** A deck from a document: a slide for each of its pages. */
 import { addPages, addSlide, applyChanges, type Deck, type DocumentPage, newId, removeSlide } from '@gobrel/core/deck';
 import { DocumentTrouble, openDocument, storePage } from '../../../shared/documents';
+import { NotReadable } from '../../../shared/deck-files';
 import { messages } from '../../../shared/messages';
-import { NotReadable } from './not-readable';
 
 /** @throws NotReadable where it is locked or broken, DOMException named AbortError when it was stopped */
 export async function readDocument(

@@ -10,11 +10,10 @@ import {
   type ReceivedPicture,
   sizeOfBeside,
 } from '@gobrel/core/formats';
-import { type BackupResult, start, startReading, until, withPicture } from '../../../shared/deck-files';
+import { NotReadable, type BackupResult, start, startReading, until, withPicture } from '../../../shared/deck-files';
 import { storePicture } from '../../../shared/contents';
 import { locale, lossInWords, messages, unreadInWords } from '../../../shared/messages';
 import type { ImportGroup, ImportKind } from './import-kind';
-import { NotReadable } from './not-readable';
 import { readDocument } from './read-document';
 import { readSlidesFile } from './read-slides-file';
 import { type ImportedDeck, restoreBackup } from './restore-backup';
