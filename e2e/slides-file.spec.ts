@@ -66,7 +66,8 @@ from odf import draw, teletype, text
 doc = load(sys.argv[1])
 print(json.dumps([[page.getAttribute('name'), [teletype.extractText(p) for p in page.getElementsByType(text.P)]] for page in doc.presentation.getElementsByType(draw.Page)]))`;
     const told = JSON.parse(execFileSync('/usr/bin/python3', ['-c', script, file]).toString()) as [string, string[]][];
-    expect(told.map(([name]) => name)).toEqual([
+    // That reader gives signs of names by their numbers.
+    expect(told.map(([name]) => name.replaceAll('_20_', ' '))).toEqual([
       'How fast does the water come?',
       'What we counted at low water',
       'Look it up',
@@ -109,7 +110,8 @@ test('Office Open XML hangs together, and says the same to a reader of others; i
   const told = await parse(new Uint8Array(bytes).buffer);
   expect(told.slides).toHaveLength(13);
   expect(told.size.width / told.size.height).toBeCloseTo(16 / 9, 3);
-  const first = JSON.stringify(told.slides[0]);
+  const written = (told.slides[0]?.elements ?? []).map((element) => ('content' in element ? element.content : ''));
+  const first = written.join('\n').replaceAll('&nbsp;', ' ');
   for (const words of ['Dusk at the gate', 'Step onto the boards']) expect(first).toContain(words);
   await importFiles(page, { name: 'walk.pptx', mimeType: 'application/zip', buffer: bytes });
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Night walk on the saltmarsh');
