@@ -8,7 +8,6 @@ import {
   newId,
   readTheme,
   safeWebAddress,
-  slideSizes,
   type SlideSize,
   type SlideSizeName,
   type Theme,
@@ -30,6 +29,7 @@ import {
   type PresentationFault,
   type ReadPresentation,
 } from '../presentation/found-deck.js';
+import { foundSize } from '../presentation/found-size.js';
 import { mediaTypeOf } from '../presentation/picture-bytes.js';
 import type { TellWritten } from '../presentation/written-file.js';
 import { childAt, childrenOf, readXmlTree, type XmlElement, wordsIn } from '../xml/index.js';
@@ -146,13 +146,7 @@ class DeckReader {
       ({ attributes }) => attributes['style:name'] === master?.attributes['style:page-layout-name'],
     );
     const said = childAt(layout, 'style:page-layout-properties')?.attributes ?? {};
-    const width = Math.round(readLength(said['fo:page-width']) ?? 0);
-    const height = Math.round(readLength(said['fo:page-height']) ?? 0);
-    if (!(width >= 200 && width <= 10_000 && height >= 200 && height <= 10_000)) return '16:9';
-    const usual = Object.entries(slideSizes).find(
-      ([, size]) => Math.abs(size.width - width) < 2 && Math.abs(size.height - height) < 2,
-    );
-    return usual ? (usual[0] as SlideSizeName) : { width, height };
+    return foundSize(readLength(said['fo:page-width']) ?? 0, readLength(said['fo:page-height']) ?? 0);
   }
 
   /** The theme that the document was written with, or one that is made of its masters. */

@@ -2,6 +2,7 @@
 import { strToU8 } from 'fflate';
 import {
   cellField,
+  colourIn,
   type Dash,
   type Deck,
   type Destination,
@@ -336,9 +337,7 @@ export class ShapesReader {
       this.keep(base.own, this.around.slide.add({ ...base, ...fields, name: base.says || base.name }));
       return;
     }
-    const { colours } = this.around.deck.theme;
-    const hex = (color: string) =>
-      color.startsWith('#') ? color : (colours[color as keyof typeof colours] ?? '#000000');
+    const hex = (color: string) => colourIn(this.around.deck.theme, color);
     const drawing = drawingOfOutline(steps, frame, {
       fill: fill.color === null ? null : hex(fill.color),
       opacity: fill.opacity,

@@ -5,6 +5,7 @@ import {
   frameOfPart,
   type LayoutName,
   partsIn,
+  PLAIN_LOOK,
   type Role,
   sizeOf,
   type TextLook,
@@ -70,8 +71,8 @@ export function writeMaster(deck: Deck, layout: LayoutName, pageLayout: string, 
   ]);
   const parts = partsIn(deck.theme, layout).flatMap((part): Written[] => {
     const kind = placeholderOf(part.role);
-    const look = part.look as TextLook | undefined;
-    if (kind === null || !look) return [];
+    if (kind === null || !part.look) return [];
+    const look: TextLook = { ...PLAIN_LOOK, ...part.look };
     const set = look.style ? { ...look, ...theme.styles[look.style], align: look.align } : look;
     const style = styles.style('presentation', [
       write('style:graphic-properties', {

@@ -146,13 +146,13 @@ function outlineOf(path: XmlElement, size: Size): readonly PathStep[] | null {
   const [w, h] = [Number(path.attributes['w'] ?? 0), Number(path.attributes['h'] ?? 0)];
   const scale = { x: w > 0 ? size.width / w : 1 / EMU, y: h > 0 ? size.height / h : 1 / EMU };
   let at = { x: 0, y: 0 };
-  let isWhole = true;
+  const unread: XmlElement[] = [];
   const steps = childrenOf(path).flatMap((step): readonly PathStep[] => {
     const points = childrenOf(step, 'a:pt').map(({ attributes }) => ({
       x: Number(attributes['x']) * scale.x,
       y: Number(attributes['y']) * scale.y,
     }));
-    if (points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y))) isWhole = false;
+    if (points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y))) unread.push(step);
     const [first, second, third] = points;
     const from = at;
     at = points.at(-1) ?? at;
@@ -171,17 +171,17 @@ function outlineOf(path: XmlElement, size: Size): readonly PathStep[] | null {
         return [{ is: 'close' }];
       case 'a:arcTo': {
         const arc = arcSteps(step, from, scale);
-        if (arc === null) isWhole = false;
+        if (arc === null) unread.push(step);
         const last = arc?.at(-1);
         if (last && last.is !== 'close') at = last.to;
         return arc ?? [];
       }
       default:
-        isWhole = false;
+        unread.push(step);
         return [];
     }
   });
-  return isWhole ? steps : null;
+  return unread.length === 0 ? steps : null;
 }
 
 /** An arc that begins where the pen is (20.1.9.1): by its radii, and the angles at which it begins and how far it goes. */

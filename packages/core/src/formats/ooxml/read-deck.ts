@@ -7,7 +7,6 @@ import {
   layoutNames,
   newId,
   safeWebAddress,
-  slideSizes,
   type SlideSize,
   type SlideSizeName,
   type TransitionName,
@@ -24,6 +23,7 @@ import {
   type ReadPresentation,
 } from '../presentation/found-deck.js';
 import { fontOf } from '../presentation/font-families.js';
+import { foundSize } from '../presentation/found-size.js';
 import { mediaTypeOf } from '../presentation/picture-bytes.js';
 import type { TellWritten } from '../presentation/written-file.js';
 import { childAt, childrenOf, within, type XmlElement, wordsIn } from '../xml/index.js';
@@ -109,13 +109,7 @@ class DeckReader {
 
   private size(): SlideSizeName | SlideSize {
     const { cx, cy } = childAt(this.presentation, 'p:sldSz')?.attributes ?? {};
-    const width = Math.round(Number(cx) / EMU);
-    const height = Math.round(Number(cy) / EMU);
-    if (!(width >= 200 && width <= 10_000 && height >= 200 && height <= 10_000)) return '16:9';
-    const usual = Object.entries(slideSizes).find(
-      ([, size]) => Math.abs(size.width - width) < 2 && Math.abs(size.height - height) < 2,
-    );
-    return usual ? (usual[0] as SlideSizeName) : { width, height };
+    return foundSize(Number(cx) / EMU, Number(cy) / EMU);
   }
 
   private masterOf(slidePath: string): string | null {

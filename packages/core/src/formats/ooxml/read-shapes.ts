@@ -291,14 +291,10 @@ export class ShapesReader {
     for (const child of childrenOf(properties)) {
       if (child.name === 'a:noFill') return { is: 'none' };
       if (child.name === 'a:blipFill') return { is: 'picture', element: child };
-      const holds = {
-        'a:solidFill': child,
-        'a:gradFill': childAt(child, 'a:gsLst', 'a:gs'),
-        'a:pattFill': childAt(child, 'a:fgClr'),
-      };
-      if (child.name in holds) {
+      const holds = holdsColour(child);
+      if (holds) {
         if (child.name !== 'a:solidFill') this.lose('fills');
-        const colour = colourIn(holds[child.name as keyof typeof holds], this.around.colours);
+        const colour = colourIn(holds, this.around.colours);
         return colour && { is: 'colour', colour };
       }
     }
@@ -544,6 +540,13 @@ function firstOf<From, To>(all: readonly From[], read: (each: From) => To | null
     if (found !== null) return found;
   }
   return null;
+}
+
+/** What in a fill holds its colour, or the first of several; `null` for what is no fill of colours. */
+function holdsColour(fill: XmlElement): XmlElement | null {
+  if (fill.name === 'a:solidFill') return fill;
+  if (fill.name === 'a:gradFill') return childAt(fill, 'a:gsLst', 'a:gs');
+  return fill.name === 'a:pattFill' ? childAt(fill, 'a:fgClr') : null;
 }
 
 /** A part of a hundred thousand, or a per cent with its sign, as strict files write it. */

@@ -104,7 +104,8 @@ function runOf(child: XmlElement, set: FoundLetters, around: TextAround): readon
   });
   // A vertical tab is a line break, as some writers have it.
   return text
-    .split(/[\u000b\n]/)
+    .replaceAll('\v', '\n')
+    .split('\n')
     .flatMap((words, at): FoundRun[] => [
       ...(at > 0 ? [{ is: 'break' as const }] : []),
       ...(words ? [run(words)] : []),

@@ -1,11 +1,13 @@
 /** Writes a theme, its master and its layouts (ECMA-376 part 1, 20.1.6 and 19.3.1). */
 import {
   colourIn,
+  colourNames,
   frameOfPart,
   type LayoutName,
   layoutNames,
   type LayoutPart,
   partsIn,
+  PLAIN_LOOK,
   type Role,
   type SlideSize,
   type TextLook,
@@ -18,7 +20,7 @@ import { FONT_FAMILIES } from '../presentation/font-families.js';
 import { write, type Written } from '../xml/index.js';
 import { namespaces } from './names.js';
 import { writeFrame } from './write-items.js';
-import { BOLD, LINE, schemeNames, writeBody, writeFill, writeListStyle } from './write-text.js';
+import { BOLD, LINE, writeBody, writeFill, writeListStyle } from './write-text.js';
 import { LETTER } from './names.js';
 
 const all = { 'xmlns:a': namespaces.a, 'xmlns:r': namespaces.r, 'xmlns:p': namespaces.p };
@@ -230,7 +232,7 @@ function placeholderShape(
   placeholder: Written,
   theme: Theme | null = null,
 ): Written {
-  const look = part.look as TextLook | undefined;
+  const look: TextLook | null = part.look ? { ...PLAIN_LOOK, ...part.look } : null;
   const styled = look && theme && look.style ? { ...look, ...theme.styles[look.style], align: look.align } : look;
   return write(
     'p:sp',
@@ -277,6 +279,5 @@ export function usedLayouts(used: ReadonlySet<LayoutName>): readonly LayoutName[
 /** Whether slides of a layout have colours of their own. */
 export function hasOwnColours(theme: Theme, layout: LayoutName): layout is 'title' | 'section' {
   const page = themeOn(theme, layout);
-  const names = Object.keys(schemeNames) as (keyof typeof schemeNames)[];
-  return page !== theme && names.some((name) => colourIn(page, name) !== colourIn(theme, name));
+  return page !== theme && colourNames.some((name) => colourIn(page, name) !== colourIn(theme, name));
 }

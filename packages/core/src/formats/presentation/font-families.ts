@@ -1,5 +1,5 @@
 /** The families that our fonts are called in files, and which of ours is nearest to a family from elsewhere. */
-import type { FontName } from '../../deck/index.js';
+import { type FontName, fontNames } from '../../deck/index.js';
 
 /** The family of each font, as its files call it. */
 export const FONT_FAMILIES: Readonly<Record<FontName, string>> = {
@@ -11,8 +11,6 @@ export const FONT_FAMILIES: Readonly<Record<FontName, string>> = {
   mono: 'JetBrains Mono',
   wide: 'Noto Sans',
 };
-
-const names = Object.entries(FONT_FAMILIES) as readonly (readonly [FontName, string])[];
 
 /** What the letters of a family are like, by words in its name. */
 const kinds: readonly (readonly [RegExp, FontName])[] = [
@@ -32,7 +30,7 @@ export function fontOf(family: string): { readonly font: FontName; readonly isOu
     .trim()
     .replace(/ variable$/i, '')
     .toLowerCase();
-  const ours = names.find(([, name]) => name.toLowerCase() === wanted);
-  if (ours) return { font: ours[0], isOurs: true };
+  const ours = fontNames.find((name) => FONT_FAMILIES[name].toLowerCase() === wanted);
+  if (ours) return { font: ours, isOurs: true };
   return { font: kinds.find(([says]) => says.test(family))?.[1] ?? 'text', isOurs: false };
 }

@@ -6,6 +6,7 @@ import {
   PLAIN_LOOK,
   type RichText,
   type StyledProperty,
+  styledProperties,
   type TextAlign,
   type TextLook,
   type TextMark,
@@ -142,7 +143,7 @@ export function goingBy(theme: Theme, look: TextLook, style: TextStyleName): Tex
     lineSpacing: Math.abs((look.lineSpacing ?? of.lineSpacing ?? 0) - (of.lineSpacing ?? 0)) > 0.02,
     tracking: false,
   };
-  const own = (Object.keys(differs) as StyledProperty[]).filter((property) => differs[property]);
+  const own = styledProperties.filter((property) => differs[property]);
   const kept = Object.fromEntries(own.map((property) => [property, look[property]]));
   return { ...look, ...of, ...kept, style, own: own.toSorted() };
 }

@@ -3,6 +3,7 @@
  * where such files can lead. What did not fit is listed slide by slide.
  */
 import {
+  cellsOf,
   type ChoiceItem,
   chartFigures,
   type Deck,
@@ -257,10 +258,8 @@ class PlainMaker {
     const plain = (text: RichText) => this.plainText(text, from);
     if (item.kind === 'text' || item.kind === 'shape') return { ...item, text: plain(item.text) };
     if (item.kind !== 'table') return item;
-    const cells = Object.entries(item).map(([name, value]) =>
-      name.startsWith('cell:') ? [name, plain(value as RichText)] : [name, value],
-    );
-    return Object.fromEntries(cells) as unknown as PlainItem;
+    const cells = cellsOf(item).map(({ field, text }) => [field, plain(text)] as const);
+    return { ...item, ...Object.fromEntries(cells) };
   }
 
   private plainText(text: RichText, { formulas }: Item): RichText {
