@@ -40,11 +40,15 @@ export function slideAsWorksheet(deck: Deck, slideId: SlideId, createId: () => s
  * Makes a question with choices out of the list of a slide: what stands before the list, or else the title, is what is asked. Where there is no
  * list, a question that is answered in words under everything. `null` where the slide asks something already.
  */
-export function slideAsQuestion(deck: Deck, slideId: SlideId, createId: () => string = newId): Converted | null {
+export function slideAsQuestion(
+  deck: Deck,
+  slideId: SlideId,
+  createId: () => string = newId,
+): (Converted & { /** Whether it is answered by choosing. */ readonly isChoice: boolean }) | null {
   const items = itemsOf(deck, slideId);
   if (!deck.slides[slideId] || items.some((item) => itemKinds[item.kind].asks)) return null;
   const title = items.find(({ role }) => role === 'title');
-  const titled = title ? wordsOf(title) : '';
+  const titled = (title ? wordsOf(title) : '') || deck.slides[slideId].name;
   const found = items
     .map((item) => ({ item, list: item === title ? null : listIn(item) }))
     .find(({ list }) => list !== null);
@@ -58,11 +62,19 @@ export function slideAsQuestion(deck: Deck, slideId: SlideId, createId: () => st
     const { frame } = found.item;
     const removed = removeItems(deck, [found.item.id]);
     const without = applyChanges(deck, removed);
-    return { changes: [...removed, ...addItem(without, { id, slideId, kind: 'choice', frame, fields })], itemId: id };
+    return {
+      changes: [...removed, ...addItem(without, { id, slideId, kind: 'choice', frame, fields })],
+      itemId: id,
+      isChoice: true,
+    };
   }
   const { width, height } = sizeOf(deck);
   const frame = { x: width * 0.06, y: height * 0.66, width: width * 0.88, height: height * 0.28, rotation: 0 };
-  return { changes: addItem(deck, { id, slideId, kind: 'long-text', frame, fields: { prompt: titled } }), itemId: id };
+  return {
+    changes: addItem(deck, { id, slideId, kind: 'long-text', frame, fields: { prompt: titled } }),
+    itemId: id,
+    isChoice: false,
+  };
 }
 
 function wordsOf(item: Item): string {

@@ -7,6 +7,7 @@ import {
   lettersOf,
   type LayoutName,
   type Role,
+  sameDestination,
   type TextLook,
   type TextStyleName,
   WHOLE_PICTURE,
@@ -14,7 +15,7 @@ import {
 import type { Frame, Side } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
 import type { FoundContents, FoundSlide } from '../presentation/found-deck.js';
-import { foundText, goingBy } from '../presentation/found-text.js';
+import { type FoundParagraph, foundText, goingBy } from '../presentation/found-text.js';
 import { drawingOfOutline, strokesOfOutline } from '../presentation/drawn-outline.js';
 import type { PathStep } from '../presentation/path.js';
 import { mediaTypeOf, pixelsOf } from '../presentation/picture-bytes.js';
@@ -170,7 +171,7 @@ export class ShapesReader {
     const fontColour = colourIn(childAt(style, 'a:fontRef'), this.around.colours);
     const paragraphs = readParagraphs(body, styles, fontColour, this.text);
     const usual = usualLetters(styles, fontColour, this.text);
-    const { text, look } = foundText(paragraphs, usual);
+    const { text, look } = foundText(base.link ? withoutLink(paragraphs, base.link) : paragraphs, usual);
     const bodies = chain.map((each) => childAt(each, 'p:txBody', 'a:bodyPr'));
     const fill = firstOf(chain, (each) => this.fillOf(childAt(each, 'p:spPr'))) ?? this.styleFill(style);
     const line = this.lineOf(properties, style);
@@ -547,6 +548,16 @@ function holdsColour(fill: XmlElement): XmlElement | null {
   if (fill.name === 'a:solidFill') return fill;
   if (fill.name === 'a:gradFill') return childAt(fill, 'a:gsLst', 'a:gs');
   return fill.name === 'a:pattFill' ? childAt(fill, 'a:fgClr') : null;
+}
+
+/** Paragraphs whose words do not lead where all of their shape leads anyhow, which some writers say twice. */
+function withoutLink(paragraphs: readonly FoundParagraph[], link: Destination): readonly FoundParagraph[] {
+  return paragraphs.map((paragraph) => ({
+    ...paragraph,
+    runs: paragraph.runs.map((run) =>
+      run.is === 'letters' && run.link && sameDestination(run.link, link) ? { ...run, link: null } : run,
+    ),
+  }));
 }
 
 /** A part of a hundred thousand, or a per cent with its sign, as strict files write it. */

@@ -19,6 +19,7 @@ import {
   PLAIN_LOOK,
   readItem,
   readRichText,
+  sizeOf,
   type RichText,
   type Slide,
   slidesInOrder,
@@ -62,14 +63,30 @@ export function plainDeck(
     const maker = new PlainMaker(deck, createId);
     const items = itemsToDraw(deck, slide.id).flatMap((item) => maker.made(item));
     if (slide.voice) maker.lost.add('voices');
-    if (deck.theme.backdrop !== 'plain' && slide.background === 'ground' && !slide.groundPicture && !slide.wash)
-      maker.lost.add('theme-drawings');
     const name = nameOf(slide);
     if (maker.printed.size > 0) left.push({ name, why: { code: 'printed', kinds: [...maker.printed] } });
     if (maker.lost.size > 0) left.push({ name, why: { code: 'slide-without', parts: [...maker.lost] } });
     return { slide, items };
   });
+  // Of the whole deck, rather than again for each of its slides.
+  if (slides.some(({ slide, items }) => showsBackdrop(deck, slide, items)))
+    left.unshift({ name: '', why: { code: 'slide-without', parts: ['theme-drawings'] } });
   return { deck, slides, left };
+}
+
+/** Whether the drawing of the theme is seen on a slide: it has no ground of its own, and no picture lies over all of it. */
+function showsBackdrop(deck: Deck, slide: Slide, items: readonly PlainItem[]): boolean {
+  if (deck.theme.backdrop === 'plain' || slide.background !== 'ground' || slide.groundPicture || slide.wash)
+    return false;
+  const { width, height } = sizeOf(deck);
+  return !items.some(
+    ({ kind, frame }) =>
+      kind === 'picture' &&
+      frame.x <= 0 &&
+      frame.y <= 0 &&
+      frame.x + frame.width >= width &&
+      frame.y + frame.height >= height,
+  );
 }
 
 /** The least height that is left for an answer, in slide units. */

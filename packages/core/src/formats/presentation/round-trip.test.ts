@@ -13,6 +13,7 @@ import {
   readDeck,
   type RichText,
   runsOf,
+  sameDestination,
   setLayer,
   setLocked,
   shapeNames,
@@ -259,7 +260,7 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
     if (!link) return null;
     return link.to === 'slide' ? slides.indexOf(link.slideId) : link.to === 'web' ? link.address : link.to;
   };
-  const words = (text: RichText, set: TextLook) => ({
+  const words = (text: RichText, set: TextLook, own: Destination | null) => ({
     upright: set.upright,
     fit: set.fit,
     // What of letters the look says and what their marks do is the same to whoever reads them.
@@ -274,9 +275,11 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
             (found): found is Extract<TextMark, { readonly type: Type }> => found.type === type,
           );
         const style = of('textStyle')?.attrs;
-        const link = of('link')?.attrs.destination;
+        // What leads where all of its shape leads is not said twice.
+        const said = of('link')?.attrs.destination;
+        const link = said && own && sameDestination(said, own) ? undefined : said;
         const isBold = of('bold') !== undefined || (set.weight === null ? set.heading : set.weight >= 600);
-        const own = [
+        const looks = [
           near(style?.fontSize ?? set.size),
           link ? 'as links' : hex(style?.color ?? set.color),
           style?.font ?? set.font ?? (set.heading ? theme.headingFont : theme.textFont),
@@ -286,7 +289,7 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
           of('highlight') ? hex(of('highlight')?.attrs.color ?? '') : '',
           goal(link),
         ].join(' ');
-        return [...inline.text].map((sign) => `${sign} ${own}`);
+        return [...inline.text].map((sign) => `${sign} ${looks}`);
       }),
     })),
   });
@@ -302,7 +305,7 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
     };
     switch (each.kind) {
       case 'text':
-        return { ...base, words: words(each.text, each.look) };
+        return { ...base, words: words(each.text, each.look, each.link) };
       case 'shape': {
         const { shape, dash, outlineWidth, opacity, locked } = each;
         const looks = { shape, dash, outlineWidth, locked, fill: hex(each.fill), outline: hex(each.outline) };
@@ -310,7 +313,7 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
           ...base,
           ...looks,
           opacity: each.fill === 'transparent' ? 1 : near(opacity),
-          words: words(each.text, each.look),
+          words: words(each.text, each.look, each.link),
         };
       }
       case 'picture': {

@@ -9,8 +9,7 @@ import { FoldedGroup } from './parts';
 export function AnsweredGroup({ editing, slideId }: { editing: Editing; slideId: SlideId }) {
   const says = messages.converting;
   const { deck, run, tellDone } = editing;
-  const make = (made: ReturnType<typeof slideAsQuestion>, told: string) => {
-    if (!made) return;
+  const make = (made: Pick<NonNullable<ReturnType<typeof slideAsWorksheet>>, 'changes' | 'itemId'>, told: string) => {
     run(made.changes);
     select(made.itemId);
     tellDone(told);
@@ -22,15 +21,15 @@ export function AnsweredGroup({ editing, slideId }: { editing: Editing; slideId:
       <div className="grid gap-2">
         {question ? (
           <div>
-            <Button onClick={() => make(slideAsQuestion(deck, slideId), says.madeQuestion)}>{says.asQuestion}</Button>
+            <Button onClick={() => make(question, question.isChoice ? says.madeQuestion : says.madeWords)}>
+              {says.asQuestion}
+            </Button>
             <p className="mt-1 text-sm text-soft">{says.asQuestionHint}</p>
           </div>
         ) : null}
         {worksheet ? (
           <div>
-            <Button onClick={() => make(slideAsWorksheet(deck, slideId), says.madeWorksheet)}>
-              {says.asWorksheet}
-            </Button>
+            <Button onClick={() => make(worksheet, says.madeWorksheet)}>{says.asWorksheet}</Button>
             <p className="mt-1 text-sm text-soft">{says.asWorksheetHint}</p>
           </div>
         ) : null}

@@ -26,6 +26,7 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
   const [trouble, setTrouble] = useState('');
   const [read, setRead] = useState<Imported | null>(null);
   const [fileName, setFileName] = useState('');
+  const [fileCount, setFileCount] = useState(1);
   const [withBeside, setWithBeside] = useState(true);
   const underWay = useRef<AbortController | null>(null);
   useEffect(() => () => underWay.current?.abort(), []);
@@ -42,6 +43,7 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
     underWay.current = own;
     const name = files[0]?.name ?? '';
     setFileName(name);
+    setFileCount(found.groups.length);
     try {
       const imported = await readImport(found.groups, setStep, own.signal);
       const hasDeck = Object.keys(imported.deck.slides).length > 0;
@@ -86,9 +88,11 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
           {trouble ? <p className="font-semibold text-clay">{trouble}</p> : null}
           {read && slides > 0 ? (
             <p className="font-semibold">
-              {read.others.length > 0
-                ? says.foundDecks({ count: read.others.length + 1, name: fileName })
-                : says.found({ slides, name: read.title })}
+              {fileCount > 1
+                ? says.foundInFiles({ count: read.others.length + 1, files: fileCount })
+                : read.others.length > 0
+                  ? says.foundDecks({ count: read.others.length + 1, name: fileName })
+                  : says.found({ slides, name: read.title })}
             </p>
           ) : null}
         </div>

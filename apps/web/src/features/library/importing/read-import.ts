@@ -47,15 +47,18 @@ export async function readImport(
   tell: Tell,
   signal: AbortSignal,
 ): Promise<Imported> {
-  const all: Imported[] = [];
-  for (const { kind, files } of groups) all.push(await readGroup(kind, files, tell, signal));
+  const all: (Imported & { readonly from: string })[] = [];
+  for (const { kind, files } of groups)
+    all.push({ ...(await readGroup(kind, files, tell, signal)), from: files.length > 1 ? '' : (files[0]?.name ?? '') });
   const [first, ...others] = all;
   if (!first) return { title: '', deck: emptyDeck(''), left: [], ...ALONE };
   if (others.length === 0) return first;
   return {
     ...first,
     others: [...first.others, ...others.flatMap((each) => [{ title: each.title, deck: each.deck }, ...each.others])],
-    left: all.flatMap(({ title, left }) => left.map((line) => messages.library.import.inFile({ name: title, line }))),
+    left: all.flatMap(({ title, from, left }) =>
+      left.map((line) => messages.library.import.inFile({ name: from || title, line })),
+    ),
     beside: all.find(({ beside }) => beside !== null)?.beside ?? null,
   };
 }

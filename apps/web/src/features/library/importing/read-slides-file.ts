@@ -29,7 +29,21 @@ export async function readSlidesFile(
     const called = row === undefined ? slide : says.page({ number: row, name: slide });
     return called === '' ? lossInWords(why) : `${called}: ${lossInWords(why)}`;
   });
-  return { title: read.deck.title || empty.title, deck: first?.deck ?? read.deck, left: [...left, ...stored.left] };
+  return {
+    title: titleOf(read.deck.title, empty.title),
+    deck: first?.deck ?? read.deck,
+    left: [...left, ...stored.left],
+  };
+}
+
+/** What files say they are called is often that of what they were made from: the name of the file counts, but for a title that has it in it. */
+function titleOf(said: string, fileName: string): string {
+  const plain = (text: string) =>
+    text
+      .toLowerCase()
+      .replaceAll(/[^\p{L}\p{N}]+/gu, ' ')
+      .trim();
+  return plain(said).includes(plain(fileName)) ? said : fileName;
 }
 
 /** A presentation as a backup of one deck: what is stored of it is stored as of those. */
