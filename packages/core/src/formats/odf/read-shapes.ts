@@ -9,9 +9,7 @@ import {
   type Fields,
   type LayoutName,
   lettersOf as lettersOfText,
-  lineField,
   MOST_LINES,
-  ranksBetween,
   type Role,
   type TextLook,
   type TextStyleName,
@@ -21,6 +19,7 @@ import { boundsOfAll, type Frame, type Side } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
 import { drawingOfOutline, strokesOfOutline } from '../presentation/drawn-outline.js';
 import type { FoundContents, FoundSlide } from '../presentation/found-deck.js';
+import { foundLines, lineId } from '../presentation/found-table.js';
 import { type FoundLetters, foundText, goingBy } from '../presentation/found-text.js';
 import type { PathStep } from '../presentation/path.js';
 import { mediaTypeOf, pixelsOf } from '../presentation/picture-bytes.js';
@@ -565,9 +564,11 @@ export class ShapesReader {
     const [fill, headFill] = [fillOf(body), fillOf(head)];
     const isPlain = fill === null && headFill === null && line === null;
     const fields: Fields = {
-      ...Object.fromEntries([...linesOf('row', heights), ...linesOf('column', widths)]),
+      ...Object.fromEntries([...foundLines('row', heights), ...foundLines('column', widths)]),
       ...Object.fromEntries(
-        cells.map(({ text, rowAt, columnAt }) => [cellField(`r${rowAt}`, `c${columnAt}`), text] as const),
+        cells.map(
+          ({ text, rowAt, columnAt }) => [cellField(lineId('row', rowAt), lineId('column', columnAt)), text] as const,
+        ),
       ),
       headings: firstRow ? (firstColumn ? 'both' : 'row') : firstColumn ? 'column' : 'none',
       ...(body ? { look: { ...body.look, upright: uprightOf(body.looks), fit: 'grow' } } : {}),
@@ -686,13 +687,6 @@ function columnsOf(table: XmlElement): readonly (string | undefined)[] {
       );
     return /^table:table-(header-columns|columns|column-group)$/.test(child.name) ? columnsOf(child) : [];
   });
-}
-
-function linesOf(axis: 'row' | 'column', sizes: readonly number[]) {
-  const ranks = ranksBetween(null, null, sizes.length);
-  return sizes.map(
-    (size, at) => [lineField(axis, `${axis === 'row' ? 'r' : 'c'}${at}`), { rank: ranks[at] ?? '', size }] as const,
-  );
 }
 
 /** The part of a picture that is left, by what is cut off its sides; lengths are of the picture at 96 dots an inch. */

@@ -11,7 +11,6 @@ import {
   type LineItem,
   linesOf,
   type PictureItem,
-  placedStroke,
   type RichText,
   shapePath,
   type ShapeItem,
@@ -22,6 +21,7 @@ import {
 } from '../../deck/index.js';
 import { type Frame, type Side, turnPoint } from '../../geometry/index.js';
 import type { UnheldPart } from '../loss.js';
+import { drawnSteps } from '../presentation/drawn-steps.js';
 import { type PathStep, pathSteps } from '../presentation/path.js';
 import type { PlainItem } from '../presentation/plain-deck.js';
 import { write, type Written } from '../xml/index.js';
@@ -81,35 +81,17 @@ function writeItem(item: PlainItem, around: ItemsAround): readonly Written[] {
     case 'video':
     case 'sound':
       return mediaOf(item, around);
-    case 'ink': {
-      const own = { x: 0, y: 0, width: item.frame.width, height: item.frame.height };
-      const steps = item.strokes.flatMap((points) =>
-        placedStroke(points, own).map((to, at): PathStep => ({ is: at === 0 ? 'move' : 'line', to })),
-      );
-      return [drawn(item, steps, item.color, item.weight, item.tool === 'highlighter' ? 0.4 : 1, item.name, around)];
-    }
-    case 'sign': {
-      const scale = { x: item.frame.width / SQUARE, y: item.frame.height / SQUARE };
-      const steps = item.strokes.flatMap(pathSteps).map((step) => scaled(step, scale));
-      return [drawn(item, steps, item.color, item.weight * Math.min(scale.x, scale.y), 1, item.shows, around)];
-    }
+    case 'ink':
+    case 'sign':
+      return [drawn(item, around)];
   }
 }
 
-/** The square in which signs are drawn. */
-const SQUARE = 24;
 /** Units of the box that outlines are drawn in, of a slide unit. */
 const FINE = 100;
 
 const embedded = { 'xlink:show': 'embed', 'xlink:actuate': 'onLoad' } as const;
 const simple = (href: string) => ({ 'xlink:href': href, 'xlink:type': 'simple' });
-
-function scaled(step: PathStep, by: { readonly x: number; readonly y: number }): PathStep {
-  const at = ({ x, y }: { readonly x: number; readonly y: number }) => ({ x: x * by.x, y: y * by.y });
-  if (step.is === 'close') return step;
-  if (step.is === 'curve') return { ...step, first: at(step.first), second: at(step.second), to: at(step.to) };
-  return { ...step, to: at(step.to) };
-}
 
 /** Where something is: by its corner, or by a turn and where that takes its corner. */
 function placed({ x, y, width, height, rotation }: Frame): Written['attributes'] {
@@ -269,17 +251,10 @@ function pathOf(steps: readonly PathStep[]): string {
     .join('');
 }
 
-function drawn(
-  item: Item,
-  steps: readonly PathStep[],
-  colour: string,
-  weight: number,
-  opacity: number,
-  says: string,
-  around: ItemsAround,
-): Written {
+function drawn(item: Extract<PlainItem, { readonly kind: 'ink' | 'sign' }>, around: ItemsAround): Written {
+  const { steps, color, weight, opacity, says } = drawnSteps(item);
   const style = graphic(item, around, {
-    stroke: { ...stroked(colour, weight, 'solid', opacity, around), 'svg:stroke-linecap': 'round' },
+    stroke: { ...stroked(color, weight, 'solid', opacity, around), 'svg:stroke-linecap': 'round' },
   });
   return write(
     'draw:path',

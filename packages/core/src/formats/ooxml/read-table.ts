@@ -1,7 +1,8 @@
 /** Reads tables (ECMA-376 part 1, 21.1.3). */
-import { cellField, type Fields, lineField, MOST_LINES, ranksBetween, type TableHeadings } from '../../deck/index.js';
+import { cellField, type Fields, MOST_LINES, type TableHeadings } from '../../deck/index.js';
 import type { Frame } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
+import { foundLines, lineId } from '../presentation/found-table.js';
 import { foundText } from '../presentation/found-text.js';
 import { childAt, childrenOf, type XmlElement } from '../xml/index.js';
 import { EMU } from './names.js';
@@ -24,11 +25,11 @@ export function readTable(
   const size = (written: string | undefined, all: number, count: number) =>
     Number(written) > 0 ? Number(written) / EMU : all / count;
   const lines = [
-    ...linesOf(
+    ...foundLines(
       'row',
       rows.map(({ attributes }) => size(attributes['h'], frame.height, rows.length)),
     ),
-    ...linesOf(
+    ...foundLines(
       'column',
       columns.map(({ attributes }) => size(attributes['w'], frame.width, columns.length)),
     ),
@@ -61,7 +62,9 @@ export function readTable(
   return {
     ...Object.fromEntries(lines),
     ...Object.fromEntries(
-      cells.map(({ text, rowAt, columnAt }) => [cellField(`r${rowAt}`, `c${columnAt}`), text] as const),
+      cells.map(
+        ({ text, rowAt, columnAt }) => [cellField(lineId('row', rowAt), lineId('column', columnAt)), text] as const,
+      ),
     ),
     headings,
     ...(look
@@ -82,11 +85,4 @@ export function readTable(
 
 function headingsOf(row: boolean, column: boolean): TableHeadings {
   return row && column ? 'both' : row ? 'row' : column ? 'column' : 'none';
-}
-
-function linesOf(axis: 'row' | 'column', sizes: readonly number[]) {
-  const ranks = ranksBetween(null, null, sizes.length);
-  return sizes.map(
-    (size, at) => [lineField(axis, `${axis === 'row' ? 'r' : 'c'}${at}`), { rank: ranks[at] ?? '', size }] as const,
-  );
 }

@@ -16,11 +16,10 @@ import {
   type TableItem,
   type TextLook,
   type VideoItem,
-  placedStroke,
 } from '../../deck/index.js';
 import type { Frame, Side } from '../../geometry/index.js';
 import type { UnheldPart } from '../loss.js';
-import { pathSteps } from '../presentation/path.js';
+import { drawnSteps } from '../presentation/drawn-steps.js';
 import type { PlainItem } from '../presentation/plain-deck.js';
 import { write, type Written } from '../xml/index.js';
 import { ANGLE, EMU } from './names.js';
@@ -72,34 +71,14 @@ export function writeItem(item: PlainItem, around: SlideAround): readonly Writte
     case 'video':
     case 'sound':
       return mediaOf(item, around);
-    case 'ink': {
-      const own = { x: 0, y: 0, width: item.frame.width, height: item.frame.height };
-      const steps = item.strokes.flatMap((points) =>
-        placedStroke(points, own).map((to, at) => ({ is: at === 0 ? ('move' as const) : ('line' as const), to })),
-      );
-      const opacity = item.tool === 'highlighter' ? 0.4 : 1;
-      return [drawnOf(item, around, writeOutline(steps, item.frame, false), item.color, item.weight, opacity)];
-    }
-    case 'sign': {
-      const scale = { x: item.frame.width / SQUARE, y: item.frame.height / SQUARE };
-      const steps = item.strokes.flatMap(pathSteps).map((step) => scaled(step, scale));
-      const weight = item.weight * Math.min(scale.x, scale.y);
-      return [drawnOf(item, around, writeOutline(steps, item.frame, false), item.color, weight, 1)];
-    }
+    case 'ink':
+    case 'sign':
+      return [drawnOf(item, around)];
   }
 }
 
-/** The square in which signs are drawn. */
-const SQUARE = 24;
 /** Room between the edge of a shape and its words, in slide units. */
 const INSET = 8;
-
-function scaled(step: ReturnType<typeof pathSteps>[number], by: { readonly x: number; readonly y: number }) {
-  const at = ({ x, y }: { readonly x: number; readonly y: number }) => ({ x: x * by.x, y: y * by.y });
-  if (step.is === 'close') return step;
-  if (step.is === 'curve') return { ...step, first: at(step.first), second: at(step.second), to: at(step.to) };
-  return { ...step, to: at(step.to) };
-}
 
 /** Where something is. */
 export function writeFrame(
@@ -180,15 +159,9 @@ function shapeOf(item: Item, around: SlideAround, parts: ShapeParts): Written {
 }
 
 /** Something drawn with lines, without an inside. */
-function drawnOf(
-  item: Item,
-  around: SlideAround,
-  geometry: Written,
-  color: string,
-  weight: number,
-  opacity: number,
-): Written {
-  const says = item.kind === 'sign' ? item.shows : item.name;
+function drawnOf(item: Extract<PlainItem, { readonly kind: 'ink' | 'sign' }>, around: SlideAround): Written {
+  const { steps, color, weight, opacity, says } = drawnSteps(item);
+  const geometry = writeOutline(steps, item.frame, false);
   const line = write('a:ln', { w: Math.round(weight * EMU), cap: 'rnd' }, writeFill(color, opacity), write('a:round'));
   return write(
     'p:sp',

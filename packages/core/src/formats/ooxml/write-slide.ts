@@ -16,7 +16,7 @@ import { ANGLE, EMU, namespaces } from './names.js';
 import type { Part } from './parts.js';
 import { type SlideAround, writeFrame, writeItem } from './write-items.js';
 import { writeColour, writeFill } from './write-text.js';
-import { tree } from './write-theme.js';
+import { tree, writeColourMap } from './write-theme.js';
 
 const all = { 'xmlns:a': namespaces.a, 'xmlns:r': namespaces.r, 'xmlns:p': namespaces.p };
 
@@ -222,20 +222,7 @@ export function writeNotesMaster(): Written {
     'p:notesMaster',
     all,
     write('p:cSld', {}, tree([shape(2, 'sldImg', 60, 340), shape(3, 'body', 440, 420, 1)])),
-    write('p:clrMap', {
-      bg1: 'lt1',
-      tx1: 'dk1',
-      bg2: 'lt2',
-      tx2: 'dk2',
-      accent1: 'accent1',
-      accent2: 'accent2',
-      accent3: 'accent3',
-      accent4: 'accent4',
-      accent5: 'accent5',
-      accent6: 'accent6',
-      hlink: 'hlink',
-      folHlink: 'folHlink',
-    }),
+    writeColourMap(),
   );
 }
 

@@ -156,20 +156,7 @@ export function writeMaster(theme: Theme, size: SlideSize, layoutRelations: read
     'p:sldMaster',
     all,
     write('p:cSld', {}, groundOf('ground'), tree(shapes)),
-    write('p:clrMap', {
-      bg1: 'lt1',
-      tx1: 'dk1',
-      bg2: 'lt2',
-      tx2: 'dk2',
-      accent1: 'accent1',
-      accent2: 'accent2',
-      accent3: 'accent3',
-      accent4: 'accent4',
-      accent5: 'accent5',
-      accent6: 'accent6',
-      hlink: 'hlink',
-      folHlink: 'folHlink',
-    }),
+    writeColourMap(),
     write(
       'p:sldLayoutIdLst',
       {},
@@ -183,6 +170,13 @@ export function writeMaster(theme: Theme, size: SlideSize, layoutRelations: read
       write('p:otherStyle', {}, ...levels(theme, 'body', 9)),
     ),
   );
+}
+
+/** What the names of colours stand for on slides: what they stand for in the theme, words and grounds of their own. */
+export function writeColourMap(): Written {
+  const same = ['accent1', 'accent2', 'accent3', 'accent4', 'accent5', 'accent6', 'hlink', 'folHlink'];
+  const grounds = { bg1: 'lt1', tx1: 'dk1', bg2: 'lt2', tx2: 'dk2' };
+  return write('p:clrMap', { ...grounds, ...Object.fromEntries(same.map((name) => [name, name])) });
 }
 
 /** How a text style sets each level. */

@@ -25,6 +25,19 @@ export function pathSteps(data: string): readonly PathStep[] {
   return walker.steps;
 }
 
+/** Steps with all their points taken so many times as far from the corner. */
+export function scaledSteps(
+  steps: readonly PathStep[],
+  by: { readonly x: number; readonly y: number },
+): readonly PathStep[] {
+  const at = ({ x, y }: Point): Point => ({ x: x * by.x, y: y * by.y });
+  return steps.map((step) => {
+    if (step.is === 'close') return step;
+    if (step.is === 'curve') return { ...step, first: at(step.first), second: at(step.second), to: at(step.to) };
+    return { ...step, to: at(step.to) };
+  });
+}
+
 /** The flags of an arc are one letter each, with nothing after them that has to part them. */
 function arcNumbers(written: string): readonly number[] {
   const numbers: number[] = [];
