@@ -49,7 +49,9 @@ test('what is wrong is said while one types, and a class never gets it unseen', 
   await expect(dialog.getByRole('button', { name: says.put })).toBeDisabled();
   await dialog.getByLabel(says.tex).fill(String.raw`\frac{1}{4}`);
   await dialog.getByRole('button', { name: says.put }).click();
-  // Typing goes on behind it.
+  // Typing goes on behind it, as soon as the caret is there again.
+  const words = page.getByRole('main').first().locator('[contenteditable=true]');
+  await expect(words).toBeFocused();
   await page.keyboard.type(' of it, and ');
   await page.keyboard.type(String.raw`\(\sqrt{\)`);
   await page.keyboard.press('Escape');

@@ -8,6 +8,7 @@ export type { Loss, NotCarried } from './loss.js';
 export * from './markdown/index.js';
 export * from './mermaid/index.js';
 export { writeOdf } from './odf/index.js';
+export * from './oneroster/index.js';
 export { writeOoxml } from './ooxml/index.js';
 export * from './presentation/index.js';
 export * from './qti/index.js';

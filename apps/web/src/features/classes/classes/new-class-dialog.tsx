@@ -1,6 +1,6 @@
-/** A new class, or more students of one: names typed, pasted or from a CSV file, with their groups. */
+/** A new class, or more students of one: names typed, pasted or from a file, with their groups. */
 import type { ClassView } from '@gobrel/contract';
-import { readClassList, type SecondColumn } from '@gobrel/core/formats';
+import { readClassList, readRoster, type RosterClass, type SecondColumn } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, faultsOf } from '../../../shared/api';
@@ -18,6 +18,9 @@ import { messages } from '../../../shared/messages';
 import { decodeText } from './decode-text';
 import { ListPreview } from './list-preview';
 
+/** The longest name of a class, in letters. */
+const LONGEST_NAME = 80;
+
 interface NewClassProps {
   /** The class that students are added to; `null` for a new one. */
   readonly into: ClassView | null;
@@ -30,6 +33,8 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
   const [name, setName] = useState('');
   const [list, setList] = useState('');
   const [said, setSaid] = useState<SecondColumn | null>(null);
+  /** The classes of a file of the school's system, and which of them is taken. */
+  const [roster, setRoster] = useState<readonly RosterClass[]>([]);
   const read = readClassList(list, said);
   const students = read.students.map((student) => student.name);
   const groups = read.students.map(({ group }) => group);
@@ -43,8 +48,22 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
       onClose();
     },
   });
+  const takeClass = ({ title, students: all }: RosterClass) => {
+    setName(title.slice(0, LONGEST_NAME));
+    setList(all.map((each) => each.replaceAll(',', ' ')).join('\n'));
+    setSaid(null);
+  };
   const take = async (file: File) => {
-    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    if (/\.zip$/i.test(file.name)) {
+      const lists = readRoster(bytes);
+      if ('fault' in lists) return showToast(messages.classList.rosterFaults[lists.fault], { tone: 'trouble' });
+      setRoster(lists.classes);
+      const [first] = lists.classes;
+      if (first) takeClass(first);
+      return;
+    }
+    const text = decodeText(bytes);
     const found = readClassList(text);
     if (found.students.length === 0) return showToast(says.unreadable, { tone: 'trouble' });
     if (list.trim() === '') return setList(text.trim());
@@ -65,6 +84,24 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
           create.mutate();
         }}
       >
+        {roster.length > 1 ? (
+          <label className="block">
+            <span className="font-semibold">{messages.classList.rosterClass}</span>
+            <select
+              className="mt-1 block min-h-control w-full rounded-md border border-edge bg-card px-2"
+              onChange={({ target }) => {
+                const chosen = roster[target.selectedIndex];
+                if (chosen) takeClass(chosen);
+              }}
+            >
+              {roster.map(({ id, title, students: all }) => (
+                <option key={id} value={id}>
+                  {title} ({all.length})
+                </option>
+              ))}
+            </select>
+          </label>
+        ) : null}
         {into ? null : (
           <Field
             label={says.name}
@@ -84,7 +121,11 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
           />
           <ListPreview list={read} onSay={setSaid} />
         </div>
-        <FileButton name={says.fromFile} accept=".csv,.txt,text/csv,text/plain" onFile={(file) => void take(file)} />
+        <FileButton
+          name={says.fromFile}
+          accept=".csv,.txt,.zip,text/csv,text/plain"
+          onFile={(file) => void take(file)}
+        />
         <FormTrouble error={create.error} fields={['name', 'students']} />
         <DialogActions>
           <Button onClick={onClose}>{messages.common.cancel}</Button>

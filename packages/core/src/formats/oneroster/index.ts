@@ -1,0 +1,2 @@
+/** Class lists of schools' systems. */
+export { readRoster, type RosterClass, type RosterFault } from './read-roster.js';
