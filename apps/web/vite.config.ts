@@ -42,6 +42,16 @@ const forDocuments: Plugin = {
   },
 };
 
+/** What reads PNG for PDF unpacks where it is: see `unzlib-here.ts`. */
+const picturesUnpackHere: Plugin = {
+  name: 'pictures-unpack-here',
+  enforce: 'pre',
+  resolveId: (source, importer) =>
+    source === 'fflate' && importer?.includes('/png-js/')
+      ? join(import.meta.dirname, 'src/features/exporting/paper/unzlib-here.ts')
+      : null,
+};
+
 const server = process.env['GOBREL_SERVER'] ?? 'http://127.0.0.1:4172';
 
 export default defineConfig({
@@ -55,7 +65,7 @@ export default defineConfig({
       { find: /^#default-font\//, replacement: '@mathjax/mathjax-tex-font/mjs/' },
     ],
   },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [picturesUnpackHere] },
   server: { proxy: { '/api': server, '/stickers': server, '/sync': { target: server, ws: true } } },
   build: {
     outDir: process.env['GOBREL_BUILD_FOLDER'] ?? 'dist',
