@@ -17,7 +17,6 @@ class Player extends EventTarget {
 
 function broken(player: Player) {
   let vain = 0;
-  // eslint-disable-next-line @typescript-eslint/no-unsafe-type-assertion -- as much of one as is needed
   const end = onceMore(player as unknown as HTMLMediaElement, () => (vain += 1));
   return { end, vain: () => vain };
 }

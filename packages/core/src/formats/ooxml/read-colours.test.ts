@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { decoded } from '../../testing/xml.js';
+import { decoded } from '../xml/pieces-of-xml.js';
 import { colourIn, type ColourScheme, hexOfName, themeColours, USUAL_MAP } from './read-colours.js';
 
 const scheme: ColourScheme = {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Frame } from '../../geometry/index.js';
-import { decoded } from '../../testing/xml.js';
+import { decoded } from '../xml/pieces-of-xml.js';
 import { EMU } from './names.js';
 import { type FoundPlace, onSlide, placingIn, readPlace } from './read-place.js';
 

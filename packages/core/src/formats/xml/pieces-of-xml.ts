@@ -1,5 +1,5 @@
 /** Pieces of XML for tests of readers. */
-import { readXmlTree, type XmlElement } from '../formats/xml/index.js';
+import { readXmlTree, type XmlElement } from './index.js';
 
 /** The first element of some XML, with its names as they are written. */
 export function decoded(xml: string): XmlElement {
