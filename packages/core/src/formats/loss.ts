@@ -51,6 +51,7 @@ export type UnheldPart =
   | 'captions'
   | 'theme-drawings'
   | 'box-finish'
+  | 'slide-numbers'
   | 'cut-pictures'
   | 'sections'
   | 'colour-names'

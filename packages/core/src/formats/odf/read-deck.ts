@@ -37,7 +37,7 @@ import { odfName, readLength, readPart } from './names.js';
 import { ShapesReader, type ShapesAround } from './read-shapes.js';
 import { FoundStyles } from './read-styles.js';
 import { readBlocks, type TextAround, USUAL_LETTERS } from './read-text.js';
-import { THEME_NAME } from './write-deck.js';
+import { THEME_NAME, turned } from './write-deck.js';
 
 /** Whether a package is an OpenDocument presentation, by what it says it is. */
 export function isOdf(files: Readonly<Record<string, Uint8Array>>): boolean {
@@ -325,8 +325,11 @@ class DeckReader {
       }
       case 'gradient': {
         const gradient = this.styles.find('draw:gradient', set['draw:fill-gradient-name'])?.attributes ?? {};
+        // A number alone is of tenths of degrees.
+        const [, written = '0', unit = ''] = /^(-?[\d.]+)(deg)?/.exec(gradient['draw:angle'] ?? '') ?? [];
+        const angle = (((Number(written) / (unit === 'deg' ? 1 : 10)) % 360) + 360) % 360;
         const of = (name: string) => nameOf.get(gradient[name] ?? '') ?? gradient[name] ?? 'ground';
-        return { background: of('draw:start-color'), wash: { to: of('draw:end-color'), angle: 180 } };
+        return { background: of('draw:start-color'), wash: { to: of('draw:end-color'), angle: turned(angle) } };
       }
       case 'hatch':
         slide.lost.add('fills');

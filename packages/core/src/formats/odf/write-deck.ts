@@ -87,7 +87,8 @@ class DeckWriter {
       tell(at + 1, this.plain.slides.length);
       return page;
     });
-    const isNamed = ({ name }: Written) => !['draw:stroke-dash', 'draw:marker', 'draw:fill-image'].includes(name);
+    const isNamed = ({ name }: Written) =>
+      !['draw:stroke-dash', 'draw:marker', 'draw:fill-image', 'draw:gradient'].includes(name);
     this.put(
       'content.xml',
       write(
@@ -141,7 +142,7 @@ class DeckWriter {
     const used = new Set(this.plain.slides.map(({ slide }) => slide.layout));
     const layouts = layoutNames.filter((name) => used.has(name) || name === 'blank');
     const masters = layouts.map((layout) => writeMaster(this.deck, layout, PAGE, own));
-    const order = ['draw:marker', 'draw:fill-image', 'draw:stroke-dash'];
+    const order = ['draw:gradient', 'draw:marker', 'draw:fill-image', 'draw:stroke-dash'];
     const named = order.flatMap((kind) => this.styles.all(({ name }) => name === kind));
     return write(
       'office:document-styles',
@@ -238,6 +239,19 @@ class DeckWriter {
         'draw:opacity': faded > 0 ? `${String(Math.round((1 - faded) * 100))}%` : undefined,
       };
     }
+    if (slide.wash) {
+      const { to, angle } = slide.wash;
+      const gradient = this.styles.keep('gradient', 'gradient', (name) =>
+        write('draw:gradient', {
+          'draw:name': name,
+          'draw:style': 'linear',
+          'draw:start-color': colour,
+          'draw:end-color': colourIn(themeOn(this.deck.theme, slide.layout), to),
+          'draw:angle': `${String(turned(angle))}deg`,
+        }),
+      );
+      return { 'draw:fill': 'gradient', 'draw:fill-gradient-name': gradient };
+    }
     return slide.background === 'ground' ? {} : { 'draw:fill': 'solid', 'draw:fill-color': colour };
   }
 
@@ -330,6 +344,11 @@ class DeckWriter {
       'META-INF/manifest.xml': strToU8(writeXml(manifest, false)),
     });
   }
+}
+
+/** Where colours run to, counted from downwards against the clock as files have it; ours count from upwards, and with it. The same both ways. */
+export function turned(angle: number): number {
+  return (540 - angle) % 360;
 }
 
 /** Whether the layout has a part for a role; what was placed freely has a title at most. */

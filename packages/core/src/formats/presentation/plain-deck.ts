@@ -63,6 +63,7 @@ export function plainDeck(
     const maker = new PlainMaker(deck, createId);
     const items = itemsToDraw(deck, slide.id).flatMap((item) => maker.made(item));
     if (slide.voice) maker.lost.add('voices');
+    if (slide.numbered) maker.lost.add('slide-numbers');
     const name = nameOf(slide);
     if (maker.printed.size > 0) left.push({ name, why: { code: 'printed', kinds: [...maker.printed] } });
     if (maker.lost.size > 0) left.push({ name, why: { code: 'slide-without', parts: [...maker.lost] } });

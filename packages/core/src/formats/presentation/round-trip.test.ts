@@ -217,6 +217,7 @@ const anyDeck: fc.Arbitrary<Deck> = fc
     transition: fc.constantFrom(...transitionNames),
     stays: fc.constantFrom(null, 7),
     background: fc.constantFrom('ground', '#123456'),
+    wash: fc.constantFrom(null, { to: '#abcdef', angle: 0 }, { to: '#a1b2c3', angle: 135 }),
     backdrop: fc.boolean(),
     grouped: fc.boolean(),
     head: fc.constantFrom(...lineHeads),
@@ -352,13 +353,14 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
         return base;
     }
   };
-  const { name, notes, leftOut, transition, stays, background, layout } = slide ?? {};
+  const { name, notes, leftOut, transition, stays, background, layout, wash } = slide ?? {};
   return {
     name,
     notes,
     leftOut,
     transition: transition ?? deck.playing.transition,
     stays,
+    wash: wash && { to: hex(wash.to), angle: near(wash.angle) },
     background: hex(background ?? ''),
     layout,
     items: (items as readonly PlainItem[]).map(item),
