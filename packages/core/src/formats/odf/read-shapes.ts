@@ -1,25 +1,21 @@
 /** Reads the shapes of a page as items. */
-import { strToU8 } from 'fflate';
 import {
-  cellField,
   colourIn,
   type Dash,
   type Deck,
   type Destination,
-  type Fields,
   type LayoutName,
   lettersOf as lettersOfText,
-  MOST_LINES,
   type Role,
   type TextLook,
   type TextStyleName,
+  themeOn,
   WHOLE_PICTURE,
 } from '../../deck/index.js';
 import { boundsOfAll, type Frame, type Side } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
-import { drawingOfOutline, strokesOfOutline } from '../presentation/drawn-outline.js';
+import { outlineFields } from '../presentation/drawn-outline.js';
 import type { FoundContents, FoundSlide } from '../presentation/found-deck.js';
-import { foundLines, lineId } from '../presentation/found-table.js';
 import { type FoundLetters, foundText, goingBy } from '../presentation/found-text.js';
 import type { PathStep } from '../presentation/path.js';
 import { mediaTypeOf, pixelsOf } from '../presentation/picture-bytes.js';
@@ -28,6 +24,7 @@ import { readLength, readPart } from './names.js';
 import { readOutline, stepsOf } from './outlines.js';
 import { readChart } from './read-chart.js';
 import { readFrame } from './read-place.js';
+import { readTable } from './read-table.js';
 import type { FoundProperties, FoundStyles } from './read-styles.js';
 import { lettersOf, readBlocks, type TextAround, USUAL_LETTERS } from './read-text.js';
 
@@ -329,29 +326,21 @@ export class ShapesReader {
     fill: { readonly color: string | null; readonly opacity: number },
     stroke: ReturnType<ShapesReader['stroke']>,
   ): void {
-    if (isOpen) {
-      const tool = stroke.opacity < 0.9 ? 'highlighter' : 'pen';
-      const strokes = strokesOfOutline(steps, frame);
-      const fields = { kind: 'ink', frame, strokes, color: stroke.color, weight: Math.max(1, stroke.width), tool };
-      this.keep(base.own, this.around.slide.add({ ...base, ...fields, name: base.says || base.name }));
-      return;
-    }
-    const hex = (color: string) => colourIn(this.around.deck.theme, color);
-    const drawing = drawingOfOutline(steps, frame, {
-      fill: fill.color === null ? null : hex(fill.color),
+    const { deck, layout, contents, slide } = this.around;
+    const theme = themeOn(deck.theme, layout);
+    const found = {
+      steps,
+      frame,
+      fill: isOpen ? null : (fill.color ?? 'transparent'),
       opacity: fill.opacity,
-      outline: stroke.width > 0 ? hex(stroke.color) : null,
-      outlineWidth: stroke.width,
-    });
-    const half = stroke.width / 2;
-    const size = { width: frame.width + stroke.width, height: frame.height + stroke.width };
-    const around = { ...frame, ...size, x: frame.x - half, y: frame.y - half };
-    const picture = this.around.contents.keep(strToU8(drawing), 'picture');
-    const pixels = { width: Math.round(around.width * 2), height: Math.round(around.height * 2) };
-    this.keep(
-      base.own,
-      this.around.slide.add({ ...base, kind: 'picture', frame: around, picture, pixels, alt: base.says }),
-    );
+      lineOpacity: stroke.opacity,
+      color: stroke.color,
+      width: stroke.width,
+      says: base.says,
+      name: base.name,
+    };
+    const fields = outlineFields(found, (color) => colourIn(theme, color), contents);
+    this.keep(base.own, slide.add({ ...base, ...fields }));
   }
 
   private frame(element: XmlElement, within: Within): void {
@@ -521,68 +510,7 @@ export class ShapesReader {
   }
 
   private table(table: XmlElement, base: ReturnType<ShapesReader['base']>, frame: Frame): void {
-    const all = rowsOf(table);
-    const rows = all.slice(0, MOST_LINES);
-    const columns = columnsOf(table).slice(0, MOST_LINES);
-    if (all.length > MOST_LINES) this.lose('other');
-    const size = (family: string, name: string | undefined, kind: string, property: string, whole: number) =>
-      readLength(this.around.styles.properties(family, name, kind)[property]) ?? whole;
-    const heights = rows.map(({ attributes }) =>
-      size('table-row', attributes['table:style-name'], 'table-row', 'style:row-height', frame.height / rows.length),
-    );
-    const widths = columns.map((name) =>
-      size('table-column', name, 'table-column', 'style:column-width', frame.width / columns.length),
-    );
-    const cells = rows.flatMap((row, rowAt) => {
-      const own = childrenOf(row).filter(({ name }) => /^table:(covered-)?table-cell$/.test(name));
-      return own.slice(0, columns.length).map((cell, columnAt) => {
-        const spans = ['table:number-columns-spanned', 'table:number-rows-spanned'];
-        if (spans.some((name) => Number(cell.attributes[name] ?? 1) > 1)) this.lose('merged-cells');
-        const letters = { ...USUAL_LETTERS, color: this.around.text.colour('#000000') };
-        const found = foundText(readBlocks(cell, letters, this.around.text), letters);
-        const name = cell.attributes['table:style-name'];
-        const looks = {
-          ...this.around.styles.properties('table-cell', name, 'graphic'),
-          ...this.around.styles.properties('table-cell', name, 'paragraph'),
-          ...this.around.styles.properties('table-cell', name, 'table-cell'),
-        };
-        return { ...found, rowAt, columnAt, looks };
-      });
-    });
-    const [firstRow, firstColumn] = ['table:use-first-row-styles', 'table:use-first-column-styles'].map(
-      (name) => table.attributes[name] === 'true',
-    );
-    const isHead = ({ rowAt, columnAt }: { readonly rowAt: number; readonly columnAt: number }) =>
-      (rowAt === 0 && firstRow === true) || (columnAt === 0 && firstColumn === true);
-    const body = cells.find((cell) => !isHead(cell));
-    const head = cells.find(isHead);
-    const fillOf = (cell: typeof body) =>
-      this.colour(cell?.looks['fo:background-color'] ?? cell?.looks['draw:fill-color']);
-    const line = /^([\d.]+[a-z]+)\s+(solid|dashed|dotted)\s+(#[\da-f]{6})/i.exec(
-      body?.looks['fo:border-bottom'] ?? body?.looks['fo:border'] ?? '',
-    );
-    const [fill, headFill] = [fillOf(body), fillOf(head)];
-    const isPlain = fill === null && headFill === null && line === null;
-    const fields: Fields = {
-      ...Object.fromEntries([...foundLines('row', heights), ...foundLines('column', widths)]),
-      ...Object.fromEntries(
-        cells.map(
-          ({ text, rowAt, columnAt }) => [cellField(lineId('row', rowAt), lineId('column', columnAt)), text] as const,
-        ),
-      ),
-      headings: firstRow ? (firstColumn ? 'both' : 'row') : firstColumn ? 'column' : 'none',
-      ...(body ? { look: { ...body.look, upright: uprightOf(body.looks), fit: 'grow' } } : {}),
-      ...(isPlain
-        ? { byTheme: true }
-        : {
-            fill: fill ?? 'transparent',
-            headingFill: headFill ?? fill ?? 'transparent',
-            headingColor: head?.look.color ?? 'words',
-            outline: this.colour(line?.[3]) ?? 'words',
-            outlineWidth: readLength(line?.[1]) ?? 0,
-            dash: line?.[2] ?? 'solid',
-          }),
-    };
+    const fields = readTable(table, frame, this.around.text, (part) => this.lose(part));
     this.keep(base.own, this.around.slide.add({ ...base, kind: 'table', frame, ...fields }));
   }
 
@@ -659,34 +587,6 @@ const heads: readonly (readonly [RegExp, string])[] = [
 function styleOf(role: Role, layout: LayoutName): TextStyleName {
   if (role === 'title') return layout === 'title' ? 'opening' : layout === 'section' ? 'section' : 'title';
   return role === 'subtitle' ? 'subtitle' : 'body';
-}
-
-function uprightOf(looks: FoundProperties): TextLook['upright'] {
-  const said = looks['style:vertical-align'] ?? looks['draw:textarea-vertical-align'];
-  return said === 'middle' || said === 'bottom' ? said : 'top';
-}
-
-function rowsOf(table: XmlElement): readonly XmlElement[] {
-  return childrenOf(table).flatMap((child): readonly XmlElement[] => {
-    if (child.name === 'table:table-row')
-      return Array.from(
-        { length: Math.min(MOST_LINES, Number(child.attributes['table:number-rows-repeated'] ?? 1)) },
-        () => child,
-      );
-    return /^table:table-(header-rows|rows|row-group)$/.test(child.name) ? rowsOf(child) : [];
-  });
-}
-
-/** The names of the styles of columns. */
-function columnsOf(table: XmlElement): readonly (string | undefined)[] {
-  return childrenOf(table).flatMap((child): readonly (string | undefined)[] => {
-    if (child.name === 'table:table-column')
-      return Array.from(
-        { length: Math.min(MOST_LINES, Number(child.attributes['table:number-columns-repeated'] ?? 1)) },
-        () => child.attributes['table:style-name'],
-      );
-    return /^table:table-(header-columns|columns|column-group)$/.test(child.name) ? columnsOf(child) : [];
-  });
 }
 
 /** The part of a picture that is left, by what is cut off its sides; lengths are of the picture at 96 dots an inch. */

@@ -18,6 +18,9 @@ export const namespaces = {
   r: `${OFFICE}/officeDocument/2006/relationships`,
 } as const;
 
+/** The namespace of the extension that holds sections and recordings: an identifier that every reader of them goes by. */
+export const EXTENSION = 'http://schemas.microsoft.com/office/powerpoint/2010/main';
+
 /** What the namespaces of the strict form and those of extensions are called here. */
 const prefixes: Readonly<Record<string, string>> = {
   ...Object.fromEntries(Object.entries(namespaces).map(([prefix, address]) => [address, prefix])),
@@ -25,7 +28,7 @@ const prefixes: Readonly<Record<string, string>> = {
   'http://purl.oclc.org/ooxml/drawingml/chart': 'c',
   'http://purl.oclc.org/ooxml/presentationml/main': 'p',
   'http://purl.oclc.org/ooxml/officeDocument/relationships': 'r',
-  'http://schemas.microsoft.com/office/powerpoint/2010/main': 'p14',
+  [EXTENSION]: 'p14',
   'http://schemas.openxmlformats.org/markup-compatibility/2006': 'mc',
 };
 

@@ -1,5 +1,4 @@
 /** Reads the shapes of a slide as items, each with what it inherits from the layout and the master of the slide. */
-import { strToU8 } from 'fflate';
 import {
   type Dash,
   type Deck,
@@ -16,7 +15,7 @@ import type { Frame, Side } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
 import type { FoundContents, FoundSlide } from '../presentation/found-deck.js';
 import { type FoundParagraph, foundText, goingBy } from '../presentation/found-text.js';
-import { drawingOfOutline, strokesOfOutline } from '../presentation/drawn-outline.js';
+import { outlineFields } from '../presentation/drawn-outline.js';
 import type { PathStep } from '../presentation/path.js';
 import { mediaTypeOf, pixelsOf } from '../presentation/picture-bytes.js';
 import { childAt, childrenOf, within, type XmlElement } from '../xml/index.js';
@@ -228,34 +227,20 @@ export class ShapesReader {
     fill: FoundFill | null,
     line: ReturnType<ShapesReader['lineOf']>,
   ): void {
-    const { frame } = held;
-    if (isOpen) {
-      const strokes = strokesOfOutline(outline, frame);
-      const tool = line.opacity < 0.9 ? 'highlighter' : 'pen';
-      const fields = { kind: 'ink', strokes, color: line.color, weight: Math.max(1, line.width), tool };
-      // What it shows is its name: ink is not described otherwise.
-      this.keep(held.number, this.around.slide.add({ ...held, ...fields, name: held.says || held.name }));
-      return;
-    }
-    const hex = (color: string) => hexOfName(color, this.around.colours);
-    const drawing = drawingOfOutline(outline, frame, {
-      fill: fill?.is === 'colour' ? hex(fill.colour.color) : null,
-      opacity: fill?.is === 'colour' ? fill.colour.opacity : 1,
-      outline: line.width > 0 ? hex(line.color) : null,
-      outlineWidth: line.width,
-    });
-    const half = line.width / 2;
-    const around = {
-      ...frame,
-      x: frame.x - half,
-      y: frame.y - half,
-      width: frame.width + line.width,
-      height: frame.height + line.width,
+    const colour = fill?.is === 'colour' ? fill.colour : null;
+    const found = {
+      steps: outline,
+      frame: held.frame,
+      fill: isOpen ? null : (colour?.color ?? 'transparent'),
+      opacity: colour?.opacity ?? 0,
+      lineOpacity: line.opacity,
+      color: line.color,
+      width: line.width,
+      says: held.says,
+      name: held.name,
     };
-    const picture = this.around.contents.keep(strToU8(drawing), 'picture');
-    const pixels = { width: Math.round(around.width * 2), height: Math.round(around.height * 2) };
-    const shown = { kind: 'picture', picture, pixels, alt: held.says, shape: 'sharp-rectangle', frame: around };
-    this.keep(held.number, this.around.slide.add({ ...held, ...shown }));
+    const fields = outlineFields(found, (color) => hexOfName(color, this.around.colours), this.around.contents);
+    this.keep(held.number, this.around.slide.add({ ...held, ...fields }));
   }
 
   /** The shapes of layout and master that a placeholder takes from, the nearest first. */

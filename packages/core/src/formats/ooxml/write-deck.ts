@@ -16,7 +16,7 @@ import type { PlainDeck, PlainSlide } from '../presentation/plain-deck.js';
 import { playSign } from '../presentation/play-sign.js';
 import type { TellWritten, WrittenFile } from '../presentation/written-file.js';
 import { write, type Written } from '../xml/index.js';
-import { namespaces } from './names.js';
+import { EXTENSION, namespaces } from './names.js';
 import { PackageWriter, Part } from './parts.js';
 import { writeChart, writeFigures } from './write-chart.js';
 import type { SlideAround } from './write-items.js';
@@ -273,7 +273,7 @@ class DeckWriter {
     return write(
       'p:ext',
       { uri: '{521415D9-36F7-43E2-AB2F-B90AF26B5E84}' },
-      write('p14:sectionLst', { 'xmlns:p14': 'http://schemas.microsoft.com/office/powerpoint/2010/main' }, ...written),
+      write('p14:sectionLst', { 'xmlns:p14': EXTENSION }, ...written),
     );
   }
 

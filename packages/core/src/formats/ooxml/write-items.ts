@@ -22,7 +22,7 @@ import type { UnheldPart } from '../loss.js';
 import { drawnSteps } from '../presentation/drawn-steps.js';
 import type { PlainItem } from '../presentation/plain-deck.js';
 import { write, type Written } from '../xml/index.js';
-import { ANGLE, EMU } from './names.js';
+import { ANGLE, EMU, EXTENSION } from './names.js';
 import { writeGeometry, writeOutline } from './preset-shapes.js';
 import { writeBody, writeColour, writeFill, type WriteLink, writeListStyle, writeParagraphs } from './write-text.js';
 
@@ -381,11 +381,7 @@ function mediaOf(item: VideoItem | SoundItem, around: SlideAround): readonly Wri
           }),
         ]
       : [];
-  const embedded = write(
-    'p14:media',
-    { 'xmlns:p14': 'http://schemas.microsoft.com/office/powerpoint/2010/main', 'r:embed': media },
-    ...trim,
-  );
+  const embedded = write('p14:media', { 'xmlns:p14': EXTENSION, 'r:embed': media }, ...trim);
   const pressed = write('a:hlinkClick', { 'r:id': '', action: 'ppaction://media' });
   return [
     write(
