@@ -54,7 +54,6 @@ export type UnheldPart =
   | 'slide-numbers'
   | 'cut-pictures'
   | 'sections'
-  | 'colour-names'
   | 'missing-media';
 
 /** Parts of a slide in a presentation file that a slide here does not hold, or that are not read. */

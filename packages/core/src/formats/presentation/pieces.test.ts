@@ -142,6 +142,13 @@ describe('a deck that is made plain', () => {
   });
 });
 
+test('a link to a slide that is gone is left out, and told', () => {
+  const { deck } = new DeckBuilder().slide('gate').item('on', 'hotspot', { link: { to: 'slide', slideId: 'gone' } });
+  const { slides, left } = plainDeck(deck);
+  expect(slides[0]?.items[0]?.link).toBeNull();
+  expect(left.find(({ name }) => name === 'gate')?.why).toEqual({ code: 'slide-without', parts: ['links-left'] });
+});
+
 describe('Markdown', () => {
   const words = { notes: 'Notes', slide: (number: number) => `Slide ${number}` };
   const text = readRichText({

@@ -317,7 +317,9 @@ class PlainMaker {
         this.lost.add('links-restart');
         return { to: 'first' };
       case 'slide':
-        return this.deck.slides[place.slideId] ? place : null;
+        if (this.deck.slides[place.slideId]) return place;
+        this.lost.add('links-left');
+        return null;
       default:
         return place;
     }
