@@ -9,6 +9,13 @@ const only = (name, from, allowed, comment) => ({
 
 module.exports = {
   forbidden: [
+    {
+      name: 'own-packages-found',
+      comment: 'an arrow to a package of ours that is not found is looked at by no rule',
+      severity: 'error',
+      from: {},
+      to: { path: '^@gobrel/', couldNotResolve: true },
+    },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     only('core-stands-alone', '^packages/core/', ['^packages/core/'], 'core imports nothing of ours'),
     only('contract-on-core', '^packages/contract/', ['^packages/(contract|core)/']),
@@ -33,15 +40,25 @@ module.exports = {
       '^apps/server/',
       '^packages/(core|contract|device-sync)/',
       // What mails say, in every language.
-      '^packages/messages/compiled/[a-z]+/mails\\.js$',
+      '^packages/messages/compiled/[a-z]+/(mails|platform-pages)\\.js$',
       '^demo/',
+      // Tests only, as the rule below says.
+      '^apps/stand-ins/',
     ]),
     {
       name: 'demo-only-by-its-loader',
       severity: 'error',
-      from: { path: '^apps/server/src/(?!sample/)' },
+      from: { path: '^apps/server/src/(?!sample/)', pathNot: '\\.test\\.ts$' },
       to: { path: '^demo/' },
     },
+    {
+      name: 'stand-ins-for-tests',
+      comment: 'what stands in for a school’s systems is asked only from outside',
+      severity: 'error',
+      from: { path: '^(packages|apps|demo)/(?!stand-ins/)', pathNot: '\\.test\\.ts$' },
+      to: { path: '^apps/stand-ins/' },
+    },
+    only('stand-ins-stand-alone', '^apps/stand-ins/', ['^apps/stand-ins/']),
     {
       name: 'core-is-plain',
       comment: 'no DOM, React, Nest or network packages in the computation',
@@ -144,6 +161,8 @@ module.exports = {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.base.json' },
     enhancedResolveOptions: {
+      // Without it our own packages are not found, and no arrow between them is looked at.
+      exportsFields: ['exports'],
       conditionNames: ['@gobrel/source', 'import', 'node', 'default'],
       extensions: ['.ts', '.tsx', '.js', '.mjs', '.css'],
     },

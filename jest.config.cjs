@@ -23,7 +23,7 @@ const project = (displayName, folder, extra = {}) => ({
   testEnvironmentOptions: { customExportConditions: ['@gobrel/source', 'node', 'node-addons'] },
   transform,
   transformIgnorePatterns: [
-    '/node_modules/(?!(@formatjs|@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|load-esm|fractional-indexing|cookie|@dagrejs|marked|@tus|srvx|set-cookie-parser|@mathjax|mhchemparser)/)',
+    '/node_modules/(?!(@formatjs|@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|load-esm|fractional-indexing|cookie|@dagrejs|marked|@tus|srvx|set-cookie-parser|oidc-provider|openid-client|oauth4webapi|jose|@mathjax|mhchemparser)/)',
   ],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   ...extra,

@@ -1,9 +1,10 @@
 /** Class lists from a school's system: the class is chosen, its students come with it. */
 import * as messages from '@gobrel/messages';
 import { expect, test } from '@playwright/test';
-import { strToU8, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { readFileSync } from 'node:fs';
 import { expectClean } from './expect-clean';
-import { newTeacher } from './people';
+import { newTeacher, odile } from './people';
 
 const tables = {
   'manifest.csv': 'propertyName,value\nmanifest.version,1.0\noneroster.version,1.2\n',
@@ -38,4 +39,41 @@ test('a OneRoster file gives its classes to choose from, with their names and st
   await expect(page.getByRole('heading', { name: '7 Rail' })).toBeVisible();
   await expect(page.getByText('Amaro Finch').first()).toBeVisible();
   await expect(page.getByText('Odile Farrow')).toHaveCount(0);
+});
+
+test('results of a class from the school’s system go back there, and a later list adds only who is new', async ({
+  page,
+}) => {
+  await newTeacher(page);
+  await page.goto('/classes');
+  await page.getByRole('button', { name: messages.classes.newClass }).first().click();
+  await page.getByLabel(messages.classes.fromFile).setInputFiles(zip(tables));
+  await page.getByRole('button', { name: messages.common.keep }).click();
+  await expect(page.getByRole('heading', { name: '6 Heron' })).toBeVisible();
+
+  await page.getByRole('button', { name: messages.classes.more({ className: '6 Heron' }) }).click();
+  await page.getByRole('menuitem', { name: messages.classes.addStudents }).click();
+  const enrolled = `${tables['enrollments.csv']}e5,,c1,s,u2,student\n`;
+  await page.getByLabel(messages.classes.fromFile).setInputFiles(zip({ ...tables, 'enrollments.csv': enrolled }));
+  await page.getByRole('button', { name: messages.common.keep }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByText('Cosima Rudd')).toBeVisible();
+  await expect(page.getByText('Amaro Finch')).toHaveCount(1);
+});
+
+test('a gradebook goes out as OneRoster results, with the ids that the school’s system gave', async ({ page }) => {
+  await odile(page);
+  await page.goto('/classes/6-heron/gradebook');
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: messages.gradebook.saveResults }).click();
+  const file = await saved;
+  const parts = unzipSync(readFileSync(await file.path()));
+  const rows = (name: string) =>
+    strFromU8(parts[name] ?? new Uint8Array())
+      .trim()
+      .split(/\r?\n/);
+  expect(rows('lineItems.csv').length).toBeGreaterThan(1);
+  expect(rows('lineItems.csv')[1]).toContain('mbs-6-heron');
+  expect(rows('results.csv').join('\n')).toMatch(/mbs-heron-01,(fully|partially) graded,\d/);
+  expect(rows('manifest.csv')).toContain('file.results,bulk');
 });

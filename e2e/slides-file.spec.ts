@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { itemsOf, lettersOf, readDeck, slidesInOrder } from '@gobrel/core/deck';
 import * as messages from '@gobrel/messages';
 import { expect, type Page, test } from '@playwright/test';
 import { strFromU8, unzipSync } from 'fflate';
@@ -34,6 +35,46 @@ async function savedAs(page: Page, deckId: string, format: keyof typeof says.for
   return readFileSync(await file.path());
 }
 
+/** A slide as the reader of `read-odp.py` tells it: places are left, top, width and height, in slide units. */
+interface ToldSlide {
+  readonly name: string;
+  readonly shapes: readonly {
+    readonly words: string;
+    readonly place: readonly (number | null)[];
+    readonly links: readonly (string | null)[];
+  }[];
+  readonly cells: readonly string[];
+}
+
+/** The words of a deck that are written as they are, slide by slide, where they stand and to which slide they lead. */
+async function shownIn(page: Page, deckId: string) {
+  const made = await page.request.post('/api/accounts/tokens', {
+    data: { name: 'reads', scopes: ['decks:read'], days: 7 },
+  });
+  const { token } = (await made.json()) as { token: string };
+  const answer = await page.request.get(`/api/v1/decks/${deckId}`, { headers: { authorization: `Bearer ${token}` } });
+  const { deck } = readDeck(((await answer.json()) as { deck: unknown }).deck);
+  return slidesInOrder(deck).map(({ id, name }) => ({
+    name,
+    shapes: itemsOf(deck, id).flatMap((item) => {
+      const words = item.kind === 'text' || item.kind === 'shape' ? lettersOf(item.text).replaceAll('\n', ' ') : '';
+      // Formulas are written in a line.
+      if (words === '' || /\\[([]/.test(words)) return [];
+      const { x, y, width, height } = item.frame;
+      const leadsTo = item.link?.to === 'slide' ? (deck.slides[item.link.slideId]?.name ?? null) : null;
+      return [{ words, place: [x, y, width, height], leadsTo }];
+    }),
+  }));
+}
+
+/** The words of a piece of HTML. */
+function withoutTags(html: string): string {
+  return html
+    .replaceAll(/<[^>]*>/g, '')
+    .replaceAll('&nbsp;', ' ')
+    .replaceAll('&amp;', '&');
+}
+
 /** Gives files to the import of the library. */
 async function importFiles(page: Page, files: Parameters<ReturnType<Page['getByLabel']>['setInputFiles']>[0]) {
   await page.goto('/');
@@ -59,21 +100,22 @@ test('OpenDocument goes by the schema of the standard, and says the same to a re
       // Ends with a fault, which says where, for what the schema does not allow.
       execFileSync('jing', ['-i', '-c', odfSchema, part], { stdio: 'pipe' });
     }
-    const script = `
-import sys, json
-from odf.opendocument import load
-from odf import draw, teletype, text
-doc = load(sys.argv[1])
-print(json.dumps([[page.getAttribute('name'), [teletype.extractText(p) for p in page.getElementsByType(text.P)]] for page in doc.presentation.getElementsByType(draw.Page)]))`;
-    const told = JSON.parse(execFileSync('/usr/bin/python3', ['-c', script, file]).toString()) as [string, string[]][];
+    const told = JSON.parse(
+      execFileSync('/usr/bin/python3', [join(import.meta.dirname, 'fixtures/read-odp.py'), file]).toString(),
+    ) as ToldSlide[];
+    const ours = await shownIn(page, 'tide-numbers');
     // That reader gives signs of names by their numbers.
-    expect(told.map(([name]) => name.replaceAll('_20_', ' '))).toEqual([
-      'How fast does the water come?',
-      'What we counted at low water',
-      'Look it up',
-    ]);
-    expect(told[0]?.[1]).toContain('So how fast was it?');
-    expect(told[1]?.[1]).toEqual(expect.arrayContaining(['Curlews', '18']));
+    expect(told.map(({ name }) => name.replaceAll('_20_', ' '))).toEqual(ours.map(({ name }) => name));
+    ours.forEach(({ shapes }, at) => {
+      for (const { words, place, leadsTo } of shapes) {
+        const found = told[at]?.shapes.find((shape) => shape.words === words);
+        expect([words, found?.place]).toEqual([words, place]);
+        if (leadsTo !== null) expect([words, found?.links]).toEqual([words, [`#${leadsTo}`]]);
+      }
+    });
+    expect(ours.flatMap(({ shapes }) => shapes).filter(({ leadsTo }) => leadsTo !== null).length).toBeGreaterThan(1);
+    expect(told[0]?.shapes.some(({ words }) => words.includes('So how fast was it?'))).toBe(true);
+    expect(told[1]?.cells).toEqual(expect.arrayContaining(['Curlews', '18']));
   } finally {
     rmSync(folder, { recursive: true });
   }
@@ -110,9 +152,19 @@ test('Office Open XML hangs together, and says the same to a reader of others; i
   const told = await parse(new Uint8Array(bytes).buffer);
   expect(told.slides).toHaveLength(13);
   expect(told.size.width / told.size.height).toBeCloseTo(16 / 9, 3);
-  const written = (told.slides[0]?.elements ?? []).map((element) => ('content' in element ? element.content : ''));
-  const first = written.join('\n').replaceAll('&nbsp;', ' ');
-  for (const words of ['Dusk at the gate', 'Step onto the boards']) expect(first).toContain(words);
+  const ours = await shownIn(page, 'night-walk');
+  const bare = (words: string) => words.replaceAll(/\s/g, '');
+  ours.forEach(({ shapes }, at) => {
+    const shown = (told.slides[at]?.elements ?? []).map((element) => ({
+      words: 'content' in element ? bare(withoutTags(element.content)) : '',
+      // It measures in points.
+      place: [element.left, element.top, element.width, element.height].map((points) => Math.round((points * 96) / 72)),
+    }));
+    for (const { words, place } of shapes) {
+      const found = shown.find((each) => each.words === bare(words));
+      expect([words, found?.place]).toEqual([words, place.map(Math.round)]);
+    }
+  });
   await importFiles(page, { name: 'walk.pptx', mimeType: 'application/zip', buffer: bytes });
   await expect(page.getByLabel(messages.library.deckTitle)).toHaveValue('Night walk on the saltmarsh');
   await expect(page.getByText('Step onto the boards').first()).toBeVisible();

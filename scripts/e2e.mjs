@@ -3,6 +3,7 @@ import { fork } from 'node:child_process';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { startThrowawayDatabase } from './postgres.mjs';
+import { startPlatformAt, startProviderWith } from './stand-ins.mjs';
 import {
   buildAll,
   buildPseudo,
@@ -90,16 +91,32 @@ async function withMortal(databaseUrl, act) {
   }
 }
 
+/** Runs `act` with the addresses of a server that a school's own sign-in and learning platform know, and of the platform. */
+async function withSchool(databaseUrl, act) {
+  const { provider, settings } = await startProviderWith();
+  const platform = await startPlatformAt();
+  const port = await freePort();
+  const server = await startServer(databaseUrl, port, undefined, settings);
+  try {
+    return await act({ address: `http://127.0.0.1:${port}`, platform: platform.issuer });
+  } finally {
+    await stopServer(server);
+    await Promise.all([provider.stop(), platform.stop()]);
+  }
+}
+
 if (process.argv[1]?.endsWith('e2e.mjs')) {
   main(async () => {
     say('end-to-end tests …');
-    const run = async (address, startWith, mortal) => {
+    const run = async (address, startWith, mortal, school) => {
       const env = {
         ...process.env,
         GOBREL_PSEUDO_ADDRESS: await startWith(buildPseudo()),
         GOBREL_ADDRESS: address,
         GOBREL_MORTAL_ADDRESS: mortal.address,
         GOBREL_KILL_SWITCH: mortal.killSwitch,
+        GOBREL_SCHOOL_ADDRESS: school.address,
+        GOBREL_PLATFORM_ADDRESS: school.platform,
       };
       const { code } = await runLoud(
         'npx',
@@ -109,7 +126,7 @@ if (process.argv[1]?.endsWith('e2e.mjs')) {
       process.exitCode = code;
     };
     await withApplication((address, startWith, databaseUrl) =>
-      withMortal(databaseUrl, (mortal) => run(address, startWith, mortal)),
+      withMortal(databaseUrl, (mortal) => withSchool(databaseUrl, (school) => run(address, startWith, mortal, school))),
     );
   });
 }

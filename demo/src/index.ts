@@ -37,7 +37,10 @@ export interface DemoScenario {
       readonly name: string;
       readonly hasPin: boolean;
       readonly group: string;
+      /** As the school's system knows them. */
+      readonly rosterId: string;
     }[];
+    readonly roster: { readonly classId: string; readonly schoolId: string; readonly termId: string };
   };
   /** SVG by picture name. */
   readonly drawings: Readonly<Record<string, string>>;
@@ -120,6 +123,7 @@ export function makeScenario(pictures: PictureIds, files: MediaFiles): DemoScena
     name,
     hasPin: index < heronNames.length - ABSENT,
     group: groups[index % groups.length] ?? '',
+    rosterId: `mbs-${heronId(index)}`,
   }));
   const habit = (index: number) => ({
     care: 0.45 + 0.5 * (((index * 5) % 11) / 10),
@@ -130,7 +134,10 @@ export function makeScenario(pictures: PictureIds, files: MediaFiles): DemoScena
   return {
     teacher: { id: 'odile', name: 'Odile Farrow', email: 'odile@marrambay.example', password: 'saltmarsh at night' },
     pin: '2468',
-    schoolClass: { id: '6-heron', name: '6 Heron', students },
+    schoolClass: {
+      ...{ id: '6-heron', name: '6 Heron', students },
+      roster: { classId: 'mbs-6-heron', schoolId: 'mbs', termId: 'mbs-spring' },
+    },
     drawings,
     decks: [
       { id: 'night-walk', deck: nightWalk(pictures) },

@@ -2,6 +2,7 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AccountsModule } from './accounts/index.js';
+import { ApiModule } from './api/index.js';
 import { AuditModule } from './audit/index.js';
 import { BinModule } from './bin/index.js';
 import { BusModule } from './bus/index.js';
@@ -12,10 +13,12 @@ import { FilesModule } from './files/index.js';
 import { HealthController } from './health.controller.js';
 import { CareModule } from './care/index.js';
 import { LessonsModule } from './lessons/index.js';
+import { OidcModule } from './oidc/index.js';
 import { MailModule } from './mail/index.js';
 import { MetricsModule } from './metrics/index.js';
 import { PictureLibraryModule } from './picture-library/index.js';
 import { PicturesModule } from './pictures/index.js';
+import { PlatformsModule } from './platforms/index.js';
 import { PLACE, type Place } from './place.js';
 import { SampleModule } from './sample/index.js';
 import { SchoolModule } from './school/index.js';
@@ -60,6 +63,9 @@ export class AppModule {
         SharingModule,
         ClassesModule,
         LessonsModule,
+        OidcModule,
+        PlatformsModule,
+        ApiModule,
         BinModule,
         TakingAlongModule,
         CareModule,

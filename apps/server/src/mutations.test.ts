@@ -94,6 +94,8 @@ describe('requests as no browser sends them', () => {
     );
   });
 
+  /** Where learning platforms send people by forms of their own. */
+  const fromPlatforms = /^POST \/api\/lti\/:platform\/(login|launch)$/;
   const changing = routes.filter(({ route }) => !/^(GET|HEAD|OPTIONS) /.test(route));
 
   /** Asks as Odile's browser would, but for some headers and the body. */
@@ -127,12 +129,29 @@ describe('requests as no browser sends them', () => {
   test.each(['text/plain', 'application/x-www-form-urlencoded'])(
     'what foreign forms send (%s) is taken by no route',
     async (type) => {
-      for (const each of changing) {
+      const isFormOfPlatform = ({ route }: (typeof routes)[number]) =>
+        type !== 'text/plain' && fromPlatforms.test(route);
+      for (const each of changing.filter((one) => !isFormOfPlatform(one))) {
         const { status } = await askAs(each, { 'content-type': type }, '{"title":"x"}');
         expect([each.route, status]).toEqual([each.route, 415]);
       }
     },
   );
+
+  test('learning platforms send people by forms, from which alone nothing follows', async () => {
+    const forms = changing.filter(({ route }) => fromPlatforms.test(route));
+    expect(forms).toHaveLength(2);
+    for (const { path = '' } of forms) {
+      const answer = await fetch(`${server.address}${path}`, {
+        ...{ method: 'POST', redirect: 'manual', body: new URLSearchParams({ id_token: 'x', state: 'y' }) },
+        headers: { cookie: callers[0]?.cookieHeader ?? '', origin: 'https://elsewhere.example' },
+      });
+      expect([path, answer.status, answer.headers.get('location')]).toEqual([
+        ...[path, 303, '/arrived/nowhere?trouble=not-found'],
+      ]);
+      expect(answer.headers.getSetCookie()).toEqual([]);
+    }
+  });
 
   test('no route changes anything for a page of another site', async () => {
     for (const each of changing) {

@@ -146,3 +146,29 @@ export interface SessionView {
   } | null;
   readonly participant: { readonly id: string; readonly lessonId: string; readonly name: string } | null;
 }
+
+/** Connecting the account of one's address with a sign-in elsewhere, by its password. */
+export class ConnectAccount {
+  @IsString()
+  @Length(1, 200, fault('password'))
+  present: string;
+}
+
+/** Somebody whom a sign-in elsewhere knows, and who has yet to show that an account is theirs. */
+export interface WaitingView {
+  readonly email: string;
+  readonly name: string;
+}
+
+/** A system elsewhere by which a teacher signs in. */
+export interface ConnectionView {
+  readonly id: string;
+  /** The address it calls itself. */
+  readonly issuer: string;
+}
+
+/** By what one can sign in, besides passwords and PINs. */
+export interface SignInWays {
+  /** What people call the school's provider; `null` where there is none. */
+  readonly provider: string | null;
+}

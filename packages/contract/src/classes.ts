@@ -1,5 +1,6 @@
 /** Classes: what is sent and what comes back. */
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsString, Length, MaxLength } from 'class-validator';
+import type { RosterRef } from '@gobrel/core/formats';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsObject, IsString, Length, MaxLength } from 'class-validator';
 import { fault } from './fault.js';
 import { Optional } from './optional.js';
 import { Trimmed } from './trimmed.js';
@@ -20,6 +21,14 @@ export class AddStudents {
   @IsString({ each: true })
   @MaxLength(40, { each: true, ...fault('group-name') })
   groups?: string[];
+
+  /** As the school's system knows each student, in the same order; '' for who is not known there. */
+  @Optional()
+  @IsArray()
+  @ArrayMaxSize(400)
+  @IsString({ each: true })
+  @MaxLength(255, { each: true, ...fault('other') })
+  rosterIds?: string[];
 }
 
 /** A new class and who is in it. */
@@ -28,6 +37,11 @@ export class NewClass extends AddStudents {
   @IsString()
   @Length(1, 80, fault('class-name'))
   name: string;
+
+  /** How the school's system knows it, read with `readRosterRef`. */
+  @Optional()
+  @IsObject(fault('other'))
+  roster?: object;
 }
 
 /** What changes of a class: its name, or whether it is put away. */
@@ -70,12 +84,16 @@ export interface StudentView {
   readonly hasPin: boolean;
   /** The group they work in; '' for none. */
   readonly group: string;
+  /** As the school's system knows them; '' when they are not known there. */
+  readonly rosterId: string;
 }
 
 /** A class and who is in it. */
 export interface ClassView {
   readonly id: string;
   readonly name: string;
+  /** How the school's system knows it; `null` when it is not from there. */
+  readonly roster: RosterRef | null;
   readonly archivedAt: string | null;
   readonly students: readonly StudentView[];
 }
@@ -89,6 +107,10 @@ export interface StudentData {
   readonly className: string;
   /** '' for none. */
   readonly group: string;
+  /** As the school's system knows them; '' when they are not known there. */
+  readonly rosterId: string;
+  /** The systems of the school by which they sign in: the addresses these call themselves. */
+  readonly signsInBy: readonly string[];
   readonly lessons: readonly StudentLessonData[];
 }
 

@@ -1,4 +1,5 @@
 /** The code by which a page elsewhere embeds a published show. */
+import { inHtml } from '@gobrel/core/html';
 
 /** How high the bar under an embedded slide is, in CSS pixels, and how much is left free around it, both sides together. */
 const BAR = 49;
@@ -32,13 +33,9 @@ export function embeddedHeight({ slide, width }: Pick<Embedded, 'slide' | 'width
 export function embedCode(show: Embedded): string {
   const { site, address, title, width } = show;
   return (
-    `<iframe src="${site}/embed/${address}" title="${inAttribute(title)}" ` +
+    `<iframe src="${site}/embed/${address}" title="${inHtml(title)}" ` +
     `style="width:100%;max-width:${String(width)}px;aspect-ratio:${String(width)}/${String(embeddedHeight(show))};border:0" ` +
     'sandbox="allow-scripts allow-same-origin allow-popups allow-popups-to-escape-sandbox allow-downloads" ' +
     'allow="autoplay; fullscreen" loading="lazy"></iframe>'
   );
-}
-
-function inAttribute(text: string): string {
-  return text.replaceAll('&', '&amp;').replaceAll('"', '&quot;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
 }

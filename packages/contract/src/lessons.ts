@@ -1,6 +1,7 @@
 /** Lessons: what is sent and what comes back, for the teacher who runs them. */
 import { fault } from './fault.js';
 import type { Deck } from '@gobrel/core/deck';
+import type { RosterRef } from '@gobrel/core/formats';
 import { type LessonTerms, paces, type Pace, termLimits, type WorkMode, workModes } from '@gobrel/core/lesson';
 import type { Marks } from '@gobrel/core/questions';
 import { type Affected, type GradedLesson, type NameForm, nameForms, type Review } from '@gobrel/core/review';
@@ -134,6 +135,8 @@ export class Release {
 export interface LessonSummary {
   readonly id: string;
   readonly title: string;
+  /** `null` when it was handed to anybody with the code. */
+  readonly classId: string | null;
   readonly className: string;
   readonly code: string;
   readonly openedAt: string;
@@ -233,7 +236,14 @@ export type LessonReviews = Readonly<Record<string, ReviewView>>;
 /** Everybody's results in the lessons of a class. */
 export interface GradebookView {
   readonly className: string;
-  readonly students: readonly { readonly id: string; readonly name: string }[];
+  /** How the school's system knows the class; `null` when it is not from there. */
+  readonly roster: RosterRef | null;
+  readonly students: readonly {
+    readonly id: string;
+    readonly name: string;
+    /** As the school's system knows them; '' when they are not known there. */
+    readonly rosterId: string;
+  }[];
   readonly lessons: readonly GradedLesson[];
 }
 

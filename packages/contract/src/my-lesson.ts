@@ -22,6 +22,11 @@ export class Join {
 
   @Matches(/^\d{4}$/, fault('pin'))
   pin: string;
+
+  /** Whether whoever comes from their school's sign-in in this browser is this student from then on. */
+  @Optional()
+  @IsBoolean()
+  connects?: boolean;
 }
 
 /** A guest coming in by a first name. */

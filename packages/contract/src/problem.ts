@@ -12,6 +12,8 @@ export type Missing =
   | 'lesson'
   | 'participant'
   | 'picture'
+  | 'place'
+  | 'platform'
   | 'question'
   | 'school'
   | 'seat'
@@ -39,6 +41,7 @@ export interface ProblemValues {
   readonly 'no-room': { readonly used: number; readonly most: number };
   readonly 'too-many-templates': { readonly most: number };
   readonly 'too-many-themes': { readonly most: number };
+  readonly 'too-many-tokens': { readonly most: number };
   readonly 'too-many-units': { readonly most: number };
   /** The most slides a template has. */
   readonly 'no-slides': { readonly most: number };
@@ -59,6 +62,9 @@ const plainProblems = [
   'full',
   'in-a-school',
   'last-manager',
+  'launch-not-verified',
+  'launch-too-late',
+  'launch-unknown',
   'lesson-closed',
   'lesson-deleted',
   'lesson-deleted-by-teacher',
@@ -81,13 +87,22 @@ const plainProblems = [
   'not-a-picture',
   'no-school',
   'not-allowed',
+  'not-in-lesson',
   'not-open-yet',
   'not-valid',
   'nothing-here',
   'offline',
+  'only-way-in',
   'passcode-needed',
   'passcode-wrong',
   'pin-just-set',
+  'place-empty',
+  'place-needs-class',
+  'place-taken',
+  'provider-away',
+  'provider-no-address',
+  'provider-refused',
+  'provider-students',
   'refused',
   'removed',
   'seat-taken',
@@ -96,9 +111,12 @@ const plainProblems = [
   'show-over',
   'sign-in',
   'slow-picture',
+  'scope-missing',
   'stays-submitted',
   'stopping',
+  'through-school',
   'too-deep',
+  'token-unknown',
   'too-large',
   'too-late',
   'unreadable',
@@ -135,6 +153,7 @@ const filledProblems: Readonly<Record<keyof ProblemValues, true>> = {
   'no-room': true,
   'too-many-templates': true,
   'too-many-themes': true,
+  'too-many-tokens': true,
   'too-many-units': true,
   'no-slides': true,
 };

@@ -34,10 +34,13 @@ function nameOf(path) {
   return [feature, name, ...below].join('.');
 }
 
-/** Whether the server says a message by its name; what mails say is chosen by language, which the page's types do not follow. */
-function isInMail(path) {
+/** What the server says: it chooses the language by itself, which the page's types do not follow. */
+const OF_SERVER = ['mails', 'platform-pages'];
+
+/** Whether the server says a message by its name. */
+function isOnServer(path) {
   const [feature, name] = path.split('.');
-  if (feature !== 'mails') return false;
+  if (!OF_SERVER.includes(feature)) return false;
   return readdirSync(join(root, 'apps/server/src'), { recursive: true })
     .filter((file) => file.endsWith('.ts'))
     .some((file) => readFileSync(join(root, 'apps/server/src', file), 'utf8').includes(`.${name}`));
@@ -48,6 +51,6 @@ const inPlayer = new Set(findUnused(join(root, 'apps/player/tsconfig.json'), com
 const unused = findUnused(join(root, 'apps/web/tsconfig.json'), compiled)
   .filter((path) => inPlayer.has(path))
   .map(nameOf)
-  .filter((path) => !isInMail(path));
+  .filter((path) => !isOnServer(path));
 unused.forEach((path) => console.error(`Nobody says ${path}.`));
 if (!languagesAgree() || unused.length > 0) process.exitCode = 1;

@@ -1,5 +1,6 @@
 /** Who may call a route: stated on every route, checked by one guard. */
-import { createParamDecorator, type ExecutionContext, SetMetadata } from '@nestjs/common';
+import type { TokenScope } from '@gobrel/contract';
+import { applyDecorators, createParamDecorator, type ExecutionContext, SetMetadata } from '@nestjs/common';
 import type { Request } from 'express';
 
 /** Who somebody can be on one device. Teacher and student are told apart by separate cookies. */
@@ -13,14 +14,20 @@ export interface Identity {
   } | null;
 }
 
-/** The roles a route can be open to. */
-export type Role = 'anyone' | 'teacher' | 'participant';
+/** The roles a route can be open to; `script` is one that sends a token of a teacher's. */
+export type Role = 'anyone' | 'teacher' | 'participant' | 'script';
 
 /** The metadata key under which a route's roles stand. */
 export const ROLES = 'gobrel:roles';
 
 /** States who may call a route. A route without it is refused to everybody. */
 export const Allow = (...roles: Role[]) => SetMetadata(ROLES, roles);
+
+/** The metadata key under which stands what a token has to allow. */
+export const SCOPE = 'gobrel:scope';
+
+/** States what a token has to allow for a route that is for scripts. */
+export const ForScripts = (scope: TokenScope) => applyDecorators(Allow('script'), SetMetadata(SCOPE, scope));
 
 /** A request after the guard has looked at it. */
 export interface IdentifiedRequest extends Request {

@@ -11,10 +11,12 @@ import { PasswordsService } from './passwords.service.js';
 import { PresentPasswordService } from './present-password.service.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
+import { TokensController } from './tokens.controller.js';
+import { TokensService } from './tokens.service.js';
 
 @Global()
 @Module({
-  controllers: [AccountsController],
+  controllers: [AccountsController, TokensController],
   providers: [
     AccountsService,
     SessionsService,
@@ -24,6 +26,7 @@ import { SessionsService } from './sessions.service.js';
     PasswordsService,
     PresentPasswordService,
     AccountChangesService,
+    TokensService,
     { provide: APP_GUARD, useClass: AccessGuard },
   ],
   exports: [SessionsService, AttemptsService, SecretsService, KnownDevicesService, PresentPasswordService],

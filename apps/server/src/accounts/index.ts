@@ -1,5 +1,5 @@
 /** Who somebody is and what they may call. */
-export { Allow, type Identity, Participant, TeacherId, Who } from './access.js';
+export { Allow, ForScripts, type Identity, Participant, TeacherId, Who } from './access.js';
 export { AccountsModule } from './accounts.module.js';
 export { colleagueBy, teacherBy } from './colleague.js';
 export { AttemptsService } from './attempts.service.js';

@@ -8,6 +8,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { parseCookie } from 'cookie';
 import type { Response } from 'express';
 import { DataSource } from 'typeorm';
+import { ownCookie } from '../own-cookie.js';
 import { PLACE, type Place } from '../place.js';
 
 const COOKIE = 'gobrel_device';
@@ -44,10 +45,7 @@ export class KnownDevicesService {
       [hash(token), subject],
     );
     response.cookie(COOKIE, token, {
-      httpOnly: true,
-      sameSite: 'lax',
-      path: '/api',
-      secure: this.place.isBehindTls,
+      ...ownCookie(this.place, '/api'),
       maxAge: KNOWN_DAYS * 24 * 60 * 60 * 1000,
     });
   }

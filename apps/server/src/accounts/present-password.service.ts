@@ -18,6 +18,7 @@ export class PresentPasswordService {
   /** The teacher whose password it is. @throws ProblemException when it is not, or was tried too often */
   async confirm(teacherId: string, present: string): Promise<TeacherRow> {
     const teacher = await this.database.getRepository(TeacherRow).findOneByOrFail({ id: teacherId });
+    if (teacher.passwordHash === null) throw refuse(422, 'not-valid', { present: 'password-none' });
     const subject = `teacher:${teacher.email.toLowerCase()}`;
     await this.attempts.countTry(subject);
     if (!(await this.secrets.matches(present, teacher.passwordHash, subject)))

@@ -7,6 +7,7 @@ import { parseCookie } from 'cookie';
 import type { CookieOptions, Response } from 'express';
 import { DataSource, In, MoreThan } from 'typeorm';
 import { SessionRow } from '../database/index.js';
+import { ownCookie } from '../own-cookie.js';
 import { PLACE, type Place } from '../place.js';
 import type { Identity } from './access.js';
 import { deviceName } from './device-name.js';
@@ -134,7 +135,7 @@ export class SessionsService {
   }
 
   private cookieOptions(): CookieOptions {
-    return { httpOnly: true, sameSite: 'lax', path: '/', secure: this.place.isBehindTls };
+    return ownCookie(this.place, '/');
   }
 }
 

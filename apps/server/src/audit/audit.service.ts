@@ -9,6 +9,12 @@ import { DataSource } from 'typeorm';
 /** What is noted. */
 type Act =
   | 'teacher signed in'
+  | 'account connected'
+  | 'account disconnected'
+  | 'token made'
+  | 'token taken back'
+  | 'platform added'
+  | 'platform removed'
   | 'password set by link'
   | 'password changed'
   | 'e-mail changed'

@@ -78,6 +78,9 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
     await this.database.query('DELETE FROM session WHERE expires_at < now()');
     await this.database.query('DELETE FROM password_link WHERE expires_at < now()');
     await this.database.query('DELETE FROM email_link WHERE expires_at < now()');
+    await this.database.query('DELETE FROM waiting_arrival WHERE expires_at < now()');
+    await this.database.query('DELETE FROM platform_ticket WHERE expires_at < now()');
+    await this.database.query('DELETE FROM api_token WHERE expires_at < now()');
     await this.removeOlder('school_invitation', 'sent_at', AGES.invitation);
     await this.removeOlder('upload', 'touched_at', AGES.upload);
     await this.removeOlder('outbox', 'sent_at', AGES.outbox);

@@ -2,7 +2,8 @@
 import { randomInt } from 'node:crypto';
 import type { AddStudents, ChangeClass, ChangeStudent, ClassView, NewClass, NewPins } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
-import { byName, namesApart } from '@gobrel/core/lesson';
+import { readRosterRef } from '@gobrel/core/formats';
+import { byName, isSameName, namesApart } from '@gobrel/core/lesson';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull } from 'typeorm';
@@ -34,11 +35,14 @@ export class ClassesService {
   }
 
   /** A class with its students. */
-  async create(teacherId: string, { name, students, groups }: NewClass): Promise<ClassView> {
-    const row = { id: newId(), teacherId, name, archivedAt: null, deletedAt: null };
+  async create(teacherId: string, { name, roster, ...students }: NewClass): Promise<ClassView> {
+    const row = {
+      ...{ id: newId(), teacherId, name, archivedAt: null, deletedAt: null },
+      roster: readRosterRef(roster),
+    };
     await this.database.transaction(async (manager) => {
       await manager.insert(ClassRow, row);
-      await manager.insert(StudentRow, newStudents(row.id, students, groups));
+      await manager.insert(StudentRow, newStudents(row.id, students));
     });
     return this.view(row.id);
   }
@@ -54,10 +58,26 @@ export class ClassesService {
     return this.view(id);
   }
 
-  /** More students in a class. */
-  async add(teacherId: string, id: string, { students, groups }: AddStudents): Promise<ClassView> {
+  /**
+   * More students in a class. Whoever the school's system knows and who is in it already is not added again; somebody of the same name
+   * whom it did not know until now is known to it from then on.
+   */
+  async add(teacherId: string, id: string, students: AddStudents): Promise<ClassView> {
     await this.owned(teacherId, id);
-    await this.database.getRepository(StudentRow).insert(newStudents(id, students, groups));
+    await this.database.transaction(async (manager) => {
+      await manager.findOne(ClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      const here = await manager.findBy(StudentRow, { classId: id });
+      const known = new Set(here.map(({ rosterId }) => rosterId));
+      const unknown = here.filter(({ rosterId }) => rosterId === '');
+      for (const row of newStudents(id, students)) {
+        if (row.rosterId !== '' && known.has(row.rosterId)) continue;
+        const at = row.rosterId === '' ? -1 : unknown.findIndex(({ name }) => isSameName(name, row.name));
+        const [same] = at < 0 ? [] : unknown.splice(at, 1);
+        if (same) await manager.update(StudentRow, { id: same.id }, { rosterId: row.rosterId });
+        else await manager.insert(StudentRow, row);
+        known.add(row.rosterId);
+      }
+    });
     return this.view(id);
   }
 
@@ -126,13 +146,14 @@ export class ClassesService {
   }
 }
 
-function newStudents(classId: string, names: readonly string[], groups: readonly string[] = []) {
-  return names.map((name, at) => ({
+function newStudents(classId: string, { students, groups = [], rosterIds = [] }: AddStudents) {
+  return students.map((name, at) => ({
     id: newId(),
     classId,
     name: name.trim(),
     pinHash: null,
     groupName: (groups[at] ?? '').trim(),
+    rosterId: rosterIds[at] ?? '',
   }));
 }
 
@@ -142,13 +163,15 @@ function viewOf(row: ClassRow, students: readonly StudentRow[]): ClassView {
   return {
     id: row.id,
     name: row.name,
+    roster: row.roster,
     archivedAt: row.archivedAt?.toISOString() ?? null,
     students: byName(
-      own.map(({ id, name, pinHash, groupName }) => ({
+      own.map(({ id, name, pinHash, groupName, rosterId }) => ({
         id,
         name: names.get(id) ?? name,
         hasPin: pinHash !== null,
         group: groupName,
+        rosterId,
       })),
     ),
   };

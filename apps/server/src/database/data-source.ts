@@ -1,12 +1,15 @@
 /** Where the database is and what is in it. */
 import { DataSource, type DataSourceOptions } from 'typeorm';
 import {
+  ApiTokenRow,
   EmailLinkRow,
   FailedAttemptRow,
   OutboxRow,
+  OutsideIdentityRow,
   PasswordLinkRow,
   SessionRow,
   TeacherRow,
+  WaitingArrivalRow,
 } from './entities/account.js';
 import {
   DeckAuthorRow,
@@ -33,6 +36,14 @@ import {
   StudentRow,
   SubmissionRow,
 } from './entities/lesson.js';
+import {
+  PlatformChoiceRow,
+  PlatformCourseRow,
+  PlatformLinkRow,
+  PlatformRow,
+  PlatformScoreRow,
+  PlatformTicketRow,
+} from './entities/platform.js';
 import {
   ColleagueRow,
   DeckOfferRow,
@@ -65,6 +76,7 @@ import { Devices1765700000000 } from './migrations/18-devices.js';
 import { Bin1765800000000 } from './migrations/19-bin.js';
 import { School1765900000000 } from './migrations/20-school.js';
 import { Media1766100000000 } from './migrations/21-media.js';
+import { SchoolSystems1766200000000 } from './migrations/22-school-systems.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -74,6 +86,9 @@ export const entities = [
   OutboxRow,
   PasswordLinkRow,
   EmailLinkRow,
+  OutsideIdentityRow,
+  WaitingArrivalRow,
+  ApiTokenRow,
   DeckRow,
   DeckAuthorRow,
   DeckVersionRow,
@@ -106,6 +121,12 @@ export const entities = [
   TeamMemberRow,
   DeckTeamRow,
   DeckOfferRow,
+  PlatformRow,
+  PlatformTicketRow,
+  PlatformCourseRow,
+  PlatformChoiceRow,
+  PlatformLinkRow,
+  PlatformScoreRow,
 ];
 
 /** Options for a database at `url` (postgres://…); waits at most 4 s for a connection. */
@@ -136,6 +157,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Bin1765800000000,
       School1765900000000,
       Media1766100000000,
+      SchoolSystems1766200000000,
     ],
     synchronize: false,
     logging: false,

@@ -2,7 +2,7 @@
 import type { DataSource, QueryRunner } from 'typeorm';
 
 /** What is done by one process at a time. */
-type Task = 'starting' | 'collecting' | 'clearing out';
+type Task = 'starting' | 'collecting' | 'clearing out' | 'sending scores';
 
 /** Does something once every other process that does the same is done with it. */
 export function inTurns<T>(database: DataSource, task: Task, act: () => Promise<T>): Promise<T> {

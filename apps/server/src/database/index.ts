@@ -4,6 +4,7 @@ export * from './entities/account.js';
 export * from './entities/deck.js';
 export * from './entities/files.js';
 export * from './entities/lesson.js';
+export * from './entities/platform.js';
 export * from './entities/school.js';
 export * from './entities/sharing.js';
 export { isDataError, isDuplicate } from './database-errors.js';

@@ -7,12 +7,16 @@ import { sendProblem } from './send-problem.js';
 /** Methods that change nothing. */
 const LOOKING = ['GET', 'HEAD', 'OPTIONS'];
 
+/** Where learning platforms send people by forms of their own; what they bring is looked at there. */
+const FROM_PLATFORMS = /^\/api\/lti\/[\w-]+\/(?:login|launch)$/;
+
 /** How the tus protocol names the bytes of an upload. */
 const UPLOADED = 'application/offset+octet-stream';
 
 /** Refuses, in words, changes asked for by foreign pages, and bodies that are neither JSON nor files. */
 export function ownPagesOnly(request: Request, response: Response, next: NextFunction): void {
-  const problem = LOOKING.includes(request.method) ? null : problemOf(request);
+  const isFree = LOOKING.includes(request.method) || isFromPlatform(request);
+  const problem = isFree ? null : problemOf(request);
   if (problem === null) return next();
   sendProblem(response, problem);
 }
@@ -22,6 +26,10 @@ function problemOf(request: Request) {
   // Pictures come in forms, and files by the protocol of uploads, from pages of our own, as was just seen.
   const isTaken = !hasBody(request) || request.is(['application/json', 'multipart/form-data', UPLOADED]);
   return isTaken ? null : refuse(415, 'unreadable').problem;
+}
+
+function isFromPlatform(request: Request): boolean {
+  return FROM_PLATFORMS.test(request.path) && Boolean(request.is('application/x-www-form-urlencoded'));
 }
 
 function hasBody({ headers }: Request): boolean {

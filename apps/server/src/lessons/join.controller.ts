@@ -2,21 +2,18 @@
 import { Join, JoinAsGuest, type JoinView, type MyLessonView } from '@gobrel/contract';
 import { Body, Controller, Get, HttpCode, Ip, Param, Post, Req, Res } from '@nestjs/common';
 import type { Request, Response } from 'express';
-import { Allow, SessionsService } from '../accounts/index.js';
-import { AuditService } from '../audit/index.js';
+import { Allow } from '../accounts/index.js';
 import { JoiningService, type Seated } from './joining.service.js';
+import { LettingInService } from './letting-in.service.js';
 import { MyLessonService } from './my-lesson.service.js';
-import { WorkLockService } from './work-lock.service.js';
 
 @Controller('api/join')
 @Allow('anyone')
 export class JoinController {
   constructor(
     private readonly joining: JoiningService,
-    private readonly sessions: SessionsService,
-    private readonly workLock: WorkLockService,
+    private readonly lettingIn: LettingInService,
     private readonly mine: MyLessonService,
-    private readonly audit: AuditService,
   ) {}
 
   @Get(':code')
@@ -48,12 +45,10 @@ export class JoinController {
 
   private async letIn(
     response: Response,
-    { lesson, participant }: Seated,
+    seated: Seated,
     act: 'student came in' | 'guest came in',
   ): Promise<MyLessonView> {
-    await this.audit.note({ act, by: null, subject: participant.id, place: lesson.id });
-    await this.sessions.start(response, 'participant', participant.id);
-    this.workLock.tell(lesson.id);
-    return this.mine.viewOf(participant, lesson);
+    await this.lettingIn.letIn(response, seated, act);
+    return this.mine.viewOf(seated.participant, seated.lesson);
   }
 }

@@ -6,6 +6,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import type { Response } from 'express';
 import { DataSource, IsNull } from 'typeorm';
 import { AttemptsService, isDearPin, KnownDevicesService, SecretsService } from '../accounts/index.js';
+import { OutsideIdentitiesService, WaitingArrivalsService } from '../arriving/index.js';
 import { LessonRow, type ParticipantRow, StudentRow } from '../database/index.js';
 import { notFound, refuse } from '../errors/index.js';
 import { EditionsService } from '../sync/index.js';
@@ -32,6 +33,8 @@ export class JoiningService {
     private readonly participants: ParticipantsService,
     private readonly secrets: SecretsService,
     private readonly devices: KnownDevicesService,
+    private readonly identities: OutsideIdentitiesService,
+    private readonly waiting: WaitingArrivalsService,
   ) {}
 
   /** What whoever has a code sees before they come in. */
@@ -64,6 +67,18 @@ export class JoiningService {
     if (lesson.closedAt && !(await this.participants.studentsIn(lesson.id)).has(student.id)) throw closed();
     await this.checkPin(student, body.pin, cookies);
     await this.devices.remember(subjectOf(student), cookies, response);
+    if (body.connects) await this.connect(student, cookies, response);
+    return { lesson, participant: await this.participants.enter(lesson, student) };
+  }
+
+  /** Who may come into the lesson with a code. @throws ProblemException where nobody may */
+  async awaitedAt(code: string, address: string): Promise<StudentRow[]> {
+    return this.awaited(await this.openLesson(code, address));
+  }
+
+  /** The participant of one of those, who has shown who they are elsewhere. */
+  async joinKnown(code: string, student: StudentRow, address: string): Promise<Seated> {
+    const lesson = await this.openLesson(code, address);
     return { lesson, participant: await this.participants.enter(lesson, student) };
   }
 
@@ -102,6 +117,8 @@ export class JoiningService {
   private async checkPin(student: StudentRow, pin: string, cookies: string | undefined): Promise<void> {
     const subject = subjectOf(student);
     if (student.pinHash === null) {
+      if (await this.identities.isStudentKnown(student.id))
+        throw refuse(403, 'through-school', { pin: 'through-school' });
       const pinHash = await this.secrets.hashPin(pin, subject);
       const set = await this.database
         .getRepository(StudentRow)
@@ -116,6 +133,14 @@ export class JoiningService {
       throw refuse(401, 'wrong-pin', { pin: 'wrong-pin' });
     await this.attempts.clear(countedBy);
     if (isDearPin(student.pinHash)) await this.storeAnew(student.id, student.pinHash, pin, subject);
+  }
+
+  /** Whoever came from their school's sign-in and has just shown which student they are is known from then on. */
+  private async connect({ id }: StudentRow, cookies: string | undefined, response: Response): Promise<void> {
+    const person = await this.waiting.waiting(cookies);
+    if (!person) return;
+    await this.identities.connectStudent(person, id);
+    await this.waiting.end(cookies, response);
   }
 
   /** Stores a PIN that has just been shown to be right, unless another one was set meanwhile. */

@@ -12,6 +12,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, In, IsNull } from 'typeorm';
 import { AttemptsService } from '../accounts/index.js';
+import { OutsideIdentitiesService } from '../arriving/index.js';
 import { AuditService } from '../audit/index.js';
 import {
   ClassRow,
@@ -42,6 +43,7 @@ export class LessonArchiveService {
     private readonly audit: AuditService,
     private readonly keptPages: KeptPagesService,
     private readonly files: FilesService,
+    private readonly identities: OutsideIdentitiesService,
   ) {}
 
   /**
@@ -133,7 +135,10 @@ export class LessonArchiveService {
       }),
     );
     const { name: className } = await this.database.getRepository(ClassRow).findOneByOrFail({ id: classId });
-    return { name: student.name, className, group: student.groupName, lessons };
+    return {
+      ...{ name: student.name, className, group: student.groupName, rosterId: student.rosterId },
+      ...{ signsInBy: await this.identities.ofStudent(studentId), lessons },
+    };
   }
 
   /** Erases a student with everything they did. What a group did stays with the others of the group. */

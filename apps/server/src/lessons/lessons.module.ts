@@ -1,6 +1,7 @@
 /** Lessons: handing out, joining, working, submitting, reviewing, keeping. */
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { ArrivingModule } from '../arriving/index.js';
 import { AnswerCheckRow } from '../database/index.js';
 import { DecksModule } from '../decks/index.js';
 import { FilesModule } from '../files/index.js';
@@ -19,6 +20,7 @@ import { LessonBinService } from './lesson-bin.service.js';
 import { LessonsController } from './lessons.controller.js';
 import { KeptPagesService } from './kept-pages.service.js';
 import { LessonsService } from './lessons.service.js';
+import { LettingInService } from './letting-in.service.js';
 import { MyLessonController } from './my-lesson.controller.js';
 import { MyLessonService } from './my-lesson.service.js';
 import { ParticipantsService } from './participants.service.js';
@@ -28,11 +30,19 @@ import { ReviewsController } from './reviews.controller.js';
 import { ReviewsService } from './reviews.service.js';
 import { SeatingService } from './seating.service.js';
 import { SeatsController } from './seats.controller.js';
+import { StudentArrivalsService } from './student-arrivals.service.js';
 import { StudentDataController } from './student-data.controller.js';
 import { WorkLockService } from './work-lock.service.js';
 
 @Module({
-  imports: [DecksModule, FilesModule, PicturesModule, SharingModule, TypeOrmModule.forFeature([AnswerCheckRow])],
+  imports: [
+    ArrivingModule,
+    DecksModule,
+    FilesModule,
+    PicturesModule,
+    SharingModule,
+    TypeOrmModule.forFeature([AnswerCheckRow]),
+  ],
   controllers: [
     LessonsController,
     ReviewsController,
@@ -59,8 +69,18 @@ import { WorkLockService } from './work-lock.service.js';
     AnswerChecksService,
     ReachedSlidesService,
     JoiningService,
+    LettingInService,
+    StudentArrivalsService,
     SeatingService,
   ],
-  exports: [ClassDeckService, LessonArchiveService, LessonBinService],
+  exports: [
+    ClassDeckService,
+    HandingOutService,
+    LessonArchiveService,
+    LessonBinService,
+    LessonsService,
+    ReviewsService,
+    StudentArrivalsService,
+  ],
 })
 export class LessonsModule {}

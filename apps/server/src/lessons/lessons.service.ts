@@ -49,6 +49,7 @@ export class LessonsService {
         {
           id: lesson.id,
           title: edition.title,
+          classId: lesson.classId,
           className: classNames.get(lesson.classId ?? '') ?? '',
           code: lesson.code,
           openedAt: lesson.openedAt.toISOString(),

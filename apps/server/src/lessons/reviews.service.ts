@@ -13,8 +13,13 @@ import { LessonsService } from './lessons.service.js';
 import { ParticipantsService } from './participants.service.js';
 import { WorkLockService } from './work-lock.service.js';
 
+/** Hears of marks that are released. */
+type ReleaseListener = (lessonId: string, participantIds: readonly string[]) => Promise<void>;
+
 @Injectable()
 export class ReviewsService {
+  private readonly listeners = new Set<ReleaseListener>();
+
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly lessons: LessonsService,
@@ -22,6 +27,21 @@ export class ReviewsService {
     private readonly editions: EditionsService,
     private readonly workLock: WorkLockService,
   ) {}
+
+  /** Calls `listener` whenever marks of some participants are released, or change afterwards. */
+  onRelease(listener: ReleaseListener): void {
+    this.listeners.add(listener);
+  }
+
+  /** What students reached in a lesson who work as some of its participants, by their ids. */
+  async resultsOf(lessonId: string, participantIds: readonly string[]): Promise<Readonly<Record<string, Result>>> {
+    const lesson = await this.database.getRepository(LessonRow).findOneByOrFail({ id: lessonId });
+    const joined = await this.database.getRepository(ParticipantRow).findBy([
+      { lessonId, id: In([...participantIds]), removedAt: IsNull() },
+      { lessonId, worksIn: In([...participantIds]), removedAt: IsNull() },
+    ]);
+    return (await this.graded([lesson], joined))[0]?.results ?? {};
+  }
 
   /** What was said to everybody's work. */
   async list(teacherId: string, lessonId: string): Promise<LessonReviews> {
@@ -37,7 +57,9 @@ export class ReviewsService {
     const row = { participantId, review: readReview(review) as object };
     await this.database.getRepository(ReviewRow).upsert(row, ['participantId']);
     this.workLock.tell(lessonId);
-    return viewOf(await this.database.getRepository(ReviewRow).findOneByOrFail({ participantId }));
+    const kept = await this.database.getRepository(ReviewRow).findOneByOrFail({ participantId });
+    if (kept.releasedAt) await this.tellReleased(lessonId, [participantId]);
+    return viewOf(kept);
   }
 
   /** Gives work back for another try: what was submitted stays known, and what was said can be seen. */
@@ -88,13 +110,14 @@ export class ReviewsService {
     const all = participants.flatMap(({ participantId, submission }) =>
       participantId !== null && submission ? [participantId] : [],
     );
+    const released = [...(named ?? all)];
     await this.database.transaction(async (manager) => {
       const reviews = manager.getRepository(ReviewRow);
-      const released = [...(named ?? all)];
       for (const participantId of released) await insertEmpty(reviews, participantId);
       await reviews.update({ participantId: In(released) }, { releasedAt: new Date() });
     });
     this.workLock.tell(lessonId);
+    await this.tellReleased(lessonId, released);
     return this.lessons.get(teacherId, lessonId);
   }
 
@@ -117,7 +140,8 @@ export class ReviewsService {
     });
     return {
       className: schoolClass.name,
-      students: byName(students.map(({ id, name }) => ({ id, name: names.get(id) ?? name }))),
+      roster: schoolClass.roster,
+      students: byName(students.map(({ id, name, rosterId }) => ({ id, name: names.get(id) ?? name, rosterId }))),
       lessons: await this.graded(lessons, joined),
     };
   }
@@ -146,6 +170,10 @@ export class ReviewsService {
       const { id, openedAt } = lesson;
       return [{ id, title: edition.title, openedAt: openedAt.toISOString(), results: Object.fromEntries(results) }];
     });
+  }
+
+  private async tellReleased(lessonId: string, participantIds: readonly string[]): Promise<void> {
+    for (const listener of this.listeners) await listener(lessonId, participantIds);
   }
 
   private async checkIn(teacherId: string, lessonId: string, participantIds: readonly string[]): Promise<void> {

@@ -114,7 +114,7 @@ export class SampleService {
     const pinHash = await hashPin(scenario.pin);
     await this.database
       .getRepository(ClassRow)
-      .insert({ id: schoolClass.id, teacherId: teacher.id, name: schoolClass.name });
+      .insert({ id: schoolClass.id, teacherId: teacher.id, name: schoolClass.name, roster: schoolClass.roster });
     await this.database.getRepository(StudentRow).insert(
       schoolClass.students.map((student) => ({
         id: student.id,
@@ -122,6 +122,7 @@ export class SampleService {
         name: student.name,
         pinHash: student.hasPin ? pinHash : null,
         groupName: student.group,
+        rosterId: student.rosterId,
       })),
     );
     for (const { id, deck } of scenario.decks) await this.library.keep(teacher.id, deck, id);

@@ -20,6 +20,8 @@ const THEIRS = [
   'password_link',
   'email_link',
   'session',
+  'outside_identity',
+  'api_token',
 ] as const;
 
 @Injectable()

@@ -42,6 +42,7 @@ export type UnheldPart =
   | 'links-to-files'
   | 'links-restart'
   | 'links-left'
+  | 'mirrored-shapes'
   | 'voices'
   | 'sounds-along'
   | 'formulas'
@@ -52,7 +53,6 @@ export type UnheldPart =
   | 'theme-drawings'
   | 'box-finish'
   | 'slide-numbers'
-  | 'cut-pictures'
   | 'sections'
   | 'missing-media';
 

@@ -1,4 +1,5 @@
 /** Teachers, and the sessions of teachers and students. */
+import type { TokenScope } from '@gobrel/contract';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('teacher')
@@ -12,8 +13,9 @@ export class TeacherRow {
   @Column('text')
   name: string;
 
-  @Column('text', { name: 'password_hash' })
-  passwordHash: string;
+  /** `null` for whoever came through their school's own sign-in and has set none. */
+  @Column('text', { name: 'password_hash', nullable: true })
+  passwordHash: string | null;
 
   /** The language they want the interface in; `null` while they have chosen none. */
   @Column('text', { nullable: true })
@@ -102,4 +104,75 @@ export class EmailLinkRow {
 
   @Column('timestamptz', { name: 'expires_at' })
   expiresAt: Date;
+}
+
+/** Who somebody is in a system outside (a school's sign-in, or its learning platform), and who they are here. */
+@Entity('outside_identity')
+export class OutsideIdentityRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  /** The system, by the address it calls itself. */
+  @Column('text')
+  issuer: string;
+
+  /** The name under which it knows them, which it gives to nobody else. */
+  @Column('text')
+  subject: string;
+
+  /** A teacher; `null` for a student. */
+  @Column('text', { name: 'teacher_id', nullable: true })
+  teacherId: string | null;
+
+  /** A student of one class; `null` for a teacher. */
+  @Column('text', { name: 'student_id', nullable: true })
+  studentId: string | null;
+}
+
+/** Somebody who is known to a system outside and has yet to show who they are here; the browser holds the token. */
+@Entity('waiting_arrival')
+export class WaitingArrivalRow {
+  @PrimaryColumn('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text')
+  issuer: string;
+
+  @Column('text')
+  subject: string;
+
+  /** '' where the system does not say it. */
+  @Column('text')
+  email: string;
+
+  @Column('text')
+  name: string;
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt: Date;
+}
+
+/** A token by which a teacher's scripts use the HTTP API; whoever has it holds it, the database only its hash. */
+@Entity('api_token')
+export class ApiTokenRow {
+  @PrimaryColumn('text')
+  id: string;
+
+  @Column('text', { name: 'teacher_id' })
+  teacherId: string;
+
+  @Column('text')
+  name: string;
+
+  @Column('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text', { array: true })
+  scopes: TokenScope[];
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt: Date;
+
+  @Column('timestamptz', { name: 'last_used_at', nullable: true })
+  lastUsedAt: Date | null;
 }

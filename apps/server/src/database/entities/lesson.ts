@@ -1,4 +1,5 @@
 /** Classes, students, lessons, participants and submissions. */
+import type { RosterRef } from '@gobrel/core/formats';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 import type { Pace, WorkMode } from '@gobrel/core/lesson';
 
@@ -20,6 +21,10 @@ export class ClassRow {
   /** When it was put in the bin, its lessons with it; `null` while it is not there. */
   @Column('timestamptz', { name: 'deleted_at', nullable: true })
   deletedAt: Date | null;
+
+  /** How the school's system knows it; `null` when it is not from there. */
+  @Column('jsonb', { nullable: true })
+  roster: RosterRef | null;
 }
 
 @Entity('student')
@@ -40,6 +45,10 @@ export class StudentRow {
   /** The group they work in; '' for none. */
   @Column('text', { name: 'group_name', default: '' })
   groupName: string;
+
+  /** As the school's system knows them; '' when they are not known there. */
+  @Column('text', { name: 'roster_id', default: '' })
+  rosterId: string;
 }
 
 @Entity('lesson')

@@ -31,6 +31,8 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || origin !== self.location.origin) return;
   // Pages of shared decks come with headers of their own, and are never the page for all others.
   if (request.mode === 'navigate' && isShowPage(pathname)) return;
+  // On their way to a sign-in elsewhere, and back.
+  if (request.mode === 'navigate' && pathname.startsWith('/api/')) return;
   if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/join'));
   else if (isKeptFile(pathname)) event.respondWith(kept(request, event.clientId));
   else if (isKeptAnswer(pathname)) event.respondWith(fresh(request, ANSWERS, request.url));

@@ -52,6 +52,12 @@ export function messageOf(error: unknown): string {
   return error instanceof Refusal ? problemInWords(error.problem) : messages.common.somethingWrong;
 }
 
+/** The words of a code that an address brought; `null` where there are none. */
+export function wordsOfCode(code: string | null): string | null {
+  const problem: unknown = { status: 400, code };
+  return isProblem(problem) ? problemInWords(problem) : null;
+}
+
 /** What is wrong with single fields of what was sent, in words by their names; empty when that is not the trouble. */
 export function faultsOf(error: unknown): Readonly<Record<string, string | undefined>> {
   if (!(error instanceof Refusal)) return {};

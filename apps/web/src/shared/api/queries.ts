@@ -4,6 +4,11 @@ import type {
   AuthorView,
   BinView,
   ClassView,
+  ConnectionView,
+  ChoosingView,
+  PlaceView,
+  PlatformView,
+  ScoresSent,
   CorrectionView,
   DeckSummary,
   DeviceView,
@@ -32,6 +37,9 @@ import type {
   ShownDeck,
   InvitationView,
   UnitView,
+  SignInWays,
+  TokenView,
+  WaitingView,
 } from '@gobrel/contract';
 import { type Deck, readDeck, type SlideId } from '@gobrel/core/deck';
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
@@ -63,6 +71,49 @@ export const decksQuery = queryOptions({
   // Decks change in the editor, whose documents the queries do not see.
   refetchOnMount: 'always',
 });
+/** By what one can sign in here. */
+export const signInWaysQuery = queryOptions({
+  queryKey: ['sign-in-ways'],
+  queryFn: () => ask<SignInWays>('GET', '/sign-in/ways'),
+  staleTime: Infinity,
+});
+/** Who comes from a sign-in elsewhere, in this browser, and has yet to show who they are here. */
+export const waitingQuery = queryOptions({
+  queryKey: ['waiting'],
+  queryFn: async () => (await ask<{ waiting: WaitingView | null }>('GET', '/arrivals/waiting')).waiting,
+});
+/** The systems elsewhere by which a teacher signs in. */
+export const connectionsQuery = queryOptions({
+  queryKey: ['connections'],
+  queryFn: () => ask<ConnectionView[]>('GET', '/accounts/connections'),
+});
+/** A teacher's tokens for their own scripts. */
+export const tokensQuery = queryOptions({
+  queryKey: ['tokens'],
+  queryFn: () => ask<readonly TokenView[]>('GET', '/accounts/tokens'),
+});
+/** The learning platforms of the school that a teacher manages. */
+export const platformsQuery = queryOptions({
+  queryKey: ['platforms'],
+  queryFn: () => ask<PlatformView[]>('GET', '/school/platforms'),
+});
+/** Where on a platform something is chosen for. */
+export const choosingQuery = (token: string) =>
+  queryOptions({
+    queryKey: ['choosing', token],
+    queryFn: () => ask<ChoosingView>('GET', `/choosing/${encodeURIComponent(token)}`),
+  });
+/** A place in a course of a platform. */
+export const placeQuery = (id: string) =>
+  queryOptions({ queryKey: ['place', id], queryFn: () => ask<PlaceView>('GET', `/places/${encodeURIComponent(id)}`) });
+/** How it stands with the scores of a lesson that go to a platform; `null` where they go nowhere. */
+export const scoresQuery = (lessonId: string) =>
+  queryOptions({
+    queryKey: ['lessons', lessonId, 'scores'],
+    queryFn: async () => (await ask<{ scores: ScoresSent | null }>('GET', `/lessons/${lessonId}/scores`)).scores,
+    // What is on its way is there soon.
+    refetchInterval: ({ state }) => ((state.data?.waiting ?? 0) > 0 ? 2000 : false),
+  });
 /** The units of the library. */
 export const unitsQuery = queryOptions({ queryKey: ['units'], queryFn: () => ask<UnitView[]>('GET', '/units') });
 

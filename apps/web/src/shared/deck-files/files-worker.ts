@@ -5,6 +5,7 @@ import {
   type MarkdownWords,
   type NotCarried,
   type PackagePicture,
+  pixelsOf,
   plainDeck,
   type PresentationFault,
   type QuestionDraft,
@@ -105,6 +106,9 @@ function writeSlides({
       format === 'markdown' ? writeMarkdown(deck, { ...words, slide }) : writeOutline(deck, { slide });
     return { bytes: new TextEncoder().encode(text), left };
   }
-  const plain = plainDeck(deck, ({ id }) => words.names[id] ?? '');
+  const plain = plainDeck(deck, {
+    nameOf: ({ id }) => words.names[id] ?? '',
+    pixelsOf: (pictureId) => pixelsOf(contents.get(pictureId) ?? new Uint8Array()),
+  });
   return format === 'odp' ? writeOdf(plain, contents, tell) : writeOoxml(plain, contents, tell);
 }

@@ -63,8 +63,9 @@ const kept = {
     {
       id: 'c',
       name: '6 Heron',
+      roster: { classId: 'c1', schoolId: 's' },
       students: [
-        { id: 's', name: 'Noor', group: 'Terns' },
+        { id: 's', name: 'Noor', group: 'Terns', rosterId: 'u1' },
         { id: 't', name: '' },
       ],
     },
@@ -105,7 +106,12 @@ test('what lies beside the decks is read: classes, lessons with who did what, th
   if ('fault' in read) throw new Error(read.fault);
   const { beside } = read;
   expect(sizeOfBeside(beside)).toBe(4);
-  expect(beside.classes).toEqual([{ id: 'c', name: '6 Heron', students: [{ id: 's', name: 'Noor', group: 'Terns' }] }]);
+  expect(beside.classes).toEqual([
+    {
+      ...{ id: 'c', name: '6 Heron', roster: { classId: 'c1', schoolId: 's', termId: '' } },
+      students: [{ id: 's', name: 'Noor', group: 'Terns', rosterId: 'u1' }],
+    },
+  ]);
   expect(beside.themes).toEqual([{ name: 'Dunes' }]);
   expect(beside.templates.map(({ name }) => name)).toEqual(['Sorting']);
   const [lesson] = beside.lessons;

@@ -2,6 +2,7 @@
 import { type Deck, type Fields, readDeck, readFields, readOneOf, readString } from '../../deck/index.js';
 import { type LessonTerms, readTerms, type WorkMode, workModes } from '../../lesson/index.js';
 import { readReview, type Review } from '../../review/index.js';
+import { readRosterRef, type RosterRef } from '../oneroster/index.js';
 import { readWork, type Work } from '../../work/index.js';
 
 /** The most of each that is read. */
@@ -20,7 +21,15 @@ export interface KeptClass {
   /** Its id where it was kept. */
   readonly id: string;
   readonly name: string;
-  readonly students: readonly { readonly id: string; readonly name: string; readonly group: string }[];
+  /** How the school's system knows it; `null` when it is not from there. */
+  readonly roster: RosterRef | null;
+  readonly students: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly group: string;
+    /** As the school's system knows them; '' when they are not known there. */
+    readonly rosterId: string;
+  }[];
 }
 
 /** Somebody's submission. */
@@ -98,15 +107,21 @@ export function readBeside(manifest: Fields, json: (name: string) => unknown): K
   };
 }
 
-function readClass({ id, name, students }: Fields): KeptClass {
+function readClass({ id, name, roster, students }: Fields): KeptClass {
   return {
     id: readString(id, ''),
     name: readString(name, '', 80),
+    roster: readRosterRef(roster),
     students: fieldsIn(students, MOST.students).flatMap((student) => {
       const called = readString(student['name'], '', 80);
       return called === ''
         ? []
-        : [{ id: readString(student['id'], ''), name: called, group: readString(student['group'], '', 40) }];
+        : [
+            {
+              ...{ id: readString(student['id'], ''), name: called, group: readString(student['group'], '', 40) },
+              rosterId: readString(student['rosterId'], '', 255),
+            },
+          ];
     }),
   };
 }

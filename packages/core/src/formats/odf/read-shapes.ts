@@ -278,7 +278,7 @@ export class ShapesReader {
         frame,
         shape,
         alt: base.says,
-        crop: WHOLE_PICTURE,
+        crop: laidCrop(this.properties(element, 'graphic'), frame),
         opacity: fill.opacity,
       };
       if (picture) this.keep(base.own, this.around.slide.add({ ...base, ...picture, ...shown }));
@@ -587,6 +587,23 @@ const heads: readonly (readonly [RegExp, string])[] = [
 function styleOf(role: Role, layout: LayoutName): TextStyleName {
   if (role === 'title') return layout === 'title' ? 'opening' : layout === 'section' ? 'section' : 'title';
   return role === 'subtitle' ? 'subtitle' : 'body';
+}
+
+/** The part of a picture that is seen of a tile which is larger than the shape whose ground it is. */
+function laidCrop(set: Readonly<Record<string, string | undefined>>, frame: Frame) {
+  if ((set['style:repeat'] ?? 'repeat') !== 'repeat') return WHOLE_PICTURE;
+  const part = (size: number, tile: string | undefined) => size / (readLength(tile) ?? 0);
+  const [width, height] = [
+    part(frame.width, set['draw:fill-image-width']),
+    part(frame.height, set['draw:fill-image-height']),
+  ];
+  const before = (begins: string | undefined) => (1 - (readPart(begins) ?? 0)) % 1;
+  const crop = {
+    ...{ x: before(set['draw:fill-image-ref-point-x']), y: before(set['draw:fill-image-ref-point-y']) },
+    ...{ width, height },
+  };
+  // What goes beyond its end begins anew, and is no part.
+  return crop.x + width <= 1.001 && crop.y + height <= 1.001 ? crop : WHOLE_PICTURE;
 }
 
 /** The part of a picture that is left, by what is cut off its sides; lengths are of the picture at 96 dots an inch. */

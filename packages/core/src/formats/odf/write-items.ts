@@ -282,15 +282,15 @@ function pictureOf(item: PictureItem, around: ItemsAround): readonly Written[] {
   const { crop, shape, frame } = item;
   const stroke = stroked(item.outline, item.outlineWidth, item.dash, 1, around);
   if (shape !== 'sharp-rectangle') {
-    // Only a ground that is a picture takes on a shape; it is always the whole of it.
-    if (crop.width < 1 || crop.height < 1) around.lose('cut-pictures');
+    // Only a ground that is a picture takes on a shape, and none is mirrored.
+    if (item.flippedAcross || item.flippedDown) around.lose('mirrored-shapes');
     const image = around.styles.keep('fill image', 'image', (name) =>
       write('draw:fill-image', { 'draw:name': name, ...simple(found.path), ...embedded }),
     );
     const fill = {
       'draw:fill': 'bitmap',
       'draw:fill-image-name': image,
-      'style:repeat': 'stretch',
+      ...laid(crop, frame),
       'draw:opacity': item.opacity < 1 ? percent(item.opacity) : undefined,
     };
     const style = graphic(item, around, { fill, stroke });
@@ -322,6 +322,23 @@ function pictureOf(item: PictureItem, around: ItemsAround): readonly Written[] {
   const kind = around.placeholder(item);
   const frameElement = frameOf(item, around, [image], item.alt, style);
   return [{ ...frameElement, attributes: { ...frameElement.attributes, 'presentation:class': kind ?? undefined } }];
+}
+
+/**
+ * How a picture that is a ground is laid: stretched where all of it is seen. A part of it is a tile that is larger than the shape and begins
+ * before it; as tiles repeat, that is where the next one begins, as a share of a tile.
+ */
+function laid({ x, y, width, height }: PictureItem['crop'], frame: Frame): Written['attributes'] {
+  if (width >= 1 && height >= 1) return { 'style:repeat': 'stretch' };
+  const begins = (before: number) => percent((1 - before) % 1);
+  return {
+    'style:repeat': 'repeat',
+    'draw:fill-image-width': length(frame.width / width),
+    'draw:fill-image-height': length(frame.height / height),
+    'draw:fill-image-ref-point': 'top-left',
+    'draw:fill-image-ref-point-x': begins(x),
+    'draw:fill-image-ref-point-y': begins(y),
+  };
 }
 
 /** The points at which most shapes take connectors, from the top clockwise. */

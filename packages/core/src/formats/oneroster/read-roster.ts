@@ -1,17 +1,26 @@
 /**
  * Class lists as schools' systems give them: OneRoster 1.2 CSV (1EdTech, “CSV Binding”), a zip with a table for each kind of thing; those of
- * 1.1 are read as well. Nothing of them is kept but classes and names.
+ * 1.1 are read as well. Nothing of them is kept but classes, names, and by what the school's system
+ * knows them.
  */
 import Papa from 'papaparse';
 import { type ArchiveBounds, decodeText, isArchive, unpack } from '../archive/index.js';
+import type { RosterRef } from './roster-ref.js';
+
+/** Somebody who learns. */
+export interface RosterStudent {
+  /** As the school's system knows them. */
+  readonly id: string;
+  /** Given name and family name. */
+  readonly name: string;
+}
 
 /** A class of a list. */
 export interface RosterClass {
-  /** As the school's system knows it. */
-  readonly id: string;
+  readonly ref: RosterRef;
   readonly title: string;
-  /** Given name and family name of everybody who learns in it, in the order of the alphabet. */
-  readonly students: readonly string[];
+  /** Everybody who learns in it, in the order of the alphabet. */
+  readonly students: readonly RosterStudent[];
 }
 
 /** Why a list is not read. */
@@ -41,21 +50,25 @@ export function readRoster(
   const [users, classes, enrollments] = [table('users'), table('classes'), table('enrollments')];
   if (!users || !classes || !enrollments) return { fault: 'no-roster' };
   const names = new Map(users.filter(isCurrent).map((row) => [row['sourcedid'] ?? '', nameOf(row)]));
-  const learning = new Map<string, Set<string>>();
+  const learning = new Map<string, Map<string, string>>();
   for (const row of enrollments.filter(isCurrent)) {
     if (row['role']?.toLowerCase() !== 'student') continue;
-    const name = names.get(row['usersourcedid'] ?? '');
+    const id = row['usersourcedid'] ?? '';
+    const name = names.get(id);
     const classId = row['classsourcedid'] ?? '';
-    if (name) learning.set(classId, (learning.get(classId) ?? new Set()).add(name));
+    if (name) learning.set(classId, (learning.get(classId) ?? new Map<string, string>()).set(id, name));
   }
   const found = classes.filter(isCurrent).flatMap((row): RosterClass[] => {
-    const id = row['sourcedid'] ?? '';
-    const students = [...(learning.get(id) ?? [])].sort(byName);
-    const title = (row['title'] || row['classcode'] || id).trim();
-    return students.length > 0 ? [{ id, title, students }] : [];
+    const classId = row['sourcedid'] ?? '';
+    const students = [...(learning.get(classId) ?? [])].map(([id, name]) => ({ id, name }));
+    const title = (row['title'] || row['classcode'] || classId).trim();
+    const ref = { classId, schoolId: row['schoolsourcedid'] ?? '', termId: firstOf(row['termsourcedids']) };
+    return students.length > 0
+      ? [{ ref, title, students: students.sort((a, b) => inOrder(a.name, b.name) || inOrder(a.id, b.id)) }]
+      : [];
   });
   if (found.length === 0) return { fault: 'no-classes' };
-  return { classes: found.sort((a, b) => byName(a.title, b.title)) };
+  return { classes: found.sort((a, b) => inOrder(a.title, b.title)) };
 }
 
 /** The rows of a table, by the names of its columns in lower case. */
@@ -82,6 +95,11 @@ function nameOf(row: Row): string {
     .join(' ');
 }
 
-function byName(a: string, b: string): number {
+/** The first of several that stand in one cell. */
+function firstOf(cell: string | undefined): string {
+  return (cell ?? '').split(',')[0]?.trim() ?? '';
+}
+
+function inOrder(a: string, b: string): number {
   return a.localeCompare(b);
 }

@@ -30,6 +30,8 @@ const prefixes: Readonly<Record<string, string>> = {
   'http://purl.oclc.org/ooxml/officeDocument/relationships': 'r',
   [EXTENSION]: 'p14',
   'http://schemas.openxmlformats.org/markup-compatibility/2006': 'mc',
+  // How a ready diagram looks: shapes with the parts that those of slides have.
+  'http://schemas.microsoft.com/office/drawing/2008/diagram': 'p',
 };
 
 /** Names with the usual prefixes, whatever prefixes a file has; those of other namespaces without any. */

@@ -410,14 +410,16 @@ export class ShapesReader {
       return false;
     }
     const trim = childrenOf(embedded ?? null).find(({ name }) => name === 'p14:trim')?.attributes;
-    const poster = video ? this.blip(childAt(element, 'p:blipFill')) : null;
+    // Some writers call a sound a video: what is in the file tells it.
+    const isVideo = video !== null && !/^audio\//.test(type?.type ?? '');
+    const poster = isVideo ? this.blip(childAt(element, 'p:blipFill')) : null;
     const file = this.around.contents.keep(bytes, 'file');
     const fileName = relation?.target.replace(/^.*\//, '') ?? '';
     this.keep(
       base.number,
       this.around.slide.add({
         ...base,
-        kind: video ? 'video' : 'sound',
+        kind: isVideo ? 'video' : 'sound',
         frame,
         file,
         fileName: base.name || fileName,
@@ -481,10 +483,28 @@ export class ShapesReader {
     }
     const named = childAt(data, 'c:chart')?.attributes['r:id'];
     if (named !== undefined) return this.chart(named, base, frame);
-    if (/diagram/.test(data.attributes['uri'] ?? '')) this.lose('ready-diagrams');
-    else this.lose('embedded-objects');
+    const diagram = childAt(data, 'relIds');
+    if (diagram && this.diagram(diagram, frame, placing, groups)) return;
+    this.lose(/diagram/.test(data.attributes['uri'] ?? '') ? 'ready-diagrams' : 'embedded-objects');
     // What stands for an embedded object is a picture of it.
     for (const picture of within(data, 'p:pic')) this.picture(picture, placing, groups);
+  }
+
+  /** A ready diagram as the shapes that its file keeps of it, which are a group; says whether it keeps any. */
+  private diagram(element: XmlElement, frame: Frame, placing: Placing, groups: readonly string[]): boolean {
+    const relations = this.around.pack.relationsOf(this.source.path);
+    const treeOf = (named: string | undefined) => {
+      const relation = relations.get(named ?? '');
+      return relation && !relation.isOutside ? this.around.pack.tree(relation.target) : null;
+    };
+    const data = treeOf(element.attributes['r:dm']);
+    const drawn = data ? within(data, 'p:dataModelExt')[0]?.attributes['relId'] : undefined;
+    const shapes = childAt(treeOf(drawn), 'p:spTree');
+    if (childrenOf(shapes).every(({ name }) => name !== 'p:sp')) return false;
+    const inside: Placing = (place) =>
+      placing({ ...place, frame: { ...place.frame, x: place.frame.x + frame.x, y: place.frame.y + frame.y } });
+    this.tree(shapes, inside, [...groups, this.around.createId()]);
+    return true;
   }
 
   /** A chart, with the table of its figures behind it, out of sight. */

@@ -4,3 +4,4 @@ export { PRESENTATION_BOUNDS } from './found-deck.js';
 export { type PlainDeck, plainDeck } from './plain-deck.js';
 export { readPresentation } from './read-presentation.js';
 export type { TellWritten, WrittenFile } from './written-file.js';
+export { pixelsOf } from './picture-bytes.js';

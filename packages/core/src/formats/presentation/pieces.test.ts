@@ -142,6 +142,38 @@ describe('a deck that is made plain', () => {
   });
 });
 
+test('pictures of choices are printed as they are, and a scale with its ends', () => {
+  const { deck } = new DeckBuilder()
+    .slide('gate')
+    .item('which', 'choice', {
+      frame: { x: 0, y: 0, width: 800, height: 400, rotation: 0 },
+      fields: {
+        choices: [
+          { id: 'a', text: 'Otter', picture: 'a'.repeat(64) },
+          { id: 'b', text: 'Owl', picture: 'b'.repeat(64) },
+        ],
+      },
+    })
+    .item('when', 'point', {
+      frame: { x: 0, y: 420, width: 800, height: 200, rotation: 0 },
+      fields: { prompt: 'When?', axis: { from: 18, to: 30, unit: 'o’clock', upright: false, right: 24, tolerance: 1 } },
+    });
+  const [slide] = plainDeck(deck, { pixelsOf: () => ({ width: 400, height: 100 }) }).slides;
+  const pictures = (slide?.items ?? []).filter(({ kind }) => kind === 'picture');
+  expect(pictures.map(({ frame }) => [frame.x, frame.y, frame.width, frame.height])).toEqual([
+    [0, 254, 368, 92],
+    [400, 254, 368, 92],
+  ]);
+  const scale = (slide?.items ?? []).filter(({ frame }) => frame.y >= 420);
+  expect(scale.map(({ kind }) => kind)).toEqual(['text', 'line', 'text', 'text']);
+  expect(scale.map((item) => (item.kind === 'text' ? lettersOf(item.text) : ''))).toEqual([
+    ...['When?', '', '18 o’clock', '30 o’clock'],
+  ]);
+  expect(scale.slice(2).map((item) => item.kind === 'text' && item.look.align)).toEqual(['left', 'right']);
+  // Without the answer.
+  expect(JSON.stringify(scale)).not.toContain('24 o');
+});
+
 test('a link to a slide that is gone is left out, and told', () => {
   const { deck } = new DeckBuilder().slide('gate').item('on', 'hotspot', { link: { to: 'slide', slideId: 'gone' } });
   const { slides, left } = plainDeck(deck);

@@ -15,7 +15,9 @@ import {
   lettersOf,
   mapRuns,
   newId,
+  type PixelSize,
   plainText,
+  type PointAxis,
   PLAIN_LOOK,
   readItem,
   readRichText,
@@ -49,18 +51,23 @@ export interface PlainDeck {
   readonly left: readonly NotCarried[];
 }
 
-/**
- * A deck as it can be written. Linear in its items.
- * @param nameOf what a slide is called in the list of what did not fit
- */
+/** What is known beside the deck. */
+interface Beside {
+  /** What a slide is called in the list of what did not fit. */
+  readonly nameOf?: (slide: Slide) => string;
+  /** The size of a picture in pixels; zeros where it is not known. */
+  readonly pixelsOf?: (pictureId: string) => PixelSize;
+  readonly createId?: () => string;
+}
+
+/** A deck as it can be written. Linear in its items. */
 export function plainDeck(
   deck: Deck,
-  nameOf: (slide: Slide) => string = ({ name }) => name,
-  createId: () => string = newId,
+  { nameOf = ({ name }) => name, pixelsOf = () => ({ width: 0, height: 0 }), createId = newId }: Beside = {},
 ): PlainDeck {
   const left: NotCarried[] = [];
   const slides = slidesInOrder(deck).map((slide): PlainSlide => {
-    const maker = new PlainMaker(deck, createId);
+    const maker = new PlainMaker(deck, createId, pixelsOf);
     const items = itemsToDraw(deck, slide.id).flatMap((item) => maker.made(item));
     if (slide.voice) maker.lost.add('voices');
     if (slide.numbered) maker.lost.add('slide-numbers');
@@ -111,6 +118,7 @@ class PlainMaker {
   constructor(
     private readonly deck: Deck,
     private readonly createId: () => string,
+    private readonly pixelsOf: (pictureId: string) => PixelSize,
   ) {}
 
   made(item: Item): readonly PlainItem[] {
@@ -174,6 +182,8 @@ class PlainMaker {
       case 'choice':
         return this.choice(item);
       case 'point':
+        if (item.picture === '' && item.axis) return this.scale(item, item.prompt, item.axis);
+        return this.asked(item, item.prompt, item.picture === '' ? null : item);
       case 'draw':
         return this.asked(item, item.prompt, item.picture === '' ? null : item);
       default:
@@ -199,14 +209,29 @@ class PlainMaker {
     const question = this.words(item, headed(prompt, []), { x, y, width, height: above, rotation }, 26);
     const room: Frame = { x, y: y + above, width, height: height - above, rotation };
     if (shows === null) return [question, ...this.box(item, '', {}, room)];
-    const scale = Math.min(room.width / (shows.pixels.width || 1), room.height / (shows.pixels.height || 1));
-    const size = {
-      width: shows.pixels.width * scale || room.width,
-      height: shows.pixels.height * scale || room.height,
-    };
-    const frame = { ...room, ...size, x: x + (width - size.width) / 2 };
     const { picture, pixels, alt } = shows;
-    return [question, ...this.item('picture', item, frame, { picture, pixels, alt, credit: null })];
+    return [question, ...this.item('picture', item, fitted(room, pixels), { picture, pixels, alt, credit: null })];
+  }
+
+  /** A question above, and under it the scale on which it is answered, with what its ends stand for. */
+  private scale(item: Item, prompt: string, { from, to, unit, upright }: PointAxis): readonly PlainItem[] {
+    const [question, ...boxed] = this.asked(item, prompt, null);
+    const room = boxed[0]?.frame;
+    if (!question || !room || upright) return [...(question ? [question] : []), ...boxed];
+    const end = { width: room.width / 4, height: Math.min(36, room.height / 2), rotation: room.rotation };
+    const below = room.y + room.height / 2 + 4;
+    const label = (number: number, x: number, align: 'left' | 'right') => {
+      const text = plainText([String(number), unit].filter((part) => part !== '').join(' '));
+      return this.item('text', item, { ...end, x, y: below }, { text, look: { ...PLAIN_LOOK, size: 22, align } });
+    };
+    const line = { ...room, y: room.y + room.height / 2, height: 1 };
+    const ends = { from: { u: 0, v: 0.5, head: 'bar' }, to: { u: 1, v: 0.5, head: 'bar' } };
+    return [
+      question,
+      ...this.item('line', item, line, { ...ends, outline: 'words', outlineWidth: 3 }),
+      ...label(from, room.x, 'left'),
+      ...label(to, room.x + room.width - end.width, 'right'),
+    ];
   }
 
   private choice(item: ChoiceItem): readonly PlainItem[] {
@@ -229,8 +254,11 @@ class PlainMaker {
       this.item(
         'picture',
         item,
-        { x: x + place * each, y: y + height - below, width: each * 0.92, height: below, rotation },
-        { picture, alt: text || letter(at), credit: null },
+        fitted(
+          { x: x + place * each, y: y + height - below, width: each * 0.92, height: below, rotation },
+          this.pixelsOf(picture),
+        ),
+        { picture, pixels: this.pixelsOf(picture), alt: text || letter(at), credit: null },
       ),
     );
     return [...words, ...pictures];
@@ -343,6 +371,14 @@ const plainKinds: ReadonlySet<string> = new Set<PlainKind>([
 /** Whether an item is of a kind that presentation files have something for. */
 export function isPlain(item: Item): item is PlainItem {
   return plainKinds.has(item.kind);
+}
+
+/** As large as a picture gets within a room, in its middle; the room itself where its size is not known. */
+function fitted(room: Frame, pixels: PixelSize): Frame {
+  const scale = Math.min(room.width / (pixels.width || 1), room.height / (pixels.height || 1));
+  const width = pixels.width * scale || room.width;
+  const height = pixels.height * scale || room.height;
+  return { ...room, width, height, x: room.x + (room.width - width) / 2, y: room.y + (room.height - height) / 2 };
 }
 
 /** A question in bold letters, and lines under it. */

@@ -190,6 +190,16 @@ const placing: fc.Arbitrary<(made: Made, id: string) => void> = fc.oneof(
       const pixels = { width: 96, height: 96 };
       builder.item(id, 'picture', { frame: at, fields: { ...fields, picture: pictureId, pixels } });
     }),
+  fc
+    .record({
+      frame: frame.map((at) => ({ ...at, rotation: 0 })),
+      shape: fc.constantFrom('ellipse', 'rectangle'),
+      crop: fc.constantFrom({ x: 0, y: 0, width: 1, height: 1 }, { x: 0.25, y: 0, width: 0.5, height: 0.75 }),
+    })
+    .map(({ frame: at, ...fields }) => ({ builder }: Made, id: string) => {
+      const pixels = { width: 96, height: 96 };
+      builder.item(id, 'picture', { frame: at, fields: { ...fields, picture: pictureId, pixels } });
+    }),
   fc.record({ frame, link: press }).map(({ frame: at, link }) => ({ builder }: Made, id: string) => {
     builder.item(id, 'hotspot', { frame: at, link, fields: { shape: 'ellipse' } });
   }),
@@ -318,10 +328,11 @@ function told(deck: Deck, slideId: string, items: readonly Item[], slides: reado
         };
       }
       case 'picture': {
-        const { picture, crop, flippedAcross, flippedDown, opacity, alt } = each;
+        const { picture, shape, crop, flippedAcross, flippedDown, opacity, alt } = each;
         return {
           ...base,
           picture,
+          shape,
           crop: Object.values(crop).map((part) => Math.round(part * 1000)),
           flippedAcross,
           flippedDown,

@@ -1,7 +1,17 @@
 /** Presentations that others wrote, hand-made ones after the standards, and hostile ones. */
 import { readFileSync } from 'node:fs';
 import { strToU8, zipSync } from 'fflate';
-import { cellsOf, emptyDeck, type Item, itemsOf, lettersOf, readDeck, slidesInOrder } from '../../deck/index.js';
+import {
+  cellsOf,
+  emptyDeck,
+  type Item,
+  itemsOf,
+  lettersOf,
+  readDeck,
+  sectionsAround,
+  slidesInOrder,
+} from '../../deck/index.js';
+import { readMarkdown } from '../markdown/index.js';
 import { readPresentation } from './read-presentation.js';
 
 const fixture = (name: string) =>
@@ -107,9 +117,113 @@ describe('files of independent writers', () => {
     expect(said).toEqual(expect.arrayContaining(['Ñandú & <pingüino>', '月が海を引く']));
   });
 
+  test('sections come with their slides, notes and links stay', () => {
+    const { deck, slides } = read(fixture('sections.pptx'));
+    const sections = Object.values(deck.sections).map(({ title }) => title);
+    expect(sections.sort()).toEqual(['Home', 'In the marsh', 'On the dune']);
+    const of = (name: string) =>
+      sectionsAround(deck, slides.find((slide) => slide.name === name)?.id ?? '').map(({ title }) => title);
+    expect([of('Grass'), of('Crabs'), of('The way back')]).toEqual([['On the dune'], ['In the marsh'], ['Home']]);
+    for (const { name, notes, items } of slides) {
+      expect(notes).toBe(`Say something about: ${name}`);
+      expect(items.map(({ link }) => link)).toContainEqual({ to: 'slide', slideId: slides[0]?.id });
+    }
+  });
+
+  test('merged cells come apart with their words, which is told', () => {
+    const { slides, left } = read(fixture('merged.pptx'));
+    const table = slides[0]?.items.find((item) => item.kind === 'table');
+    const cells = table?.kind === 'table' ? cellsOf(table).map(({ text }) => lettersOf(text)) : [];
+    expect(cells).toEqual(['Who lives where', '', '', 'Zone', 'Low water', 'High water', '', 'Crab', 'Periwinkle']);
+    expect(JSON.stringify(left)).toContain('merged-cells');
+  });
+
+  test('a sound is one, whatever its writer calls it; what lies elsewhere is left there, and told', () => {
+    const { slides, contents, left } = read(fixture('media.pptx'));
+    const kinds = kindsOn(slides[0]?.items ?? []);
+    expect(kinds).toEqual(['text', 'sound', 'picture']);
+    const sound = slides[0]?.items.find((item) => item.kind === 'sound');
+    expect(sound?.kind === 'sound' && contents.some(({ bytes }) => bytes.length === sound.bytes)).toBe(true);
+    expect(JSON.stringify(left)).toContain('linked-files');
+  });
+
+  test('sixty slides in a ring of links stay one', () => {
+    const { slides } = read(fixture('long.pptx'));
+    expect(slides).toHaveLength(60);
+    slides.forEach(({ items }, at) => {
+      const on = items.find((item) => wordsOf(item) === 'On');
+      expect(on?.link).toEqual({ to: 'slide', slideId: slides[(at + 1) % 60]?.id });
+    });
+  });
+
+  test('figures of another writer', () => {
+    const table = read(fixture('figures-otherwise.pptx')).slides[0]?.items.find((item) => item.kind === 'table');
+    expect(table?.kind === 'table' && cellsOf(table).map(({ text }) => lettersOf(text))).toEqual([
+      ...['Hour', 'Dunlins', '6', '40', '7', '64'],
+    ]);
+  });
+
+  test('groups within groups, lines that stay tied, what is turned, and an outline of its own', () => {
+    const { slides } = read(fixture('groups.odp'));
+    const items = slides[0]?.items ?? [];
+    const [high, low, turned] = ['High water', 'Low water', 'Turned'].map((words) =>
+      items.find((item) => wordsOf(item) === words),
+    );
+    expect([high?.groups.length, low?.groups.length]).toEqual([1, 2]);
+    expect(low?.groups).toContain(high?.groups[0]);
+    const line = items.find(({ kind }) => kind === 'line');
+    expect(line?.kind === 'line' && [line.from, line.to]).toEqual([
+      expect.objectContaining({ at: high?.id }),
+      expect.objectContaining({ at: low?.id }),
+    ]);
+    expect(turned?.frame.rotation).toBeCloseTo(330, 3);
+    expect(kindsOn(items)).toContain('picture');
+  });
+
+  test('placeholders of an OpenDocument master become parts of layouts; empty ones are none', () => {
+    const { slides } = read(fixture('layouts.odp'));
+    expect(slides.map(({ items }) => items.map(({ role }) => role))).toEqual([
+      ['title', 'body'],
+      ['title', 'body'],
+    ]);
+    expect(slides.map(({ items }) => wordsOf(items[0]))).toEqual(['Title 1', 'Title 2']);
+  });
+
+  test('one document without a package, as a writer makes it', () => {
+    const { slides, deck } = read(fixture('flat.fodp'));
+    expect(deck.title).toBe('In one document');
+    expect(slides[0]?.items.map(wordsOf)).toEqual(['Everything in one piece']);
+  });
+
   test('the size of pages is kept', () => {
     expect(read(fixture('portrait.odp')).deck.size).toBe('a4-portrait');
     expect(read(fixture('otherwise.pptx')).deck).toMatchObject({ size: '4:3', title: 'Written otherwise' });
+  });
+});
+
+describe('texts', () => {
+  const textOf = (name: string) => new TextDecoder().decode(fixture(name));
+
+  test('Markdown as people write it: slides, lists, marks, links among slides and to the web', () => {
+    const { deck, unread } = readMarkdown(textOf('tides.md'), emptyDeck('Tides'));
+    const slides = slidesInOrder(deck);
+    expect(slides.map(({ name }) => name)).toEqual(['The tide', 'Birds at low water', 'Home']);
+    const linked = JSON.stringify(deck.items);
+    expect(linked).toContain(`{"to":"slide","slideId":"${slides[0]?.id}"}`);
+    expect(linked).toContain('{"to":"web","address":"https://marrambay.example/tides"}');
+    expect(unread).toEqual([]);
+  });
+
+  test('an outline: what begins at the margin is a slide, what is further in stands on it', () => {
+    const { deck, unread } = readMarkdown(textOf('outline.txt'), emptyDeck('Tides'));
+    const slides = slidesInOrder(deck);
+    expect(slides.map(({ name }) => name)).toEqual(['The tide', 'Birds at low water', 'Home']);
+    expect(
+      itemsOf(deck, slides[1]?.id ?? '')
+        .map(wordsOf)
+        .join('\n'),
+    ).toContain('Curlews\nDunlins');
+    expect(unread).toEqual([]);
   });
 });
 
@@ -172,6 +286,32 @@ describe('hand-made files', () => {
     expect(JSON.stringify(program.left)).toContain('programs');
     const good = read(hand(said('Press', press('r9', '')), relation('https://marrambay.example')));
     expect(good.slides[0]?.items[0]?.link).toEqual({ to: 'web', address: 'https://marrambay.example' });
+  });
+
+  test('a ready diagram is the shapes that its file keeps of it, and told where it keeps none', () => {
+    const frame =
+      '<q:graphicFrame><q:nvGraphicFramePr><q:cNvPr id="4" name="Cycle"/></q:nvGraphicFramePr><q:xfrm><d:off x="952500" y="1905000"/><d:ext cx="5715000" cy="2857500"/></q:xfrm><d:graphic><d:graphicData uri="http://schemas.openxmlformats.org/drawingml/2006/diagram"><g:relIds xmlns:g="http://schemas.openxmlformats.org/drawingml/2006/diagram" z:dm="r7" z:lo="r8"/></d:graphicData></d:graphic></q:graphicFrame>';
+    const relations = (...targets: readonly (readonly [string, string])[]) => ({
+      'ppt/deep/_rels/one.xml.rels': `<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships">${targets
+        .map(([id, target]) => `<Relationship Id="${id}" Type="x/diagram" Target="${target}"/>`)
+        .join('')}</Relationships>`,
+    });
+    const data =
+      '<g:dataModel xmlns:g="http://schemas.openxmlformats.org/drawingml/2006/diagram"><g:extLst><e:ext xmlns:e="http://schemas.openxmlformats.org/drawingml/2006/main"><s:dataModelExt xmlns:s="http://schemas.microsoft.com/office/drawing/2008/diagram" relId="r9"/></e:ext></g:extLst></g:dataModel>';
+    const shape = (words: string, x: number) =>
+      `<s:sp><s:nvSpPr><s:cNvPr id="0" name=""/><s:cNvSpPr/></s:nvSpPr><s:spPr><d:xfrm><d:off x="${x}" y="0"/><d:ext cx="952500" cy="952500"/></d:xfrm><d:prstGeom prst="ellipse"/><d:solidFill><d:srgbClr val="0F5C5A"/></d:solidFill></s:spPr><s:txBody><d:bodyPr/><d:p><d:r><d:t>${words}</d:t></d:r></d:p></s:txBody></s:sp>`;
+    const drawing = `<s:drawing xmlns:s="http://schemas.microsoft.com/office/drawing/2008/diagram" xmlns:d="http://schemas.openxmlformats.org/drawingml/2006/main"><s:spTree>${shape('Ebb', 0)}${shape('Flood', 1905000)}</s:spTree></s:drawing>`;
+    const parts = { 'ppt/deep/data.xml': data, 'ppt/deep/drawing.xml': drawing };
+    const found = read(hand(frame, { ...parts, ...relations(['r7', 'data.xml'], ['r9', 'drawing.xml']) }));
+    const items = found.slides[0]?.items ?? [];
+    expect(items.map((item) => [item.kind, wordsOf(item), item.frame.x, item.frame.y])).toEqual([
+      ['shape', 'Ebb', 100, 200],
+      ['shape', 'Flood', 300, 200],
+    ]);
+    expect(new Set(items.map(({ groups }) => groups.join())).size).toBe(1);
+    expect(JSON.stringify(found.left)).not.toContain('ready-diagrams');
+    const bare = read(hand(frame, { 'ppt/deep/data.xml': data, ...relations(['r7', 'data.xml']) }));
+    expect(JSON.stringify(bare.left)).toContain('ready-diagrams');
   });
 
   test('one document of XML without a package', () => {

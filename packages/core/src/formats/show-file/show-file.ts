@@ -2,6 +2,7 @@
  * A show as one HTML file: the program that plays it, its looks, the deck, and all its contents, so that nothing is fetched
  * from anywhere. It is opened by a double click.
  */
+import { inHtml } from '../../html/index.js';
 import { type Deck, readDeck, readFields, USUAL_CHECK, withoutKeysAndNotes } from '../../deck/index.js';
 
 /** A picture, a sound or any other file that a deck shows, as it stands in the file. */
@@ -108,8 +109,4 @@ function withoutNotes({ slides }: Deck): Deck['slides'] {
 /** JSON in which nothing can end the script around it. */
 function inScript(value: unknown): string {
   return JSON.stringify(value).replaceAll('<', '\\u003c');
-}
-
-function inHtml(text: string): string {
-  return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 }

@@ -4,11 +4,13 @@ import { LanguageChoice, TeacherPage } from '../../../app/frame';
 import { sessionQuery } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { usePageTitle } from '../../../shared/ui';
+import { Connections } from './connections';
 import { Devices } from './devices';
 import { EmailForm } from './email-form';
 import { NameForm } from './name-form';
 import { PasswordForm } from './password-form';
 import { OwnSchoolCard } from './own-school-card';
+import { Tokens } from './tokens';
 import { YourData } from './your-data';
 
 export function Screen() {
@@ -29,7 +31,9 @@ export function Screen() {
         <Devices />
         <EmailForm email={teacher?.email ?? ''} />
         <PasswordForm />
+        <Connections />
         <OwnSchoolCard />
+        <Tokens />
         <YourData />
       </div>
     </TeacherPage>

@@ -1,26 +1,45 @@
 /** Signing in as a teacher, or creating an account. */
 import { purposeOfAccount } from '@gobrel/contract/purposes';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { forgetWhatIsSaved } from '../../../shared/sync';
-import { askPaying } from '../../../shared/api';
-import { Button, buttonClasses, Field, FormTrouble, showToast, usePageTitle } from '../../../shared/ui';
+import { askPaying, waitingQuery } from '../../../shared/api';
+import { ThroughSchool, Trouble } from '../../../shared/sign-in';
+import { Button, buttonClasses, Field, FormTrouble, Loading, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
 import { NewPasswordField } from '../new-password-field';
+import { pathWithin } from '../path-within';
 import { useAccountForm } from '../use-account-form';
+import { ConnectForm } from './connect-form';
 
 export function Screen() {
   const [isNew, setIsNew] = useState(false);
+  const [search] = useSearchParams();
+  const waiting = useQuery({ ...waitingQuery, enabled: search.has('waits') });
+  const arrive = useArrival();
   usePageTitle(isNew ? messages.signIn.newTitle : messages.signIn.title);
   return (
     <AccountPage>
-      {isNew ? <NewAccountForm /> : <SignInForm />}
+      <Trouble code={search.get('trouble')} />
+      {waiting.isLoading ? (
+        // Nobody types into a form that another one takes the place of.
+        <Loading what={messages.signIn.arriving} />
+      ) : waiting.data ? (
+        <ConnectForm email={waiting.data.email} onArrived={arrive} />
+      ) : (
+        <>
+          {isNew ? <NewAccountForm /> : <SignInForm />}
+          <ThroughSchool to={`then=${encodeURIComponent(search.get('then') ?? '')}`} says={messages.signIn.through} />
+        </>
+      )}
       <p className="-mx-3.5 mt-4 flex flex-wrap justify-between border-t border-rule pt-3">
-        <Button look="quiet" onClick={() => setIsNew(!isNew)}>
-          {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
-        </Button>
+        {waiting.data ? null : (
+          <Button look="quiet" onClick={() => setIsNew(!isNew)}>
+            {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
+          </Button>
+        )}
         {isNew ? null : (
           <Link to="/forgotten-password" className={buttonClasses('quiet')}>
             {messages.signIn.forgotten}
@@ -36,12 +55,12 @@ function useArrival() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [search] = useSearchParams();
-  const then = search.get('then') ?? '/';
+  const then = pathWithin(search.get('then'));
   return async () => {
     // What somebody else left here without signing out is not for whoever signs in now.
     await forgetWhatIsSaved('teacher');
     await queries.resetQueries();
-    await navigate(then.startsWith('/') && !then.startsWith('//') ? then : '/', { replace: true });
+    await navigate(then, { replace: true });
   };
 }
 

@@ -1,6 +1,6 @@
 /** A new class, or more students of one: names typed, pasted or from a file, with their groups. */
 import type { ClassView } from '@gobrel/contract';
-import { readClassList, readRoster, type RosterClass, type SecondColumn } from '@gobrel/core/formats';
+import { matchedIds, readClassList, readRoster, type RosterClass, type SecondColumn } from '@gobrel/core/formats';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, faultsOf } from '../../../shared/api';
@@ -35,22 +35,32 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
   const [said, setSaid] = useState<SecondColumn | null>(null);
   /** The classes of a file of the school's system, and which of them is taken. */
   const [roster, setRoster] = useState<readonly RosterClass[]>([]);
+  const [taken, setTaken] = useState<RosterClass | null>(null);
   const read = readClassList(list, said);
   const students = read.students.map((student) => student.name);
   const groups = read.students.map(({ group }) => group);
+  const rosterIds = matchedIds(students, taken ? asListed(taken) : []);
   const create = useMutation({
     mutationFn: () =>
       into
-        ? ask<ClassView>('POST', `/classes/${into.id}/students`, { students, groups })
-        : ask<ClassView>('POST', '/classes', { name, students, groups }),
+        ? ask<ClassView>('POST', `/classes/${into.id}/students`, { students, groups, rosterIds })
+        : ask<ClassView>('POST', '/classes', {
+            ...{ name, students, groups, rosterIds },
+            ...(taken ? { roster: taken.ref } : {}),
+          }),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ['classes'] });
       onClose();
     },
   });
-  const takeClass = ({ title, students: all }: RosterClass) => {
-    setName(title.slice(0, LONGEST_NAME));
-    setList(all.map((each) => each.replaceAll(',', ' ')).join('\n'));
+  const takeClass = (found: RosterClass) => {
+    setTaken(found);
+    setName(found.title.slice(0, LONGEST_NAME));
+    setList(
+      asListed(found)
+        .map((student) => student.name)
+        .join('\n'),
+    );
     setSaid(null);
   };
   const take = async (file: File) => {
@@ -94,8 +104,8 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
                 if (chosen) takeClass(chosen);
               }}
             >
-              {roster.map(({ id, title, students: all }) => (
-                <option key={id} value={id}>
+              {roster.map(({ ref, title, students: all }) => (
+                <option key={ref.classId} value={ref.classId}>
                   {title} ({all.length})
                 </option>
               ))}
@@ -136,4 +146,9 @@ export function NewClassDialog({ into, onClose }: NewClassProps) {
       </form>
     </Dialog>
   );
+}
+
+/** The students of a class as they stand in the list, a line each, where a comma would begin a group. */
+function asListed({ students }: RosterClass) {
+  return students.map(({ id, name }) => ({ id, name: name.replaceAll(',', ' ').replaceAll(/\s+/g, ' ').trim() }));
 }

@@ -6,6 +6,8 @@ const data: StudentData = {
   name: 'Noor <b>Ashby</b>',
   className: '6 Heron',
   group: '',
+  rosterId: '',
+  signsInBy: [],
   lessons: [
     {
       title: 'Tides & moon',

@@ -1,29 +1,31 @@
 /** What is kept about a student as a page that a parent can read, which asks nobody for anything. */
 import type { StudentData, StudentLessonData } from '@gobrel/contract';
 import { readFields } from '@gobrel/core/deck';
+import { inHtml } from '@gobrel/core/html';
 import { readReview } from '@gobrel/core/review';
 import { direction, locale, messages } from '../../../shared/messages';
 
 /** The page as HTML. @param at when it is made */
 export function studentRecord(data: StudentData, at: Date): string {
   const says = messages.studentRecord;
-  const facts = [data.className, data.group].filter((part) => part !== '').join(' · ');
+  const known = data.rosterId === '' ? '' : says.rosterId({ id: data.rosterId });
+  const facts = [data.className, data.group, known, ...data.signsInBy].filter((part) => part !== '').join(' · ');
   return `<!doctype html>
 <html lang="${locale}" dir="${direction}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<title>${escaped(says.title({ name: data.name }))}</title>
+<title>${inHtml(says.title({ name: data.name }))}</title>
 <style>${STYLE}</style>
 </head>
 <body>
 <main>
-<h1>${escaped(says.title({ name: data.name }))}</h1>
-<p>${escaped(facts)}</p>
-<p>${escaped(says.intro({ at }))}</p>
-${data.lessons.length === 0 ? `<p>${escaped(says.none)}</p>` : data.lessons.map(lessonIn).join('\n')}
-<h2>${escaped(says.rights)}</h2>
-<p>${escaped(says.rightsText)}</p>
+<h1>${inHtml(says.title({ name: data.name }))}</h1>
+<p>${inHtml(facts)}</p>
+<p>${inHtml(says.intro({ at }))}</p>
+${data.lessons.length === 0 ? `<p>${inHtml(says.none)}</p>` : data.lessons.map(lessonIn).join('\n')}
+<h2>${inHtml(says.rights)}</h2>
+<p>${inHtml(says.rightsText)}</p>
 </main>
 </body>
 </html>
@@ -44,10 +46,10 @@ function lessonIn(lesson: StudentLessonData): string {
     text === '' ? [] : [text],
   );
   return `<section>
-<h2>${escaped(lesson.title)}</h2>
-<p>${escaped(facts.filter((part) => part !== '').join(' · '))}</p>
+<h2>${inHtml(lesson.title)}</h2>
+<p>${inHtml(facts.filter((part) => part !== '').join(' · '))}</p>
 ${lesson.answers.length === 0 ? '' : answersIn(lesson.answers)}
-${said.length === 0 ? '' : `<h3>${escaped(says.feedback)}</h3>\n<ul>${said.map((text) => `<li>${escaped(text)}</li>`).join('')}</ul>`}
+${said.length === 0 ? '' : `<h3>${inHtml(says.feedback)}</h3>\n<ul>${said.map((text) => `<li>${inHtml(text)}</li>`).join('')}</ul>`}
 </section>`;
 }
 
@@ -56,16 +58,12 @@ function answersIn(answers: StudentLessonData['answers']): string {
   const rows = answers.map(({ question, given, mark, why }) => {
     const points = mark ? says.points({ points: mark.points, outOf: mark.outOf }) : says.unmarked;
     const cells = [given === '' ? says.nothing : given, [points, why].filter((part) => part !== '').join('. ')];
-    return `<tr><th scope="row">${escaped(question)}</th>${cells.map((cell) => `<td>${escaped(cell)}</td>`).join('')}</tr>`;
+    return `<tr><th scope="row">${inHtml(question)}</th>${cells.map((cell) => `<td>${inHtml(cell)}</td>`).join('')}</tr>`;
   });
   const heads = [says.question, says.answer, says.result]
-    .map((head) => `<th scope="col">${escaped(head)}</th>`)
+    .map((head) => `<th scope="col">${inHtml(head)}</th>`)
     .join('');
   return `<table>\n<thead><tr>${heads}</tr></thead>\n<tbody>\n${rows.join('\n')}\n</tbody>\n</table>`;
-}
-
-function escaped(text: string): string {
-  return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 }
 
 const STYLE = `body{margin:0;font:16px/1.5 sans-serif;color:#1d2b2a;background:#fff}main{max-width:46rem;margin:0 auto;padding:2rem 1rem}

@@ -1,14 +1,14 @@
 /** The gradebook of a class: everybody's share of the points over its lessons, with charts, and as a table to export. */
 import type { GradebookView } from '@gobrel/contract';
-import { gradebookCsv } from '@gobrel/core/formats';
+import { gradebookCsv, type RosterRef, writeResults } from '@gobrel/core/formats';
 import { useQuery } from '@tanstack/react-query';
 import { ChevronLeft, Download, Table2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { TeacherPage } from '../../../app/frame';
-import { saveText } from '../../../shared/downloads';
+import { fileName, saveBlob, saveText } from '../../../shared/downloads';
 import { gradebookQuery } from '../../../shared/api';
-import { Button, buttonClasses, Empty, Loading, Select, usePageTitle } from '../../../shared/ui';
+import { Button, buttonClasses, Empty, Loading, Select, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { ClassNotOpen } from '../class-not-open';
 import { type BookOrder, bookOrders } from './book-order';
@@ -56,6 +56,7 @@ function Gradebook({ book }: { book: GradebookView }) {
             <Button onClick={() => saveText(gradebookCsv(book, says), 'text/csv', `${says.of({ className })}.csv`)}>
               <Download size={18} aria-hidden /> {says.save}
             </Button>
+            {book.roster ? <RosterButton book={book} roster={book.roster} /> : null}
           </>
         )}
       </div>
@@ -84,5 +85,21 @@ function Gradebook({ book }: { book: GradebookView }) {
         </div>
       )}
     </div>
+  );
+}
+
+/** Results for the school's own system, of a class that came from there. */
+function RosterButton({ book, roster }: { readonly book: GradebookView; readonly roster: RosterRef }) {
+  const says = messages.gradebook;
+  const save = () => {
+    const zip = writeResults({ ...book, roster }, { category: messages.frame.lessons }, new Date());
+    saveBlob(new Blob([new Uint8Array(zip)], { type: 'application/zip' }), `${fileName(says.results(book))}.zip`);
+    const unknown = book.students.filter(({ rosterId }) => rosterId === '').map(({ name }) => name);
+    if (unknown.length > 0) showToast(says.unknownToSchool({ count: unknown.length, names: unknown.join(', ') }));
+  };
+  return (
+    <Button onClick={save}>
+      <Download size={18} aria-hidden /> {says.saveResults}
+    </Button>
   );
 }

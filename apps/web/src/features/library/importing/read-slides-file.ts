@@ -26,7 +26,8 @@ export async function readSlidesFile(
   const stored = await restoreBackup(asBackup(read), signal, (at, count) => tell(says.restoring({ at, count })));
   const [first] = stored.decks;
   const left = read.left.map(({ name: slide, row, why }) => {
-    const called = row === undefined ? slide : says.page({ number: row, name: slide });
+    const isNumber = new RegExp(`^\\p{L}+ ${row ?? ''}$`, 'u').test(slide);
+    const called = row === undefined || isNumber ? slide : says.page({ number: row, name: slide });
     return called === '' ? lossInWords(why) : `${called}: ${lossInWords(why)}`;
   });
   return {

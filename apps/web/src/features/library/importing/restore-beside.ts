@@ -44,7 +44,7 @@ export async function restoreBeside(
 }
 
 async function restoreClass(
-  { id, name, students }: KeptClass,
+  { id, name, roster, students }: KeptClass,
   here: { readonly classes: Map<string, string>; readonly students: Map<string, string> },
 ): Promise<void> {
   if (here.classes.has(id)) return;
@@ -52,6 +52,8 @@ async function restoreClass(
     name,
     students: students.map((student) => student.name),
     groups: students.map((student) => student.group),
+    rosterIds: students.map((student) => student.rosterId),
+    ...(roster ? { roster } : {}),
   });
   here.classes.set(id, made.id);
   for (const [was, is] of sameStudents(students, made.students)) here.students.set(was, is);

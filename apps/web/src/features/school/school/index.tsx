@@ -10,6 +10,7 @@ import { messages } from '../../../shared/messages';
 import { Button, buttonClasses, ConfirmDialog, Failing, Loading, usePageTitle } from '../../../shared/ui';
 import { Colleagues } from './colleagues';
 import { NoSchool } from './no-school';
+import { Platforms } from './platforms';
 import { RenameSchool } from './rename-school';
 import { Teams } from './teams';
 import { useSchool } from './use-school';
@@ -48,6 +49,7 @@ function School({ school }: { school: SchoolView }) {
       <div className="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
         <Colleagues school={school} manages={manages} />
         <Teams school={school} manages={manages} />
+        {manages ? <Platforms /> : null}
       </div>
       <p className="mt-8">
         <Button look="danger" onClick={() => setLeaving(true)}>

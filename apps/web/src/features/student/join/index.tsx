@@ -4,11 +4,12 @@ import { plainCode, readableCode } from '@gobrel/contract/join-code';
 import { purposeOfGuest } from '@gobrel/contract/purposes';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { prefetchStudentScreen } from '../../../app/prefetch';
 import { Brand, LanguageChoice, LeavingDialog, SchemeButton, useLeaving } from '../../../app/frame';
 import { forgetConnection, forgetWhatIsSaved } from '../../../shared/sync';
-import { ask, askPaying, joinQuery, messageOf, myLessonQuery, Refusal } from '../../../shared/api';
+import { ask, askPaying, joinQuery, messageOf, myLessonQuery, Refusal, waitingQuery } from '../../../shared/api';
+import { ThroughSchool, Trouble } from '../../../shared/sign-in';
 import { Button, buttonClasses, Field, Loading, showToast, usePageTitle } from '../../../shared/ui';
 import { byName, messages } from '../../../shared/messages';
 
@@ -22,6 +23,8 @@ export function Screen() {
   // What was known of the lesson stays, also when the server does not let them in any more.
   const isSignedOut = mine.error instanceof Refusal && [401, 403].includes(mine.error.problem.status);
   const [student, setStudent] = useState<Student | null>(null);
+  const [search] = useSearchParams();
+  const waiting = useQuery({ ...waitingQuery, enabled: search.has('waits') });
   useEffect(prefetchStudentScreen, []);
   const queries = useQueryClient();
   const leaving = useLeaving('student', () => {
@@ -56,13 +59,23 @@ export function Screen() {
         {leaving.asked === null ? null : (
           <LeavingDialog unsaved={leaving.asked} onLeave={() => void leaving.leaveAnyway()} onStay={leaving.stay} />
         )}
+        <Trouble code={search.get('trouble')} />
+        {waiting.data ? (
+          <p className="mb-4 rounded-md border border-edge bg-card p-3">
+            {messages.join.waits({ name: waiting.data.name || waiting.data.email })}
+          </p>
+        ) : null}
         {lesson.isFetching && !lesson.data ? <Loading what={messages.join.lesson} /> : null}
         {code === '' || lesson.isError ? (
           <CodeForm fault={lesson.isError ? messageOf(lesson.error) : undefined} typed={code} />
         ) : null}
-        {lesson.data && !student ? <Names lesson={lesson.data} code={code} onPick={setStudent} /> : null}
+        {lesson.data && !student ? (
+          <Names lesson={lesson.data} code={code} waits={!!waiting.data} onPick={setStudent} />
+        ) : null}
         {lesson.data?.guests && !student ? <GuestForm code={code} isOnly={lesson.data.students.length === 0} /> : null}
-        {student ? <PinForm code={code} student={student} onBack={() => setStudent(null)} /> : null}
+        {student ? (
+          <PinForm code={code} student={student} connects={!!waiting.data} onBack={() => setStudent(null)} />
+        ) : null}
       </main>
     </div>
   );
@@ -99,12 +112,25 @@ function CodeForm({ fault, typed }: { fault: string | undefined; typed: string }
   );
 }
 
-function Names({ lesson, code, onPick }: { lesson: JoinView; code: string; onPick: (student: Student) => void }) {
+interface NamesProps {
+  readonly lesson: JoinView;
+  readonly code: string;
+  /** Whether somebody came from their school's sign-in and has yet to say who they are. */
+  readonly waits: boolean;
+  readonly onPick: (student: Student) => void;
+}
+
+function Names({ lesson, code, waits, onPick }: NamesProps) {
   return (
     <>
       <p className="text-soft">{[lesson.className, readableCode(plainCode(code))].filter(Boolean).join(' · ')}</p>
       <h1 className="text-3xl">{lesson.title}</h1>
       {lesson.closed ? <p className="mt-2">{messages.join.isClosed}</p> : null}
+      {lesson.students.length > 0 && !waits ? (
+        <div className="max-w-sm">
+          <ThroughSchool to={`code=${plainCode(code)}`} says={messages.join.through} />
+        </div>
+      ) : null}
       {lesson.students.length > 0 ? <h2 className="mb-2 mt-4 text-lg">{messages.join.whoAreYou}</h2> : null}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-2">
         {byName(lesson.students).map((student) => (
@@ -173,9 +199,19 @@ function useJoin(come: (said: string) => Promise<MyLessonView>) {
   });
 }
 
-function PinForm({ code, student, onBack }: { code: string; student: Student; onBack: () => void }) {
+interface PinProps {
+  readonly code: string;
+  readonly student: Student;
+  /** Whether whoever comes from their school's sign-in is this student from then on. */
+  readonly connects: boolean;
+  readonly onBack: () => void;
+}
+
+function PinForm({ code, student, connects, onBack }: PinProps) {
   const [pin, setPin] = useState('');
-  const join = useJoin((said) => ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin: said }));
+  const join = useJoin((said) =>
+    ask<MyLessonView>('POST', '/join', { code, studentId: student.id, pin: said, connects }),
+  );
   const type = (typed: string) => {
     const digits = typed.replace(/\D/g, '').slice(0, 4);
     setPin(digits);

@@ -5,13 +5,14 @@ import { nextWaiting, overrule, type Overruling } from '@gobrel/core/review';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { ask, lessonQuery, messageOf, reviewsQuery } from '../../../../shared/api';
+import { ask, lessonQuery, messageOf, reviewsQuery, scoresQuery } from '../../../../shared/api';
 import { Button, Choose, Empty, IconButton, Loading, showToast } from '../../../../shared/ui';
 import type { Watched } from '../../../../shared/watching';
 import { messages } from '../../../../shared/messages';
 import { inGroups, isPassedBy, type Order, type Place, placesOf, waitingFirst } from './places';
 import { Queue } from './queue';
 import { ReviewedAnswer } from './reviewed-answer';
+import { ScoresLine } from './scores-line';
 import { useKeptReview } from './use-kept-review';
 
 interface ReviewProps {
@@ -123,6 +124,7 @@ export function Review({ lesson, edition, everybody }: ReviewProps) {
         </span>
         <ReleaseButton lesson={lesson} />
       </div>
+      <ScoresLine lessonId={lesson.id} />
       <div className="grid gap-4 md:grid-cols-[13rem_minmax(0,1fr)] md:max-lg:grid-rows-[auto_1fr] lg:min-h-0 lg:flex-1 lg:grid-cols-[14rem_minmax(0,min(100%,100vh))_minmax(17rem,1fr)] lg:grid-rows-[minmax(0,1fr)] lg:[&>*]:overflow-y-auto">
         <Queue
           groups={groups}
@@ -175,6 +177,7 @@ function ReleaseButton({ lesson }: { lesson: LessonView }) {
     mutationFn: () => ask<LessonView>('POST', `/lessons/${lesson.id}/release`, {}),
     onSuccess: (next) => {
       queries.setQueryData(lessonQuery(lesson.id).queryKey, next);
+      void queries.invalidateQueries({ queryKey: scoresQuery(lesson.id).queryKey });
       showToast(messages.reviewing.released);
     },
     onError: (error) => showToast(messageOf(error), { tone: 'trouble' }),

@@ -1,0 +1,2 @@
+/** The HTTP API for teachers' own scripts. */
+export { ApiModule } from './api.module.js';

@@ -1,0 +1,36 @@
+/** Somebody known to their school's sign-in shows that the account with their address is theirs. */
+import { ask } from '../../../shared/api';
+import { messages } from '../../../shared/messages';
+import { Button, Field, FormTrouble } from '../../../shared/ui';
+import { useAccountForm } from '../use-account-form';
+
+interface ConnectProps {
+  readonly email: string;
+  readonly onArrived: () => Promise<void>;
+}
+
+export function ConnectForm({ email, onArrived }: ConnectProps) {
+  const says = messages.signIn;
+  const { onSubmit, isPending, error, faults } = useAccountForm(
+    (values) => ask('POST', '/arrivals/connect', Object.fromEntries(values)),
+    onArrived,
+  );
+  return (
+    <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
+      <h1 className="text-2xl">{says.connectTitle}</h1>
+      <p>{says.connectText({ email })}</p>
+      <Field
+        label={says.password}
+        name="present"
+        type="password"
+        autoComplete="current-password"
+        autoFocus
+        fault={faults['present']}
+      />
+      <FormTrouble error={error} fields={['present']} />
+      <Button type="submit" look="main" disabled={isPending}>
+        {says.connectAction}
+      </Button>
+    </form>
+  );
+}
