@@ -242,6 +242,8 @@ test.describe('a file that breaks off', () => {
     await page.route('**/api/files/*', (route) => (++times === 1 ? route.abort('connectionreset') : route.fallback()));
     await page.goto('/decks/marsh-sounds/show/sounds-tide');
     const video = page.locator('.gv-stage video');
+    // The browser's own controls take no press before the first of it is there.
+    await expect.poll(() => video.evaluate((element: HTMLVideoElement) => element.readyState)).toBeGreaterThan(0);
     await video.click();
     await expect.poll(() => isPlaying(video)).toBe(true);
     await expect.poll(() => video.evaluate((element: HTMLVideoElement) => element.currentTime)).toBeGreaterThan(0.3);

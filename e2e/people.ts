@@ -97,6 +97,13 @@ export async function newClassByHand(page: Page, name: string, students: readonl
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
+/** Opens what is folded, where it is. */
+export async function unfold(button: Locator): Promise<void> {
+  await expect(button).toBeVisible();
+  if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
+  await expect(button).toHaveAttribute('aria-expanded', 'true');
+}
+
 /** Hands the open deck out to the first class, a copy each at their own pace; gives the code, with the dialog open. */
 export async function handOut(page: Page): Promise<string> {
   await page.getByRole('button', { name: messages.handOut.action }).click();

@@ -5,6 +5,7 @@ class Player extends EventTarget {
   src = 'https://gobrel.example/api/files/a';
   currentTime = 0;
   paused = false;
+  error: MediaError | null = null;
   readonly done: string[] = [];
   load() {
     this.done.push(`load ${this.src}`);
@@ -48,6 +49,13 @@ test('what is in the page itself is loaded again as it is', () => {
   player.src = 'blob:one';
   player.dispatchEvent(new Event('error'));
   expect(player.done).toEqual(['load blob:one']);
+});
+
+test('a file that broke off before anybody listened is taken up as well', () => {
+  const player = new Player();
+  player.error = { code: 2 } as MediaError;
+  const { vain } = broken(player);
+  expect([player.src, vain()]).toEqual(['https://gobrel.example/api/files/a?again', 0]);
 });
 
 test('a second time is in vain, and after its end nothing is told', () => {

@@ -21,5 +21,7 @@ export function onceMore(media: HTMLMediaElement, onVain: () => void): () => voi
     else media.load();
   };
   media.addEventListener('error', again);
+  // It may have broken off before anybody listened.
+  if (media.error) again();
   return () => media.removeEventListener('error', again);
 }

@@ -31,6 +31,8 @@ export function useMedia(
   const play = useCallback(() => {
     const media = element.current;
     if (!media) return;
+    // What could not be fetched before may be there now.
+    if (media.error) media.load();
     const { starts, ends } = last.current;
     if (media.currentTime < starts || media.currentTime >= ends - 0.05) media.currentTime = starts;
     media.play().then(
@@ -70,6 +72,8 @@ export function useMedia(
     media.addEventListener('ended', end);
     media.addEventListener('loadedmetadata', know);
     media.addEventListener('playing', plays);
+    // The first of it may have arrived before anybody listened.
+    if (media.readyState >= HTMLMediaElement.HAVE_METADATA) know();
     const isOver = onceMore(media, () => setTrouble('cannot'));
     return () => {
       for (const event of heard) media.removeEventListener(event, note);

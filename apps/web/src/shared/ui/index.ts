@@ -25,4 +25,5 @@ export * from './table';
 export * from './tabs';
 export * from './tip';
 export * from './toast';
+export { useCaret } from './use-caret';
 export { useFullScreen } from './use-full-screen';

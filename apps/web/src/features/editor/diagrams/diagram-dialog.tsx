@@ -10,9 +10,9 @@ import {
   sizeOf,
 } from '@gobrel/core/deck';
 import { SlideView } from '@gobrel/slide-view';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
-import { Button, Dialog, DialogActions, LongField } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, LongField, useCaret } from '../../../shared/ui';
 import { select } from '../state/desk';
 import type { Editing } from '../state/editing';
 import { listKey } from './list-keys';
@@ -32,6 +32,8 @@ export function DiagramDialog({ editing, slideId, onClose }: DiagramDialogProps)
   const [kind, setKind] = useState<DiagramKind>('steps');
   // What nobody has typed yet is an example of its kind.
   const [typed, setTyped] = useState<string | null>(null);
+  const list = useRef<HTMLTextAreaElement>(null);
+  const putCaret = useCaret(list);
   const text = typed ?? says.starts[kind];
   const parts = useMemo(() => readTypedList(text), [text]);
   const preview = useMemo(() => {
@@ -70,6 +72,7 @@ export function DiagramDialog({ editing, slideId, onClose }: DiagramDialogProps)
       </fieldset>
       <div className="grid gap-6 md:grid-cols-[minmax(0,1fr)_auto]">
         <LongField
+          ref={list}
           label={says.list}
           hint={kind === 'two-sets' || kind === 'three-sets' ? `${says.hint} ${says.common}` : says.hint}
           rows={9}
@@ -77,14 +80,13 @@ export function DiagramDialog({ editing, slideId, onClose }: DiagramDialogProps)
           value={text}
           onChange={({ target }) => setTyped(target.value)}
           onKeyDown={(event) => {
-            const field = event.currentTarget;
             if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) return make();
-            const next = listKey(event, { text, from: field.selectionStart, to: field.selectionEnd });
+            const { selectionStart: from, selectionEnd: to } = event.currentTarget;
+            const next = listKey(event, { text, from, to });
             if (!next) return;
             event.preventDefault();
             setTyped(next.text);
-            // The place of the caret is set once the new text is there.
-            requestAnimationFrame(() => field.setSelectionRange(next.from, next.to));
+            putCaret(next);
           }}
         />
         <div className="max-w-full overflow-hidden">

@@ -4,7 +4,7 @@ import type { DrawnTex } from '@gobrel/core/tex';
 import { FormulaView } from '@gobrel/slide-view';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { messages } from '../../../shared/messages';
-import { Button, Dialog, DialogActions, LongField } from '../../../shared/ui';
+import { Button, Dialog, DialogActions, LongField, useCaret } from '../../../shared/ui';
 import { drawFormula } from './draw-formula';
 import { formulaForms, nextPlace, putForm, type PutIn } from './formula-forms';
 
@@ -22,6 +22,7 @@ interface FormulaDialogProps {
 export function FormulaDialog({ start, byItself: startsByItself, onPut, onClose, onLeft }: FormulaDialogProps) {
   const says = messages.formulas;
   const field = useRef<HTMLTextAreaElement>(null);
+  const putCaret = useCaret(field);
   const [tex, setTex] = useState(start?.tex ?? '');
   const [byItself, setByItself] = useState(start?.byItself ?? startsByItself);
   const typed: TypedFormula = { is: 'formula', source: typedFormula(tex, byItself), tex: tex.trim(), byItself };
@@ -32,13 +33,9 @@ export function FormulaDialog({ start, byItself: startsByItself, onPut, onClose,
   const put = () => {
     if (drawing) onPut(typed.source, drawing);
   };
-  const take = ({ text, from, to }: PutIn) => {
-    setTex(text);
-    // The place of the caret is set once the new text is there.
-    requestAnimationFrame(() => {
-      field.current?.focus();
-      field.current?.setSelectionRange(from, to);
-    });
+  const take = (put: PutIn) => {
+    setTex(put.text);
+    putCaret(put);
   };
   const onKeyDown = (event: KeyboardEvent<HTMLTextAreaElement>) => {
     if (event.key === 'Enter') {
