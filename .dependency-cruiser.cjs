@@ -67,7 +67,7 @@ module.exports = {
       to: {
         path: 'node_modules',
         pathNot:
-          'node_modules/(yjs|fractional-indexing|@dagrejs|fflate|fast-xml-parser|papaparse|@noble|marked|pdfkit|@types/pdfkit|@mathjax)/',
+          'node_modules/(yjs|fractional-indexing|@dagrejs|fflate|fast-xml-parser|papaparse|@noble|marked|entities|pdfkit|@types/pdfkit|@mathjax)/',
       },
     },
     {

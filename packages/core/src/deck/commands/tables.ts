@@ -5,7 +5,7 @@ import { type Deck, sizeOf } from '../model/deck.js';
 import { type ItemId, newId, type SlideId } from '../model/identifiers.js';
 import type { OwnFields, TableItem } from '../model/item.js';
 import { rankAt, ranksBetween } from '../model/rank.js';
-import { plainText } from '../text/rich-text.js';
+import { plainText, type RichText } from '../text/rich-text.js';
 import { cellsOf, linesOf, MOST_LINES, type PlacedLine } from '../tables/table.js';
 import { cellField, type CellField, lineField, type TableAxis } from '../tables/table-fields.js';
 import { addItem, centredFrame } from './items.js';
@@ -173,14 +173,19 @@ export function tableOfSize(rows: number, columns: number): Partial<OwnFields<'t
 
 /** The fields of a table with these words in its cells, by rows. */
 export function tableOfWords(rows: readonly (readonly string[])[]): Partial<OwnFields<'table'>> {
+  return tableOfTexts(rows.map((row) => row.map((words) => plainText(words))));
+}
+
+/** The fields of a table with these texts in its cells, by rows. */
+export function tableOfTexts(rows: readonly (readonly RichText[])[]): Partial<OwnFields<'table'>> {
   return tableWith(rows, Math.max(1, ...rows.map((row) => row.length)));
 }
 
-function tableWith(rows: readonly (readonly string[])[], columns: number): Partial<OwnFields<'table'>> {
+function tableWith(rows: readonly (readonly RichText[])[], columns: number): Partial<OwnFields<'table'>> {
   const lines = (axis: TableAxis, count: number) =>
     ranksBetween(null, null, count).map((rank, at) => [lineField(axis, `${at + 1}`), { rank, size: 1 }] as const);
   const cells = rows.flatMap((row, rowAt) =>
-    row.map((words, columnAt) => [cellField(`${rowAt + 1}`, `${columnAt + 1}`), plainText(words)] as const),
+    row.map((text, columnAt) => [cellField(`${rowAt + 1}`, `${columnAt + 1}`), text] as const),
   );
   return Object.fromEntries([...lines('row', rows.length), ...lines('column', columns), ...cells]);
 }
@@ -193,7 +198,7 @@ export function tableFromText(text: string): Partial<OwnFields<'table'>> | null 
   const rows = readTabbed(text);
   const columns = Math.max(0, ...rows.map((row) => row.length));
   if (columns < 2 || rows.length > MOST_LINES || columns > MOST_LINES) return null;
-  return tableWith(rows, columns);
+  return tableOfWords(rows);
 }
 
 /** The rows of a text whose cells stand between tabs; a cell in quotation marks may hold tabs, lines and, doubled, marks. */

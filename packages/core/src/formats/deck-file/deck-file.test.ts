@@ -11,6 +11,8 @@ test.each([
   ['Mermaid', 'flowchart TD\n  a[Gate] --> b[Hide]\n', ['Gate', 'Hide']],
   ['a story plan', '1. Gate\nDusk.\n- Go on → Hide\n\n2. Hide\nDark.\n', ['Gate', 'Hide']],
   ['Markdown', '# Gate\n- owl\n\n# Hide\n', ['Gate', 'Hide']],
+  ['Markdown with an arrow in a list', '# Gate\n- owl -> mouse\n\n# Hide\n', ['Gate', 'Hide']],
+  ['an outline with arrows', 'Gate\n  - owl → mouse\n\nHide\n', ['Gate', 'Hide']],
   ['an outline', 'Gate\n  owl\n\nHide\n', ['Gate', 'Hide']],
 ])('a text is read as what it is: %s', (_, text, names) => {
   expect(namesIn(text)).toEqual(names);

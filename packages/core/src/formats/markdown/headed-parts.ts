@@ -1,4 +1,5 @@
 /** A Markdown text as parts that begin with a heading: what becomes a slide each. */
+import { decodeHTML } from 'entities/decode';
 import { marked, type Token, type Tokens } from 'marked';
 
 /** A heading with what stands under it. */
@@ -29,12 +30,16 @@ export function headedParts(text: string): readonly HeadedPart[] {
 
 const isHeading = (token: Token): token is Tokens.Heading => token.type === 'heading';
 
+/** What has a name in HTML is that name to `marked`, but where it is said to be letters. */
+function wordsIn(token: Token): string {
+  if (!('text' in token)) return '';
+  return token.type === 'text' ? decodeHTML(String(token.text)) : String(token.text);
+}
+
 /** The letters of some tokens, without marks. */
 export function lettersIn(tokens: readonly Token[]): string {
   return tokens
-    .map((token) =>
-      'tokens' in token && token.tokens ? lettersIn(token.tokens) : 'text' in token ? String(token.text) : '',
-    )
+    .map((token) => ('tokens' in token && token.tokens ? lettersIn(token.tokens) : wordsIn(token)))
     .join('')
     .replace(/\s+/g, ' ')
     .trim();

@@ -1,4 +1,5 @@
 /** Turns the text of a Markdown file into rich text, and collects what rich text cannot hold. */
+import { decodeHTML } from 'entities/decode';
 import type { Token, Tokens } from 'marked';
 import { type Block, type Destination, type RichText, readRichText, safeWebAddress } from '../../deck/index.js';
 
@@ -15,6 +16,13 @@ export class MarkdownText {
   /** Paragraphs, lists and quotes below each other. */
   read(tokens: readonly Token[]): RichText {
     return readRichText({ type: 'doc', content: this.blocks(tokens) });
+  }
+
+  /** The cells of a table, by rows; the first row is its heads. */
+  readCells({ header, rows }: Tokens.Table): readonly (readonly RichText[])[] {
+    return [header, ...rows].map((row) =>
+      row.map(({ tokens }) => readRichText({ type: 'doc', content: [paragraph(this.runs(tokens, []))] })),
+    );
   }
 
   private blocks(tokens: readonly Token[]): object[] {
@@ -36,7 +44,7 @@ export class MarkdownText {
     });
   }
 
-  /** A table's rows as lines of text, told as something that was left out. */
+  /** A table that cannot be one here: its rows as lines of text, told as something that was left out. */
   private rows(table: Tokens.Table): object[] {
     this.left.push(table.raw.trim());
     return [table.header, ...table.rows].map((row) =>
@@ -52,7 +60,7 @@ export class MarkdownText {
       if (isOf(token, 'br')) return [{ type: 'hardBreak' }];
       if (isOf(token, 'codespan') || isOf(token, 'escape')) return [run(token.text, marks)];
       if (isOf(token, 'text'))
-        return token.tokens ? this.runs(token.tokens, marks) : [run(token.text.replace(/\n/g, ' '), marks)];
+        return token.tokens ? this.runs(token.tokens, marks) : [run(decodeHTML(token.text.replace(/\n/g, ' ')), marks)];
       if (isOf(token, 'del')) return this.runs(token.tokens, marks);
       this.left.push(token.raw.trim());
       return [];

@@ -47,13 +47,43 @@ test('a plain outline needs no marks: names begin at the margin after an empty l
   ]);
 });
 
-test('pictures, tables and HTML are told with their line, and nothing of them is fetched', () => {
-  const { unread } = told(
-    '# A\n\n![owl](https://marrambay.example/owl.png)\n\n# B\n\n|a|b|\n|-|-|\n|1|2|\n\n<b>x</b>\n',
+test('what is set in further in an outline stands in a list within; signs of Markdown are letters there', () => {
+  const { deck } = read(
+    'The *gate*\n\tOwl\n\t\t1) small_one\n\t\t2) `large`\n\tRail\nIt is dark.\nVery.\n\n3 hides\n - a\n',
   );
+  const [gate, hides] = slidesInOrder(deck);
+  expect([gate?.name, hides?.name]).toEqual(['The *gate*', '3 hides']);
+  const body = itemsOf(deck, gate?.id ?? '').find(({ role }) => role === 'body');
+  const line = (text: string) => ({ type: 'paragraph', content: [{ type: 'text', text }] });
+  expect(body?.kind === 'text' && body.text.content).toEqual([
+    {
+      type: 'bulletList',
+      content: [
+        {
+          type: 'listItem',
+          content: [
+            line('Owl'),
+            {
+              type: 'orderedList',
+              content: [
+                { type: 'listItem', content: [line('small_one')] },
+                { type: 'listItem', content: [line('`large`')] },
+              ],
+            },
+          ],
+        },
+        { type: 'listItem', content: [line('Rail')] },
+      ],
+    },
+    line('It is dark.'),
+    line('Very.'),
+  ]);
+});
+
+test('pictures and HTML are told with their line, and nothing of them is fetched', () => {
+  const { unread } = told('# A\n\n![owl](https://marrambay.example/owl.png)\n\n# B\n\n<b>x</b>\n');
   expect(unread.map(({ line, said }) => [line, said.split('\n')[0]])).toEqual([
     [1, '![owl](https://marrambay.example/owl.png)'],
-    [5, '|a|b|'],
     [5, '<b>'],
     [5, '</b>'],
   ]);

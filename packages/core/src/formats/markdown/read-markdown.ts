@@ -2,23 +2,12 @@
  * A deck from Markdown (as CommonMark and GitHub write it, read by `marked`) or from a plain outline: each heading is a
  * slide with what stands under it; links to headings are links to slides. Nothing is fetched from an address in it.
  */
-import {
-  addSlideFrom,
-  applyChanges,
-  type Deck,
-  itemsOf,
-  lettersOf,
-  newId,
-  plainText,
-  ranksBetween,
-  setText,
-  type SlideId,
-  cutText,
-  storableText,
-} from '../../deck/index.js';
+import { cutText, type Deck, newId, ranksBetween, type SlideId, storableText } from '../../deck/index.js';
 import type { Unread } from '../route-sketch.js';
 import { type HeadedPart, headedParts } from './headed-parts.js';
 import { MarkdownText } from './markdown-text.js';
+import { hasHeadings, outlineAsMarkdown } from './outline-text.js';
+import { withSlide } from './slide-of-part.js';
 
 /** A deck that was read from a file, and what of that was not. */
 export interface ReadDeck {
@@ -29,8 +18,6 @@ export interface ReadDeck {
 /** The longest text that is read, in letters, and the most slides that are made of it. */
 const LONGEST = 2_000_000;
 const MOST_SLIDES = 500;
-/** The longest name of a slide, in letters. */
-const LONGEST_NAME = 120;
 
 /**
  * A deck with a slide for each heading of a text, of the look and language of an empty one. A text without headings is an outline: what
@@ -40,7 +27,7 @@ export function readMarkdown(text: string, empty: Deck, createId: () => string =
   const written = storableText(text.slice(0, LONGEST))
     .replace(/^\ufeff/, '')
     .replace(/\r\n?/g, '\n');
-  const parts = headedParts(hasHeadings(written) ? written : withHeadings(written));
+  const parts = headedParts(hasHeadings(written) ? written : outlineAsMarkdown(written));
   const kept = parts.slice(0, MOST_SLIDES);
   const slides = kept.map((part) => ({ part, id: createId() }));
   const anchors = new Map<string, SlideId>();
@@ -56,7 +43,7 @@ export function readMarkdown(text: string, empty: Deck, createId: () => string =
   const ranks = ranksBetween(null, null, slides.length);
   const made = slides.map(({ part, id }, at): Deck => {
     const reader = new MarkdownText((anchor) => anchors.get(anchor.toLowerCase()) ?? null);
-    const alone = withSlide(empty, part, id, isOpening(parts, at), reader, createId);
+    const alone = withSlide(empty, part, { id, opens: isOpening(parts, at), reader, createId });
     unread.push(...reader.left.map((said): Unread => ({ line: part.line, kind: 'other', said: cutText(said, 80) })));
     const slide = alone.slides[id];
     return slide ? { ...alone, slides: { [id]: { ...slide, rank: ranks[at] ?? slide.rank } } } : alone;
@@ -71,23 +58,6 @@ export function readMarkdown(text: string, empty: Deck, createId: () => string =
   return { deck, unread };
 }
 
-const hasHeadings = (text: string) => /^ {0,3}#{1,6}\s|^[^\s].*\n(?:=+|-{3,})\s*$/m.test(text);
-
-/** An outline as Markdown: what begins at the margin after an empty line is a heading; indented lines are its list. */
-function withHeadings(text: string): string {
-  let isFree = true;
-  return text
-    .split('\n')
-    .map((line) => {
-      const isName = isFree && /^[^\s\-*+>|]/.test(line) && !/^\d+[.)]\s/.test(line);
-      isFree = line.trim() === '';
-      if (isName) return `# ${line}\n`;
-      const indented = /^([ \t]+)(?![-*+]\s|\d+[.)]\s)(\S.*)$/.exec(line);
-      return indented ? `- ${indented[2] ?? ''}` : line;
-    })
-    .join('\n');
-}
-
 /** What a heading is called in addresses, as GitHub makes them. */
 function anchorOf(name: string): string {
   return name
@@ -100,23 +70,4 @@ function anchorOf(name: string): string {
 function isOpening(parts: readonly HeadedPart[], at: number): boolean {
   const [first] = parts;
   return at === 0 && first?.level === 1 && parts.length > 1 && parts.slice(1).every(({ level }) => level > 1);
-}
-
-function withSlide(
-  deck: Deck,
-  { name, tokens }: HeadedPart,
-  id: SlideId,
-  opens: boolean,
-  reader: MarkdownText,
-  createId: () => string,
-): Deck {
-  const text = reader.read(tokens);
-  const layout = opens ? 'title' : 'title-and-text';
-  const added = applyChanges(deck, addSlideFrom(deck, layout, { id, name: cutText(name, LONGEST_NAME), createId }));
-  const partOf = (role: string) => itemsOf(added, id).find((item) => item.role === role)?.id;
-  const titled = partOf('title');
-  const told = partOf(opens ? 'subtitle' : 'body');
-  const withTitle = titled ? applyChanges(added, setText(added, titled, plainText(name))) : added;
-  if (!told || lettersOf(text) === '') return withTitle;
-  return applyChanges(withTitle, setText(withTitle, told, text));
 }

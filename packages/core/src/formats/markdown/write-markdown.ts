@@ -1,13 +1,12 @@
 /**
  * A deck as Markdown (as CommonMark and GitHub write it): a heading for each slide, its words, choices as links to headings,
- * notes as quotes; or as a plain outline, with the names of slides at the margin and their words under them.
+ * notes as quotes.
  */
 import {
   type Block,
   cellsOf,
   type Deck,
   type Destination,
-  type Item,
   lettersOf,
   linesOf,
   type RichText,
@@ -15,14 +14,10 @@ import {
   type TableItem,
   type TextRun,
 } from '../../deck/index.js';
-import type { NotCarried } from '../loss.js';
 import { plainDeck, type PlainItem } from '../presentation/plain-deck.js';
-
-/** A text that was written, with what is not in it. */
-export interface WrittenText {
-  readonly text: string;
-  readonly left: readonly NotCarried[];
-}
+import { escaped } from './escaped.js';
+import { NOTES_SIGN } from './notes-sign.js';
+import { inReadingOrder, namesOf, type WrittenText } from './written-text.js';
 
 /** What stands in a text besides what the deck says. */
 export interface MarkdownWords {
@@ -43,32 +38,19 @@ export function writeMarkdown(deck: Deck, words: MarkdownWords): WrittenText {
     const name = names.get(slide.id) ?? '';
     const writer = new SlideWriter((slideId) => anchors.get(slideId) ?? null);
     const body = inReadingOrder(items).flatMap((item) => writer.item(item, name));
-    const lines = slide.notes.split('\n').map(escaped).join('  \n> ');
-    const notes = slide.notes === '' ? [] : [`> **${words.notes}:** ${lines}`];
-    return [`# ${escaped(name)}`, ...body, ...notes].join('\n\n');
+    return [`# ${escaped(name)}`, ...body, ...notesOf(slide, words)].join('\n\n');
   });
   return { text: `${parts.join('\n\n')}\n`, left: plain.left };
 }
 
-/** The deck as an outline. */
-export function writeOutline(deck: Deck, words: Pick<MarkdownWords, 'slide'>): WrittenText {
-  const plain = plainDeck(deck);
-  const names = namesOf(
-    plain.slides.map(({ slide }) => slide),
-    words,
-  );
-  const parts = plain.slides.map(({ slide, items }) => {
-    const name = names.get(slide.id) ?? '';
-    const lines = inReadingOrder(items)
-      .flatMap((item) => wordsOf(item).split('\n'))
-      .filter((line) => line.trim() !== '' && line.trim() !== name);
-    return [name, ...lines.map((line) => `  ${line.trim()}`)].join('\n');
-  });
-  return { text: `${parts.join('\n\n')}\n`, left: plain.left };
-}
-
-function namesOf(slides: readonly Slide[], words: Pick<MarkdownWords, 'slide'>): ReadonlyMap<string, string> {
-  return new Map(slides.map(({ id, name }, at) => [id, name.trim() || words.slide(at + 1)]));
+/** A slide's notes: a quote that says what it is, behind a sign that is read again in whatever language. */
+function notesOf({ notes }: Slide, words: MarkdownWords): readonly string[] {
+  if (notes.trim() === '') return [];
+  const lines = escaped(notes.trim())
+    // A line of its own goes on beneath a break; an empty one parts what is above from what is below.
+    .replaceAll(/(?<=\S)[ \t]*\n(?=[ \t]*\S)/g, '  \n')
+    .replaceAll('\n', '\n> ');
+  return [`${NOTES_SIGN}\n> **${words.notes}:** ${lines}`];
 }
 
 /** What each heading is called in addresses, as GitHub makes them: those that are called alike are counted. */
@@ -85,22 +67,6 @@ function anchorsOf(names: ReadonlyMap<string, string>): ReadonlyMap<string, stri
       return [id, count === 0 ? plain : `${plain}-${count}`] as const;
     }),
   );
-}
-
-/** From the top down, and beside one another along the line. */
-function inReadingOrder(items: readonly PlainItem[]): readonly PlainItem[] {
-  const row = ({ frame }: Item) => Math.round((frame.y + frame.height / 2) / 40);
-  return items.filter(({ layer }) => layer !== 'backdrop').toSorted((a, b) => row(a) - row(b) || a.frame.x - b.frame.x);
-}
-
-function wordsOf(item: PlainItem): string {
-  if (item.kind === 'text' || item.kind === 'shape') return lettersOf(item.text);
-  if (item.kind === 'table')
-    return cellsOf(item)
-      .map(({ text }) => lettersOf(text))
-      .join('\n');
-  if (item.kind === 'picture') return item.alt;
-  return '';
 }
 
 class SlideWriter {
@@ -167,33 +133,36 @@ class SlideWriter {
     return `${before}${address === null ? marked : `[${marked}](${address})`}${after}`;
   }
 
+  /** Markdown has a first row of headings in every table: one that has none there begins with an empty one. */
   private table(table: TableItem): string {
-    const columns = linesOf(table, 'column').length;
-    const rows: string[][] = linesOf(table, 'row').map(() => Array.from({ length: columns }, () => ' '));
+    const empty = linesOf(table, 'column').map(() => ' ');
+    const rows = linesOf(table, 'row').map(() => [...empty]);
     for (const { row, column, text } of cellsOf(table)) {
       const words = rows[row];
-      if (words) words[column] = escaped(lettersOf(text).replaceAll('\n', ' ')).replaceAll('|', '\\|');
+      if (words) words[column] = this.inOneLine(text);
     }
     const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |`;
-    const [first = [], ...rest] = rows;
-    return [line(first), line(first.map(() => '---')), ...rest.map(line)].join('\n');
+    const hasHead = table.headings === 'row' || table.headings === 'both';
+    const [head = empty, ...rest] = hasHead ? rows : [empty, ...rows];
+    return [line(head), line(head.map(() => '---')), ...rest.map(line)].join('\n');
+  }
+
+  private inOneLine({ content }: RichText): string {
+    return this.blocks({ type: 'doc', content: content.flatMap(paragraphsIn) }).replaceAll(/\s*\n\s*/g, ' ');
   }
 
   private address(destination: Destination): string | null {
     if (destination.to === 'web')
-      return destination.address.replaceAll(/[()\s<>]/g, (sign) =>
-        encodeURIComponent(sign).replace('(', '%28').replace(')', '%29'),
-      );
+      return destination.address.replaceAll(/[\s<>]/g, encodeURIComponent).replaceAll(/[()\\]/g, '\\$&');
     if (destination.to !== 'slide') return null;
     const anchor = this.anchorOf(destination.slideId);
     return anchor === null ? null : `#${anchor}`;
   }
 }
 
-/** Words in which nothing is a sign of Markdown. */
-function escaped(text: string): string {
-  return text
-    .replaceAll(/[\\`*_[\]<>#|~]/g, (sign) => `\\${sign}`)
-    .replaceAll(/^(\s*)([-+])(?=\s)/gm, '$1\\$2')
-    .replaceAll(/^(\s*\d+)([.)])(?=\s)/gm, '$1\\$2');
+/** The paragraphs of a part of a text, whatever they stand in. */
+function paragraphsIn(block: Block): readonly Block[] {
+  if (block.type === 'paragraph') return [block];
+  if (block.type === 'blockquote') return block.content.flatMap(paragraphsIn);
+  return block.content.flatMap(({ content }) => content.flatMap(paragraphsIn));
 }

@@ -1,9 +1,7 @@
 /** The pieces that presentations are written with and read by. */
 import fc from 'fast-check';
-import { readRichText, type RichText, shapeNames, shapePath } from '../../deck/index.js';
+import { lettersOf, readRichText, type RichText, shapeNames, shapePath } from '../../deck/index.js';
 import { DeckBuilder } from '../../testing/index.js';
-import { readMarkdown, writeMarkdown, writeOutline } from '../markdown/index.js';
-import { emptyDeck, itemsOf, lettersOf, linkedWordsOf, slidesInOrder } from '../../deck/index.js';
 import { fontOf } from './font-families.js';
 import { flatParagraphs, textOfParagraphs } from './paragraphs.js';
 import { pathSteps } from './path.js';
@@ -179,77 +177,4 @@ test('a link to a slide that is gone is left out, and told', () => {
   const { slides, left } = plainDeck(deck);
   expect(slides[0]?.items[0]?.link).toBeNull();
   expect(left.find(({ name }) => name === 'gate')?.why).toEqual({ code: 'slide-without', parts: ['links-left'] });
-});
-
-describe('Markdown', () => {
-  const words = { notes: 'Notes', slide: (number: number) => `Slide ${number}` };
-  const text = readRichText({
-    type: 'doc',
-    content: [
-      { type: 'paragraph', content: [{ type: 'text', text: 'It is 5 * 3 # _dark_', marks: [] }] },
-      {
-        type: 'bulletList',
-        content: [
-          {
-            type: 'listItem',
-            content: [{ type: 'paragraph', content: [{ type: 'text', text: 'owl', marks: [{ type: 'bold' }] }] }],
-          },
-        ],
-      },
-    ],
-  });
-  const { deck } = new DeckBuilder()
-    .slide('gate', { name: 'The gate', notes: 'Lights off.' })
-    .item('words', 'text', { fields: { text } })
-    .item('in', 'shape', {
-      link: { to: 'slide', slideId: 'hide' },
-      fields: {
-        text: readRichText({
-          type: 'doc',
-          content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Go in' }] }],
-        }),
-      },
-    })
-    .slide('hide', { name: 'The hide' });
-
-  test('has a heading a slide, choices as links, and notes; and is read again', () => {
-    const written = writeMarkdown(deck, words).text;
-    expect(written).toContain('# The gate\n');
-    expect(written).toContain('- [Go in](#the-hide)');
-    expect(written).toContain('> **Notes:** Lights off.');
-    const again = readMarkdown(written, emptyDeck('Walk')).deck;
-    const [gate, hide] = slidesInOrder(again);
-    expect([gate?.name, hide?.name]).toEqual(['The gate', 'The hide']);
-    const texts = itemsOf(again, gate?.id ?? '').flatMap((item) => (item.kind === 'text' ? [item.text] : []));
-    expect(texts.map(lettersOf).join('\n')).toContain('It is 5 * 3 # _dark_\nowl');
-    expect(texts.flatMap(linkedWordsOf)).toEqual([{ words: 'Go in', destination: { to: 'slide', slideId: hide?.id } }]);
-  });
-
-  test('an outline has the names at the margin', () => {
-    expect(writeOutline(deck, words).text).toBe('The gate\n  It is 5 * 3 # _dark_\n  owl\n  Go in\n\nThe hide\n');
-  });
-
-  test('no name of a slide and no word becomes a sign', () => {
-    fc.assert(
-      fc.property(fc.string({ unit: fc.constantFrom(...'a*_#[]`<>|\\-+1.~! '), maxLength: 14 }), (said) => {
-        const name = said.trim();
-        if (name === '') return;
-        const made = new DeckBuilder().slide('x', { name }).item('t', 'text', {
-          fields: {
-            text: readRichText({
-              type: 'doc',
-              content: [{ type: 'paragraph', content: [{ type: 'text', text: `b${name}` }] }],
-            }),
-          },
-        }).deck;
-        const again = readMarkdown(writeMarkdown(made, words).text, emptyDeck('Walk')).deck;
-        const [slide] = slidesInOrder(again);
-        expect(slide?.name.replaceAll(/\s+/g, ' ')).toBe(name.replaceAll(/\s+/g, ' '));
-        const body = itemsOf(again, slide?.id ?? '').find(({ role }) => role === 'body');
-        expect(body?.kind === 'text' && lettersOf(body.text).replaceAll(/\s+/g, ' ')).toBe(
-          `b${name}`.replaceAll(/\s+/g, ' '),
-        );
-      }),
-    );
-  });
 });
