@@ -1,9 +1,17 @@
 /** Every reader of files, given what nobody meant to write: whatever it is, it is read or told, and never thrown. */
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { strFromU8, unzipSync, zipSync } from 'fflate';
-import { readDeck, readRichText } from '../deck/index.js';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { emptyDeck, readDeck, readRichText, readVtt, writeVtt } from '../deck/index.js';
 import { readPlan, writePlan } from '../story-plan/index.js';
 import { DeckBuilder } from '../testing/index.js';
+import { emptyWork } from '../work/index.js';
+import { BACKUP_FORMAT, BACKUP_VERSION, deckFile, readBackup } from './backup/index.js';
+import { readDeckText } from './deck-file/index.js';
+import { writeMarkdown, writeOutline } from './markdown/index.js';
+import { readRoster } from './oneroster/index.js';
+import { readPresentation } from './presentation/index.js';
+import { readWorkFile, writeWorkFile } from './work-file/index.js';
 import {
   draftsOf,
   readClassList,
@@ -37,6 +45,9 @@ const ODD = [
   '\t',
   '9'.repeat(400),
 ];
+
+/** So often each reader is tried; more by hand, a fifth of it for what is packed. */
+const RUNS = Number(process.env['GOBREL_MUTATIONS'] ?? 300);
 
 interface Cut {
   readonly at: number;
@@ -89,11 +100,25 @@ const deck = new DeckBuilder('Tides 🦀')
   .slide('high', { name: 'High "water"' })
   .item('far', 'number', { fields: { prompt: 'How far?', right: 12, tolerance: 1 } }).deck;
 const drafts = draftsOf(deck);
-const qti = writeQtiPackage(drafts, new Map()).bytes;
 const results = writeResultsCsv({
   questions: [{ name: 'Why? 🦀', outOf: 2 }],
   rows: [{ student: 'Noor "N" Ashby', given: ['the moon'], points: [1.5] }],
 });
+
+const empty = emptyDeck('Found');
+const words = { notes: 'Notes', slide: (number: number) => `Slide ${number}` };
+const markdown = `${writeMarkdown(deck, words).text}\n- *a* [b](#low-water)\n\n|a|b|\n|-|-|\n|**1**|2|\n\n<!-- notes -->\n> **Notes:** x\n`;
+const captions = writeVtt([{ from: 1, to: 2.5, text: 'The moon & <the> sea 🦀' }]);
+const workFile = writeWorkFile({
+  name: 'Ada Finch',
+  title: 'Tides',
+  savedAt: 1_773_000_000_000,
+  work: { ...emptyWork, blanks: { 'blank-low': 'low' }, walk: ['low'], seen: ['low'] },
+});
+const zipOf = (files: Readonly<Record<string, string>>) =>
+  zipSync(Object.fromEntries(Object.entries(files).map(([path, text]) => [path, strToU8(text)])));
+const fixture = (name: string) =>
+  new Uint8Array(readFileSync(new URL(`../../../../e2e/fixtures/presentations/${name}`, import.meta.url)));
 
 /** What no database can hold, in JSON. */
 const UNSTORABLE = /\\u0000|\\ud[89a-f][0-9a-f]{2}/i;
@@ -106,6 +131,10 @@ const texts: [name: string, text: string, read: (text: string) => unknown][] = [
   ['a table of questions', writeQuestionsCsv(drafts).csv, (text) => readQuestionsCsv(text)],
   ['a table of results', results, (text) => readResultsCsv(text)],
   ['a class list', 'Name;Group\n"Ashby, Noor";Terns\nDov Kestrel 🦀;\n', (text) => readClassList(text)],
+  ['Markdown', markdown, (text) => readDeckText(text, empty)],
+  ['an outline', writeOutline(deck, words).text, (text) => readDeckText(text, empty)],
+  ['captions', captions, (text) => readVtt(text)],
+  ['what a student did in a file', workFile, (text) => readWorkFile(text)],
   ['a deck', JSON.stringify(deck), (text) => readDeck(jsonIn(text))],
   [
     'a rich text',
@@ -119,7 +148,7 @@ test.each(texts)('%s that something was done to', (_name, text, read) => {
   isReadInPeace(() => read(text));
   fc.assert(
     fc.property(mutatedText(text), (odd) => isReadInPeace(() => read(odd))),
-    { numRuns: 400 },
+    { numRuns: RUNS },
   );
 });
 
@@ -129,24 +158,52 @@ test('a rich text whose letters are cut in half is whole', () => {
   isReadInPeace(() => cut('🦀'.repeat(120_000)));
 });
 
-test('a package of questions that something was done to, outside and inside', () => {
-  const read = (bytes: Uint8Array) => isReadInPeace(() => readQtiPackage(bytes).left);
-  fc.assert(fc.property(mutatedBytes(qti), read), { numRuns: 400 });
-  const files = unzipSync(qti);
+const manifest = { format: BACKUP_FORMAT, version: BACKUP_VERSION, decks: [{ file: deckFile(0), title: 'Tides' }] };
+const packages: [name: string, bytes: Uint8Array, read: (bytes: Uint8Array) => unknown][] = [
+  [
+    'questions',
+    writeQtiPackage(drafts, new Map()).bytes,
+    (bytes) => {
+      const { questions, left } = readQtiPackage(bytes);
+      return [questions, left];
+    },
+  ],
+  [
+    'a school’s list',
+    zipOf({
+      'users.csv': 'sourcedId,givenName,familyName\nu1,Amaro,Finch\n',
+      'classes.csv': 'sourcedId,title\nc1,6 Heron\n',
+      'enrollments.csv': 'sourcedId,classSourcedId,userSourcedId,role\ne1,c1,u1,student\n',
+    }),
+    readRoster,
+  ],
+  [
+    'a backup',
+    zipOf({ 'backup.json': JSON.stringify(manifest), [deckFile(0)]: JSON.stringify(deck) }),
+    (bytes) => {
+      const found = readBackup(bytes);
+      return 'fault' in found ? found : [found.decks, found.left];
+    },
+  ],
+  ['a presentation of OpenDocument', fixture('tides.odp'), (bytes) => readPresentation(bytes, empty)],
+  ['a presentation of Office Open XML', fixture('tides.pptx'), (bytes) => readPresentation(bytes, empty)],
+];
+
+test.each(packages)('%s in a package that something was done to, outside and inside', (_name, bytes, read) => {
+  isReadInPeace(() => read(bytes));
+  fc.assert(
+    fc.property(mutatedBytes(bytes), (odd) => isReadInPeace(() => read(odd))),
+    { numRuns: RUNS / 5 },
+  );
+  const files = unzipSync(bytes);
   const inside = fc
     .constantFrom(...Object.keys(files))
     .chain((name) =>
-      mutatedText(strFromU8(files[name] ?? new Uint8Array())).map((text) => ({ ...files, [name]: Buffer.from(text) })),
+      mutatedText(strFromU8(files[name] ?? new Uint8Array())).map((text) => ({ ...files, [name]: strToU8(text) })),
     );
   fc.assert(
-    fc.property(inside, (all) => {
-      const packed = zipSync(
-        Object.fromEntries(Object.entries(all).map(([name, each]) => [name, new Uint8Array(each)])),
-      );
-      const { questions, left } = readQtiPackage(packed);
-      isReadInPeace(() => [questions, left]);
-    }),
-    { numRuns: 200 },
+    fc.property(inside, (all) => isReadInPeace(() => read(zipSync(all, { level: 0 })))),
+    { numRuns: RUNS / 5 },
   );
 });
 
