@@ -1,10 +1,10 @@
 /** New passwords: by a link that a mail brings, and for whoever is signed in. */
-import { connect, createServer, type Server, type Socket } from 'node:net';
-import type { AddressInfo } from 'node:net';
+import { type AddressInfo, connect } from 'node:net';
 import type { OutboxMail } from '@gobrel/contract';
 import { DataSource } from 'typeorm';
 import { mailFrom, MailService } from './mail/index.js';
 import { placeFrom } from './place.js';
+import { smtpServer } from './testing/smtp-server.js';
 import { TestServer, type Visitor } from './testing/test-server.js';
 
 const FIRST = 'a sentence by the sea';
@@ -161,29 +161,6 @@ describe('where others reach the server', () => {
     expect(mailFrom({})).toEqual({ smtp: null, from: 'Gobrel <gobrel@localhost>' });
   });
 });
-
-/** A server that takes mail as RFC 5321 has it, and keeps what it was told. */
-function smtpServer(taken: string[]): Promise<Server> {
-  const talk = (socket: Socket) => {
-    let isData = false;
-    socket.write('220 here\r\n');
-    socket.on('data', (bytes) => {
-      const said = bytes.toString();
-      taken.push(said);
-      if (isData) {
-        if (!said.includes('\r\n.\r\n')) return;
-        isData = false;
-        socket.write('250 taken\r\n');
-        return;
-      }
-      isData = /^DATA/i.test(said);
-      if (/^QUIT/i.test(said)) socket.end('221 bye\r\n');
-      else socket.write(isData ? '354 go on\r\n' : '250 fine\r\n');
-    });
-  };
-  const server = createServer(talk);
-  return new Promise((resolve) => server.listen(0, '127.0.0.1', () => resolve(server)));
-}
 
 describe('another e-mail address', () => {
   const change = (who: Visitor, email: string, present = FIRST) =>

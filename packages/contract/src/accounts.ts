@@ -32,11 +32,34 @@ export class NewAccount {
   @Length(10, 200, fault('password-too-short'))
   password: string;
 
+  /** The path of the page that was wanted before; the link of a mail leads on to it. */
+  @Optional()
+  @IsString()
+  @MaxLength(400)
+  then?: string;
+
   /** What was paid for it, where a toll was asked for. */
   @Optional()
   @IsString()
   @MaxLength(40)
   toll?: string;
+}
+
+/** Confirming the address of a new account, by the link that a mail brought and the password that was chosen. */
+export class AccountToken {
+  @IsString()
+  @MaxLength(100)
+  token: string;
+
+  @IsString()
+  @MaxLength(200)
+  password: string;
+}
+
+/** What comes of asking for an account. */
+export interface NewAccountAnswer {
+  /** Whether a mail is on its way whose link makes it; else it is made, and its owner signed in. */
+  readonly isMailed: boolean;
 }
 
 /** Asking for a link by which a new password is set. */

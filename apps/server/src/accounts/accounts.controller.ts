@@ -1,11 +1,13 @@
 /** Creating an account, signing in and out, and who is signed in, over HTTP. */
 import {
   AccountLanguage,
+  AccountToken,
   ChangePassword,
   type DeviceView,
   EmailToken,
   ForgottenPassword,
   NewAccount,
+  type NewAccountAnswer,
   NewEmail,
   NewPassword,
   OwnName,
@@ -22,12 +24,14 @@ import { languageFor } from '../languages.js';
 import { AccountChangesService } from './account-changes.service.js';
 import { AccountsService } from './accounts.service.js';
 import { PasswordsService } from './passwords.service.js';
+import { RegistrationService } from './registration.service.js';
 import { SessionsService } from './sessions.service.js';
 
 @Controller('api')
 export class AccountsController {
   constructor(
     private readonly accounts: AccountsService,
+    private readonly registration: RegistrationService,
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
     private readonly passwords: PasswordsService,
@@ -40,10 +44,29 @@ export class AccountsController {
   async create(
     @Body() body: NewAccount,
     @Ip() address: string,
-    @Req() request: IdentifiedRequest,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<NewAccountAnswer> {
+    const teacherId = await this.registration.register(body, {
+      from: address,
+      site: siteOf(this.place, request),
+      language: languageFor(request, MAIL_LANGUAGES),
+      cookies: request.headers.cookie,
+      response,
+    });
+    if (teacherId !== null) await this.sessions.start(response, 'teacher', teacherId);
+    return { isMailed: teacherId === null };
+  }
+
+  @Post('accounts/confirm')
+  @HttpCode(204)
+  @Allow('anyone')
+  async confirm(
+    @Body() body: AccountToken,
+    @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    const teacherId = await this.accounts.create(body, address, request.headers.cookie, response);
+    const teacherId = await this.registration.confirm(body, { cookies: request.headers.cookie, response });
     await this.sessions.start(response, 'teacher', teacherId);
   }
 

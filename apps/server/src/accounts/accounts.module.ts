@@ -9,6 +9,7 @@ import { AttemptsService } from './attempts.service.js';
 import { KnownDevicesService } from './known-devices.service.js';
 import { PasswordsService } from './passwords.service.js';
 import { PresentPasswordService } from './present-password.service.js';
+import { RegistrationService } from './registration.service.js';
 import { SecretsService } from './secrets.service.js';
 import { SessionsService } from './sessions.service.js';
 import { TokensController } from './tokens.controller.js';
@@ -19,6 +20,7 @@ import { TokensService } from './tokens.service.js';
   controllers: [AccountsController, TokensController],
   providers: [
     AccountsService,
+    RegistrationService,
     SessionsService,
     AttemptsService,
     SecretsService,

@@ -9,6 +9,7 @@ import { DataSource } from 'typeorm';
 /** What is noted. */
 type Act =
   | 'teacher signed in'
+  | 'account confirmed'
   | 'account connected'
   | 'account disconnected'
   | 'token made'

@@ -78,6 +78,7 @@ export class ClearingOutService implements OnApplicationBootstrap, OnApplication
     await this.database.query('DELETE FROM session WHERE expires_at < now()');
     await this.database.query('DELETE FROM password_link WHERE expires_at < now()');
     await this.database.query('DELETE FROM email_link WHERE expires_at < now()');
+    await this.database.query('DELETE FROM waiting_account WHERE expires_at < now()');
     await this.database.query('DELETE FROM waiting_arrival WHERE expires_at < now()');
     await this.database.query('DELETE FROM platform_ticket WHERE expires_at < now()');
     await this.database.query('DELETE FROM api_token WHERE expires_at < now()');

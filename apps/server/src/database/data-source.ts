@@ -9,6 +9,7 @@ import {
   PasswordLinkRow,
   SessionRow,
   TeacherRow,
+  WaitingAccountRow,
   WaitingArrivalRow,
 } from './entities/account.js';
 import {
@@ -77,6 +78,7 @@ import { Bin1765800000000 } from './migrations/19-bin.js';
 import { School1765900000000 } from './migrations/20-school.js';
 import { Media1766100000000 } from './migrations/21-media.js';
 import { SchoolSystems1766200000000 } from './migrations/22-school-systems.js';
+import { WaitingAccounts1766300000000 } from './migrations/23-waiting-accounts.js';
 
 /** Every table of the application. */
 export const entities = [
@@ -86,6 +88,7 @@ export const entities = [
   OutboxRow,
   PasswordLinkRow,
   EmailLinkRow,
+  WaitingAccountRow,
   OutsideIdentityRow,
   WaitingArrivalRow,
   ApiTokenRow,
@@ -158,6 +161,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       School1765900000000,
       Media1766100000000,
       SchoolSystems1766200000000,
+      WaitingAccounts1766300000000,
     ],
     synchronize: false,
     logging: false,

@@ -44,9 +44,14 @@ export class MailService {
     return this.transport === null && isLoopback(this.place.host) && !this.place.isBehindTls;
   }
 
+  /** Whether mail reaches those it is for, wherever they are. */
+  get isSent(): boolean {
+    return this.transport !== null;
+  }
+
   /** Whether mail is sent, or read here. */
   get isThere(): boolean {
-    return this.transport !== null || this.hasOutbox;
+    return this.isSent || this.hasOutbox;
   }
 
   /** @throws ProblemException where there is no mail */

@@ -28,6 +28,7 @@ export const routeTable: readonly RouteCase[] = [
   { route: 'GET /metrics', expected: anyone(200) },
   { route: 'GET /api/session', expected: anyone(200) },
   { route: 'POST /api/accounts', body: account, expected: anyone(409) },
+  { route: 'POST /api/accounts/confirm', body: { token: 'none', password: 'any' }, expected: anyone(410) },
   { route: 'POST /api/session', body: { email: 'x@y.example', password: 'z' }, expected: anyone(401) },
   { route: 'POST /api/accounts/forgotten-password', body: { email: 'x@y.example' }, expected: anyone(204) },
   {

@@ -19,6 +19,7 @@ export const router = createBrowserRouter([
   screen('/sign-in', () => import('../features/account/sign-in')),
   screen('/forgotten-password', () => import('../features/account/password/forgotten')),
   screen('/new-password/:token', () => import('../features/account/password/new-password')),
+  screen('/confirm-account/:token', () => import('../features/account/confirm-account')),
   screen('/confirm-email/:token', () => import('../features/account/confirm-email')),
   screen('/arrived/:who', () => import('../features/account/arrived')),
   screen('/outbox', () => import('../features/account/outbox')),

@@ -106,6 +106,25 @@ export class EmailLinkRow {
   expiresAt: Date;
 }
 
+/** An account that waits for its e-mail address to be confirmed; the mail holds the token, the database only its hash. */
+@Entity('waiting_account')
+export class WaitingAccountRow {
+  @PrimaryColumn('text', { name: 'token_hash' })
+  tokenHash: string;
+
+  @Column('text')
+  email: string;
+
+  @Column('text')
+  name: string;
+
+  @Column('text', { name: 'password_hash' })
+  passwordHash: string;
+
+  @Column('timestamptz', { name: 'expires_at' })
+  expiresAt: Date;
+}
+
 /** Who somebody is in a system outside (a school's sign-in, or its learning platform), and who they are here. */
 @Entity('outside_identity')
 export class OutsideIdentityRow {

@@ -1,25 +1,28 @@
 /** Signing in as a teacher, or creating an account. */
+import type { NewAccountAnswer } from '@gobrel/contract';
 import { purposeOfAccount } from '@gobrel/contract/purposes';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
-import { forgetWhatIsSaved } from '../../../shared/sync';
+import { Link, useSearchParams } from 'react-router';
 import { askPaying, waitingQuery } from '../../../shared/api';
 import { ThroughSchool, Trouble } from '../../../shared/sign-in';
 import { Button, buttonClasses, Field, FormTrouble, Loading, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
 import { NewPasswordField } from '../new-password-field';
-import { pathWithin } from '../path-within';
 import { useAccountForm } from '../use-account-form';
+import { useArrival } from '../use-arrival';
+import { AccountSent } from './account-sent';
 import { ConnectForm } from './connect-form';
 
 export function Screen() {
   const [isNew, setIsNew] = useState(false);
+  const [mailed, setMailed] = useState<string | null>(null);
   const [search] = useSearchParams();
   const waiting = useQuery({ ...waitingQuery, enabled: search.has('waits') });
   const arrive = useArrival();
   usePageTitle(isNew ? messages.signIn.newTitle : messages.signIn.title);
+  if (mailed !== null) return <AccountSent email={mailed} onBack={() => setMailed(null)} />;
   return (
     <AccountPage>
       <Trouble code={search.get('trouble')} />
@@ -30,7 +33,7 @@ export function Screen() {
         <ConnectForm email={waiting.data.email} onArrived={arrive} />
       ) : (
         <>
-          {isNew ? <NewAccountForm /> : <SignInForm />}
+          {isNew ? <NewAccountForm onMailed={setMailed} /> : <SignInForm />}
           <ThroughSchool to={`then=${encodeURIComponent(search.get('then') ?? '')}`} says={messages.signIn.through} />
         </>
       )}
@@ -50,34 +53,20 @@ export function Screen() {
   );
 }
 
-/** Goes on to where somebody wanted to go before they had to sign in. */
-function useArrival() {
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const [search] = useSearchParams();
-  const then = pathWithin(search.get('then'));
-  return async () => {
-    // What somebody else left here without signing out is not for whoever signs in now.
-    await forgetWhatIsSaved('teacher');
-    await queries.resetQueries();
-    await navigate(then, { replace: true });
-  };
-}
-
-/** Sends what is filled in to an address, and goes on from there; what is wrong with it is said at its fields. */
-function useArrivalBy(path: '/session' | '/accounts') {
-  const arrive = useArrival();
-  const send = (form: FormData) => {
+/** Sends what is filled in to an address; what is wrong with it is said at its fields. */
+function useSending<T>(path: '/session' | '/accounts', onSent: (answer: T, email: string) => unknown) {
+  const send = async (form: FormData) => {
     const values = Object.fromEntries(form);
-    const email = form.get('email');
-    const purpose = purposeOfAccount(typeof email === 'string' ? email : '');
-    return askPaying(path, values, { purpose, onWait: () => showToast(messages.common.moment) });
+    const given = form.get('email');
+    const email = typeof given === 'string' ? given : '';
+    const paying = { purpose: purposeOfAccount(email), onWait: () => showToast(messages.common.moment) };
+    return onSent(await askPaying<T>(path, values, paying), email);
   };
-  return useAccountForm(send, arrive);
+  return useAccountForm(send);
 }
 
 function SignInForm() {
-  const { onSubmit, isPending, error, faults } = useArrivalBy('/session');
+  const { onSubmit, isPending, error, faults } = useSending('/session', useArrival());
   return (
     <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
       <h1 className="text-2xl">{messages.signIn.title}</h1>
@@ -97,11 +86,17 @@ function SignInForm() {
   );
 }
 
-function NewAccountForm() {
-  const { onSubmit, isPending, error, faults } = useArrivalBy('/accounts');
+function NewAccountForm({ onMailed }: { readonly onMailed: (email: string) => void }) {
+  const arrive = useArrival();
+  const [search] = useSearchParams();
+  const then = search.get('then');
+  const { onSubmit, isPending, error, faults } = useSending<NewAccountAnswer>('/accounts', ({ isMailed }, email) =>
+    isMailed ? onMailed(email) : arrive(),
+  );
   return (
     <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">
       <h1 className="text-2xl">{messages.signIn.newTitle}</h1>
+      {then === null ? null : <input type="hidden" name="then" value={then} />}
       <Field label={messages.signIn.name} name="name" autoComplete="name" fault={faults['name']} />
       <Field label={messages.signIn.email} name="email" type="email" autoComplete="username" fault={faults['email']} />
       <NewPasswordField label={messages.signIn.password} fault={faults['password']} />
