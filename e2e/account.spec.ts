@@ -14,6 +14,32 @@ async function signIn(page: Page, email: string, password: string): Promise<void
   await page.getByRole('button', { name: says.enter }).click();
 }
 
+test('where mail is sent, a new account waits for its mail, and what was typed is kept until then', async ({
+  page,
+}) => {
+  const says = messages.signIn;
+  // Here no mail is sent: what the server says where it is.
+  await page.route('**/api/accounts', (route) => route.fulfill({ status: 201, json: { isMailed: true } }));
+  await page.goto('/sign-in');
+  await page.getByRole('button', { name: says.noAccount }).click();
+  await page.getByLabel(says.name).fill('Nadia Quill');
+  await page.getByLabel(says.email).fill('nadia@marrambay.example');
+  await page.getByLabel(says.password, { exact: true }).fill('a sentence by the sea');
+  await page.getByRole('button', { name: says.create }).click();
+  await expect(page.getByRole('heading', { name: says.accountTitle })).toBeFocused();
+  await expect(page.getByText(says.accountSent({ email: 'nadia@marrambay.example' }))).toBeVisible();
+  await expectClean(page);
+  await page.getByRole('button', { name: says.tryAgain }).click();
+  await expect(page.getByLabel(says.email)).toHaveValue('nadia@marrambay.example');
+
+  await page.goto('/confirm-account/none');
+  await expect(page.getByLabel(says.password)).toBeFocused();
+  await expectClean(page);
+  await page.keyboard.type('a sentence by the sea');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(messages.problems['link-is-used-up'])).toBeVisible();
+});
+
 test('a forgotten password is replaced by a link from a mail, which works once', async ({ page }) => {
   const { email } = await newTeacher(page);
   await page.context().clearCookies();

@@ -38,9 +38,19 @@ export function writeMarkdown(deck: Deck, words: MarkdownWords): WrittenText {
     const name = names.get(slide.id) ?? '';
     const writer = new SlideWriter((slideId) => anchors.get(slideId) ?? null);
     const body = inReadingOrder(items).flatMap((item) => writer.item(item, name));
-    return [`# ${escaped(name)}`, ...body, ...notesOf(slide, words)].join('\n\n');
+    return [`# ${escaped(name)}`, ...asLists(body), ...notesOf(slide, words)].join('\n\n');
   });
   return { text: `${parts.join('\n\n')}\n`, left: plain.left };
+}
+
+/** Choices right below each other are one list. */
+function asLists(blocks: readonly string[]): readonly string[] {
+  const isChoice = (block: string | undefined) => block?.startsWith('- [') === true;
+  return blocks.flatMap((block, at) => {
+    if (isChoice(block) && isChoice(blocks[at - 1])) return [];
+    const end = blocks.findIndex((each, later) => later >= at && !isChoice(each));
+    return isChoice(block) ? [blocks.slice(at, end < 0 ? undefined : end).join('\n')] : [block];
+  });
 }
 
 /** A slide's notes: a quote that says what it is, behind a sign that is read again in whatever language. */

@@ -2,7 +2,6 @@
 import { useEffect, useRef } from 'react';
 import { messages } from '../../../shared/messages';
 import { Button } from '../../../shared/ui';
-import { AccountPage } from '../account-page';
 
 interface AccountSentProps {
   readonly email: string;
@@ -15,7 +14,7 @@ export function AccountSent({ email, onBack }: AccountSentProps) {
   // The form that had the focus is gone.
   useEffect(() => title.current?.focus(), []);
   return (
-    <AccountPage>
+    <>
       <h1 ref={title} tabIndex={-1} className="mb-3 text-2xl outline-none">
         {says.accountTitle}
       </h1>
@@ -26,6 +25,6 @@ export function AccountSent({ email, onBack }: AccountSentProps) {
           {says.tryAgain}
         </Button>
       </p>
-    </AccountPage>
+    </>
   );
 }

@@ -22,33 +22,36 @@ export function Screen() {
   const waiting = useQuery({ ...waitingQuery, enabled: search.has('waits') });
   const arrive = useArrival();
   usePageTitle(isNew ? messages.signIn.newTitle : messages.signIn.title);
-  if (mailed !== null) return <AccountSent email={mailed} onBack={() => setMailed(null)} />;
   return (
     <AccountPage>
-      <Trouble code={search.get('trouble')} />
-      {waiting.isLoading ? (
-        // Nobody types into a form that another one takes the place of.
-        <Loading what={messages.signIn.arriving} />
-      ) : waiting.data ? (
-        <ConnectForm email={waiting.data.email} onArrived={arrive} />
-      ) : (
-        <>
-          {isNew ? <NewAccountForm onMailed={setMailed} /> : <SignInForm />}
-          <ThroughSchool to={`then=${encodeURIComponent(search.get('then') ?? '')}`} says={messages.signIn.through} />
-        </>
-      )}
-      <p className="-mx-3.5 mt-4 flex flex-wrap justify-between border-t border-rule pt-3">
-        {waiting.data ? null : (
-          <Button look="quiet" onClick={() => setIsNew(!isNew)}>
-            {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
-          </Button>
+      {mailed === null ? null : <AccountSent email={mailed} onBack={() => setMailed(null)} />}
+      {/* What was typed is there again for whoever comes back to it. */}
+      <div hidden={mailed !== null}>
+        <Trouble code={search.get('trouble')} />
+        {waiting.isLoading ? (
+          // Nobody types into a form that another one takes the place of.
+          <Loading what={messages.signIn.arriving} />
+        ) : waiting.data ? (
+          <ConnectForm email={waiting.data.email} onArrived={arrive} />
+        ) : (
+          <>
+            {isNew ? <NewAccountForm onMailed={setMailed} /> : <SignInForm />}
+            <ThroughSchool to={`then=${encodeURIComponent(search.get('then') ?? '')}`} says={messages.signIn.through} />
+          </>
         )}
-        {isNew ? null : (
-          <Link to="/forgotten-password" className={buttonClasses('quiet')}>
-            {messages.signIn.forgotten}
-          </Link>
-        )}
-      </p>
+        <p className="-mx-3.5 mt-4 flex flex-wrap justify-between border-t border-rule pt-3">
+          {waiting.data ? null : (
+            <Button look="quiet" onClick={() => setIsNew(!isNew)}>
+              {isNew ? messages.signIn.haveAccount : messages.signIn.noAccount}
+            </Button>
+          )}
+          {isNew ? null : (
+            <Link to="/forgotten-password" className={buttonClasses('quiet')}>
+              {messages.signIn.forgotten}
+            </Link>
+          )}
+        </p>
+      </div>
     </AccountPage>
   );
 }
