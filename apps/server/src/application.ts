@@ -1,4 +1,5 @@
 /** Builds the Nest application with everything that stands in front of its routes. */
+import type { Server } from 'node:http';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
@@ -30,6 +31,12 @@ export interface ServerOptions {
 
 /** The largest JSON in a request, in bytes: a template is a few slides as JSON. */
 const LARGEST_JSON = 2_000_000;
+
+/**
+ * How long a connection rests before it is closed, in milliseconds: longer than a proxy keeps one (nginx: 60 s). One that
+ * were closed here first would now and then be closed just as the next request goes out on it.
+ */
+const RESTS_MS = 75_000;
 
 /** An application that is ready to listen. Migrations have run. */
 export async function createApplication(options: ServerOptions): Promise<NestExpressApplication> {
@@ -83,5 +90,7 @@ export async function createApplication(options: ServerOptions): Promise<NestExp
   app.useGlobalPipes(contractPipe());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
+  const server: Server = app.getHttpServer();
+  server.keepAliveTimeout = RESTS_MS;
   return app;
 }

@@ -1,5 +1,6 @@
 /** The server stands: whatever one device sends, everybody else's lesson goes on. */
 import { execSync } from 'node:child_process';
+import { Agent, get } from 'node:http';
 import { connect } from 'node:net';
 import type { HandOut, LessonMarks } from '@gobrel/contract';
 import type { Deck } from '@gobrel/core/deck';
@@ -94,6 +95,18 @@ describe('a server that stands', () => {
         nest(map, 'deep', 4000);
       }
     });
+
+  test('a connection rests longer than a proxy keeps it, so that none is closed as a request goes out on it', async () => {
+    const seconds = await new Promise<string>((resolve, reject) => {
+      const agent = new Agent({ keepAlive: true });
+      get(`${server.address}/api/health`, { agent }, (answer) => {
+        answer.resume();
+        agent.destroy();
+        resolve(/timeout=(\d+)/.exec(answer.headers['keep-alive'] ?? '')?.[1] ?? '');
+      }).on('error', reject);
+    });
+    expect(Number(seconds)).toBeGreaterThan(60);
+  });
 
   test('what no deck has is refused before anybody else sees it', async () => {
     const [document, other] = [await open(odile, 'deck:exit-questions'), await open(odile, 'deck:exit-questions')];

@@ -139,8 +139,16 @@ class Rows {
   }
 
   /** The boxes beside a span, in order of where they start. */
-  beside({ crossStart, crossEnd }: Span): readonly Span[] {
-    return unpacked(this.bandOf(crossStart, crossEnd)).filter((span) => isBeside(span, crossStart, crossEnd));
+  beside({ crossStart: from, crossEnd: to }: Span): readonly Span[] {
+    const band = this.bandOf(from, to);
+    const spans: Span[] = [];
+    for (let at = 0; at < band.length; at += SPAN) {
+      const crossStart = band[at + 2] ?? 0;
+      const crossEnd = band[at + 3] ?? 0;
+      if (crossStart >= to || crossEnd <= from) continue;
+      spans.push({ start: band[at] ?? 0, end: band[at + 1] ?? 0, crossStart, crossEnd });
+    }
+    return spans;
   }
 
   /**
@@ -183,13 +191,6 @@ const NONE = new Float64Array();
 /** Spans as numbers in a row. */
 function packed(spans: readonly Span[]): Float64Array {
   return Float64Array.from(spans.flatMap((span) => [span.start, span.end, span.crossStart, span.crossEnd]));
-}
-
-function unpacked(numbers: Float64Array): readonly Span[] {
-  return Array.from({ length: numbers.length / SPAN }, (_, place) => {
-    const [start = 0, end = 0, crossStart = 0, crossEnd = 0] = numbers.subarray(place * SPAN);
-    return { start, end, crossStart, crossEnd };
-  });
 }
 
 /** Whether a span and a stretch across its axis share more than an edge. */
