@@ -102,7 +102,7 @@ describe('a server that stands', () => {
       get(`${server.address}/api/health`, { agent }, (answer) => {
         answer.resume();
         agent.destroy();
-        resolve(/timeout=(\d+)/.exec(answer.headers['keep-alive'] ?? '')?.[1] ?? '');
+        resolve(/timeout=(\d+)/.exec(String(answer.headers['keep-alive']))?.[1] ?? '');
       }).on('error', reject);
     });
     expect(Number(seconds)).toBeGreaterThan(60);

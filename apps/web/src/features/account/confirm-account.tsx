@@ -1,18 +1,17 @@
 /** What the link leads to that makes an account: its password is typed once more, and one is in. */
 import { Link, useParams } from 'react-router';
-import { ask } from '../../shared/api';
+import { ask, useSentForm } from '../../shared/api';
 import { messages } from '../../shared/messages';
 import { Button, buttonClasses, Field, FormTrouble, usePageTitle } from '../../shared/ui';
 import { AccountPage } from './account-page';
-import { useAccountForm } from './use-account-form';
 import { useArrival } from './use-arrival';
 
 export function Screen() {
   const says = messages.signIn;
   usePageTitle(says.accountTitle);
   const { token = '' } = useParams();
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('POST', '/accounts/confirm', { ...Object.fromEntries(values), token }),
+  const { onSubmit, isPending, error, faults } = useSentForm(
+    (values) => ask('POST', '/accounts/confirm', { ...values, token }),
     useArrival(),
   );
   return (

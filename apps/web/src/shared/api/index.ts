@@ -4,3 +4,4 @@ export * from './client';
 export { followOtherWindows, renewEverywhere } from './other-windows';
 export * from './queries';
 export { serverNow } from './clock';
+export { type FormValues, useSentForm } from './use-sent-form';

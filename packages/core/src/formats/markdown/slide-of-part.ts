@@ -83,6 +83,7 @@ function parted(tokens: readonly Token[]) {
   return { words, tables, notes };
 }
 
+const isParagraph = (token: Token): token is Tokens.Paragraph => token.type === 'paragraph';
 const isQuote = (token: Token): token is Tokens.Blockquote => token.type === 'blockquote';
 const isTable = (token: Token): token is Tokens.Table => token.type === 'table';
 const isNotesSign = (token: Token) => token.type === 'html' && token.raw.trim() === NOTES_SIGN;
@@ -91,8 +92,8 @@ const fits = ({ header, rows }: Tokens.Table) => header.length <= MOST_LINES && 
 /** Notes are plain; the word in bold that says that they are some goes. */
 function withNotes(deck: Deck, id: SlideId, { tokens }: Tokens.Blockquote, reader: MarkdownText): Deck {
   const [first, ...rest] = tokens;
-  const opening = first && 'tokens' in first ? (first.tokens ?? []) : [];
-  const said = opening[0]?.type === 'strong' ? [{ ...first, tokens: opening.slice(1) } as Token, ...rest] : tokens;
+  const isLabelled = first && isParagraph(first) && first.tokens[0]?.type === 'strong';
+  const said = isLabelled ? [{ ...first, tokens: first.tokens.slice(1) }, ...rest] : tokens;
   const notes = reader
     .read(said)
     .content.map((block) => lettersOf({ type: 'doc', content: [block] }))

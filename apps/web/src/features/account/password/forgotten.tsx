@@ -1,17 +1,16 @@
 /** Asking for a link by which a new password is set. */
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { ask, outboxQuery } from '../../../shared/api';
+import { ask, outboxQuery, useSentForm } from '../../../shared/api';
 import { Button, buttonClasses, Field, FormTrouble, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
-import { useAccountForm } from '../use-account-form';
 
 export function Screen() {
   const says = messages.signIn;
   usePageTitle(says.forgottenTitle);
-  const { onSubmit, isPending, isSent, error, faults } = useAccountForm((values) =>
-    ask('POST', '/accounts/forgotten-password', Object.fromEntries(values)),
+  const { onSubmit, isPending, isSent, error, faults } = useSentForm((values) =>
+    ask('POST', '/accounts/forgotten-password', values),
   );
   return (
     <AccountPage>

@@ -1,18 +1,17 @@
 /** Setting a new password by the link that a mail brought. */
 import { Link, useParams } from 'react-router';
-import { ask } from '../../../shared/api';
+import { ask, useSentForm } from '../../../shared/api';
 import { Button, buttonClasses, FormTrouble, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
 import { NewPasswordField } from '../new-password-field';
-import { useAccountForm } from '../use-account-form';
 
 export function Screen() {
   const says = messages.signIn;
   const { token = '' } = useParams();
   usePageTitle(says.newPasswordTitle);
-  const { onSubmit, isPending, isSent, error, faults } = useAccountForm((values) =>
-    ask('POST', '/accounts/new-password', { ...Object.fromEntries(values), token }),
+  const { onSubmit, isPending, isSent, error, faults } = useSentForm((values) =>
+    ask('POST', '/accounts/new-password', { ...values, token }),
   );
   if (isSent)
     return (

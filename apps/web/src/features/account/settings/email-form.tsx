@@ -1,18 +1,16 @@
 /** Another e-mail address: it counts once a link that goes there is followed. */
 import { useState } from 'react';
-import { ask } from '../../../shared/api';
+import { ask, useSentForm } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, Field, FormTrouble } from '../../../shared/ui';
-import { useAccountForm } from '../use-account-form';
 
 export function EmailForm({ email }: { email: string }) {
   const says = messages.signIn;
   const [sentTo, setSentTo] = useState('');
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('PUT', '/accounts/email', Object.fromEntries(values)),
-    (form) => {
-      const to = new FormData(form).get('email');
-      setSentTo(typeof to === 'string' ? to : '');
+  const { onSubmit, isPending, error, faults } = useSentForm(
+    (values) => ask('PUT', '/accounts/email', values),
+    (_answer, { email = '' }, form) => {
+      setSentTo(email);
       form.reset();
     },
   );

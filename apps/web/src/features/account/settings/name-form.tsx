@@ -1,14 +1,13 @@
 /** The name by which colleagues and students see a teacher. */
 import { useQueryClient } from '@tanstack/react-query';
-import { ask, sessionQuery } from '../../../shared/api';
+import { ask, sessionQuery, useSentForm } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, Field, FormTrouble, showToast } from '../../../shared/ui';
-import { useAccountForm } from '../use-account-form';
 
 export function NameForm({ name }: { name: string }) {
   const queries = useQueryClient();
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('PUT', '/accounts/name', Object.fromEntries(values)),
+  const { onSubmit, isPending, error, faults } = useSentForm(
+    (values) => ask('PUT', '/accounts/name', values),
     () => {
       showToast(messages.signIn.nameSaved);
       return queries.invalidateQueries({ queryKey: sessionQuery.queryKey });

@@ -1,15 +1,14 @@
 /** Choosing another password: every other device is signed out. */
-import { ask } from '../../../shared/api';
+import { ask, useSentForm } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, Field, FormTrouble, showToast } from '../../../shared/ui';
 import { NewPasswordField } from '../new-password-field';
-import { useAccountForm } from '../use-account-form';
 
 export function PasswordForm() {
   const says = messages.signIn;
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('PUT', '/accounts/password', Object.fromEntries(values)),
-    (form) => {
+  const { onSubmit, isPending, error, faults } = useSentForm(
+    (values) => ask('PUT', '/accounts/password', values),
+    (_answer, _values, form) => {
       form.reset();
       showToast(says.passwordChanged);
     },

@@ -1,11 +1,10 @@
 /** Everything somebody has as one file, and leaving with all of it gone. */
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask, roomQuery } from '../../../shared/api';
+import { ask, roomQuery, useSentForm } from '../../../shared/api';
 import { saveFrom } from '../../../shared/downloads';
 import { fileSize, messages } from '../../../shared/messages';
 import { Button, Dialog, DialogActions, Field, FormTrouble } from '../../../shared/ui';
-import { useAccountForm } from '../use-account-form';
 
 export function YourData() {
   const says = messages.takingAlong;
@@ -34,8 +33,8 @@ export function YourData() {
 
 function LeaveDialog({ onClose }: { onClose: () => void }) {
   const says = messages.takingAlong;
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('POST', '/accounts/leave', Object.fromEntries(values)),
+  const { onSubmit, isPending, error, faults } = useSentForm(
+    (values) => ask('POST', '/accounts/leave', values),
     // Nothing of what this page knows is there any more.
     () => location.assign('/sign-in'),
   );

@@ -1,8 +1,7 @@
 /** Somebody known to their school's sign-in shows that the account with their address is theirs. */
-import { ask } from '../../../shared/api';
+import { ask, useSentForm } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, Field, FormTrouble } from '../../../shared/ui';
-import { useAccountForm } from '../use-account-form';
 
 interface ConnectProps {
   readonly email: string;
@@ -11,8 +10,8 @@ interface ConnectProps {
 
 export function ConnectForm({ email, onArrived }: ConnectProps) {
   const says = messages.signIn;
-  const { onSubmit, isPending, error, faults } = useAccountForm(
-    (values) => ask('POST', '/arrivals/connect', Object.fromEntries(values)),
+  const { onSubmit, isPending, error, faults } = useSentForm(
+    (values) => ask('POST', '/arrivals/connect', values),
     onArrived,
   );
   return (

@@ -4,13 +4,12 @@ import { purposeOfAccount } from '@gobrel/contract/purposes';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { askPaying, waitingQuery } from '../../../shared/api';
+import { askPaying, type FormValues, useSentForm, waitingQuery } from '../../../shared/api';
 import { ThroughSchool, Trouble } from '../../../shared/sign-in';
 import { Button, buttonClasses, Field, FormTrouble, Loading, showToast, usePageTitle } from '../../../shared/ui';
 import { messages } from '../../../shared/messages';
 import { AccountPage } from '../account-page';
 import { NewPasswordField } from '../new-password-field';
-import { useAccountForm } from '../use-account-form';
 import { useArrival } from '../use-arrival';
 import { AccountSent } from './account-sent';
 import { ConnectForm } from './connect-form';
@@ -57,15 +56,11 @@ export function Screen() {
 }
 
 /** Sends what is filled in to an address; what is wrong with it is said at its fields. */
-function useSending<T>(path: '/session' | '/accounts', onSent: (answer: T, email: string) => unknown) {
-  const send = async (form: FormData) => {
-    const values = Object.fromEntries(form);
-    const given = form.get('email');
-    const email = typeof given === 'string' ? given : '';
-    const paying = { purpose: purposeOfAccount(email), onWait: () => showToast(messages.common.moment) };
-    return onSent(await askPaying<T>(path, values, paying), email);
-  };
-  return useAccountForm(send);
+function useSending<T>(path: '/session' | '/accounts', onSent: (answer: T, values: FormValues) => unknown) {
+  return useSentForm((values) => {
+    const purpose = purposeOfAccount(values['email'] ?? '');
+    return askPaying<T>(path, values, { purpose, onWait: () => showToast(messages.common.moment) });
+  }, onSent);
 }
 
 function SignInForm() {
@@ -93,8 +88,9 @@ function NewAccountForm({ onMailed }: { readonly onMailed: (email: string) => vo
   const arrive = useArrival();
   const [search] = useSearchParams();
   const then = search.get('then');
-  const { onSubmit, isPending, error, faults } = useSending<NewAccountAnswer>('/accounts', ({ isMailed }, email) =>
-    isMailed ? onMailed(email) : arrive(),
+  const { onSubmit, isPending, error, faults } = useSending<NewAccountAnswer>(
+    '/accounts',
+    ({ isMailed }, { email = '' }) => (isMailed ? onMailed(email) : arrive()),
   );
   return (
     <form onSubmit={onSubmit} noValidate className="flex flex-col gap-3">

@@ -4,10 +4,9 @@ import { newId } from '@gobrel/core/deck';
 import { useQueryClient } from '@tanstack/react-query';
 import { Copy } from 'lucide-react';
 import { useState } from 'react';
-import { ask, platformsQuery } from '../../../shared/api';
+import { ask, platformsQuery, useSentForm } from '../../../shared/api';
 import { messages } from '../../../shared/messages';
 import { Button, copyText, Dialog, DialogActions, Field, FormTrouble, IconButton } from '../../../shared/ui';
-import { usePlatformForm } from './use-platform-form';
 
 interface PlatformProps {
   /** One that is entered already, to look its addresses up; `null` for a new one. */
@@ -31,7 +30,7 @@ export function PlatformDialog({ known, onClose }: PlatformProps) {
   const says = messages.platforms;
   const queries = useQueryClient();
   const [id] = useState(() => known?.id ?? draftId());
-  const { onSubmit, isPending, error, faults } = usePlatformForm(
+  const { onSubmit, isPending, error, faults } = useSentForm(
     (values) => ask<PlatformView[]>('POST', '/school/platforms', { ...values, id }),
     (platforms) => {
       localStorage.removeItem(DRAFT);
