@@ -1,4 +1,4 @@
-// npm run endurance -- [TIMES [outage] [disk] [offline] [many] [stop] [kill]]: what takes longer than the tests may; all of it, or some. Ends
+// npm run endurance -- [TIMES [outage] [disk] [offline] [many] [stop] [kill] [readers]]: what takes longer than the tests may; all of it, or some. Ends
 // with an error when anything was lost.
 import { buildAll, installPackages, main, say, Trouble } from '../scripts/steps.mjs';
 
@@ -9,6 +9,16 @@ function judge({ acknowledged, lost, meanwhile = 0, waiting = 0 }) {
   if (lost > 0) throw new Trouble('Something that was acknowledged is lost.');
   if (meanwhile > 0) throw new Trouble(`${meanwhile} were told that something is saved while there was no database.`);
   if (waiting > 0) throw new Trouble(`${waiting} still wait for something to be acknowledged.`);
+}
+
+/** Tries every reader of files so often; ends in trouble when one throws, or takes too long. */
+async function readers(times) {
+  const { tryReaders } = await import('./readers.mjs');
+  say(`every reader of files is tried ${times} times with what something was done to …`);
+  const { tried, found } = await tryReaders(times);
+  for (const { name, what, input } of found.slice(0, 10)) console.log(`${name}: ${what}\n${input}\n`);
+  say(`  ${tried} inputs; ${found.length} were thrown at, or took too long.`);
+  if (found.length > 0) throw new Trouble('A reader did not take what it was given.');
 }
 
 main(async () => {
@@ -33,6 +43,7 @@ main(async () => {
     ['stop', 'the server is stopped in order 5 times in mid-typing', () => endAgainAndAgain(5, stopServer)],
     ['kill', `the server is killed ${times} times in mid-typing`, () => endAgainAndAgain(Number(times), killServer)],
   ];
+  if (chosen.length === 0 || chosen.includes('readers')) await readers(Number(times) * 100);
   for (const [name, saying, run] of parts) {
     if (chosen.length > 0 && !chosen.includes(name)) continue;
     say(`${saying} …`);

@@ -35,7 +35,7 @@ export class NewAccount {
   /** The path of the page that was wanted before; the link of a mail leads on to it. */
   @Optional()
   @IsString()
-  @MaxLength(400)
+  @MaxLength(2000)
   then?: string;
 
   /** What was paid for it, where a toll was asked for. */

@@ -4,10 +4,10 @@
  */
 import { type AccountToken, type NewAccount, purposeOfAccount } from '@gobrel/contract';
 import { newId } from '@gobrel/core/deck';
-import { Injectable } from '@nestjs/common';
+import { Injectable, Logger } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import type { Response } from 'express';
-import { DataSource, MoreThan } from 'typeorm';
+import { DataSource, type EntityManager, MoreThan } from 'typeorm';
 import { AuditService } from '../audit/index.js';
 import { hasInserted } from '../database/has-inserted.js';
 import { TeacherRow, WaitingAccountRow } from '../database/index.js';
@@ -51,6 +51,8 @@ interface Asking extends Browser {
 
 @Injectable()
 export class RegistrationService {
+  private readonly log = new Logger('Registration');
+
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly attempts: AttemptsService,
@@ -73,14 +75,18 @@ export class RegistrationService {
     const passwordHash = await this.secrets.hashPassword(password, `accounts of ${asking.from}`);
     const made = { email, name, passwordHash };
     if (!this.mail.isSent) {
-      const id = await this.insert(made, asking);
+      const id = await insertTeacher(this.database.manager, made);
       if (id === null) throw refuse(409, 'address-taken', { email: 'address-taken' });
+      await this.devices.remember(subjectOf(email), asking.cookies, asking.response);
       return id;
     }
     await this.attempts.countWithin(`new accounts of ${email.toLowerCase()}`, MOST_MAILS);
     const holder = await teacherBy(this.database, email);
+    const sending = holder ? this.tellHolder(holder, asking) : this.sendLink(made, then, asking);
     // Nobody waits for the mail: how long it takes would tell who is known.
-    void (holder ? this.tellHolder(holder, asking) : this.sendLink(made, then, asking)).catch(() => undefined);
+    void sending.catch((error: unknown) =>
+      this.log.error(`No mail about a new account: ${error instanceof Error ? error.message : String(error)}`),
+    );
     return null;
   }
 
@@ -90,18 +96,21 @@ export class RegistrationService {
    * @returns the teacher's id
    */
   async confirm({ token, password }: AccountToken, browser: Browser): Promise<string> {
-    const waiting = this.database.getRepository(WaitingAccountRow);
     const key = { tokenHash: linkTokenHash(token) };
-    const row = await waiting.findOneBy({ ...key, expiresAt: MoreThan(new Date()) });
+    const good = { ...key, expiresAt: MoreThan(new Date()) };
+    const row = await this.database.getRepository(WaitingAccountRow).findOneBy(good);
     if (!row) throw refuse(410, 'link-is-used-up');
     await this.attempts.countWithin(`confirming ${key.tokenHash}`, MOST_TRIES);
     if (!(await this.secrets.matches(password, row.passwordHash, subjectOf(row.email))))
       throw refuse(422, 'not-valid', { password: 'password-wrong' });
-    // Of two who follow the link, one comes too late.
-    if ((await waiting.delete(key)).affected === 0) throw refuse(410, 'link-is-used-up');
-    const id = await this.insert(row, browser);
+    const id = await this.database.transaction(async (manager) => {
+      // Of two who follow the link, one comes too late.
+      if ((await manager.delete(WaitingAccountRow, key)).affected === 0) throw refuse(410, 'link-is-used-up');
+      await manager.query('DELETE FROM waiting_account WHERE lower(email) = lower($1)', [row.email]);
+      return insertTeacher(manager, row);
+    });
     if (id === null) throw refuse(409, 'address-taken');
-    await this.database.query('DELETE FROM waiting_account WHERE lower(email) = lower($1)', [row.email]);
+    await this.devices.remember(subjectOf(row.email), browser.cookies, browser.response);
     await this.audit.note({ act: 'account confirmed', by: id });
     return id;
   }
@@ -121,20 +130,18 @@ export class RegistrationService {
     const text = says.accountTakenText({ name, signIn: `${site}/sign-in`, forgotten: `${site}/forgotten-password` });
     return this.mail.send({ to: email, subject: says.accountTakenSubject, text });
   }
+}
 
-  /** The id of the new account; `null` where somebody has the address. */
-  private async insert({ email, name, passwordHash }: Made, { cookies, response }: Browser): Promise<string | null> {
-    const id = newId();
-    const result = await this.database
-      .createQueryBuilder()
-      .insert()
-      .into(TeacherRow)
-      .values({ id, email, name, passwordHash })
-      .orIgnore()
-      .returning('id')
-      .execute();
-    if (!hasInserted(result)) return null;
-    await this.devices.remember(subjectOf(email), cookies, response);
-    return id;
-  }
+/** The id of a new account; `null` where somebody has the address. */
+async function insertTeacher(manager: EntityManager, { email, name, passwordHash }: Made): Promise<string | null> {
+  const id = newId();
+  const result = await manager
+    .createQueryBuilder()
+    .insert()
+    .into(TeacherRow)
+    .values({ id, email, name, passwordHash })
+    .orIgnore()
+    .returning('id')
+    .execute();
+  return hasInserted(result) ? id : null;
 }

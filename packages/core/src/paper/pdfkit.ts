@@ -1,6 +1,7 @@
 /** What writing a PDF needs of pdfkit beyond what its types tell: its bytes, its inner state, and values as it takes them. */
 import type PDFDocument from 'pdfkit';
 import type { Colour, Matrix } from './drawn-page.js';
+import { joined } from './joined.js';
 
 /** A document of pdfkit. */
 export type Pdf = InstanceType<typeof PDFDocument>;
@@ -11,15 +12,7 @@ export function bytesOf(pdf: Pdf): Promise<Uint8Array<ArrayBuffer>> {
   return new Promise((resolve, reject) => {
     pdf.on('data', (part: Uint8Array) => parts.push(part));
     pdf.on('error', reject);
-    pdf.on('end', () => {
-      const whole = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
-      let at = 0;
-      for (const part of parts) {
-        whole.set(part, at);
-        at += part.length;
-      }
-      resolve(whole);
-    });
+    pdf.on('end', () => resolve(joined(parts)));
   });
 }
 

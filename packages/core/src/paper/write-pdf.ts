@@ -11,6 +11,7 @@ import {
   takenBack,
 } from './drawn-page.js';
 import { asMatrix, bytesOf, hexOf, inBytes, type Pdf, untold, written } from './pdfkit.js';
+import { packObjects } from './pack-objects.js';
 import type { PageLayer, Sheet, WordsLayer } from './sheet.js';
 import { SLANT } from './write-svg.js';
 
@@ -54,7 +55,7 @@ export async function writePdf(
   });
   writer.close();
   pdf.end();
-  return bytes;
+  return packObjects(await bytes);
 }
 
 class Writer {

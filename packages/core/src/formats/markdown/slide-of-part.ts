@@ -56,7 +56,10 @@ export function withSlide(
   const hasWords = lettersOf(text) !== '';
   const told = hasWords ? applyChanges(titled, setText(titled, body.id, text)) : titled;
   if (tables.length === 0) return told;
-  const heights = [...(hasWords ? [text.content.length] : []), ...tables.map(({ rows }) => rows.length + 1)];
+  const heights = [
+    ...(hasWords ? [lettersOf(text).split('\n').length] : []),
+    ...tables.map(({ rows }) => rows.length + 1),
+  ];
   const places = stacked(body.frame, heights);
   const [first = body.frame] = places;
   const under = hasWords ? places.slice(1) : places;
