@@ -4,7 +4,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { Session } from 'node:inspector/promises';
 import { join } from 'node:path';
-import { strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { emptyDeck, readDeck, readRichText, readVtt, writeVtt } from '@gobrel/core/deck';
 import {
   readClassList,
@@ -55,7 +55,7 @@ const fixtures = (ending) =>
     .filter(({ length }) => length < 200_000);
 const zipOf = (files) =>
   zipSync(Object.fromEntries(Object.entries(files).map(([path, text]) => [path, strToU8(text)])));
-const text = (bytes) => new TextDecoder().decode(bytes);
+const text = (bytes) => strFromU8(bytes);
 const json = (bytes) => {
   try {
     return JSON.parse(text(bytes));
