@@ -147,11 +147,11 @@ export async function tryReaders(times) {
   const session = new Session();
   session.connect();
   await session.post('Profiler.enable');
-  await session.post('Profiler.startPreciseCoverage', { callCount: false, detailed: true });
+  await session.post('Profiler.startPreciseCoverage', { callCount: true, detailed: true });
   const found = [];
   let tried = 0;
   for (const [name, seeds, read] of readers) {
-    const known = new Set();
+    const seen = new Map();
     const corpus = [...seeds];
     let slowest = 0;
     let waiting = [];
@@ -178,26 +178,38 @@ export async function tryReaders(times) {
       tried += 1;
       waiting.push(input);
       if (waiting.length < ASKED_EVERY) continue;
-      if (await coversMore(session, known)) corpus.push(...waiting);
+      if (await coversMore(session, seen)) corpus.push(...waiting);
       waiting = [];
     }
     console.log(
-      `  ${name}: ${known.size} places, ${corpus.length} inputs kept of ${times}, slowest ${Math.round(slowest)} ms`,
+      `  ${name}: ${seen.size} functions, ${[...seen.values()].flat().length} parts of them never run, ${corpus.length} inputs kept of ${times}, slowest ${Math.round(slowest)} ms`,
     );
   }
   session.disconnect();
   return { tried, found };
 }
 
-/** Whether places of our readers have run since it was last asked that had not before; they are known from then on. */
-async function coversMore(session, known) {
+/**
+ * Whether something of our readers has run since it was last asked that had not before: a function, or a part of one that
+ * was always passed over. `seen` holds each function with the parts that are still passed over.
+ */
+async function coversMore(session, seen) {
   const { result } = await session.post('Profiler.takePreciseCoverage');
-  const before = known.size;
+  let isMore = false;
   for (const { url, functions } of result) {
     if (!url.includes('/packages/core/dist/')) continue;
-    for (const { ranges } of functions)
-      for (const { startOffset, endOffset, count } of ranges)
-        if (count > 0) known.add(`${url}:${startOffset}:${endOffset}`);
+    for (const { ranges } of functions) {
+      const [whole, ...parts] = ranges;
+      if (whole.count === 0) continue;
+      const key = `${url}:${whole.startOffset}`;
+      const passedOver = parts.filter(({ count }) => count === 0);
+      const open = seen.get(key);
+      const left = (open ?? passedOver).filter((part) =>
+        passedOver.some(({ startOffset, endOffset }) => startOffset <= part.startOffset && part.endOffset <= endOffset),
+      );
+      if (!open || left.length < open.length) isMore = true;
+      seen.set(key, left);
+    }
   }
-  return known.size > before;
+  return isMore;
 }
