@@ -4,7 +4,6 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { strToU8 } from 'fflate';
-import fc from 'fast-check';
 import PDFDocument from 'pdfkit';
 import { packObjects } from './pack-objects.js';
 import { bytesOf } from './pdfkit.js';
@@ -66,12 +65,11 @@ test('what is packed already, cut short or no document at all stays as it is', a
   const pdf = await document(2, 3);
   const packed = packObjects(pdf);
   expect(packObjects(packed)).toBe(packed);
-  fc.assert(
-    fc.property(fc.nat(pdf.length - 1), (end) => {
-      const cut = pdf.slice(0, end);
-      expect(packObjects(cut)).toBe(cut);
-    }),
-  );
+  // All but its last line's end, without which it is whole as well.
+  for (let end = 0; end < pdf.length - 1; end += 1) {
+    const cut = pdf.slice(0, end);
+    expect(packObjects(cut) === cut).toBe(true);
+  }
   const none = strToU8('startxref\n3\n%%EOF');
   expect(packObjects(none)).toBe(none);
 });
