@@ -4,6 +4,7 @@
  */
 import { cutText, type Deck, newId, ranksBetween, type SlideId, storableText } from '../../deck/index.js';
 import type { Unread } from '../route-sketch.js';
+import { anchorsOf } from './anchors.js';
 import { type HeadedPart, headedParts } from './headed-parts.js';
 import { MarkdownText } from './markdown-text.js';
 import { hasHeadings, outlineAsMarkdown } from './outline-text.js';
@@ -30,15 +31,8 @@ export function readMarkdown(text: string, empty: Deck, createId: () => string =
   const parts = headedParts(hasHeadings(written) ? written : outlineAsMarkdown(written));
   const kept = parts.slice(0, MOST_SLIDES);
   const slides = kept.map((part) => ({ part, id: createId() }));
-  const anchors = new Map<string, SlideId>();
-  const taken = new Map<string, number>();
-  for (const { part, id } of slides) {
-    const anchor = anchorOf(part.name);
-    const count = taken.get(anchor) ?? 0;
-    taken.set(anchor, count + 1);
-    // Headings that are called alike are counted, as GitHub does.
-    anchors.set(count === 0 ? anchor : `${anchor}-${count}`, id);
-  }
+  const anchored = anchorsOf(kept.map(({ name }) => name));
+  const anchors = new Map(slides.map(({ id }, at): [string, SlideId] => [anchored[at] ?? '', id]));
   const unread: Unread[] = [];
   const ranks = ranksBetween(null, null, slides.length);
   const made = slides.map(({ part, id }, at): Deck => {
@@ -56,14 +50,6 @@ export function readMarkdown(text: string, empty: Deck, createId: () => string =
   if (parts.length > kept.length)
     unread.push({ line: parts[MOST_SLIDES]?.line ?? 0, kind: 'too-much', said: parts[MOST_SLIDES]?.name ?? '' });
   return { deck, unread };
-}
-
-/** What a heading is called in addresses, as GitHub makes them. */
-function anchorOf(name: string): string {
-  return name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}\s_-]/gu, '')
-    .replace(/\s/g, '-');
 }
 
 /** Whether a part opens the deck: the only heading of the first level, with little under it. */

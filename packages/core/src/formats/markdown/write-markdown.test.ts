@@ -264,3 +264,42 @@ test('the names and the lines of an outline come back, as deep as they stood', (
     }),
   );
 });
+
+test('a number with a dot alone in a quote is no list', () => {
+  const list = {
+    type: 'bulletList',
+    content: [{ type: 'listItem', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'a' }] }] }],
+  };
+  const quoted = { type: 'blockquote', content: [{ type: 'paragraph', content: [{ type: 'text', text: '1.' }] }] };
+  const text = readRichText({ type: 'doc', content: [quoted, list] });
+  const { deck } = new DeckBuilder().slide('one').item('t', 'text', { fields: { text } });
+  const again = readMarkdown(writeMarkdown(deck, words).text, emptyDeck('Walk')).deck;
+  const body = Object.values(again.items).find(({ role }) => role === 'body');
+  expect(body?.kind === 'text' && body.text).toEqual(text);
+});
+
+test('links lead to their slides whatever these are called: alike, with spaces, or as another is counted', () => {
+  const name = fc
+    .array(fc.constantFrom('a', 'A', 'a-1', '  ', '!', '-', '1'), { minLength: 1, maxLength: 3 })
+    .map((parts) => parts.join('').trim())
+    .filter((each) => /[a1]/i.test(each));
+  fc.assert(
+    fc.property(fc.array(name, { minLength: 2, maxLength: 6 }), (names) => {
+      const builder = new DeckBuilder();
+      names.forEach((each, at) => builder.slide(`s${at}`, { name: each }));
+      names.forEach((_each, at) => {
+        const link = { type: 'link', attrs: { destination: { to: 'slide', slideId: `s${at}` } } };
+        const content = [{ type: 'paragraph', content: [{ type: 'text', text: `to ${at}`, marks: [link] }] }];
+        builder.item(`t${at}`, 'text', { fields: { text: readRichText({ type: 'doc', content }) } });
+      });
+      const { deck, unread } = readMarkdown(writeMarkdown(builder.deck, words).text, emptyDeck('Walk'));
+      expect(unread).toEqual([]);
+      const order = slidesInOrder(deck).map(({ id }) => id);
+      const links = Object.values(deck.items).flatMap((item) => (item.kind === 'text' ? linkedWordsOf(item.text) : []));
+      const led = new Map(
+        links.map(({ words: said, destination }) => [said, destination.to === 'slide' ? destination.slideId : '']),
+      );
+      names.forEach((_each, at) => expect(led.get(`to ${at}`)).toBe(order[at]));
+    }),
+  );
+});

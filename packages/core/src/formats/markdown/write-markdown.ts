@@ -15,6 +15,7 @@ import {
   type TextRun,
 } from '../../deck/index.js';
 import { plainDeck, type PlainItem } from '../presentation/plain-deck.js';
+import { anchorsOf } from './anchors.js';
 import { escaped } from './escaped.js';
 import { NOTES_SIGN } from './notes-sign.js';
 import { inReadingOrder, namesOf, type WrittenText } from './written-text.js';
@@ -33,7 +34,9 @@ export function writeMarkdown(deck: Deck, words: MarkdownWords): WrittenText {
     plain.slides.map(({ slide }) => slide),
     words,
   );
-  const anchors = anchorsOf(names);
+  const called = [...names];
+  const anchored = anchorsOf(called.map(([, name]) => name));
+  const anchors = new Map(called.map(([id], at) => [id, anchored[at] ?? '']));
   const parts = plain.slides.map(({ slide, items }) => {
     const name = names.get(slide.id) ?? '';
     const writer = new SlideWriter((slideId) => anchors.get(slideId) ?? null);
@@ -61,22 +64,6 @@ function notesOf({ notes }: Slide, words: MarkdownWords): readonly string[] {
     .replaceAll(/(?<=\S)[ \t]*\n(?=[ \t]*\S)/g, '  \n')
     .replaceAll('\n', '\n> ');
   return [`${NOTES_SIGN}\n> **${words.notes}:** ${lines}`];
-}
-
-/** What each heading is called in addresses, as GitHub makes them: those that are called alike are counted. */
-function anchorsOf(names: ReadonlyMap<string, string>): ReadonlyMap<string, string> {
-  const taken = new Map<string, number>();
-  return new Map(
-    [...names].map(([id, name]) => {
-      const plain = name
-        .toLowerCase()
-        .replace(/[^\p{L}\p{N}\s_-]/gu, '')
-        .replace(/\s/g, '-');
-      const count = taken.get(plain) ?? 0;
-      taken.set(plain, count + 1);
-      return [id, count === 0 ? plain : `${plain}-${count}`] as const;
-    }),
-  );
 }
 
 class SlideWriter {
