@@ -31,7 +31,7 @@ const project = (displayName, folder, extra = {}) => ({
 
 module.exports = {
   // Server tests start whole servers, take databases away and wait for them to come back.
-  testTimeout: 30_000,
+  testTimeout: 60_000,
   projects: [
     project('core', 'packages/core'),
     project('contract', 'packages/contract'),

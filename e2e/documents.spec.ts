@@ -78,13 +78,40 @@ test('a locked document asks for its password, and says when it was the wrong on
   await newDeck(page, 'Locked');
   await choosePdf(page, await madePdf(2, 'samphire'));
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel(says.password).fill('seaweed');
+  await dialog.getByLabel(says.passwordOf({ name: 'tide table.pdf' })).fill('seaweed');
   await page.keyboard.press('Enter');
   await expect(dialog.getByRole('alert')).toHaveText(says.wrongPassword);
   await expectClean(page);
-  await dialog.getByLabel(says.password).fill('samphire');
+  await dialog.getByLabel(says.passwordOf({ name: 'tide table.pdf' })).fill('samphire');
   await page.keyboard.press('Enter');
   await expect(dialog.getByRole('checkbox')).toHaveCount(2);
+});
+
+test('in the library a locked document among others asks for its password, or is left out', async ({ page }) => {
+  const importing = messages.library.import;
+  await newTeacher(page);
+  await page.goto('/');
+  const pdf = async (name: string, password?: string) => ({
+    ...{ name, mimeType: 'application/pdf', buffer: await madePdf(2, password) },
+  });
+  const files = [await pdf('neap.pdf', 'samphire'), await pdf('spring.pdf'), await pdf('storm.pdf', 'wrack')];
+  await page.getByRole('main').getByRole('button', { name: importing.open, exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: importing.title });
+  await page.getByLabel(importing.choose).setInputFiles(files);
+  const password = dialog.getByLabel(says.passwordOf({ name: 'neap.pdf' }));
+  await password.fill('seaweed');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByRole('alert')).toHaveText(says.wrongPassword);
+  await expectClean(page);
+  await password.fill('samphire');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByLabel(says.passwordOf({ name: 'storm.pdf' }))).toBeFocused();
+  await dialog.getByRole('button', { name: messages.common.cancel }).click();
+  await expect(dialog.getByRole('list', { name: importing.left })).toHaveText(
+    importing.pdfLocked({ name: 'storm.pdf' }),
+  );
+  await dialog.getByRole('button', { name: importing.createDecks({ count: 2 }) }).click();
+  for (const title of [/neap/, /spring/]) await expect(page.getByRole('link', { name: title }).first()).toBeVisible();
 });
 
 test('a broken document is said to be, and a long one is begun and left at once', async ({ page }) => {

@@ -97,11 +97,16 @@ export async function newClassByHand(page: Page, name: string, students: readonl
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
-/** Opens what is folded, where it is. */
-export async function unfold(button: Locator): Promise<void> {
+/** A class on the page of classes, unfolded; other classes may have names that begin alike. */
+export async function rosterOf(page: Page, className: string): Promise<Locator> {
+  const roster = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: new RegExp(`^${className} \\d`) }) });
+  const button = roster.getByRole('heading').getByRole('button');
   await expect(button).toBeVisible();
   if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
   await expect(button).toHaveAttribute('aria-expanded', 'true');
+  return roster;
 }
 
 /** Hands the open deck out to the first class, a copy each at their own pace; gives the code, with the dialog open. */

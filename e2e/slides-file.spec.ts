@@ -188,10 +188,14 @@ test('several files at once become a deck each; what was not understood is told 
   await page.getByLabel(importing.choose).setInputFiles(locked);
   await expect(dialog).toContainText(importing.presentationFault({ fault: 'locked', name: 'old.pptx' }));
   await expectClean(page);
-  await page.getByLabel(importing.choose).setInputFiles([fixture('tides.pptx'), fixture('shapes.odp')]);
-  await expect(dialog.getByRole('list', { name: importing.left })).toContainText(
-    messages.losses.unreadParts['nearest-shapes'],
-  );
+  const read = (name: string) => ({ name, mimeType: '', buffer: readFileSync(fixture(name)) });
+  const song = { name: 'song.mp3', mimeType: 'audio/mpeg', buffer: Buffer.from('ID3') };
+  // Those that cannot be read keep nobody from the others.
+  await page.getByLabel(importing.choose).setInputFiles([locked, read('tides.pptx'), song, read('shapes.odp')]);
+  const left = dialog.getByRole('list', { name: importing.left });
+  await expect(left).toContainText(messages.losses.unreadParts['nearest-shapes']);
+  await expect(left).toContainText(importing.presentationFault({ fault: 'locked', name: 'old.pptx' }));
+  await expect(left).toContainText(importing.unknown({ name: 'song.mp3' }));
   await expectClean(page);
   await dialog.getByRole('button', { name: importing.createDecks({ count: 2 }) }).click();
   await expect(page.getByRole('link', { name: /Tides/ }).first()).toBeVisible();

@@ -9,7 +9,7 @@ import { strFromU8, unzipSync } from 'fflate';
 import { HtmlValidate } from 'html-validate';
 import { expectClean } from './expect-clean';
 import { lessonOf, student } from './handed-out';
-import { odile, ownCopy, unfold } from './people';
+import { odile, ownCopy, rosterOf } from './people';
 
 const says = messages.exporting;
 
@@ -194,8 +194,8 @@ test('what is kept about a student is a page for their parents, with the data be
   const { classes, studentRecord } = messages;
   await odile(page);
   await page.goto('/classes');
-  await unfold(page.getByRole('button', { name: /^6 Heron/ }));
-  await page.getByRole('button', { name: classes.moreOf({ name: 'Amaro Finch' }) }).click();
+  const roster = await rosterOf(page, '6 Heron');
+  await roster.getByRole('button', { name: classes.moreOf({ name: 'Amaro Finch' }) }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: classes.data }).click();
   const files = unzipSync(readFileSync(await (await download).path()));

@@ -145,19 +145,21 @@ describe('documents and roles', () => {
 
   test.each(standings)('in a lesson that is %s', async (standing) => {
     await bring(standing);
-    const [wanted, got]: Record<string, Access>[] = [{}, {}];
+    const wanted: Record<string, Access> = {};
+    const got: Record<string, Access> = {};
     for (const rows of Object.values(table))
       for (const [what, row] of Object.entries(rows as Record<string, (now: Standing) => Row>))
-        for (const caller of callers)
-          for (const speaker of ['teacher', 'student'] as const) {
-            // Whoever is no teacher gets nothing by saying that they are, and the other way round.
-            const isAsThemselves = teachers.includes(caller) === (speaker === 'teacher');
-            const key = `${what}, ${caller} as ${speaker}`;
-            if (wanted && got) {
+        await Promise.all(
+          callers.flatMap((caller) =>
+            (['teacher', 'student'] as const).map(async (speaker) => {
+              // Whoever is no teacher gets nothing by saying that they are, and the other way round.
+              const isAsThemselves = teachers.includes(caller) === (speaker === 'teacher');
+              const key = `${what}, ${caller} as ${speaker}`;
               wanted[key] = isAsThemselves ? (row(standing)[caller] ?? 'none') : 'none';
               got[key] = await accessTo(caller, names[what] ?? '', speaker);
-            }
-          }
+            }),
+          ),
+        );
     expect(got).toEqual(wanted);
   });
 

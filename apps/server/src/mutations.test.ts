@@ -109,22 +109,25 @@ describe('requests as no browser sends them', () => {
     });
   };
 
-  test('bodies that are no JSON, or endless, are refused in order', async () => {
-    const bodies: [string, string][] = [
-      ['application/json', '{"title":'],
-      ['application/json', '"a text"'],
-      ['application/json', 'null'],
-      ['application/json', `{"a":${'['.repeat(100_000)}${']'.repeat(100_000)}}`],
-      ['application/json', `"${'x'.repeat(3_000_000)}"`],
-      ['multipart/form-data; boundary=x', '--x\r\nnonsense'],
-      ['multipart/form-data', 'nothing'],
-    ];
-    for (const each of changing)
-      for (const [type, body] of bodies) {
+  test.each([
+    ['JSON that breaks off', 'application/json', '{"title":'],
+    ['a text', 'application/json', '"a text"'],
+    ['nothing', 'application/json', 'null'],
+    ['lists in lists', 'application/json', `{"a":${'['.repeat(100_000)}${']'.repeat(100_000)}}`],
+    ['an endless text', 'application/json', `"${'x'.repeat(3_000_000)}"`],
+    ['a part that is none', 'multipart/form-data; boundary=x', '--x\r\nnonsense'],
+    ['no boundary', 'multipart/form-data', 'nothing'],
+  ])(
+    'a body of %s is refused in order by every route',
+    async (_what, type, body) => {
+      for (const each of changing) {
         const { status } = await askAs(each, { 'content-type': type }, body);
-        expect([each.route, type, status]).toEqual([each.route, type, Math.min(status, 499)]);
+        expect([each.route, status]).toEqual([each.route, Math.min(status, 499)]);
       }
-  });
+      // Three megabytes to every route take their time.
+    },
+    120_000,
+  );
 
   test.each(['text/plain', 'application/x-www-form-urlencoded'])(
     'what foreign forms send (%s) is taken by no route',

@@ -13,9 +13,12 @@ import type {
 import { newId } from '@gobrel/core/deck';
 import { COURSE, type RunningPlatform, startPlatform } from '@gobrel/stand-ins';
 import { DataSource } from 'typeorm';
+import { ClassRow } from './database/index.js';
+import { CoursesService } from './platforms/courses.service.js';
 import { readLaunch } from './platforms/launch.js';
 import { readMembers } from './platforms/members.service.js';
 import { askOutside, isNear } from './platforms/outside-calls.js';
+import { PlacesService } from './platforms/places.service.js';
 import { PlatformsService } from './platforms/platforms.service.js';
 import { ScoresService } from './platforms/scores.service.js';
 import { placeFrom } from './place.js';
@@ -164,12 +167,44 @@ describe('a deck that a teacher chooses', () => {
       platform.more.push({ id: `more-${number}`, name: `Student ${number}`, email: '', role: 'student' });
     const ends = await Promise.all(platform.more.map(({ id }) => open(new Browser(), placed.id, id)));
     platform.more.length = 0;
-    expect(new Set(ends.map(({ pathname }) => pathname))).toEqual(new Set(['/arrived/student']));
+    expect(new Set(ends.map(({ pathname, search }) => pathname + search))).toEqual(new Set(['/arrived/student']));
     const { id = '' } = (await lessons())[0] ?? {};
     const { body } = await odile.ask<LessonView>('GET', at(`/api/lessons/${id}`));
     const joined = body.participants.filter(({ joinedAt, name }) => joinedAt !== null && /^Student \d+$/.test(name));
     expect(new Set(joined.map(({ name }) => name)).size).toBe(60);
     expect(joined).toHaveLength(60);
+  });
+
+  test('is opened by sixty students while somebody else is at their class: they wait, and hold up nobody', async () => {
+    const placed = await choose(await odileThere(), 'mbs-odile', { deckId: 'exit-questions' });
+    await open(new Browser(), placed.id, 'mbs-heron-01');
+    const { id: classId } = (await classes()).find(({ name }) => name === COURSE.title) ?? { id: '' };
+    for (let number = 1; number <= 60; number += 1)
+      platform.more.push({ id: `late-${number}`, name: `Latecomer ${number}`, email: '', role: 'student' });
+    const enrolling = jest.spyOn(server.app.get(CoursesService), 'enrol');
+    const coming = await server.app.get(DataSource).transaction(async (manager) => {
+      await manager.findOneOrFail(ClassRow, { where: { id: classId }, lock: { mode: 'pessimistic_write' } });
+      const opened = Promise.all(platform.more.map(({ id }) => open(new Browser(), placed.id, id)));
+      const comers = () => new Set(enrolling.mock.calls.map(([, , { subject }]) => subject));
+      await until(() => platform.more.every(({ id }) => comers().has(id)));
+      const waiting = `SELECT pid FROM pg_stat_activity WHERE wait_event_type = 'Lock'`;
+      await until(async () => (await manager.query<unknown[]>(waiting)).length > 0);
+      expect((await odile.ask('GET', at('/api/classes'))).status).toBe(200);
+      expect(await manager.query<unknown[]>(waiting)).toHaveLength(1);
+      return { opened };
+    });
+    platform.more.length = 0;
+    enrolling.mockRestore();
+    const pages = (await coming.opened).map(({ pathname, search }) => pathname + search);
+    expect(new Set(pages)).toEqual(new Set(['/arrived/student']));
+  });
+
+  test('that cannot be opened because of us says so on a page', async () => {
+    const placed = await choose(await odileThere(), 'mbs-odile', { deckId: 'exit-questions' });
+    const broken = jest.spyOn(server.app.get(PlacesService), 'opened').mockRejectedValueOnce(new Error('broken'));
+    const url = await open(new Browser(), placed.id, 'mbs-heron-01');
+    expect([url.pathname, trouble(url)]).toEqual(['/arrived/nowhere', 'server-fault']);
+    broken.mockRestore();
   });
 
   test('is chosen by who teaches, and only what is theirs', async () => {

@@ -2,6 +2,7 @@
 export { cleanRequest } from './clean-request.js';
 export * from './problem-exception.js';
 export * from './problem-filter.js';
+export { problemOf } from './problem-of.js';
 export * from './validation.js';
 export { isOwnOrigin } from './own-origin.js';
 export { ownPagesOnly } from './own-pages-only.js';

@@ -9,7 +9,7 @@ import { parseCookie } from 'cookie';
 import type { CookieOptions, Request, Response } from 'express';
 import { Allow, type Identity, Who } from '../accounts/index.js';
 import { TeacherArrivalsService, WaitingArrivalsService } from '../arriving/index.js';
-import { ProblemException, refuse } from '../errors/index.js';
+import { problemOf, refuse } from '../errors/index.js';
 import { StudentArrivalsService } from '../lessons/index.js';
 import { ownCookie } from '../own-cookie.js';
 import { PLACE, type Place, siteOf } from '../place.js';
@@ -105,8 +105,7 @@ export class OidcController {
     try {
       response.redirect(await this.takeIn(returned, going, who, { address, request, response }));
     } catch (error) {
-      if (!(error instanceof ProblemException)) throw error;
-      response.redirect(backFor(going.code, error.problem.code));
+      response.redirect(backFor(going.code, problemOf(error).code));
     }
   }
 

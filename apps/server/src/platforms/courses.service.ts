@@ -5,6 +5,7 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager, IsNull } from 'typeorm';
 import { OutsideIdentitiesService, type OutsidePerson } from '../arriving/index.js';
 import { ClassRow, PlatformCourseRow, type PlatformRow, StudentRow } from '../database/index.js';
+import { Lines } from '../line.js';
 import type { Launch } from './launch.js';
 
 /** The longest names of a class and of a student, in letters, and the most students of a class, as in the contract. */
@@ -35,6 +36,8 @@ interface ClassOf {
 
 @Injectable()
 export class CoursesService {
+  private readonly enrolling = new Lines();
+
   constructor(
     @InjectDataSource() private readonly database: DataSource,
     private readonly identities: OutsideIdentitiesService,
@@ -67,30 +70,32 @@ export class CoursesService {
    * list, where there is one, else as a new one.
    */
   enrol(platform: PlatformRow, classId: string, learner: Learner): Promise<void> {
+    // A whole class that comes at once waits here, and not each on a connection of its own, of which there would be none left.
+    return this.enrolling.run(classId, () =>
+      this.database.transaction((manager) => this.enrolBy(manager, platform, classId, learner)),
+    );
+  }
+
+  private async enrolBy(
+    manager: EntityManager,
+    platform: PlatformRow,
+    classId: string,
+    learner: Learner,
+  ): Promise<void> {
     const person = personOf(platform, learner);
-    return this.database.transaction(async (manager) => {
-      // Two devices of one student, and a list that comes in meanwhile, make one student.
-      await manager.findOne(ClassRow, { where: { id: classId }, lock: { mode: 'pessimistic_write' } });
-      const students = await manager.findBy(StudentRow, { classId });
-      const ids = students.map(({ id }) => id);
-      // On this very connection: a whole class that comes at once has all there are.
-      if ((await this.identities.studentAmong(person, ids, manager)) !== null) return;
-      const listed =
-        learner.rosterId === '' ? undefined : students.find(({ rosterId }) => rosterId === learner.rosterId);
-      if (!listed && students.length >= MOST_STUDENTS) return;
-      const id = listed?.id ?? newId();
-      const name = (learner.name.trim() || learner.subject).slice(0, LONGEST_NAME);
-      if (!listed)
-        await manager.insert(StudentRow, {
-          id,
-          classId,
-          name,
-          pinHash: null,
-          groupName: '',
-          rosterId: learner.rosterId,
-        });
-      await this.identities.connectStudent(person, id, manager);
-    });
+    // Two devices of one student, and a list that comes in meanwhile, make one student.
+    await manager.findOne(ClassRow, { where: { id: classId }, lock: { mode: 'pessimistic_write' } });
+    const students = await manager.findBy(StudentRow, { classId });
+    const ids = students.map(({ id }) => id);
+    // On this very connection, as other servers may wait for the class too.
+    if ((await this.identities.studentAmong(person, ids, manager)) !== null) return;
+    const listed = learner.rosterId === '' ? undefined : students.find(({ rosterId }) => rosterId === learner.rosterId);
+    if (!listed && students.length >= MOST_STUDENTS) return;
+    const id = listed?.id ?? newId();
+    const name = (learner.name.trim() || learner.subject).slice(0, LONGEST_NAME);
+    const { rosterId } = learner;
+    if (!listed) await manager.insert(StudentRow, { id, classId, name, pinHash: null, groupName: '', rosterId });
+    await this.identities.connectStudent(person, id, manager);
   }
 }
 

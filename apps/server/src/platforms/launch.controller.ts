@@ -7,7 +7,7 @@ import { Controller, Get, Inject, Ip, Param, Post, Query, Req, Res } from '@nest
 import { parseCookie } from 'cookie';
 import type { CookieOptions, Request, Response } from 'express';
 import { Allow } from '../accounts/index.js';
-import { ProblemException } from '../errors/index.js';
+import { problemOf } from '../errors/index.js';
 import { languageFor } from '../languages.js';
 import { ownCookie } from '../own-cookie.js';
 import { PLACE, type Place, siteOf } from '../place.js';
@@ -115,8 +115,7 @@ export class LaunchController {
     try {
       await act();
     } catch (error) {
-      if (!(error instanceof ProblemException)) throw error;
-      response.redirect(303, `/arrived/nowhere?trouble=${error.problem.code}`);
+      response.redirect(303, `/arrived/nowhere?trouble=${problemOf(error).code}`);
     }
   }
 

@@ -4,7 +4,7 @@ import { type DocumentName, writeWorkChanges } from '@gobrel/core/shared-doc';
 import * as Y from 'yjs';
 import { DocumentGate, putBack, rulesFor, type WorkFacts } from './gate/index.js';
 import { OTHER_PROCESS } from './fan-out.js';
-import { Line } from './line.js';
+import { Line } from '../line.js';
 
 /** What a change of a student's work has to fit, and what of it stays as it is. */
 export interface IntakeFacts extends WorkFacts {

@@ -16,7 +16,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import * as Y from 'yjs';
 import { isDataError } from '../database/index.js';
 import { MetricsService } from '../metrics/index.js';
-import { Line } from './line.js';
+import { Line } from '../line.js';
 import { UpdateQueue } from './update-queue.js';
 
 /** A version is kept automatically at most this often, in milliseconds, and this many of them a deck. */

@@ -154,11 +154,11 @@ export class OpenedDocument {
   }
 }
 
-/** Waits for something to become true; throws after ten seconds. */
+/** Waits for something to become true; throws after twenty seconds. */
 export async function until(isTrue: () => boolean | Promise<boolean>): Promise<void> {
-  const end = Date.now() + 10_000;
+  const end = Date.now() + 20_000;
   while (!(await isTrue())) {
-    if (Date.now() > end) throw new Error('waited ten seconds in vain');
+    if (Date.now() > end) throw new Error('waited twenty seconds in vain');
     await new Promise((resolve) => setTimeout(resolve, 25));
   }
 }
@@ -181,11 +181,9 @@ export class TestServer {
     return new TestServer(app, databaseUrl, `http://127.0.0.1:${port}`);
   }
 
-  /** A server with the sample scenario. */
+  /** A server with the sample scenario, on a database of its own. */
   static async startWithSample(settings: Partial<ServerOptions> = {}): Promise<TestServer> {
-    const server = await TestServer.start(settings);
-    await server.app.get(SampleService).loadIntoEmptyDatabase();
-    return server;
+    return TestServer.start({ ...settings, databaseUrl: await databaseWithSample() });
   }
 
   visitor(): Visitor {
@@ -220,12 +218,54 @@ export class TestServer {
   }
 }
 
+/** The database that the sample was loaded into once, as that takes seconds; whoever wants it gets a copy. */
+const SAMPLE = 'sample_of_tests';
+
+async function databaseWithSample(): Promise<string> {
+  return inCluster(async (cluster) => {
+    const isThere = async () =>
+      (await cluster.query<unknown[]>('SELECT 1 FROM pg_database WHERE datname = $1', [SAMPLE])).length > 0;
+    if (!(await isThere())) {
+      const loaded = await newDatabase();
+      const server = await TestServer.start({ databaseUrl: loaded });
+      await server.app.get(SampleService).loadIntoEmptyDatabase();
+      await server.stop();
+      const name = new URL(loaded).pathname.slice(1);
+      await cluster.query('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = $1', [name]);
+      await cluster.query(`ALTER DATABASE ${name} RENAME TO ${SAMPLE}`);
+    }
+    const name = newName();
+    await cluster.query(`CREATE DATABASE ${name} TEMPLATE ${SAMPLE}`);
+    return addressOf(name);
+  });
+}
+
 async function newDatabase(): Promise<string> {
+  return inCluster(async (cluster) => {
+    const name = newName();
+    await cluster.query(`CREATE DATABASE ${name}`);
+    return addressOf(name);
+  });
+}
+
+const newName = () => `test_${randomBytes(6).toString('hex')}`;
+
+function clusterUrl(): string {
   const cluster = process.env['TEST_DATABASE_URL'];
   if (!cluster) throw new Error('run these tests with "npm run server-tests", which starts a database');
-  const name = `test_${randomBytes(6).toString('hex')}`;
-  const source = await new DataSource({ type: 'postgres', url: cluster }).initialize();
-  await source.query(`CREATE DATABASE ${name}`);
-  await source.destroy();
-  return cluster.replace(/\/[^/]*$/, `/${name}`);
+  return cluster;
+}
+
+/** The address of a database of the test cluster. */
+function addressOf(name: string): string {
+  return clusterUrl().replace(/\/[^/]*$/, `/${name}`);
+}
+
+async function inCluster<T>(act: (cluster: DataSource) => Promise<T>): Promise<T> {
+  const cluster = await new DataSource({ type: 'postgres', url: clusterUrl() }).initialize();
+  try {
+    return await act(cluster);
+  } finally {
+    await cluster.destroy();
+  }
 }

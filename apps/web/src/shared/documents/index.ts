@@ -2,6 +2,7 @@
 export { DocumentTrouble } from './document-trouble';
 export { openDocument } from './open-document';
 export type { PdfDocument } from './pdf-document';
+export { PdfPassword } from './pdf-password';
 export { saysDocument } from './says-document';
 export { storePage } from './store-page';
 export { useOpenPdf } from './use-open-pdf';

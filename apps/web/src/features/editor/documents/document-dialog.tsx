@@ -8,8 +8,8 @@ import {
   readPageRange,
   type SlideId,
 } from '@gobrel/core/deck';
-import { type FormEvent, useRef, useState } from 'react';
-import { type PdfDocument, storePage, useOpenPdf } from '../../../shared/documents';
+import { useRef, useState } from 'react';
+import { type PdfDocument, PdfPassword, storePage, useOpenPdf } from '../../../shared/documents';
 import { messages } from '../../../shared/messages';
 import { Button, Dialog, DialogActions, Field } from '../../../shared/ui';
 import { select } from '../state/desk';
@@ -42,46 +42,13 @@ export function DocumentDialog({ file, onClose, ...rest }: DocumentDialogProps) 
           </DialogActions>
         </>
       ) : null}
-      {opening.is === 'locked' ? <Password wasWrong={opening.wasWrong} onGive={unlock} onClose={onClose} /> : null}
+      {opening.is === 'locked' ? (
+        <PdfPassword fileName={file.name} wasWrong={opening.wasWrong} onGive={unlock} onGiveUp={onClose} />
+      ) : null}
       {opening.is === 'open' ? (
         <ChoosePages {...rest} file={file} document={opening.document} onClose={onClose} />
       ) : null}
     </Dialog>
-  );
-}
-
-interface PasswordProps {
-  readonly wasWrong: boolean;
-  readonly onGive: (password: string) => void;
-  readonly onClose: () => void;
-}
-
-function Password({ wasWrong, onGive, onClose }: PasswordProps) {
-  const says = messages.documents;
-  const [password, setPassword] = useState('');
-  const give = (event: FormEvent) => {
-    event.preventDefault();
-    onGive(password);
-  };
-  return (
-    <form onSubmit={give}>
-      <Field
-        label={says.password}
-        hint={says.passwordHint}
-        {...(wasWrong ? { fault: says.wrongPassword } : {})}
-        type="password"
-        autoComplete="off"
-        autoFocus
-        value={password}
-        onChange={({ target }) => setPassword(target.value)}
-      />
-      <DialogActions>
-        <Button onClick={onClose}>{messages.common.cancel}</Button>
-        <Button look="main" type="submit" disabled={password === ''}>
-          {says.unlock}
-        </Button>
-      </DialogActions>
-    </form>
   );
 }
 

@@ -4,8 +4,10 @@ import type { KeptBeside } from '@gobrel/core/formats';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Dialog, DialogActions, FileButton } from '../../../shared/ui';
 import { NotReadable } from '../../../shared/deck-files';
+import { PdfPassword } from '../../../shared/documents';
 import { listed, messages } from '../../../shared/messages';
 import { ACCEPTED, importGroups } from './import-kind';
+import { useLockedFile } from './use-locked-file';
 import { type Imported, readImport } from './read-import';
 
 interface ImportDialogProps {
@@ -28,24 +30,21 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
   const [fileName, setFileName] = useState('');
   const [fileCount, setFileCount] = useState(1);
   const [withBeside, setWithBeside] = useState(true);
+  const [locked, ask] = useLockedFile();
   const underWay = useRef<AbortController | null>(null);
   useEffect(() => () => underWay.current?.abort(), []);
   const take = async (files: readonly File[]) => {
     setRead(null);
     const found = importGroups(files);
-    if ('why' in found) {
-      setTrouble(says.unknown({ name: found.name }));
-      return;
-    }
     setTrouble('');
     const own = new AbortController();
     underWay.current?.abort();
     underWay.current = own;
     const name = files[0]?.name ?? '';
     setFileName(name);
-    setFileCount(found.groups.length);
+    setFileCount(found.groups.length + found.unknown.length);
     try {
-      const imported = await readImport(found.groups, setStep, own.signal);
+      const imported = await readImport(found, { tell: setStep, askPassword: ask, signal: own.signal });
       const hasDeck = Object.keys(imported.deck.slides).length > 0;
       const isMore = imported.beside !== null;
       if (!hasDeck && !isMore) setTrouble(says.nothing({ name }));
@@ -60,6 +59,7 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
     underWay.current?.abort();
     setStep('');
   };
+  const isReading = step !== '' && locked === null;
   useTakenOnce(dropped, take);
   const slides = read ? slidesInOrder(read.deck).length : 0;
   return (
@@ -80,7 +80,7 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
           onFile={(_, all) => void take(all)}
         />
         <div role="status" className="mt-3 min-h-6">
-          {step ? (
+          {isReading ? (
             <p className="flex items-center gap-3">
               {step} <Button onClick={stop}>{messages.common.cancel}</Button>
             </p>
@@ -96,6 +96,14 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
             </p>
           ) : null}
         </div>
+        {locked ? (
+          <PdfPassword
+            fileName={locked.fileName}
+            wasWrong={locked.wasWrong}
+            onGive={locked.give}
+            onGiveUp={() => locked.give(null)}
+          />
+        ) : null}
         {read && read.left.length > 0 && slides > 0 ? <p className="mt-2 text-soft">{says.check}</p> : null}
         {read?.beside ? <Beside beside={read.beside} isWanted={withBeside} onChange={setWithBeside} /> : null}
         {read && read.left.length > 0 ? (

@@ -1,10 +1,8 @@
 import { importGroups, saysPresentation } from './import-kind';
 
 const file = (name: string, type = '') => ({ name, type });
-const told = (...files: readonly { readonly name: string; readonly type: string }[]) => {
-  const found = importGroups(files);
-  return 'why' in found ? found : found.groups.map(({ kind, files: own }) => [kind, ...own.map(({ name }) => name)]);
-};
+const told = (...files: readonly { readonly name: string; readonly type: string }[]) =>
+  importGroups(files).groups.map(({ kind, files: own }) => [kind, ...own.map(({ name }) => name)]);
 
 test.each([
   [[file('owl.png', 'image/png'), file('rail.JPG', 'image/jpeg')], [['pictures', 'owl.png', 'rail.JPG']]],
@@ -30,11 +28,10 @@ test('several at once become a deck each, but for pictures, which become one', (
   ]);
 });
 
-test('the first that cannot be imported is told', () => {
-  expect(told(file('owl.png', 'image/png'), file('song.mp3', 'audio/mpeg'))).toEqual({
-    why: 'unknown',
-    name: 'song.mp3',
-  });
+test('those that cannot be imported are told beside the others', () => {
+  const found = importGroups([file('owl.png', 'image/png'), file('song.mp3', 'audio/mpeg'), file('.DS_Store')]);
+  expect(found.groups).toHaveLength(1);
+  expect(found.unknown).toEqual(['song.mp3', '.DS_Store']);
 });
 
 test('a presentation is known by its ending', () => {

@@ -30,16 +30,21 @@ function kindOf({ name, type }: Pick<File, 'name' | 'type'>): ImportKind | undef
   return type.startsWith('image/') ? 'pictures' : kinds.find(([ending]) => ending.test(name))?.[1];
 }
 
-/** The decks that some files become: all pictures are one, every other file is one; `unknown` with the first that cannot be imported. */
-export function importGroups<F extends Pick<File, 'name' | 'type'>>(
-  files: readonly F[],
-): { readonly groups: readonly ImportGroup<F>[] } | { readonly why: 'unknown'; readonly name: string } {
-  const strange = files.find((file) => kindOf(file) === undefined);
-  if (strange) return { why: 'unknown', name: strange.name };
+/** What some files become, and the names of those that cannot be imported. */
+export interface ImportGroups<F> {
+  readonly groups: readonly ImportGroup<F>[];
+  readonly unknown: readonly string[];
+}
+
+/** The decks that some files become: all pictures are one, every other file is one. */
+export function importGroups<F extends Pick<File, 'name' | 'type'>>(files: readonly F[]): ImportGroups<F> {
   const pictures = files.filter((file) => kindOf(file) === 'pictures');
   const others = files.flatMap((file): ImportGroup<F>[] => {
     const kind = kindOf(file);
     return kind === undefined || kind === 'pictures' ? [] : [{ kind, files: [file] }];
   });
-  return { groups: [...(pictures.length > 0 ? [{ kind: 'pictures' as const, files: pictures }] : []), ...others] };
+  return {
+    groups: [...(pictures.length > 0 ? [{ kind: 'pictures' as const, files: pictures }] : []), ...others],
+    unknown: files.filter((file) => kindOf(file) === undefined).map(({ name }) => name),
+  };
 }

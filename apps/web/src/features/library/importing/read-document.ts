@@ -4,20 +4,35 @@ import { DocumentTrouble, openDocument, storePage } from '../../../shared/docume
 import { NotReadable } from '../../../shared/deck-files';
 import { messages } from '../../../shared/messages';
 
-/** @throws NotReadable where it is locked or broken, DOMException named AbortError when it was stopped */
+/** Asks for the password of a locked file, again after a wrong one; `null` gives up. */
+export type AskPassword = (fileName: string, wasWrong: boolean) => Promise<string | null>;
+
+/** Who is told what happens on the way. */
+export interface ReadingHost {
+  /** Told how far it is, in words. */
+  readonly tell: (step: string) => void;
+  readonly askPassword: AskPassword;
+  /** Stops it. */
+  readonly signal: AbortSignal;
+}
+
+/**
+ * @throws NotReadable where it is broken, or its password is not known, DOMException named AbortError when it was stopped
+ */
 export async function readDocument(
   file: File,
   empty: Deck,
-  tell: (step: string) => void,
-  signal: AbortSignal,
+  { tell, askPassword, signal }: ReadingHost,
 ): Promise<{ readonly deck: Deck; readonly left: readonly string[] }> {
   const says = messages.library.import;
   const { name } = file;
-  const document = await openDocument(file, () => Promise.resolve(null)).catch((error: unknown) => {
+  const document = await openDocument(file, (wasWrong) => askPassword(name, wasWrong)).catch((error: unknown) => {
     const isLocked = error instanceof DocumentTrouble && error.why === 'given-up';
+    signal.throwIfAborted();
     throw new NotReadable(isLocked ? says.pdfLocked({ name }) : says.pdfBroken({ name }));
   });
   try {
+    tell(says.reading({ name }));
     const pages: DocumentPage[] = [];
     for (let number = 1; number <= document.pageCount; number += 1) {
       signal.throwIfAborted();

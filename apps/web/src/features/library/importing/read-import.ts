@@ -13,8 +13,9 @@ import {
 import { NotReadable, type BackupResult, start, startReading, until, withPicture } from '../../../shared/deck-files';
 import { storePicture } from '../../../shared/contents';
 import { locale, lossInWords, messages, unreadInWords } from '../../../shared/messages';
-import type { ImportGroup, ImportKind } from './import-kind';
-import { readDocument } from './read-document';
+import type { ImportGroups, ImportKind } from './import-kind';
+import { type ReadingHost, readDocument } from './read-document';
+import { readSeveral } from './read-several';
 import { readSlidesFile } from './read-slides-file';
 import { type ImportedDeck, restoreBackup } from './restore-backup';
 
@@ -32,38 +33,47 @@ type One = Omit<Imported, 'title' | 'others' | 'beside'>;
 /** What a file has that is one deck and nothing else. */
 const ALONE = { others: [], beside: null };
 
-/** What is told on the way, in words. */
-type Tell = (step: string) => void;
+type Tell = ReadingHost['tell'];
 
 /** The largest text that is read, in bytes; what is beyond it is cut off. */
 const LARGEST_TEXT = 8 * 1024 * 1024;
 
 /**
- * Reads files, one deck after the other. What one of them has left is told with its name where there are several.
- * @throws DOMException named AbortError when it was stopped, NotReadable for the first that is none, Error when the worker failed
+ * Reads files, one deck after the other. What one of them has left is told with its name where there are several, and so is one that cannot
+ * be read at all.
+ * @throws DOMException named AbortError when it was stopped, NotReadable where none of them can be read
  */
-export async function readImport(
-  groups: readonly ImportGroup<File>[],
-  tell: Tell,
-  signal: AbortSignal,
-): Promise<Imported> {
-  const all: (Imported & { readonly from: string })[] = [];
-  for (const { kind, files } of groups)
-    all.push({ ...(await readGroup(kind, files, tell, signal)), from: files.length > 1 ? '' : (files[0]?.name ?? '') });
-  const [first, ...others] = all;
-  if (!first) return { title: '', deck: emptyDeck(''), left: [], ...ALONE };
-  if (others.length === 0) return first;
+export async function readImport({ groups, unknown }: ImportGroups<File>, host: ReadingHost): Promise<Imported> {
+  const { read, refused } = await readSeveral(
+    groups,
+    ({ files }) => files[0]?.name ?? '',
+    async ({ kind, files }) => ({
+      ...(await readGroup(kind, files, host)),
+      from: files.length > 1 ? '' : (files[0]?.name ?? ''),
+    }),
+    host.signal,
+  );
+  const says = messages.library.import;
+  const notRead = [...refused, ...unknown.map((name) => says.unknown({ name }))];
+  const [only] = read;
+  if (!only) throw new NotReadable(notRead.join(' '));
+  if (read.length === 1) return { ...only, left: [...notRead, ...only.left] };
+  const left = read.flatMap(({ title, from, left: lines }) =>
+    lines.map((line) => says.inFile({ name: from || title, line })),
+  );
+  const isEmpty = ({ deck, beside }: Imported) => Object.keys(deck.slides).length === 0 && beside === null;
+  const nothing = read.filter(isEmpty).map(({ title, from }) => says.nothing({ name: from || title }));
+  const [first = only, ...others] = read.filter((each) => !isEmpty(each));
   return {
     ...first,
     others: [...first.others, ...others.flatMap((each) => [{ title: each.title, deck: each.deck }, ...each.others])],
-    left: all.flatMap(({ title, from, left }) =>
-      left.map((line) => messages.library.import.inFile({ name: from || title, line })),
-    ),
-    beside: all.find(({ beside }) => beside !== null)?.beside ?? null,
+    left: [...notRead, ...nothing, ...left],
+    beside: read.find(({ beside }) => beside !== null)?.beside ?? null,
   };
 }
 
-async function readGroup(kind: ImportKind, files: readonly File[], tell: Tell, signal: AbortSignal): Promise<Imported> {
+async function readGroup(kind: ImportKind, files: readonly File[], host: ReadingHost): Promise<Imported> {
+  const { tell, signal } = host;
   const [first] = files;
   if (!first) return { title: '', deck: emptyDeck(''), left: [], ...ALONE };
   const title = kind === 'pictures' && files.length > 1 ? messages.library.import.pictures : nameWithoutEnding(first);
@@ -72,7 +82,7 @@ async function readGroup(kind: ImportKind, files: readonly File[], tell: Tell, s
   tell(messages.library.import.reading({ name: first.name }));
   if (kind === 'presentation') return { ...ALONE, ...(await readSlidesFile(first, empty, tell, signal)) };
   if (kind === 'document') {
-    return { title, ...ALONE, ...(await readDocument(first, empty, tell, signal)) };
+    return { title, ...ALONE, ...(await readDocument(first, empty, host)) };
   }
   if (/\.zip$/i.test(first.name)) {
     const backup = await readBackupFile(first, tell, signal);
