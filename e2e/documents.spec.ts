@@ -106,7 +106,7 @@ test('in the library a locked document among others asks for its password, or is
   await password.fill('samphire');
   await page.keyboard.press('Enter');
   await expect(dialog.getByLabel(says.passwordOf({ name: 'storm.pdf' }))).toBeFocused();
-  await dialog.getByRole('button', { name: messages.common.cancel }).click();
+  await dialog.getByRole('button', { name: importing.leaveOut }).click();
   await expect(dialog.getByRole('list', { name: importing.left })).toHaveText(
     importing.pdfLocked({ name: 'storm.pdf' }),
   );

@@ -20,6 +20,7 @@ import { KeysSheet, Loading, Tabs, usePageTitle } from '../../shared/ui';
 import { messages } from '../../shared/messages';
 import { openPanelTab, panelTabs, select, useDesk } from './state/desk';
 import { CheckNote } from './check/check-note';
+import { nameOfCheck } from './check/name-of-check';
 import { CheckPanel } from './check/check-panel';
 import { useCheck, useDeckCheck } from './check/use-deck-check';
 import { type EditorDialog, EditorHeader } from './editor-header';
@@ -255,7 +256,7 @@ function Editor({ deckId, document, editing }: EditorProps) {
                 },
                 {
                   id: 'check',
-                  name: findingCount > 0 ? messages.checks.tabCount({ count: findingCount }) : messages.checks.tab,
+                  name: nameOfCheck(findingCount),
                   content: (
                     <CheckPanel
                       editing={editing}

@@ -4,5 +4,5 @@ export { openDocument } from './open-document';
 export type { PdfDocument } from './pdf-document';
 export { PdfPassword } from './pdf-password';
 export { saysDocument } from './says-document';
-export { storePage } from './store-page';
+export { storePages } from './store-pages';
 export { useOpenPdf } from './use-open-pdf';

@@ -19,6 +19,8 @@ const SHIPPED = `/assets/pdf-${version}/`;
 const FINE = 2000;
 /** How near a picture without gaps stays to what it was, from 0 to 1. */
 const QUALITY = 0.9;
+/** Up to this many bytes a page is stored as it was drawn. */
+const SMALL = 400_000;
 /** Larger pages are drawn smaller, in pixels all together: what a page says of its own size is not believed. */
 const MOST_PIXELS = 6_000_000;
 
@@ -110,7 +112,9 @@ async function drawnAt(page: PDFPageProxy, scale: number) {
   }
   const blobOf = (type: string, quality?: number) =>
     new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, type, quality));
-  const [packed, photo] = [await blobOf('image/png'), await blobOf('image/webp', QUALITY)];
+  const packed = await blobOf('image/png');
+  // What is drawn and written is small without loss; only photographs are worth being packed a second time.
+  const photo = packed && packed.size > SMALL ? await blobOf('image/webp', QUALITY) : null;
   const file = packed && photo && photo.size < packed.size / 2 ? photo : (packed ?? photo);
   if (!file) throw new DocumentTrouble('broken');
   return { file, width: canvas.width, height: canvas.height };

@@ -6,11 +6,13 @@ import { Button, DialogActions, Field } from '../ui';
 interface PdfPasswordProps {
   readonly fileName: string;
   readonly wasWrong: boolean;
+  /** What giving up on it is called. */
+  readonly giveUp: string;
   readonly onGive: (password: string) => void;
   readonly onGiveUp: () => void;
 }
 
-export function PdfPassword({ fileName, wasWrong, onGive, onGiveUp }: PdfPasswordProps) {
+export function PdfPassword({ fileName, wasWrong, giveUp, onGive, onGiveUp }: PdfPasswordProps) {
   const says = messages.documents;
   const [password, setPassword] = useState('');
   const give = (event: FormEvent) => {
@@ -30,7 +32,7 @@ export function PdfPassword({ fileName, wasWrong, onGive, onGiveUp }: PdfPasswor
         onChange={({ target }) => setPassword(target.value)}
       />
       <DialogActions>
-        <Button onClick={onGiveUp}>{messages.common.cancel}</Button>
+        <Button onClick={onGiveUp}>{giveUp}</Button>
         <Button look="main" type="submit" disabled={password === ''}>
           {says.unlock}
         </Button>

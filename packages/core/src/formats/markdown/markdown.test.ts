@@ -27,6 +27,18 @@ test('each heading is a slide with what stands under it; a single first one open
   expect(unread).toEqual([]);
 });
 
+test.each([
+  ['a line', 'Class 6\n', 'subtitle'],
+  ['nothing', '', 'subtitle'],
+  ['a list', '- The moon pulls\n- Twice a day\n', 'body'],
+  ['three paragraphs', 'One.\n\nTwo.\n\nThree.\n', 'body'],
+  ['a long paragraph', `${'The water rises and falls. '.repeat(8)}\n`, 'body'],
+])('%s under the first heading stands where there is room for it', (_what, under, role) => {
+  const { deck } = read(`# The tide\n\n${under}\n## Home\n`);
+  const roles = itemsOf(deck, slidesInOrder(deck)[0]?.id ?? '').map((item) => item.role);
+  expect(roles).toEqual(['title', role]);
+});
+
 test('links to headings lead to their slides, those to the web there, and others are told', () => {
   const { deck, unread } = read(
     '# Gate\n[Go on](#the-hide!) or [in](#the-hide), [look up](https://marrambay.example) [bad](javascript:alert(1))\n# The hide\n',

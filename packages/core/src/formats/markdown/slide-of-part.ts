@@ -26,6 +26,8 @@ import { NOTES_SIGN } from './notes-sign.js';
 const LONGEST_NAME = 120;
 /** So many tables fit on a slide; what comes after them is told. */
 const MOST_TABLES = 3;
+/** The longest subtitle, in letters, and of how many lines it is at most. */
+const SUBTITLE = { letters: 140, lines: 2 } as const;
 /** What lies between the parts of a slide, in shares of the height of all of them. */
 const GAP = 0.04;
 
@@ -45,7 +47,7 @@ export function withSlide(
 ): Deck {
   const { words, tables, notes } = parted(tokens);
   const text = reader.read(words);
-  const layout = opens && tables.length === 0 ? 'title' : 'title-and-text';
+  const layout = opens && tables.length === 0 && isSubtitle(text) ? 'title' : 'title-and-text';
   const added = applyChanges(deck, addSlideFrom(deck, layout, { id, name: cutText(name, LONGEST_NAME), createId }));
   const noted = notes ? withNotes(added, id, notes, reader) : added;
   const partOf = (role: string) => itemsOf(noted, id).find((item) => item.role === role);
@@ -84,6 +86,13 @@ function parted(tokens: readonly Token[]) {
     isSaid = isNotesSign(token);
   }
   return { words, tables, notes };
+}
+
+/** Whether words are short enough to stand under a title; lists never do. */
+function isSubtitle(text: RichText): boolean {
+  const areParagraphs = text.content.every(({ type }) => type === 'paragraph');
+  const letters = lettersOf(text);
+  return areParagraphs && letters.length <= SUBTITLE.letters && letters.split('\n').length <= SUBTITLE.lines;
 }
 
 const isParagraph = (token: Token): token is Tokens.Paragraph => token.type === 'paragraph';

@@ -1,15 +1,7 @@
 /** Pages of a document into the deck: chosen from small pictures, drawn and stored one after the other. */
-import {
-  addPages,
-  type DocumentPage,
-  pageRange,
-  type PageUse,
-  pageUses,
-  readPageRange,
-  type SlideId,
-} from '@gobrel/core/deck';
-import { useRef, useState } from 'react';
-import { type PdfDocument, PdfPassword, storePage, useOpenPdf } from '../../../shared/documents';
+import { addPages, pageRange, type PageUse, pageUses, readPageRange, type SlideId } from '@gobrel/core/deck';
+import { useEffect, useRef, useState } from 'react';
+import { type PdfDocument, PdfPassword, storePages, useOpenPdf } from '../../../shared/documents';
 import { messages } from '../../../shared/messages';
 import { Button, Dialog, DialogActions, Field } from '../../../shared/ui';
 import { select } from '../state/desk';
@@ -43,7 +35,13 @@ export function DocumentDialog({ file, onClose, ...rest }: DocumentDialogProps) 
         </>
       ) : null}
       {opening.is === 'locked' ? (
-        <PdfPassword fileName={file.name} wasWrong={opening.wasWrong} onGive={unlock} onGiveUp={onClose} />
+        <PdfPassword
+          fileName={file.name}
+          wasWrong={opening.wasWrong}
+          giveUp={messages.common.cancel}
+          onGive={unlock}
+          onGiveUp={onClose}
+        />
       ) : null}
       {opening.is === 'open' ? (
         <ChoosePages {...rest} file={file} document={opening.document} onClose={onClose} />
@@ -71,7 +69,12 @@ function ChoosePages({
   const [typed, setTyped] = useState<string | null>(null);
   const [use, setUse] = useState<PageUse>('slides');
   const [progress, setProgress] = useState<Progress | null>(null);
-  const isWanted = useRef(true);
+  const placing = useRef(new AbortController());
+  useEffect(() => {
+    const own = new AbortController();
+    placing.current = own;
+    return () => own.abort();
+  }, []);
   const numbers = [...chosen].sort((a, b) => a - b);
   const isRead = typed === null || readPageRange(typed, document.pageCount) !== null;
   const choose = (number: number, isChosen: boolean) => {
@@ -86,28 +89,26 @@ function ChoosePages({
     const pages = readPageRange(text, document.pageCount);
     if (pages) setChosen(new Set(pages));
   };
-  const cancel = () => {
-    isWanted.current = false;
-    onClose();
-  };
   const place = async () => {
-    const pages: DocumentPage[] = [];
-    setProgress({ done: 0, of: numbers.length });
-    for (const number of numbers) {
-      const page = await storePage(document, number, file.name);
-      if (!isWanted.current) return;
-      // What could not be stored was said; what is there already is placed.
-      if (!page) break;
-      pages.push(page);
-      setProgress({ done: pages.length, of: numbers.length });
-    }
+    const { signal } = placing.current;
+    const stored = await storePages(document, numbers, file.name, {
+      tell: (done, of) => setProgress({ done, of }),
+      signal,
+    }).catch(() => null);
+    // Whoever left the dialog wants none of them.
+    if (!stored || signal.aborted) return;
+    const { pages, isWhole } = stored;
     if (pages.length > 0) {
       const { changes, slideIds, itemIds, linksLost } = addPages(editing.deck, slideId, pages, use);
       editing.run(changes);
       if (slideIds[0] !== undefined) onGo(slideIds[0]);
       else select(...itemIds);
       editing.tellDone(
-        [says.placed({ count: pages.length }), linksLost > 0 ? says.linksLost({ count: linksLost }) : '']
+        [
+          says.placed({ count: pages.length }),
+          isWhole ? '' : says.onlyFirst({ count: pages.length }),
+          linksLost > 0 ? says.linksLost({ count: linksLost }) : '',
+        ]
           .filter(Boolean)
           .join(' '),
       );
@@ -171,7 +172,7 @@ function ChoosePages({
         </div>
       ) : null}
       <DialogActions>
-        <Button onClick={cancel}>{messages.common.cancel}</Button>
+        <Button onClick={onClose}>{messages.common.cancel}</Button>
         <Button look="main" disabled={numbers.length === 0 || progress !== null} onClick={() => void place()}>
           {says.place({ count: numbers.length })}
         </Button>

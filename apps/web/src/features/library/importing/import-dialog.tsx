@@ -100,6 +100,7 @@ export function ImportDialog({ dropped, makes = 'decks', onImport, onClose }: Im
           <PdfPassword
             fileName={locked.fileName}
             wasWrong={locked.wasWrong}
+            giveUp={fileCount > 1 ? says.leaveOut : messages.common.cancel}
             onGive={locked.give}
             onGiveUp={() => locked.give(null)}
           />

@@ -1,6 +1,6 @@
 /** A deck from a document: a slide for each of its pages. */
-import { addPages, addSlide, applyChanges, type Deck, type DocumentPage, newId, removeSlide } from '@gobrel/core/deck';
-import { DocumentTrouble, openDocument, storePage } from '../../../shared/documents';
+import { addPages, addSlide, applyChanges, type Deck, newId, removeSlide } from '@gobrel/core/deck';
+import { DocumentTrouble, openDocument, storePages } from '../../../shared/documents';
 import { NotReadable } from '../../../shared/deck-files';
 import { messages } from '../../../shared/messages';
 
@@ -32,20 +32,19 @@ export async function readDocument(
     throw new NotReadable(isLocked ? says.pdfLocked({ name }) : says.pdfBroken({ name }));
   });
   try {
-    tell(says.reading({ name }));
-    const pages: DocumentPage[] = [];
-    for (let number = 1; number <= document.pageCount; number += 1) {
-      signal.throwIfAborted();
-      tell(says.readingSlides({ at: number, count: document.pageCount, name }));
-      const page = await storePage(document, number, name);
-      if (page) pages.push(page);
-    }
+    const numbers = Array.from({ length: document.pageCount }, (_, at) => at + 1);
+    const { pages, isWhole } = await storePages(document, numbers, name, {
+      tell: (done, of) => tell(says.readingSlides({ at: Math.min(done + 1, of), count: of, name })),
+      signal,
+    });
+    const cutShort = isWhole ? [] : [messages.documents.onlyFirst({ count: pages.length })];
+    if (pages.length === 0) throw new NotReadable(cutShort[0] ?? says.pdfBroken({ name }));
     // Pages are placed after a slide, which goes again.
     const first = newId();
     const begun = applyChanges(empty, addSlide(empty, { id: first, name: '' }));
     const { changes, linksLost } = addPages(begun, first, pages, 'slides');
     const placed = applyChanges(begun, changes);
-    const left = linksLost > 0 ? [messages.documents.linksLost({ count: linksLost })] : [];
+    const left = [...cutShort, ...(linksLost > 0 ? [messages.documents.linksLost({ count: linksLost })] : [])];
     return { deck: applyChanges(placed, removeSlide(placed, first)), left };
   } finally {
     document.close();
