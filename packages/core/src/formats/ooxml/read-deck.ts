@@ -30,7 +30,8 @@ import { childAt, childrenOf, within, type XmlElement, wordsIn } from '../xml/in
 import { EMU } from './names.js';
 import { colourIn, type ColourScheme } from './read-colours.js';
 import { OoxmlPackage } from './read-package.js';
-import { type ShapesAround, ShapesReader, type ShapeSource } from './read-shapes.js';
+import { ShapesReader } from './read-shapes.js';
+import type { ShapesAround, ShapeSource } from './shapes-around.js';
 import { type FoundTheme, readMap, readScheme, themeOfMaster } from './read-theme.js';
 import { isTrue } from './read-text.js';
 import { layoutTypes } from './write-theme.js';
