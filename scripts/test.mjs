@@ -109,7 +109,11 @@ main(async () => {
   const unit = runner(
     'unit tests',
     'npx',
-    jest('unit.json', ['core', 'contract', 'device-sync', 'messages', 'slide-view', 'demo', 'web']),
+    // They run alone: all cores are theirs.
+    [
+      ...jest('unit.json', ['core', 'contract', 'device-sync', 'messages', 'slide-view', 'demo', 'web']),
+      '--maxWorkers=100%',
+    ],
     join(reports, 'unit.json'),
     jestCount,
   );
