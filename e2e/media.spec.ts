@@ -232,6 +232,33 @@ test('what the presenter plays runs where the class sees it, and is heard there 
   await expect.poll(isMuted).toBe(false);
 });
 
+test('the presenter stops a sound along slides where the class hears it, and lets it go on', async ({
+  page,
+  context,
+}) => {
+  const { pauseSound, playSound } = messages.walking;
+  const name = 'Wind in the reeds';
+  await odile(page);
+  await page.goto('/decks/marsh-sounds/present?with=windy-hour');
+  await expect(page.getByRole('button', { name: messages.show.openAudience })).toBeVisible();
+  // Nothing is heard anywhere yet.
+  await expect(page.getByRole('button', { name: playSound({ name }) })).toHaveCount(0);
+  const audience = await context.newPage();
+  await audience.goto('/decks/marsh-sounds/show?with=windy-hour');
+  await expect(audience.getByRole('button', { name: pauseSound({ name }) })).toBeVisible();
+  await page.getByRole('button', { name: pauseSound({ name }) }).click();
+  await expect(audience.getByRole('button', { name: playSound({ name }) })).toBeVisible();
+  await expectClean(page);
+  // It stays silent on the next slide, until it is to go on.
+  await page.keyboard.press('ArrowRight');
+  await expect(audience.getByLabel('The water rises between the reeds, under the moon').first()).toBeVisible();
+  await page.getByRole('button', { name: playSound({ name }) }).click();
+  await expect(audience.getByRole('button', { name: pauseSound({ name }) })).toBeVisible();
+  // What is pressed where it is heard is seen by the presenter too.
+  await audience.getByRole('button', { name: pauseSound({ name }) }).click();
+  await expect(page.getByRole('button', { name: playSound({ name }) })).toBeVisible();
+});
+
 test.describe('a file that breaks off', () => {
   // So that the test can break it off.
   test.use({ serviceWorkers: 'block' });

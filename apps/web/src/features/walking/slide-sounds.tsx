@@ -2,10 +2,10 @@
 import { type Deck, type SlideId, type SoundItem } from '@gobrel/core/deck';
 import { heardBeside, loudnessAt, secondsLeft } from '@gobrel/core/show';
 import { onceMore, useSurroundings } from '@gobrel/slide-view';
-import { Pause, Play } from 'lucide-react';
 import { type RefObject, useEffect, useRef, useState } from 'react';
 import { messages } from '../../shared/messages';
-import { IconButton } from '../../shared/ui';
+import { SoundButton } from './sound-button';
+import { type SoundLead, VOICE } from './sound-lead';
 
 /** How often the loudness of a sound is set anew, in milliseconds. */
 const STEP = 100;
@@ -15,6 +15,8 @@ interface SlideSoundsProps {
   readonly slideId: SlideId;
   /** Where its buttons are: over a corner of the slide, under it where there is room, or in a row of others. */
   readonly place?: SoundsPlace;
+  /** Where another window leads what is heard here. */
+  readonly lead?: SoundLead;
 }
 
 /** A place for the buttons of what is heard beside a slide. */
@@ -26,7 +28,7 @@ const places: Record<SoundsPlace, string> = {
   'in-row': '',
 };
 
-export function SlideSounds({ deck, slideId, place = 'over' }: SlideSoundsProps) {
+export function SlideSounds({ deck, slideId, place = 'over', lead }: SlideSoundsProps) {
   const { voice, along } = heardBeside(deck, slideId);
   const [spoken, setSpoken] = useState(false);
   // A sound whose last slide was left is heard until it has gone.
@@ -40,14 +42,15 @@ export function SlideSounds({ deck, slideId, place = 'over' }: SlideSoundsProps)
   if (!voice && along.length === 0 && leaving.length === 0) return null;
   return (
     <div className={`flex gap-1 empty:hidden ${places[place]}`}>
-      {voice ? <Voice key={`${slideId} ${voice.file}`} file={voice.file} onSpoken={setSpoken} /> : null}
+      {voice ? <Voice key={`${slideId} ${voice.file}`} file={voice.file} lead={lead} onSpoken={setSpoken} /> : null}
       {along.map((item) => (
-        <Along key={item.id} item={item} isSpoken={spoken && voice !== null} onGone={null} />
+        <Along key={item.id} item={item} lead={lead} isSpoken={spoken && voice !== null} onGone={null} />
       ))}
       {leaving.map((item) => (
         <Along
           key={item.id}
           item={item}
+          lead={undefined}
           isSpoken={spoken && voice !== null}
           onGone={() => setLeaving((items) => items.filter(({ id }) => id !== item.id))}
         />
@@ -56,9 +59,24 @@ export function SlideSounds({ deck, slideId, place = 'over' }: SlideSoundsProps)
   );
 }
 
-/** Whether something plays, which a press changes. */
-function usePlays(element: RefObject<HTMLAudioElement | null>): [boolean, () => void] {
+/** Whether something plays, which a press changes, here or in the window that leads. */
+function usePlays(
+  element: RefObject<HTMLAudioElement | null>,
+  sound: string,
+  lead: SoundLead | undefined,
+): [boolean, () => void] {
   const [plays, setPlays] = useState(false);
+  const tell = lead?.tell;
+  const follows = lead?.follows;
+  useEffect(() => {
+    tell?.(sound, plays);
+  }, [tell, sound, plays]);
+  useEffect(() => () => tell?.(sound, false), [tell, sound]);
+  useEffect(() => {
+    if (follows?.sound !== sound) return;
+    if (follows.plays) void element.current?.play().catch(() => undefined);
+    else element.current?.pause();
+  }, [follows, sound, element]);
   useEffect(() => {
     const audio = element.current;
     if (!audio) return;
@@ -81,10 +99,16 @@ function usePlays(element: RefObject<HTMLAudioElement | null>): [boolean, () => 
   return [plays, turn];
 }
 
-function Voice({ file, onSpoken }: { file: string; onSpoken: (spoken: boolean) => void }) {
+interface VoiceProps {
+  readonly file: string;
+  readonly lead: SoundLead | undefined;
+  readonly onSpoken: (spoken: boolean) => void;
+}
+
+function Voice({ file, lead, onSpoken }: VoiceProps) {
   const { fileUrl } = useSurroundings();
   const element = useRef<HTMLAudioElement>(null);
-  const [plays, turn] = usePlays(element);
+  const [plays, turn] = usePlays(element, VOICE, lead);
   useEffect(() => {
     onSpoken(plays);
     return () => onSpoken(false);
@@ -100,15 +124,16 @@ function Voice({ file, onSpoken }: { file: string; onSpoken: (spoken: boolean) =
 
 interface AlongProps {
   readonly item: SoundItem;
+  readonly lead: SoundLead | undefined;
   readonly isSpoken: boolean;
   /** Its last slide was left: told when it has gone; `null` while it is heard along. */
   readonly onGone: (() => void) | null;
 }
 
-function Along({ item, isSpoken, onGone }: AlongProps) {
+function Along({ item, lead, isSpoken, onGone }: AlongProps) {
   const { fileUrl } = useSurroundings();
   const element = useRef<HTMLAudioElement>(null);
-  const [plays, turn] = usePlays(element);
+  const [plays, turn] = usePlays(element, item.id, lead);
   const isLeaving = onGone !== null;
   const gone = useRef(onGone);
   useEffect(() => {
@@ -149,17 +174,5 @@ function Along({ item, isSpoken, onGone }: AlongProps) {
       />
       {isLeaving ? null : <SoundButton plays={plays} name={item.alt || item.fileName} onTurn={turn} />}
     </>
-  );
-}
-
-function SoundButton({ plays, name, onTurn }: { plays: boolean; name: string; onTurn: () => void }) {
-  const Sign = plays ? Pause : Play;
-  return (
-    <IconButton
-      name={plays ? messages.walking.pauseSound({ name }) : messages.walking.playSound({ name })}
-      onClick={onTurn}
-    >
-      <Sign size={18} aria-hidden />
-    </IconButton>
   );
 }

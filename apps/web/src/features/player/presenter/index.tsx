@@ -20,6 +20,7 @@ import {
   useShow,
   useShowKeys,
 } from '../showing';
+import { LedSounds } from '../../walking';
 import { ViewpointIcon } from '../../../shared/drawings';
 import { Button, IconButton, Loading, usePageTitle } from '../../../shared/ui';
 import { messages, slideName } from '../../../shared/messages';
@@ -116,6 +117,14 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
             <IconButton name={messages.show.byItself} pressed={shared.goesOn} onClick={() => setGoesOn(!shared.goesOn)}>
               <Timer size={20} aria-hidden />
             </IconButton>
+            {show.hasOthers ? (
+              <LedSounds
+                deck={deck}
+                slideId={walk.at}
+                playing={shared.sounds}
+                onOrder={(soundOrder) => set({ soundOrder })}
+              />
+            ) : null}
             <Button look="quiet" onClick={() => setSheet('find')}>
               <Search size={18} aria-hidden /> {messages.show.goTo}
             </Button>

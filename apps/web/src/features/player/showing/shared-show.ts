@@ -3,6 +3,7 @@ import type { Point } from '@gobrel/core/geometry';
 import type { ShowState } from '@gobrel/core/show';
 import type { Work } from '@gobrel/core/work';
 import type { LedClip } from '@gobrel/slide-view';
+import type { SoundOrder } from '../../walking';
 import { useCallback, useEffect, useRef, useState } from 'react';
 
 /** A line of the pen, on one slide: points in slide units from the middle of what is in sight. */
@@ -21,6 +22,10 @@ export interface SharedShow {
   readonly pointer: Point | null;
   /** What the presenter last did with a video or a sound of the slide; `null` before anything was done. */
   readonly clip: LedClip | null;
+  /** Which of the sounds beside the slide play, where they are heard, by what they are called there. */
+  readonly sounds: Readonly<Record<string, boolean>>;
+  /** What the presenter last did with one of them; `null` before anything was done. */
+  readonly soundOrder: SoundOrder | null;
   /** Whether the show goes on by itself. */
   readonly goesOn: boolean;
 }

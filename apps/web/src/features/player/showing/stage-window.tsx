@@ -1,7 +1,7 @@
 /** The slide of a show in its window: with pen and pointer, black when wanted, turned by swiping. */
 import { cameraAt, type ClipLead, ClipLeadProvider, fittedRoom, type Room, ShowStage } from '@gobrel/slide-view';
-import { type PointerEvent, useMemo, useRef } from 'react';
-import { SlideSounds, SoundPlayer } from '../../walking';
+import { type PointerEvent, useCallback, useMemo, useRef } from 'react';
+import { SlideSounds, type SoundLead, SoundPlayer } from '../../walking';
 import { messages, slideName } from '../../../shared/messages';
 import { InkLayer } from './ink-layer';
 import type { Show } from './use-show';
@@ -27,6 +27,7 @@ export function StageWindow({ show, space, plays }: StageWindowProps) {
   const camera = cameraAt(deck, shared.whole ? { viewpointId: null } : stop, room);
   const swipe = useSwipe(show);
   const lead = useLead(show, plays);
+  const soundLead = useSoundLead(show);
   if (room.width <= 0) return null;
   const hasRoomUnder = (space.height - room.height) / 2 > BUTTONS;
   return (
@@ -45,7 +46,9 @@ export function StageWindow({ show, space, plays }: StageWindowProps) {
       </ClipLeadProvider>
       <InkLayer show={show} room={room} width={camera.width} />
       <SoundPlayer walk={walk} />
-      {plays ? <SlideSounds deck={deck} slideId={stop.slideId} place={hasRoomUnder ? 'under' : 'over'} /> : null}
+      {plays ? (
+        <SlideSounds deck={deck} slideId={stop.slideId} place={hasRoomUnder ? 'under' : 'over'} lead={soundLead} />
+      ) : null}
       {shared.black ? (
         <button
           type="button"
@@ -69,6 +72,20 @@ function useLead({ shared, set, hasOthers }: Show, plays: boolean): ClipLead {
         : { follows: null, tell: (told) => set({ clip: told }), silent: hasOthers },
     [plays, clip, hasOthers, set],
   );
+}
+
+/** The sounds beside the slide do as the presenter's own screen says, and tell it what they do. */
+function useSoundLead({ shared, set }: Show): SoundLead {
+  const { soundOrder } = shared;
+  const playing = useRef(shared.sounds);
+  const tell = useCallback(
+    (sound: string, plays: boolean) => {
+      playing.current = { ...playing.current, [sound]: plays };
+      set({ sounds: playing.current });
+    },
+    [set],
+  );
+  return useMemo(() => ({ follows: soundOrder, tell }), [soundOrder, tell]);
 }
 
 /** Turns pages by a finger that goes sideways, but for one that drags a piece or writes. */

@@ -42,6 +42,8 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
       strokes: [],
       pointer: null,
       clip: null,
+      sounds: {},
+      soundOrder: null,
       goesOn: deck.playing.byItself,
     },
     channel,
@@ -55,7 +57,7 @@ export function useShow(deck: Deck, start: ShowState, channel: string | null, le
     work,
     judge: keyJudge(deck, work),
     // The pen's lines belong to the slide they were drawn on.
-    onMove: (next) => set({ state: next, strokes: [], clip: null, whole: false, black: false }),
+    onMove: (next) => set({ state: next, strokes: [], clip: null, soundOrder: null, whole: false, black: false }),
     onDeck: ({ deckId, slideId, itemId }) =>
       void navigate(`/decks/${deckId}/show${slideId ? `/${slideId}` : ''}${itemId ? `?at=${itemId}` : ''}`),
   });

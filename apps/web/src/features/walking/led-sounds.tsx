@@ -1,0 +1,26 @@
+/** The buttons of sounds beside a slide that are heard in another window. */
+import type { Deck, SlideId } from '@gobrel/core/deck';
+import { heardBeside } from '@gobrel/core/show';
+import { messages } from '../../shared/messages';
+import { SoundButton } from './sound-button';
+import { type SoundOrder, VOICE } from './sound-lead';
+
+interface LedSoundsProps {
+  readonly deck: Deck;
+  readonly slideId: SlideId;
+  /** Which of them play there. */
+  readonly playing: Readonly<Record<string, boolean>>;
+  readonly onOrder: (order: SoundOrder) => void;
+}
+
+export function LedSounds({ deck, slideId, playing, onOrder }: LedSoundsProps) {
+  const { voice, along } = heardBeside(deck, slideId);
+  const sounds = [
+    ...(voice ? [{ sound: VOICE, name: messages.walking.voice }] : []),
+    ...along.map(({ id, alt, fileName }) => ({ sound: id, name: alt || fileName })),
+  ];
+  return sounds.map(({ sound, name }) => {
+    const plays = playing[sound] ?? false;
+    return <SoundButton key={sound} plays={plays} name={name} onTurn={() => onOrder({ sound, plays: !plays })} />;
+  });
+}
