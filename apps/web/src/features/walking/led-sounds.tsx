@@ -1,8 +1,9 @@
 /** The buttons of sounds beside a slide that are heard in another window. */
 import type { Deck, SlideId } from '@gobrel/core/deck';
 import { heardBeside } from '@gobrel/core/show';
+import { Pause, Play } from 'lucide-react';
 import { messages } from '../../shared/messages';
-import { SoundButton } from './sound-button';
+import { Button } from '../../shared/ui';
 import { type SoundOrder, VOICE } from './sound-lead';
 
 interface LedSoundsProps {
@@ -21,6 +22,17 @@ export function LedSounds({ deck, slideId, playing, onOrder }: LedSoundsProps) {
   ];
   return sounds.map(({ sound, name }) => {
     const plays = playing[sound] ?? false;
-    return <SoundButton key={sound} plays={plays} name={name} onTurn={() => onOrder({ sound, plays: !plays })} />;
+    const Sign = plays ? Pause : Play;
+    const { pauseSound, playSound } = messages.walking;
+    return (
+      <Button
+        key={sound}
+        look="quiet"
+        aria-label={plays ? pauseSound({ name }) : playSound({ name })}
+        onClick={() => onOrder({ sound, plays: !plays })}
+      >
+        <Sign size={18} aria-hidden className="flex-none" /> <span className="max-w-40 truncate">{name}</span>
+      </Button>
+    );
   });
 }

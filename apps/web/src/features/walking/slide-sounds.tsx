@@ -2,9 +2,10 @@
 import { type Deck, type SlideId, type SoundItem } from '@gobrel/core/deck';
 import { heardBeside, loudnessAt, secondsLeft } from '@gobrel/core/show';
 import { onceMore, useSurroundings } from '@gobrel/slide-view';
+import { Pause, Play } from 'lucide-react';
 import { type RefObject, useEffect, useRef, useState } from 'react';
 import { messages } from '../../shared/messages';
-import { SoundButton } from './sound-button';
+import { IconButton } from '../../shared/ui';
 import { type SoundLead, VOICE } from './sound-lead';
 
 /** How often the loudness of a sound is set anew, in milliseconds. */
@@ -174,5 +175,17 @@ function Along({ item, lead, isSpoken, onGone }: AlongProps) {
       />
       {isLeaving ? null : <SoundButton plays={plays} name={item.alt || item.fileName} onTurn={turn} />}
     </>
+  );
+}
+
+function SoundButton({ plays, name, onTurn }: { plays: boolean; name: string; onTurn: () => void }) {
+  const Sign = plays ? Pause : Play;
+  return (
+    <IconButton
+      name={plays ? messages.walking.pauseSound({ name }) : messages.walking.playSound({ name })}
+      onClick={onTurn}
+    >
+      <Sign size={18} aria-hidden />
+    </IconButton>
   );
 }

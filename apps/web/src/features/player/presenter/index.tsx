@@ -117,6 +117,9 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
             <IconButton name={messages.show.byItself} pressed={shared.goesOn} onClick={() => setGoesOn(!shared.goesOn)}>
               <Timer size={20} aria-hidden />
             </IconButton>
+            <Button look="quiet" onClick={() => setSheet('find')}>
+              <Search size={18} aria-hidden /> {messages.show.goTo}
+            </Button>
             {show.hasOthers ? (
               <LedSounds
                 deck={deck}
@@ -125,9 +128,6 @@ function Desk({ deckId, deck, start, channel, onAudience }: DeskProps) {
                 onOrder={(soundOrder) => set({ soundOrder })}
               />
             ) : null}
-            <Button look="quiet" onClick={() => setSheet('find')}>
-              <Search size={18} aria-hidden /> {messages.show.goTo}
-            </Button>
             <p role="status" className="min-w-0 flex-1 px-2 font-semibold text-clay">
               {showNotice(show)}
             </p>
