@@ -10,6 +10,7 @@ import {
 import type { Frame } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
 import { outlineFields } from '../presentation/drawn-outline.js';
+import type { FoundLine } from '../presentation/found-line.js';
 import { goingBy } from '../presentation/found-text.js';
 import type { PathStep } from '../presentation/path.js';
 import { childAt, childrenOf, type XmlElement } from '../xml/index.js';
@@ -21,7 +22,7 @@ import { readLine } from './read-line.js';
 import { readFrame } from './read-place.js';
 import { type ShapeBase, ShapeBases, type Within } from './shape-base.js';
 import { ShapeContents } from './shape-contents.js';
-import { type FoundFill, type FoundStroke, ShapeLooks } from './shape-looks.js';
+import { type FoundFill, ShapeLooks } from './shape-looks.js';
 import type { ShapesAround } from './shapes-around.js';
 
 /** Reads the shapes of a page, or of its master. */
@@ -189,7 +190,7 @@ export class ShapesReader {
     base: ShapeBase,
     frame: Frame,
     fill: FoundFill,
-    stroke: FoundStroke,
+    stroke: FoundLine,
   ): void {
     const { deck, layout, contents } = this.around;
     const theme = themeOn(deck.theme, layout);

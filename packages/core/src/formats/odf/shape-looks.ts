@@ -1,6 +1,7 @@
 /** How the shapes of a page look: their fills, lines and words, after the styles that they go by. */
-import type { Dash, TextLook } from '../../deck/index.js';
+import type { TextLook } from '../../deck/index.js';
 import type { UnreadPart } from '../loss.js';
+import type { FoundLine } from '../presentation/found-line.js';
 import { type FoundLetters, foundText } from '../presentation/found-text.js';
 import type { XmlElement } from '../xml/index.js';
 import { readLength, readPart } from './names.js';
@@ -15,14 +16,6 @@ export interface FoundFill {
   readonly opacity: number;
   /** The address of a picture; `null` for none. */
   readonly image: string | null;
-}
-
-/** The line around a shape, or along one; 0 slide units wide for none. */
-export interface FoundStroke {
-  readonly color: string;
-  readonly width: number;
-  readonly dash: Dash;
-  readonly opacity: number;
 }
 
 /** Reads how shapes look. */
@@ -96,7 +89,7 @@ export class ShapeLooks {
     return written && /^#[\da-f]{6}$/i.test(written) ? this.around.text.colour(written.toLowerCase()) : null;
   }
 
-  stroke(element: XmlElement): FoundStroke {
+  stroke(element: XmlElement): FoundLine {
     const properties = this.properties(element, 'graphic');
     const kind = properties['draw:stroke'] ?? 'none';
     const color = this.colour(properties['svg:stroke-color']) ?? this.around.text.colour('#000000');

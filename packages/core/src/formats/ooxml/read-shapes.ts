@@ -3,6 +3,7 @@ import { type Destination, lettersOf, sameDestination } from '../../deck/index.j
 import type { Frame } from '../../geometry/index.js';
 import type { UnreadPart } from '../loss.js';
 import { outlineFields } from '../presentation/drawn-outline.js';
+import type { FoundLine } from '../presentation/found-line.js';
 import { type FoundParagraph, foundText, goingBy } from '../presentation/found-text.js';
 import type { PathStep } from '../presentation/path.js';
 import { childAt, childrenOf, within, type XmlElement } from '../xml/index.js';
@@ -15,7 +16,7 @@ import { onSlide, type Placing, placingIn, readPlace } from './read-place.js';
 import { readTable } from './read-table.js';
 import { isTrue, readParagraphs, type TextAround, usualLetters } from './read-text.js';
 import { ShapeContents } from './shape-contents.js';
-import { bodyLook, type FoundFill, type FoundLine, ShapeLooks } from './shape-looks.js';
+import { bodyLook, type FoundFill, ShapeLooks } from './shape-looks.js';
 import type { ShapesAround, ShapeSource } from './shapes-around.js';
 
 /** The fields that all shapes share. */

@@ -1,6 +1,7 @@
 /** How shapes look: their fills and lines, and how words stand in them. */
-import type { Dash, TextLook } from '../../deck/index.js';
+import type { TextLook } from '../../deck/index.js';
 import type { UnreadPart } from '../loss.js';
+import type { FoundLine } from '../presentation/found-line.js';
 import { childAt, childrenOf, type XmlElement } from '../xml/index.js';
 import { firstOf } from './first-of.js';
 import { EMU } from './names.js';
@@ -11,15 +12,6 @@ export type FoundFill =
   | { readonly is: 'colour'; readonly colour: FoundColour }
   | { readonly is: 'none' }
   | { readonly is: 'picture'; readonly element: XmlElement };
-
-/** The line around a shape, or along one; 0 slide units wide for none. */
-export interface FoundLine {
-  readonly color: string;
-  readonly width: number;
-  readonly dash: Dash;
-  /** From 0 to 1. */
-  readonly opacity: number;
-}
 
 /** Reads how shapes look. */
 export class ShapeLooks {
