@@ -25,7 +25,7 @@ export function Tabs({ label, tabs, start, open, onChange, beside, fill = false 
       className={fill ? 'lg:flex lg:h-full lg:min-h-0 lg:flex-col' : undefined}
     >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule">
-        <Radix.List aria-label={label} className="flex flex-wrap gap-x-3">
+        <Radix.List aria-label={label} className="flex flex-wrap gap-x-1">
           {tabs.map((tab) => (
             <Radix.Trigger
               key={tab.id}
